@@ -1,0 +1,155 @@
+"""The parts of a feed chart: rows, columns and cells."""
+
+from dataclasses import dataclass
+from enum import StrEnum
+from fractions import Fraction
+
+from core.errors import InputError
+from core.quantities import DoseUnit, ReadingRange, decimal_text
+
+
+class Role(StrEnum):
+    """What a product is for; it decides its place in the order and whether strength scales it."""
+
+    BUFFER = "buffer"
+    SILICA = "silica"
+    CALMAG = "calmag"
+    BASE = "base"
+    MAGNESIUM = "magnesium"
+    ADDITIVE_ALKALINE = "additive_alkaline"
+    ENZYME = "enzyme"
+    ADDITIVE = "additive"
+    BOOSTER = "booster"
+    PH_ADJUSTER = "ph_adjuster"
+    LIVE = "live"
+
+
+SCALED_ROLES = frozenset({Role.CALMAG, Role.BASE, Role.MAGNESIUM, Role.BOOSTER})
+"""Roles that strength scales unless the product says otherwise; the others are dosed per volume
+whatever the strength (common practice)."""
+
+
+class Form(StrEnum):
+    """Liquids are measured in mL, dry products in g."""
+
+    LIQUID = "liquid"
+    DRY = "dry"
+
+
+class Medium(StrEnum):
+    """What plants grow in."""
+
+    WATER = "water"
+    COIR = "coir"
+    SOIL = "soil"
+
+
+class Readings(StrEnum):
+    """What a chart's EC means: added to neutral water, the total on the meter, or none printed."""
+
+    ADDED = "added"
+    TOTAL = "total"
+    NONE = "none"
+
+
+class Stage(StrEnum):
+    """Stages of growth."""
+
+    SEEDLING = "seedling"
+    LEAF = "leaf"
+    TRANSITION = "transition"
+    FLOWER = "flower"
+    RIPEN = "ripen"
+    FLUSH = "flush"
+
+
+@dataclass(frozen=True, slots=True)
+class Product:
+    """A row: one bottle, jar or bag.
+
+    Args:
+        key: what doses call it; unique in the chart.
+        name: what the label calls it.
+        role: what it is for.
+        form: liquid or dry.
+        group: for base parts, which parts belong together.
+        rank: for base parts, their order within the group, lowest first; 0 where it is unknown.
+        scales: whether strength scales it.
+        after: keys of products that the label says go in before this one.
+    """
+
+    key: str
+    name: str
+    role: Role
+    form: Form = Form.LIQUID
+    group: str = ""
+    rank: int = 0
+    scales: bool = True
+    after: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class PhWindow:
+    """The pH to stay within; a single value has low equal to high."""
+
+    low: Fraction
+    high: Fraction
+
+    def __post_init__(self) -> None:
+        if self.low > self.high:
+            raise InputError(
+                "range_upside_down", "The low end of the pH window is above its high end.", "low"
+            )
+        if self.high > 14:
+            raise InputError("ph_out_of_range", "A pH lies between 0 and 14.", "high")
+
+
+@dataclass(frozen=True, slots=True)
+class Column:
+    """A week or stage: its length in days, its target EC and its pH window, where printed."""
+
+    key: str
+    label: str
+    days: int | None = None
+    stage: Stage | None = None
+    ec: ReadingRange | None = None
+    ph: PhWindow | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Dose:
+    """A cell: a dose per volume, a rule "until EC is so far above the water", or both.
+
+    Args:
+        product: key of the row.
+        column: key of the column.
+        low: printed dose, or the low end of its range; None for a rule alone.
+        high: high end of the range; equal to low for a single value.
+        unit: unit of the dose; None for a rule alone.
+        until_ec: mS/cm above the water at which to stop pouring.
+    """
+
+    product: str
+    column: str
+    low: Fraction | None = None
+    high: Fraction | None = None
+    unit: DoseUnit | None = None
+    until_ec: Fraction | None = None
+
+    @property
+    def is_range(self) -> bool:
+        """Whether low and high differ."""
+        return self.low != self.high
+
+    @property
+    def printed(self) -> str:
+        """The cell as the leaflet shows it, the gallon named."""
+        parts = []
+        if self.unit is not None and self.low is not None and self.high is not None:
+            span = decimal_text(self.low)
+            if self.is_range:
+                span += f"–{decimal_text(self.high)}"
+            parts.append(f"{span} {self.unit.words}")
+        if self.until_ec is not None:
+            parts.append(f"until EC is {decimal_text(self.until_ec)} above the water")
+        return ", ".join(parts)

@@ -1,0 +1,82 @@
+"""The climb: a mix drawn as readings over minutes, in the grower's own unit."""
+
+from dataclasses import dataclass
+from fractions import Fraction
+
+from core.mix import PourSheet
+from core.order_rules import Phase
+from core.quantities import ReadingScale
+
+POURING_MIN = 1
+"""Minutes to measure and pour one product: our own default."""
+
+
+@dataclass(frozen=True, slots=True)
+class Riser:
+    """One pour in the drawing.
+
+    Args:
+        place: its place in the order.
+        minute: when it goes in, from the start.
+        wait_min: the tread behind it.
+        level: the expected reading after it in the grower's unit; None where unknown.
+    """
+
+    place: int
+    minute: int
+    wait_min: int
+    level: Fraction | None
+
+
+@dataclass(frozen=True, slots=True)
+class Band:
+    """A range of readings in the grower's unit."""
+
+    low: Fraction
+    high: Fraction
+
+
+@dataclass(frozen=True, slots=True)
+class Climb:
+    """A mix as readings over time, all in one unit.
+
+    Args:
+        scale: the unit.
+        floor: the source water; None if it was not read.
+        risers: the pours in order.
+        minutes: how long the whole takes.
+        target: the band to end in; None where there is none.
+        end: the expected last reading; None where unknown.
+        read_at: the place of the pour after whose wait EC and then pH are read: the last one
+            before live cultures; 0 if nothing else is poured.
+    """
+
+    scale: ReadingScale
+    floor: Fraction | None
+    risers: tuple[Riser, ...]
+    minutes: int
+    target: Band | None
+    end: Fraction | None
+    read_at: int
+
+
+def draw_climb(sheet: PourSheet, scale: ReadingScale) -> Climb:
+    """Lay a pour sheet out in time, with its readings in `scale`."""
+    minute, risers = 0, []
+    for pour in sheet.pours:
+        minute += POURING_MIN
+        level = pour.reading_after.in_unit(scale) if pour.reading_after else None
+        risers.append(Riser(pour.place, minute, pour.wait_min, level))
+        minute += pour.wait_min
+    target = sheet.aim.target
+    floor = sheet.source.in_unit(scale) if sheet.source else None
+    feed = [pour.place for pour in sheet.pours if pour.phase not in (Phase.LIVE, Phase.PH)]
+    return Climb(
+        scale=scale,
+        floor=floor,
+        risers=tuple(risers),
+        minutes=minute,
+        target=Band(target.low.in_unit(scale), target.high.in_unit(scale)) if target else None,
+        end=risers[-1].level if risers else floor,
+        read_at=max(feed, default=0),
+    )

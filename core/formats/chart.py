@@ -1,0 +1,184 @@
+"""The format brisk-measure/feed-chart, version 1."""
+
+from collections.abc import Sequence
+from typing import Annotated, Literal
+
+from pydantic import Field, StrictBool
+
+from core.chart import (
+    Chart,
+    Column,
+    Dose,
+    Form,
+    Medium,
+    PhWindow,
+    Product,
+    Readings,
+    Role,
+    Stage,
+)
+from core.chart.parts import SCALED_ROLES
+from core.formats.fields import (
+    Count,
+    Document,
+    Figure,
+    Key,
+    PhDocument,
+    ReadingRangeDocument,
+    Words,
+    within,
+)
+from core.quantities import DoseUnit
+
+
+class ProductDocument(Document):
+    """A row. Without `scales`, base, cal-mag, magnesium and boosters scale, others do not."""
+
+    key: Key
+    name: Words = ""
+    role: Role
+    group: Words | None = None
+    rank: Count | None = None
+    form: Form = Form.LIQUID
+    scales: StrictBool | None = None
+    after: Annotated[tuple[Key, ...], Field(max_length=60)] = ()
+
+    def product(self) -> Product:
+        """The product it means."""
+        return Product(
+            key=self.key,
+            name=self.name or self.key,
+            role=self.role,
+            form=self.form,
+            group=self.group or "",
+            rank=self.rank or 0,
+            scales=self.role in SCALED_ROLES if self.scales is None else self.scales,
+            after=self.after,
+        )
+
+
+class ColumnDocument(Document):
+    """A week or stage."""
+
+    key: Key
+    label: Words = ""
+    days: Count | None = None
+    stage: Stage | None = None
+    ec: ReadingRangeDocument | None = None
+    ph: PhDocument | None = None
+
+    def column(self) -> Column:
+        """The column it means."""
+        ec, ph = self.ec, self.ph
+        return Column(
+            key=self.key,
+            label=self.label or self.key,
+            days=self.days,
+            stage=self.stage,
+            ec=within("ec", ec.range) if ec else None,
+            ph=within("ph", lambda: _window(ph)) if ph else None,
+        )
+
+
+def _window(ph: PhDocument) -> PhWindow:
+    return PhWindow(ph.low, ph.low if ph.high is None else ph.high)
+
+
+class DoseDocument(Document):
+    """A cell: a dose with its unit, a rule until which EC to pour, or both."""
+
+    product: Key
+    column: Key
+    low: Figure | None = None
+    high: Figure | None = None
+    unit: DoseUnit | None = None
+    until_ec_above_water: Figure | None = None
+
+    def dose(self) -> Dose:
+        """The dose it means."""
+        high = self.low if self.high is None else self.high
+        return Dose(
+            self.product, self.column, self.low, high, self.unit, self.until_ec_above_water
+        )
+
+
+class FeedChart(Document):
+    """A feed chart."""
+
+    format: Literal["brisk-measure/feed-chart"]
+    version: Literal[1]
+    name: Words = ""
+    medium: Medium = Medium.WATER
+    readings: Readings = Readings.ADDED
+    rows_are_order: StrictBool = False
+    products: Annotated[Sequence[ProductDocument], Field(max_length=60)]
+    columns: Annotated[Sequence[ColumnDocument], Field(max_length=120)]
+    doses: Annotated[Sequence[DoseDocument], Field(max_length=60 * 120)] = ()
+
+    def chart(self) -> Chart:
+        """The chart it means.
+
+        Raises:
+            InputError: it contradicts itself; see `core.chart.Chart`.
+        """
+        return Chart(
+            name=self.name,
+            medium=self.medium,
+            readings=self.readings,
+            rows_are_order=self.rows_are_order,
+            products=tuple(product.product() for product in self.products),
+            columns=tuple(
+                within(f"columns[{index}]", column.column)
+                for index, column in enumerate(self.columns)
+            ),
+            doses=tuple(dose.dose() for dose in self.doses),
+        )
+
+    @classmethod
+    def of(cls, chart: Chart) -> "FeedChart":
+        """The document of a chart; readings in mS/cm."""
+        return cls(
+            format="brisk-measure/feed-chart",
+            version=1,
+            name=chart.name,
+            medium=chart.medium,
+            readings=chart.readings,
+            rows_are_order=chart.rows_are_order,
+            products=[_product_document(product) for product in chart.products],
+            columns=[_column_document(column) for column in chart.columns],
+            doses=[
+                DoseDocument(
+                    product=dose.product,
+                    column=dose.column,
+                    low=dose.low,
+                    high=dose.high if dose.is_range else None,
+                    unit=dose.unit,
+                    until_ec_above_water=dose.until_ec,
+                )
+                for dose in chart.doses
+            ],
+        )
+
+
+def _product_document(product: Product) -> ProductDocument:
+    return ProductDocument(
+        key=product.key,
+        name=product.name,
+        role=product.role,
+        group=product.group or None,
+        rank=product.rank,
+        form=product.form,
+        scales=product.scales,
+        after=product.after,
+    )
+
+
+def _column_document(column: Column) -> ColumnDocument:
+    ec = ph = None
+    if column.ec:
+        ec = ReadingRangeDocument(low=column.ec.low.ms_cm, high=column.ec.high.ms_cm)
+    if column.ph:
+        ph = PhDocument(low=column.ph.low, high=column.ph.high)
+    return ColumnDocument(
+        key=column.key, label=column.label, days=column.days, stage=column.stage, ec=ec, ph=ph
+    )

@@ -1,0 +1,96 @@
+"""Kinds of field that the formats share."""
+
+from collections.abc import Callable
+from fractions import Fraction
+from typing import Annotated, Literal, TypeVar
+
+from pydantic import (
+    BaseModel,
+    ConfigDict,
+    Field,
+    PlainSerializer,
+    PlainValidator,
+    StringConstraints,
+    WithJsonSchema,
+)
+
+from core.errors import InputError
+from core.quantities import Reading, ReadingRange, ReadingScale, ReadingUnit, decimal_text, figure
+
+_T = TypeVar("_T")
+
+
+def _exact(value: object) -> Fraction:
+    return value if isinstance(value, Fraction) else figure(value)
+
+
+Figure = Annotated[
+    Fraction,
+    PlainValidator(_exact),
+    PlainSerializer(decimal_text, return_type=str),
+    WithJsonSchema(
+        {
+            "description": "An exact number of 0 or more as decimal text; a JSON number is read too.",
+            "anyOf": [
+                {"type": "string", "pattern": r"^\d{1,12}(\.\d{1,12})?$"},
+                {"type": "number", "minimum": 0},
+            ],
+        },
+        mode="validation",
+    ),
+    WithJsonSchema(
+        {"description": "An exact number as decimal text.", "type": "string"}, mode="serialization"
+    ),
+]
+
+Key = Annotated[str, StringConstraints(min_length=1, max_length=60, pattern=r"^[^\x00-\x1f]+$")]
+Words = Annotated[str, StringConstraints(max_length=120, pattern=r"^[^\x00-\x1f]*$")]
+Count = Annotated[int, Field(strict=True, ge=0, le=999)]
+
+
+class Document(BaseModel):
+    """A part of a format: no unknown fields, never altered."""
+
+    model_config = ConfigDict(extra="forbid", frozen=True)
+
+
+def within(where: str, build: Callable[[], _T]) -> _T:
+    """Build something, with errors seen from `where`."""
+    try:
+        return build()
+    except InputError as error:
+        raise error.inside(where) from None
+
+
+class ReadingDocument(Document):
+    """A meter reading."""
+
+    value: Figure
+    unit: ReadingUnit = ReadingUnit.MS_CM
+    scale: Literal[500, 640, 700] | None = None
+
+    def reading(self) -> Reading:
+        """The reading it means."""
+        return Reading.of(self.value, ReadingScale(self.unit, self.scale))
+
+
+class ReadingRangeDocument(Document):
+    """A target reading; a single value has low alone."""
+
+    low: Figure
+    high: Figure | None = None
+    unit: ReadingUnit = ReadingUnit.MS_CM
+    scale: Literal[500, 640, 700] | None = None
+
+    def range(self) -> ReadingRange:
+        """The range it means."""
+        scale = ReadingScale(self.unit, self.scale)
+        high = self.low if self.high is None else self.high
+        return ReadingRange(Reading.of(self.low, scale), Reading.of(high, scale))
+
+
+class PhDocument(Document):
+    """A pH window; a single value has low alone."""
+
+    low: Figure
+    high: Figure | None = None

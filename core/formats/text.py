@@ -1,0 +1,121 @@
+"""JSON text in, a checked document out; every failure is an `InputError` that says where."""
+
+import json
+from collections.abc import Mapping, Sequence
+from decimal import Decimal
+from typing import Any, NoReturn, TypeVar
+
+from pydantic import BaseModel, ValidationError
+
+from core.errors import InputError
+
+LARGEST_BYTES = 2_000_000
+"""Larger input is refused before it is read; a chart of 60 rows by 120 weeks takes about 900 kB."""
+
+_Model = TypeVar("_Model", bound=BaseModel)
+
+
+def _no_constant(name: str) -> NoReturn:
+    raise InputError("not_a_number", f"{name} is not a number that can be measured.")
+
+
+def _unique(pairs: list[tuple[str, Any]]) -> dict[str, Any]:
+    found: dict[str, Any] = {}
+    for name, value in pairs:
+        if name in found:
+            raise InputError("key_repeats", f"The field {name!r} stands twice in one object.")
+        found[name] = value
+    return found
+
+
+def read_json(raw: bytes) -> object:
+    """Plain JSON values, numbers exact.
+
+    Raises:
+        InputError: too large, not UTF-8, not JSON, or nested beyond reason.
+    """
+    if len(raw) > LARGEST_BYTES:
+        raise InputError("too_large", f"The input is over {LARGEST_BYTES // 1_000_000} MB.")
+    try:
+        return json.loads(
+            raw.decode("utf-8-sig"),
+            parse_float=Decimal,
+            parse_constant=_no_constant,
+            object_pairs_hook=_unique,
+        )
+    except InputError:
+        raise
+    except UnicodeDecodeError:
+        raise InputError("not_json", "The input is not UTF-8 text.") from None
+    except json.JSONDecodeError as error:
+        raise InputError(
+            "not_json",
+            f"The input is not JSON: {error.msg}.",
+            f"line {error.lineno}, column {error.colno}",
+        ) from None
+    except (ValueError, RecursionError):
+        raise InputError("not_json", "The input holds numbers or nesting beyond reason.") from None
+
+
+def document_of(model: type[_Model], data: object) -> _Model:
+    """Check plain values against a format.
+
+    Raises:
+        InputError: the first thing that does not fit.
+    """
+    try:
+        return model.model_validate(data)
+    except ValidationError as error:
+        raise input_error(error.errors(include_url=False)[0], data) from None
+
+
+def input_error(error: Mapping[str, Any], data: object) -> InputError:
+    """Say a validation error in the grower's words."""
+    where = path_text(error["loc"])
+    cause = error.get("ctx", {}).get("error")
+    if isinstance(cause, InputError):
+        code, message = cause.code, cause.message
+    else:
+        code, message = _words(error)
+    return InputError(code, _cell(error["loc"], data) + message, where)
+
+
+def _words(error: Mapping[str, Any]) -> tuple[str, str]:
+    name = next((str(part) for part in reversed(error["loc"]) if isinstance(part, str)), "input")
+    match error["type"]:
+        case "missing":
+            return "missing", f"The field {name} is missing."
+        case "extra_forbidden":
+            return "unknown_field", f"There is no field {name}; check its spelling."
+        case "enum" | "literal_error":
+            return "not_a_choice", f"{name} must be one of: {error['ctx']['expected']}."
+        case "model_type" | "dict_type" | "model_attributes_type":
+            return "wrong_type", f"{name} must be an object."
+        case _:
+            return "wrong_type", f"{name}: {error['msg']}."
+
+
+def path_text(loc: Sequence[str | int]) -> str:
+    """A place such as `chart.doses[3].unit`."""
+    text = ""
+    for part in loc:
+        text += f"[{part}]" if isinstance(part, int) else f".{part}" if text else part
+    return text
+
+
+def _cell(loc: Sequence[str | int], data: object) -> str:
+    """`Row Marram One, column Week 5: ` for an error inside a dose, else nothing."""
+    at = list(loc)
+    if "doses" not in at:
+        return ""
+    depth = at.index("doses")
+    try:
+        chart: Any = data
+        for part in at[:depth]:
+            chart = chart[part]
+        dose = chart["doses"][at[depth + 1]]
+        row = next(p for p in chart["products"] if p["key"] == dose["product"])
+        column = next(c for c in chart["columns"] if c["key"] == dose["column"])
+        return f"Row {row.get('name') or row['key']}, column {column.get('label') or column['key']}: "
+    except (LookupError, TypeError, StopIteration, AttributeError):
+        return ""

@@ -1,0 +1,229 @@
+"""In which order products go in, and why each stands where it does."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from graphlib import CycleError, TopologicalSorter
+from heapq import heappop, heappush
+
+from core.chart import Form, Product, Role
+from core.errors import InputError
+from core.order_rules import (
+    HARD_RULES,
+    PHASE_OF_ROLE,
+    REASON_OF_ROLE,
+    WAIT_MIN,
+    CalmagPlace,
+    Customs,
+    LivePlace,
+    Phase,
+)
+
+_RULE_WORDS = {rule.code: rule.words for rule in HARD_RULES}
+_LABEL = "label_says_after"
+
+
+@dataclass(frozen=True, slots=True)
+class Place:
+    """One product's place in the order.
+
+    Args:
+        product: the row.
+        phase: the part of the mixing.
+        wait_min: minutes to stir and wait afterwards.
+        why: reason codes, the deciding one first.
+        moved: whether a hard rule moved it away from its printed place.
+    """
+
+    product: Product
+    phase: Phase
+    wait_min: int
+    why: tuple[str, ...]
+    moved: bool = False
+
+
+Edges = dict[tuple[str, str], str]
+"""(earlier product, later product) to the code of the rule that demands it."""
+
+
+def hard_edges(products: Sequence[Product]) -> Edges:
+    """What must come before what: by the hard rules, and by what labels say."""
+    edges: Edges = {}
+    keys = {product.key for product in products}
+    for rule in HARD_RULES:
+        for earlier in products:
+            if earlier.role in rule.before:
+                for later in products:
+                    if later.role in rule.after:
+                        edges[earlier.key, later.key] = rule.code
+    for product in products:
+        for other in product.after:
+            if other in keys:
+                edges.setdefault((other, product.key), _LABEL)
+    return edges
+
+
+def preference(
+    products: Sequence[Product], *, rows_are_order: bool, customs: Customs
+) -> dict[str, tuple[int, ...]]:
+    """A sorting key for each product: the order it would have if no hard rule spoke."""
+    if rows_are_order:
+        return {product.key: (row,) for row, product in enumerate(products)}
+    place = {role: index for index, role in enumerate(customs.sequence())}
+    groups = {group: index for index, group in enumerate(dict.fromkeys(p.group for p in products))}
+    last_dry = _last_dry_base(products)
+    keys = {}
+    for row, product in enumerate(products):
+        phase = place[product.role]
+        if product is last_dry:
+            phase = place[Role.MAGNESIUM]  # behind it: row 1 of the tie below
+        late = int(product is last_dry)
+        keys[product.key] = (phase, late, groups[product.group], product.rank, row)
+    return keys
+
+
+def _last_dry_base(products: Sequence[Product]) -> Product | None:
+    """The dry base salt that goes in after dry magnesium: the calcium one, ranked last.
+
+    Dry salts go in as phosphate and potassium blend, magnesium sulfate, calcium nitrate, each
+    dissolved on its own (common practice).
+    """
+    dry = [p for p in products if p.role is Role.BASE and p.form is Form.DRY]
+    magnesium = any(p.role is Role.MAGNESIUM and p.form is Form.DRY for p in products)
+    if not magnesium or len(dry) < 2:
+        return None
+    first, *_, last = sorted(dry, key=lambda p: p.rank)
+    return last if last.rank > first.rank else None
+
+
+def put_in_order(
+    products: Sequence[Product],
+    *,
+    rows_are_order: bool = False,
+    customs: Customs = Customs(),  # noqa: B008 -- frozen
+) -> tuple[Place, ...]:
+    """The mixing order: of all that keep every hard rule, the one nearest to the preference.
+
+    Args:
+        products: in the chart's printed order; keys are unique.
+        rows_are_order: whether the chart states its rows as the mixing order.
+        customs: the schools followed where growers disagree.
+
+    Raises:
+        InputError: labels and hard rules contradict each other; names them.
+    """
+    edges = hard_edges(products)
+    graph: TopologicalSorter[str] = TopologicalSorter({product.key: () for product in products})
+    for earlier, later in edges:
+        graph.add(later, earlier)
+    try:
+        graph.prepare()
+    except CycleError as error:
+        raise _contradiction(error.args[1], edges, products) from None
+    by_key = {product.key: product for product in products}
+    wanted = preference(products, rows_are_order=rows_are_order, customs=customs)
+    ready: list[tuple[tuple[int, ...], str]] = []
+    order: list[Product] = []
+    while graph.is_active():
+        for key in graph.get_ready():
+            heappush(ready, (wanted[key], key))
+        _, key = heappop(ready)
+        order.append(by_key[key])
+        graph.done(key)
+    return _with_reasons(order, edges, wanted, rows_are_order, customs)
+
+
+def _with_reasons(
+    order: Sequence[Product],
+    edges: Edges,
+    wanted: dict[str, tuple[int, ...]],
+    rows_are_order: bool,
+    customs: Customs,
+) -> tuple[Place, ...]:
+    last_dry = None if rows_are_order else _last_dry_base(order)
+    ranks = _lowest_ranks(order)
+    index = {product.key: place for place, product in enumerate(order)}
+    places = []
+    for place, product in enumerate(order):
+        # A rule has moved a product if it stands on the wrong side, by preference, of another.
+        moved_by = sorted(
+            {
+                code
+                for (earlier, later), code in edges.items()
+                if product.key in (earlier, later) and wanted[earlier] > wanted[later]
+            }
+        )
+        labels = any(
+            later == product.key and code == _LABEL and index[earlier] < place
+            for (earlier, later), code in edges.items()
+        )
+        why = list(moved_by)
+        if rows_are_order and not moved_by:
+            why.append("chart_order")
+        why.append(
+            "dry_calcium_last"
+            if product is last_dry
+            else _role_reason(product, order, ranks, rows_are_order, customs)
+        )
+        if labels and _LABEL not in why:
+            why.append(_LABEL)
+        places.append(
+            Place(
+                product,
+                PHASE_OF_ROLE[product.role],
+                WAIT_MIN[product.role],
+                tuple(dict.fromkeys(why)),
+                moved=rows_are_order and bool(moved_by),
+            )
+        )
+    return tuple(places)
+
+
+def _lowest_ranks(order: Sequence[Product]) -> dict[str, int]:
+    ranks: dict[str, int] = {}
+    for product in order:
+        if product.role is Role.BASE:
+            ranks[product.group] = min(ranks.get(product.group, product.rank), product.rank)
+    return ranks
+
+
+def _role_reason(
+    product: Product,
+    order: Sequence[Product],
+    lowest_ranks: dict[str, int],
+    rows_are_order: bool,
+    customs: Customs,
+) -> str:
+    if product.role is Role.CALMAG and customs.calmag is CalmagPlace.AFTER_BASE:
+        return "calmag_after_base"
+    if product.role is Role.LIVE and customs.live is LivePlace.FIRST:
+        return "live_in_plain_water"
+    if product.role is Role.LIVE and rows_are_order and order[-1] is not product:
+        return "live_where_chart_says"
+    if product.role is Role.BASE:
+        parts = [p for p in order if p.role is Role.BASE and p.group == product.group]
+        if len(parts) == 1:
+            return "base_alone"
+        if product.form is Form.LIQUID and product.rank == lowest_ranks[product.group]:
+            return "calcium_before_phosphate"
+        if len(parts) == 2:
+            return "pair_follows"
+    return REASON_OF_ROLE[product.role]
+
+
+def _contradiction(
+    cycle: Sequence[str], edges: Edges, products: Sequence[Product]
+) -> InputError:
+    """Name each rule along a cycle of keys, in which each precedes the next."""
+    names = {product.key: product.name for product in products}
+    rules = []
+    for earlier, later in zip(cycle, cycle[1:], strict=False):
+        code = edges[earlier, later]
+        if code == _LABEL:
+            rules.append(f"the label of {names[later]} puts it after {names[earlier]}")
+        else:
+            rules.append(f"{names[earlier]} before {names[later]} ({code}: {_RULE_WORDS[code]})")
+    return InputError(
+        "order_contradiction",
+        f"No mixing order can keep these rules together: {'; '.join(rules)}. "
+        "Check the labels, and change what is entered.",
+    )

@@ -1,0 +1,139 @@
+"""The rules of the mixing order, as data.
+
+All are common practice. A hard rule is never broken: calcium meets phosphate or sulfate in
+concentrate and falls out, silica meets almost anything in concentrate and gels. Everything else is a
+preference, over which a chart that states its rows as the mixing order wins.
+"""
+
+from dataclasses import dataclass
+from enum import StrEnum
+
+from core.chart import Role
+
+
+class Phase(StrEnum):
+    """The part of the mixing in which a product goes in."""
+
+    BUFFER = "buffer"
+    SILICA = "silica"
+    CALMAG = "calmag"
+    BASE = "base"
+    MAGNESIUM = "magnesium"
+    ADDITIVE = "additive"
+    BOOSTER = "booster"
+    PH = "ph"
+    LIVE = "live"
+
+
+PHASE_OF_ROLE: dict[Role, Phase] = {
+    Role.BUFFER: Phase.BUFFER,
+    Role.SILICA: Phase.SILICA,
+    Role.CALMAG: Phase.CALMAG,
+    Role.BASE: Phase.BASE,
+    Role.MAGNESIUM: Phase.MAGNESIUM,
+    Role.ADDITIVE_ALKALINE: Phase.ADDITIVE,
+    Role.ENZYME: Phase.ADDITIVE,
+    Role.ADDITIVE: Phase.ADDITIVE,
+    Role.BOOSTER: Phase.BOOSTER,
+    Role.PH_ADJUSTER: Phase.PH,
+    Role.LIVE: Phase.LIVE,
+}
+
+
+@dataclass(frozen=True, slots=True)
+class HardRule:
+    """Every product of the one roles goes in before every product of the others."""
+
+    code: str
+    before: frozenset[Role]
+    after: frozenset[Role]
+    words: str
+
+
+HARD_RULES: tuple[HardRule, ...] = (
+    HardRule(
+        "silica_before_concentrate",
+        frozenset({Role.SILICA}),
+        frozenset(Role) - {Role.SILICA, Role.BUFFER, Role.LIVE},
+        "silica goes in before any mineral, additive or acid, or it gels",
+    ),
+    HardRule(
+        "ph_after_feed",
+        frozenset(Role) - {Role.PH_ADJUSTER, Role.LIVE},
+        frozenset({Role.PH_ADJUSTER}),
+        "pH is adjusted last, in the diluted feed: nutrients move it, neat acid spoils them",
+    ),
+)
+
+
+class CalmagPlace(StrEnum):
+    """Two schools of where cal-mag goes. The default keeps calcium apart from phosphate longest."""
+
+    BEFORE_BASE = "before_base"
+    AFTER_BASE = "after_base"
+
+
+class SilicaPlace(StrEnum):
+    """Makers differ on RO water. The default is the buffer first, so that silica meets it settled."""
+
+    AFTER_BUFFER = "after_buffer"
+    BEFORE_BUFFER = "before_buffer"
+
+
+class LivePlace(StrEnum):
+    """Two schools of where live cultures go. The default, last, keeps them from the acid."""
+
+    LAST = "last"
+    FIRST = "first"
+
+
+@dataclass(frozen=True, slots=True)
+class Customs:
+    """The schools this grower follows where growers disagree about the order."""
+
+    calmag: CalmagPlace = CalmagPlace.BEFORE_BASE
+    silica: SilicaPlace = SilicaPlace.AFTER_BUFFER
+    live: LivePlace = LivePlace.LAST
+
+    def sequence(self) -> tuple[Role, ...]:
+        """The roles in their preferred order."""
+        opening = [Role.BUFFER, Role.SILICA]
+        if self.silica is SilicaPlace.BEFORE_BUFFER:
+            opening.reverse()
+        minerals = [Role.BASE, Role.MAGNESIUM]
+        minerals.insert(0 if self.calmag is CalmagPlace.BEFORE_BASE else 2, Role.CALMAG)
+        rest = [Role.ADDITIVE_ALKALINE, Role.ENZYME, Role.ADDITIVE, Role.BOOSTER, Role.PH_ADJUSTER]
+        roles = [*opening, *minerals, *rest]
+        roles.insert(0 if self.live is LivePlace.FIRST else len(roles), Role.LIVE)
+        return tuple(roles)
+
+
+REASON_OF_ROLE: dict[Role, str] = {
+    Role.BUFFER: "buffer_steadies_water",
+    Role.SILICA: "silica_alone",
+    Role.CALMAG: "calmag_before_base",
+    Role.BASE: "base_in_rank",
+    Role.MAGNESIUM: "magnesium_last_mineral",
+    Role.ADDITIVE_ALKALINE: "alkaline_before_other_additives",
+    Role.ENZYME: "enzyme_before_boosters",
+    Role.ADDITIVE: "additive_after_base",
+    Role.BOOSTER: "booster_after_additives",
+    Role.PH_ADJUSTER: "ph_after_feed",
+    Role.LIVE: "live_after_ph",
+}
+"""The code that says why a role stands where it does by default."""
+
+WAIT_MIN: dict[Role, int] = {
+    Role.BUFFER: 3,
+    Role.SILICA: 5,
+    Role.CALMAG: 3,
+    Role.BASE: 5,
+    Role.MAGNESIUM: 3,
+    Role.ADDITIVE_ALKALINE: 2,
+    Role.ENZYME: 2,
+    Role.ADDITIVE: 2,
+    Role.BOOSTER: 2,
+    Role.PH_ADJUSTER: 5,
+    Role.LIVE: 2,
+}
+"""Minutes to stir and wait after each pour; silica, base and pH are common practice, the rest ours."""

@@ -1,0 +1,43 @@
+"""Volumes, doses, readings and weights: exact, and never without their unit."""
+
+from core.quantities.figures import decimal_text, figure, number_text
+from core.quantities.readings import PpmScale, Reading, ReadingRange, ReadingScale, ReadingUnit
+from core.quantities.typed import (
+    parse_dose,
+    parse_reading,
+    parse_strength,
+    parse_volume,
+    parse_weight,
+)
+from core.quantities.units import (
+    Amount,
+    AmountUnit,
+    DoseUnit,
+    Spoons,
+    Volume,
+    VolumeUnit,
+    Weight,
+)
+
+__all__ = [
+    "Amount",
+    "AmountUnit",
+    "DoseUnit",
+    "PpmScale",
+    "Reading",
+    "ReadingRange",
+    "ReadingScale",
+    "ReadingUnit",
+    "Spoons",
+    "Volume",
+    "VolumeUnit",
+    "Weight",
+    "decimal_text",
+    "figure",
+    "number_text",
+    "parse_dose",
+    "parse_reading",
+    "parse_strength",
+    "parse_volume",
+    "parse_weight",
+]

@@ -1,0 +1,289 @@
+"""Quantities as people type them; what could mean two things is refused with the choices."""
+
+import re
+from dataclasses import dataclass
+from fractions import Fraction
+from typing import Literal
+
+from core.errors import InputError
+from core.quantities.readings import (
+    PPM_SCALES,
+    SCALE_CHOICES,
+    Reading,
+    ReadingScale,
+    ReadingUnit,
+)
+from core.quantities.units import OUNCE_G, POUND_G, DoseUnit, Volume, VolumeUnit, Weight
+
+Gallon = Literal["us", "uk"]
+
+_LONGEST = 60  # characters; nothing a grower types into one field is longer
+_VULGAR = {"½": "1/2", "¼": "1/4", "¾": "3/4", "⅓": "1/3", "⅔": "2/3", "⅛": "1/8"}
+_NUMBER = r"(?:\d+[ ]+\d+/\d+|\d+/\d+|\d{1,3}(?:[ ]\d{3})+(?![\d])|\d+(?:[.,]\d+)*|[.,]\d+)"
+_RANGE = re.compile(rf"({_NUMBER})(?:\s*(?:-|–|—|to)\s*({_NUMBER}))?\s*(.*)", re.ASCII)
+
+_VOLUME_UNITS: dict[str, VolumeUnit | Literal["gal"]] = {
+    **dict.fromkeys(["ml", "milliliter", "milliliters", "millilitre", "millilitres"], VolumeUnit.ML),
+    **dict.fromkeys(["l", "lt", "liter", "liters", "litre", "litres"], VolumeUnit.L),
+    **dict.fromkeys(["gal", "gals", "gallon", "gallons"], "gal"),
+}
+_US_MARKS = ("us", "u.s.", "american")
+_UK_MARKS = ("uk", "u.k.", "imp", "imp.", "imperial", "british")
+_MEASURES = {
+    **dict.fromkeys(["ml", "milliliter", "milliliters", "millilitre", "millilitres"], "mL"),
+    **dict.fromkeys(["g", "gr", "gram", "grams", "gramme", "grammes"], "g"),
+    **dict.fromkeys(["tsp", "tsps", "teaspoon", "teaspoons"], "tsp"),
+    **dict.fromkeys(["tbsp", "tbsps", "tablespoon", "tablespoons"], "tbsp"),
+    **dict.fromkeys(["fl oz", "fl. oz", "fl. oz.", "floz", "fluid ounce", "fluid ounces"], "fl_oz"),
+    **dict.fromkeys(["drop", "drops"], "drop"),
+    **dict.fromkeys(["oz", "ounce", "ounces"], "oz"),
+}
+_DOSE_UNITS = {unit.value: unit for unit in DoseUnit}
+_POUNDS = {"lb", "lbs", "pound", "pounds"}
+_OUNCES = {"oz", "ounce", "ounces"}
+
+
+@dataclass(frozen=True, slots=True)
+class TypedDose:
+    """A dose as printed; a single value has low equal to high."""
+
+    low: Fraction
+    high: Fraction
+    unit: DoseUnit
+
+
+def _tidy(text: str, what: str) -> str:
+    if len(text) > _LONGEST:
+        raise InputError("too_long", f"That is too long for {what}.")
+    tidy = text.strip().lower().replace("µ", "u").replace("μ", "u").replace("\u00a0", " ")
+    for sign, plain in _VULGAR.items():
+        tidy = tidy.replace(sign, f" {plain}")
+    tidy = re.sub(r"\s+", " ", tidy).strip()
+    if not tidy:
+        raise InputError("empty", f"Type {what}.")
+    if tidy.startswith(("-", "−")):
+        raise InputError("negative", f"{text.strip()} is below zero; type {what}.")
+    return tidy
+
+
+def _number(text: str) -> Fraction:
+    """One number: 2.5, 2,5, 1/2, 2 1/2, 1 500.
+
+    Raises:
+        InputError: 1,500 (thousands or decimals?), 1.2.3, or a division by zero.
+    """
+    if "/" in text:
+        whole, _, part = text.rpartition(" ")
+        over, _, under = part.partition("/")
+        if int(under) == 0:
+            raise InputError("not_a_number", f"{text} divides by zero.")
+        return Fraction(int(whole or 0)) + Fraction(int(over), int(under))
+    text = text.replace(" ", "")
+    if re.fullmatch(r"[1-9]\d{0,2},\d{3}", text):
+        thousands, decimals = text.replace(",", ""), text.replace(",", ".")
+        raise InputError(
+            "ambiguous_number",
+            f"{text} could be {thousands} or {decimals}: write {thousands} or {decimals}.",
+        )
+    if re.fullmatch(r"\d{1,3}(,\d{3})+\.\d+", text):
+        text = text.replace(",", "")
+    text = text.replace(",", ".")
+    if text.count(".") > 1:
+        raise InputError("not_a_number", f"{text} is not a number; use one decimal point.")
+    return Fraction(f"0{text}" if text.startswith(".") else text)
+
+
+def _split(text: str, what: str) -> tuple[Fraction, Fraction, str]:
+    """Low, high and the words after them."""
+    found = _RANGE.fullmatch(text)
+    if not found:
+        raise InputError("not_a_number", f"{text!r} does not start with a number; type {what}.")
+    low = _number(found[1])
+    high = _number(found[2]) if found[2] else low
+    if low > high:
+        raise InputError(
+            "range_upside_down", f"The range {text!r} runs downwards; write the low end first."
+        )
+    return low, high, found[3].strip()
+
+
+def _single(text: str, what: str) -> tuple[Fraction, str]:
+    low, high, rest = _split(text, what)
+    if low != high:
+        raise InputError("range_not_allowed", f"{text!r} is a range; type {what} as one number.")
+    return low, rest
+
+
+def _volume_unit(words: str, gallon: Gallon | None) -> VolumeUnit | None:
+    """The unit in words, or None if it is none.
+
+    Raises:
+        InputError: a gallon, and nobody says which.
+    """
+    marks = words.replace("(", " ").replace(")", " ").split()
+    named: Gallon | None = None
+    if any(mark in _US_MARKS for mark in marks):
+        named = "us"
+    if any(mark in _UK_MARKS for mark in marks):
+        named = "uk"
+    unit = _VOLUME_UNITS.get(" ".join(m for m in marks if m not in _US_MARKS + _UK_MARKS))
+    if unit != "gal":
+        return unit if named is None else None
+    match named or gallon:
+        case "us":
+            return VolumeUnit.GAL_US
+        case "uk":
+            return VolumeUnit.GAL_UK
+        case _:
+            raise InputError(
+                "ambiguous_gallon",
+                "A US gallon is 3.785 L and a UK gallon 4.546 L: write gal US or gal UK.",
+            )
+
+
+def parse_volume(
+    text: str, *, gallon: Gallon | None = None, unit: VolumeUnit | None = None
+) -> Volume:
+    """A volume of water, such as `425 L` or `2 1/2 gal`.
+
+    Args:
+        text: what was typed.
+        gallon: which gallon this grower means, if known.
+        unit: the unit of a bare number, if the field has one.
+
+    Raises:
+        InputError: no number, an unknown unit, or a gallon that could be either.
+    """
+    what = "a volume such as 425 L or 20 gal US"
+    value, rest = _single(_tidy(text, what), what)
+    found = _volume_unit(rest, gallon) if rest else unit
+    if found is None:
+        raise InputError("unknown_unit", f"{text.strip()!r}: give a unit: mL, L, gal US or gal UK.")
+    return Volume.of(value, found)
+
+
+def parse_dose(text: str, *, gallon: Gallon | None = None) -> TypedDose:
+    """A printed dose, such as `1,5 ml/l`, `2-3 tsp/gal` or `2 ml per 10 L`.
+
+    Raises:
+        InputError: as for a volume, or a unit in which charts print no doses.
+    """
+    what = "a dose such as 1.5 mL/L or 2-3 tsp/gal US"
+    low, high, rest = _split(_tidy(text, what), what)
+    measure_words, slash, per_words = re.sub(r"\bper\b", "/", rest).partition("/")
+    measure = _MEASURES.get(measure_words.strip())
+    per = per_words.strip()
+    count = re.match(r"(10|100) ?(?=l)", per)
+    per_unit = _volume_unit(per[count.end() :] if count else per, gallon) if slash else None
+    if measure and per_unit:
+        name = f"{measure}/{count[1] if count else ''}{per_unit}"
+        if unit := _DOSE_UNITS.get(name):
+            return TypedDose(low, high, unit)
+    raise InputError(
+        "unknown_unit",
+        f"{text.strip()!r} has no dose unit that charts use; write one of "
+        f"{', '.join(unit.words for unit in DoseUnit)}.",
+    )
+
+
+_EC_UNITS = {
+    **dict.fromkeys(["ec", "ms/cm", "ms", "ds/m", "ds"], ReadingUnit.MS_CM),
+    **dict.fromkeys(["us/cm", "us"], ReadingUnit.US_CM),
+    "cf": ReadingUnit.CF,
+}
+_PPM = re.compile(r"ppm ?[@(]? ?(?:x ?)?(\d+)? ?(?:scale)? ?\)?", re.ASCII)
+
+
+def parse_reading(text: str, *, preferred: ReadingScale | None = None) -> Reading:
+    """A meter reading, such as `0.6 EC`, `CF 12` or `350 ppm 500`.
+
+    Args:
+        text: what was typed.
+        preferred: the unit of the grower's own meter, for a bare number, or for ppm without a
+            scale if that meter reads ppm.
+
+    Raises:
+        InputError: no number, an unknown unit, or ppm that could be on any scale.
+    """
+    what = "a reading such as 0.6 EC or 350 ppm 500"
+    tidy = _tidy(text, what)
+    if leading := re.match(r"(ec|cf|ppm)\s*", tidy):
+        tidy = f"{tidy[leading.end() :]} {leading[1]}"
+    value, rest = _single(tidy, what)
+    rest = re.sub(r"^([57]00|640) ppm$", r"ppm \1", rest)
+    if not rest:
+        if preferred is None:
+            raise InputError(
+                "unknown_unit",
+                f"{text.strip()} of what? Write {text.strip()} EC, CF, uS or {SCALE_CHOICES}.",
+            )
+        return Reading.of(value, preferred)
+    if rest in _EC_UNITS:
+        return Reading.of(value, ReadingScale(_EC_UNITS[rest]))
+    if ppm := _PPM.fullmatch(rest):
+        if ppm[1]:
+            scale = next((s for s in PPM_SCALES if str(s) == ppm[1]), None)
+            if scale is None:
+                raise InputError("unknown_unit", f"ppm {ppm[1]} is no scale: {SCALE_CHOICES}.")
+            return Reading.of(value, ReadingScale(ReadingUnit.PPM, scale))
+        if preferred and preferred.unit is ReadingUnit.PPM:
+            return Reading.of(value, preferred)
+        raise InputError(
+            "ppm_without_scale",
+            f"{text.strip()} means different strengths on different pens; "
+            f"say which scale: {SCALE_CHOICES}.",
+        )
+    raise InputError(
+        "unknown_unit", f"{text.strip()!r}: give the unit: EC, mS/cm, uS/cm, CF, {SCALE_CHOICES}."
+    )
+
+
+def parse_weight(text: str) -> Weight:
+    """A weight, such as `200 g`, `6.25 lb` or `7 lb 14 oz`.
+
+    Raises:
+        InputError: no number or unit, or 16 ounces and more beside pounds.
+    """
+    what = "a weight such as 200 g or 7 lb 14 oz"
+    tidy = _tidy(text, what)
+    value, rest = _single(tidy, what)
+    unit, _, more = rest.partition(" ")
+    if not more:
+        if unit in ("g", "gram", "grams"):
+            return Weight(value)
+        if unit in ("kg", "kilo", "kilos"):
+            return Weight(value * 1000)
+        if unit in _OUNCES:
+            return Weight(value * OUNCE_G)
+    if unit in _POUNDS:
+        if not more:
+            return Weight(value * POUND_G)
+        ounces, ounce_word = _single(more, what)
+        if ounce_word in _OUNCES:
+            if ounces >= 16 or value.denominator != 1:
+                raise InputError(
+                    "pounds_and_ounces",
+                    f"{text.strip()!r}: with ounces beside them, pounds are whole "
+                    "and ounces below 16 (6 lb 4 oz is 6.25 lb).",
+                )
+            return Weight(value * POUND_G + ounces * OUNCE_G)
+    raise InputError("unknown_unit", f"{text.strip()!r}: give a unit: g, kg, oz, lb or lb and oz.")
+
+
+def parse_strength(text: str) -> Fraction:
+    """A strength as a share of the printed dose: `80 %` or `80` is 4/5.
+
+    Raises:
+        InputError: no number, or one such as 0.8 that could be a share or a percentage.
+    """
+    what = "a strength such as 80 %"
+    value, rest = _single(_tidy(text, what), what)
+    if rest not in ("", "%", "percent"):
+        raise InputError("unknown_unit", f"{text.strip()!r}: a strength is in per cent, as 80 %.")
+    if rest == "" and value <= 2:
+        percent = f"{float(value * 100):g}"
+        raise InputError(
+            "ambiguous_strength",
+            f"{text.strip()} could be {text.strip()} % or {percent} %: write the % sign.",
+        )
+    return value / 100

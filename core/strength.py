@@ -1,0 +1,102 @@
+"""How much of the printed dose goes in: strength, the end of a range, and what one product differs."""
+
+from dataclasses import dataclass
+from enum import StrEnum
+from fractions import Fraction
+
+from core.chart import Dose, Product
+from core.quantities import Amount, Spoons, Volume
+from core.quantities.units import dose_amount
+
+
+class End(StrEnum):
+    """Which end of a printed range to pour: seedlings take the low one, grown plants the high."""
+
+    LOW = "low"
+    MIDDLE = "middle"
+    HIGH = "high"
+
+    def of(self, low: Fraction, high: Fraction) -> Fraction:
+        """That end of a range."""
+        match self:
+            case End.LOW:
+                return low
+            case End.HIGH:
+                return high
+            case End.MIDDLE:
+                return (low + high) / 2
+
+
+@dataclass(frozen=True, slots=True)
+class Override:
+    """What the grower wants otherwise for one product.
+
+    Args:
+        product: its key.
+        strength: share of its printed dose, in place of the mix's strength; 0 leaves it out.
+        end: which end of its range, in place of the mix's.
+    """
+
+    product: str
+    strength: Fraction | None = None
+    end: End | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Share:
+    """What part of its printed dose a product gets, with the reasons as codes.
+
+    Codes: `override`, `scaled`, `not_scaled`, `room_left_by_water`, `range_low`, `range_middle`,
+    `range_high`.
+    """
+
+    value: Fraction
+    end: End
+    why: tuple[str, ...]
+
+
+def share_of(
+    product: Product,
+    dose: Dose,
+    *,
+    strength: Fraction,
+    room: Fraction,
+    end: End,
+    override: Override | None = None,
+) -> Share:
+    """The part of its printed dose that a product gets.
+
+    Args:
+        product: the row.
+        dose: its cell.
+        strength: the mix's share of the printed doses.
+        room: the further share that the water leaves under an all-in target; 1 elsewhere.
+        end: the mix's end of ranges.
+        override: what the grower wants otherwise for this product.
+    """
+    why: list[str] = []
+    if override and override.strength is not None:
+        value = override.strength
+        why.append("override")
+    else:
+        value = strength if product.scales else Fraction(1)
+        why.append("scaled" if product.scales else "not_scaled")
+    if product.scales and room != 1:
+        value *= room
+        why.append("room_left_by_water")
+    chosen = override.end if override and override.end else end
+    if dose.is_range:
+        why.append(f"range_{chosen}")
+    return Share(value, chosen, tuple(why))
+
+
+def printed_amount(dose: Dose, volume: Volume, spoons: Spoons, end: End) -> Amount | None:
+    """The printed dose in that volume at full strength; None for a rule alone."""
+    if dose.low is None or dose.high is None or dose.unit is None:
+        return None
+    return dose_amount(end.of(dose.low, dose.high), dose.unit, volume, spoons)
+
+
+def times(amount: Amount | None, share: Fraction) -> Amount | None:
+    """A share of an amount."""
+    return Amount(amount.value * share, amount.unit) if amount else None

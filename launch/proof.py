@@ -1,0 +1,156 @@
+"""Proof: `./brisk test`, `check`, `types`, `bench` and `plan`."""
+
+import filecmp
+import os
+import subprocess
+import tempfile
+from collections.abc import Iterator, Sequence
+from contextlib import contextmanager
+from pathlib import Path
+
+from launch import node_packages, python_packages
+from launch.cluster import Cluster
+from launch.debian import bring
+from launch.places import ROOT, WEB, external_database, make_state, venv_python
+from launch.say import Stop, run_quietly, step, tell
+from launch.serve import manage, server_environment
+
+_CHROMIUM = Path("/usr/bin/chromium")
+_OPENAPI = WEB / "openapi.json"
+_TYPES = WEB / "src" / "api" / "schema.d.ts"
+_SCHEMAS = ROOT / "docs" / "formats"
+
+
+@contextmanager
+def _throwaway_database(name: str) -> Iterator[str]:
+    """A database apart from the grower's data: tests and benchmarks may do anything to it."""
+    if external := external_database():
+        yield external
+        return
+    with Cluster("test", durable=False) as cluster:
+        yield cluster.url(name)
+
+
+def _show(command: Sequence[str | Path], env: dict[str, str], cwd: Path = ROOT) -> int:
+    """Run a command with its output on the terminal; its exit code."""
+    return subprocess.run([str(word) for word in command], cwd=cwd, env=env).returncode
+
+
+def test(words: list[str]) -> int:
+    """Run all tests; further words go to pytest."""
+    make_state()
+    python_packages.install("dev")
+    node_packages.build()
+    node_env = node_packages.install()
+    if not _CHROMIUM.exists():
+        bring(["chromium"], because="The browser journeys need Debian's chromium")
+    if not words:
+        if _show(["npm", "test", "--silent"], node_env, WEB):
+            return 1
+    with _throwaway_database("brisk") as database:
+        env = server_environment(database, mode="demo")
+        return _show([venv_python(), "-m", "pytest", *words], env)
+
+
+def _django_environment() -> dict[str, str]:
+    """Enough for commands that never open the database."""
+    return server_environment("postgres://nobody@127.0.0.1:1/none", mode="own")
+
+
+def _write_contracts(openapi: Path, types: Path, schemas: Path) -> None:
+    env = _django_environment()
+    manage(env, "write_openapi", str(openapi), failure="The OpenAPI document was not written.")
+    run_quietly(
+        ["npx", "--no-install", "openapi-typescript", openapi, "--output", types],
+        "The front end's types were not written.",
+        cwd=WEB,
+        env=node_packages.install(),
+    )
+    run_quietly(
+        [venv_python(), "-m", "core.formats.schemas", schemas],
+        "The JSON Schemas were not written.",
+        cwd=ROOT,
+    )
+
+
+def types() -> int:
+    """Write the OpenAPI document, the front end's types and the JSON Schemas anew."""
+    make_state()
+    python_packages.install("dev")
+    with step("Writing the contracts"):
+        _write_contracts(_OPENAPI, _TYPES, _SCHEMAS)
+    return 0
+
+
+def _stale_contracts() -> list[str]:
+    with tempfile.TemporaryDirectory() as folder:
+        openapi, typed = Path(folder, "openapi.json"), Path(folder, "schema.d.ts")
+        _write_contracts(openapi, typed, Path(folder))
+        pairs = [(openapi, _OPENAPI), (typed, _TYPES)]
+        pairs += [(made, _SCHEMAS / made.name) for made in Path(folder).glob("*.schema.json")]
+        return [
+            str(kept.relative_to(ROOT))
+            for made, kept in pairs
+            if not kept.is_file() or not filecmp.cmp(made, kept, shallow=False)
+        ]
+
+
+def check() -> int:
+    """Run every check that needs no database; all of them, then the verdict."""
+    make_state()
+    python_packages.install("dev")
+    node_env = node_packages.install()
+    node_packages.build()
+    env = _django_environment()
+    deployed = env | {
+        "BRISK_MODE": "serve",
+        "BRISK_HOSTS": "brisk.example",
+        "DATABASE_URL": "postgres://nobody@127.0.0.1:1/none",
+    }
+    python = venv_python()
+    rounds: list[tuple[str, list[str | Path], dict[str, str], Path]] = [
+        ("ruff", [python, "-m", "ruff", "check", "."], env, ROOT),
+        ("ruff format", [python, "-m", "ruff", "format", "--check", "."], env, ROOT),
+        ("mypy", [python, "-m", "mypy"], env, ROOT),
+        ("import-linter", [python.with_name("lint-imports")], env, ROOT),
+        ("migrations", [python, "-m", "django", "makemigrations", "--check", "--dry-run"], env, ROOT),
+        ("deploy check", [python, "-m", "django", "check", "--deploy", "--fail-level", "WARNING"],
+         deployed, ROOT),
+        ("svelte-check", ["npm", "run", "--silent", "check"], node_env, WEB),
+        ("eslint", ["npm", "run", "--silent", "lint"], node_env, WEB),
+        ("prettier", ["npm", "run", "--silent", "format:check"], node_env, WEB),
+    ]  # fmt: skip
+    failed = []
+    for name, command, its_env, folder in rounds:
+        tell(f"· {name}")
+        if _show(command, its_env, folder):
+            failed.append(name)
+    tell("· contracts")
+    if stale := _stale_contracts():
+        tell(f"  stale: {', '.join(stale)}; ./brisk types writes them anew")
+        failed.append("contracts")
+    tell(f"\nChecks failed: {', '.join(failed)}" if failed else "\nAll checks passed.")
+    return 1 if failed else 0
+
+
+def bench() -> int:
+    """Print the project's own figures, all from this one run."""
+    make_state()
+    python_packages.install("dev")
+    node_packages.build()
+    if not _CHROMIUM.exists():
+        bring(["chromium"], because="The key-press figure needs Debian's chromium")
+    with _throwaway_database("bench") as database:
+        env = server_environment(database, mode="demo")
+        manage(env, "migrate", "--no-input", failure="The bench database was not made ready.")
+        manage(env, "load_demo", "--again", failure="The demo scenario could not be loaded.")
+        return _show([venv_python(), "-m", "bench"], env)
+
+
+def plan(file: str) -> int:
+    """Plan one mix from a file, without server or database."""
+    if not venv_python().is_file():
+        # Standard output belongs to the pour sheet alone.
+        raise Stop("Run ./brisk start or ./brisk test once, or 'pip install pydantic'.")
+    command = [str(venv_python()), "-m", "core.headless", file]
+    os.execve(command[0], command, {**os.environ, "PYTHONPATH": str(ROOT)})

@@ -1,0 +1,51 @@
+"""The locked Python packages, in a virtual environment of the checkout's own."""
+
+import shutil
+import subprocess
+import sys
+from typing import Literal
+
+from launch.debian import bring
+from launch.places import ROOT, VENV, make_state, venv_python
+from launch.say import DISK_FULL, Stop, run_quietly, step
+from launch.stamps import fingerprint, is_current, set_stamp
+
+Lock = Literal["app", "dev", "node"]
+_ROOM_NEEDED = 1_000_000_000  # bytes: packages, build and database together take about 700 MB
+
+
+def _make_venv() -> None:
+    if venv_python().is_file():
+        works = subprocess.run(
+            [venv_python(), "-m", "pip", "--version"], capture_output=True, check=False
+        )
+        if works.returncode == 0:
+            return
+        shutil.rmtree(VENV)
+    if shutil.disk_usage(ROOT).free < _ROOM_NEEDED:
+        raise Stop(DISK_FULL)
+    with step("Making a Python environment in .brisk/venv"):
+        probe = subprocess.run([sys.executable, "-c", "import ensurepip, venv"], check=False)
+        if probe.returncode:
+            bring(["python3-venv"], because="Python's venv module is missing")
+        run_quietly(
+            [sys.executable, "-m", "venv", "--clear", VENV],
+            "The Python environment could not be made.",
+        )
+
+
+def install(lock: Lock) -> None:
+    """Bring the packages of requirements/LOCK.txt, at the hashes written there."""
+    file = ROOT / "requirements" / f"{lock}.txt"
+    wanted = fingerprint([file], salt=sys.version)
+    if venv_python().exists() and is_current(f"python-{lock}", wanted):
+        return
+    make_state()
+    _make_venv()
+    with step(f"Installing the locked Python packages ({lock})"):
+        run_quietly(
+            [venv_python(), "-m", "pip", "install", "--quiet", "--disable-pip-version-check",
+             "--no-input", "--require-hashes", "-r", file],
+            "The Python packages could not be installed; is the package index reachable?",
+        )  # fmt: skip
+    set_stamp(f"python-{lock}", wanted)

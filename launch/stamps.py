@@ -1,0 +1,29 @@
+"""Stamps remember what a step was done for, so that it is done again only when that changes."""
+
+import hashlib
+from collections.abc import Iterable
+from pathlib import Path
+
+from launch.places import STATE
+
+
+def fingerprint(files: Iterable[Path], *, salt: str = "") -> str:
+    """A digest of the names and contents of files, and of a salt such as a version."""
+    digest = hashlib.sha256(salt.encode())
+    for file in sorted(files):
+        digest.update(str(file).encode() + b"\0")
+        digest.update(file.read_bytes() + b"\0")
+    return digest.hexdigest()
+
+
+def is_current(name: str, value: str) -> bool:
+    """Whether the step was last done for this very value."""
+    stamp = STATE / "stamps" / name
+    return stamp.is_file() and stamp.read_text() == value
+
+
+def set_stamp(name: str, value: str) -> None:
+    """Note that the step is done for this value."""
+    stamp = STATE / "stamps" / name
+    stamp.parent.mkdir(parents=True, exist_ok=True)
+    stamp.write_text(value)
