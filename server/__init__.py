@@ -1,0 +1,1 @@
+"""The application: accounts, the grower's data, the API. The rules of the job are in core."""

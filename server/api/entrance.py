@@ -1,0 +1,67 @@
+"""The API object: routers, sign-in, and one shape for every error."""
+
+from typing import Any
+
+from django.http import Http404, HttpRequest, HttpResponse
+from ninja import NinjaAPI
+from ninja.errors import AuthenticationError, HttpError, ValidationError
+from ninja.security import SessionAuth
+
+from core.errors import InputError
+from core.formats.text import input_error
+from server.api.mix import router as mix
+from server.api.quay import router as quay
+from server.api.session import router as session
+from server.api.shapes import ErrorOut, Problem
+
+api = NinjaAPI(
+    title="Brisk Measure",
+    version="1",
+    auth=SessionAuth(),
+    docs_url=None,
+    openapi_url=None,
+)
+api.add_router("/session", session)
+api.add_router("/grows/{grow_id}", quay)
+api.add_router("/grows/{grow_id}", mix)
+
+
+def _answer(
+    request: HttpRequest, status: int, code: str, message: str, where: str = ""
+) -> HttpResponse:
+    problem = ErrorOut(error=Problem(code=code, message=message, where=where))
+    return api.create_response(request, problem.model_dump(), status=status)
+
+
+@api.exception_handler(InputError)
+def _input(request: HttpRequest, error: InputError) -> HttpResponse:
+    return _answer(request, 422, error.code, error.message, error.where)
+
+
+@api.exception_handler(ValidationError)
+def _shape(request: HttpRequest, error: ValidationError) -> HttpResponse:
+    first: dict[str, Any] = error.errors[0]
+    # ninja puts the kind of parameter and its name before the field: body, asked, volume.
+    told = input_error({**first, "loc": first["loc"][2:] or first["loc"]}, None)
+    return _answer(request, 422, told.code, told.message, told.where)
+
+
+@api.exception_handler(Http404)
+def _missing(request: HttpRequest, error: Http404) -> HttpResponse:
+    return _answer(request, 404, "not_found", "There is no such thing in your grows.")
+
+
+@api.exception_handler(AuthenticationError)
+def _stranger(request: HttpRequest, error: AuthenticationError) -> HttpResponse:
+    return _answer(request, 401, "sign_in_needed", "Sign in first.")
+
+
+@api.exception_handler(HttpError)
+def _refused(request: HttpRequest, error: HttpError) -> HttpResponse:
+    if error.status_code == 403:
+        return _answer(
+            request, 403, "page_outdated", "This page is out of date: reload it and try again."
+        )
+    if error.status_code == 400:
+        return _answer(request, 400, "not_json", "The request is not JSON.")
+    return _answer(request, error.status_code, "refused", str(error))

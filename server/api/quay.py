@@ -1,0 +1,183 @@
+"""What a grow has: tanks, waters and charts, for the first look."""
+
+from decimal import Decimal
+
+from django.http import HttpRequest
+from ninja import Router, Schema
+
+from core.chart import Medium, Readings
+from core.quantities import (
+    Reading,
+    ReadingScale,
+    ReadingUnit,
+    Spoons,
+    VolumeUnit,
+    decimal_text,
+    figure,
+)
+from core.water import WaterKind
+from server.api.shapes import ErrorOut
+from server.charts.models import ChartVersion
+from server.grows.models import Membership
+from server.grows.scope import Scope
+from server.tanks.models import Tank, WaterSource
+
+router = Router(tags=["quay"])
+
+
+class UnitsOut(Schema):
+    """The units this person reads and pours in."""
+
+    volume: VolumeUnit
+    gallon: str
+    reading: ReadingUnit
+    ppm_scale: int | None
+    reading_words: str
+    spoons: Spoons
+
+
+class WaterOut(Schema):
+    """A water source; `reading` as this person's pen shows it, None if never read."""
+
+    id: int
+    name: str
+    kind: WaterKind
+    reading: str | None
+
+
+class TankOut(Schema):
+    """A tank, with what is usually fed from it."""
+
+    id: int
+    name: str
+    crop: str
+    system: str
+    grown_in: Medium
+    litres: str
+    width_cm: int
+    height_cm: int
+    water: int
+    chart: int | None
+    column: str
+    strength_percent: int
+
+
+class ColumnOut(Schema):
+    """A week or stage of a chart."""
+
+    key: str
+    label: str
+    stage: str
+
+
+class RowOut(Schema):
+    """A product of a chart, with the two letters on its label."""
+
+    key: str
+    name: str
+    tag: str
+
+
+class ChartOut(Schema):
+    """A chart in its newest version, whose number is `id`; `chart` is the same for all versions."""
+
+    id: int
+    chart: int
+    version: int
+    name: str
+    maker: str
+    medium: Medium
+    readings: Readings
+    columns: list[ColumnOut]
+    rows: list[RowOut]
+
+
+class QuayOut(Schema):
+    """Everything from which a mix can be chosen."""
+
+    id: int
+    name: str
+    person: str
+    units: UnitsOut
+    tanks: list[TankOut]
+    waters: list[WaterOut]
+    charts: list[ChartOut]
+
+
+def _plain(value: Decimal) -> str:
+    return decimal_text(figure(value))
+
+
+def _units(membership: Membership) -> UnitsOut:
+    return UnitsOut(
+        volume=VolumeUnit(membership.volume_unit),
+        gallon=membership.gallon,
+        reading=ReadingUnit(membership.reading_unit),
+        ppm_scale=membership.ppm_scale,
+        reading_words=membership.meter.words,
+        spoons=Spoons(membership.spoons),
+    )
+
+
+def _water(water: WaterSource, meter: ReadingScale) -> WaterOut:
+    shown = None if water.ec is None else Reading(figure(water.ec)).shown(meter)
+    return WaterOut(id=water.pk, name=water.name, kind=WaterKind(water.kind), reading=shown)
+
+
+def _tank(tank: Tank) -> TankOut:
+    return TankOut(
+        id=tank.pk,
+        name=tank.name,
+        crop=tank.crop,
+        system=tank.system,
+        grown_in=Medium(tank.grown_in),
+        litres=_plain(tank.litres),
+        width_cm=tank.width_cm,
+        height_cm=tank.height_cm,
+        water=tank.water_id,
+        chart=tank.chart_id,
+        column=tank.column,
+        strength_percent=tank.strength_percent,
+    )
+
+
+def _chart(version: ChartVersion) -> ChartOut:
+    return ChartOut(
+        id=version.pk,
+        chart=version.chart_id,
+        version=version.number,
+        name=version.chart.name,
+        maker=version.chart.maker,
+        medium=Medium(version.medium),
+        readings=Readings(version.readings),
+        columns=[
+            ColumnOut(key=column.key, label=column.label, stage=column.stage)
+            for column in version.columns.all()
+        ],
+        rows=[
+            RowOut(key=row.key, name=row.product.name, tag=row.product.tag)
+            for row in version.rows.all()
+        ],
+    )
+
+
+@router.get("/quay", response={200: QuayOut, 404: ErrorOut}, operation_id="quay")
+def quay(request: HttpRequest, grow_id: int) -> QuayOut:
+    """Tanks, waters and newest charts of a grow."""
+    scope = Scope.enter(request.user, grow_id)
+    versions = (
+        scope.all(ChartVersion)
+        .order_by("chart_id", "-number")
+        .distinct("chart_id")
+        .select_related("chart")
+        .prefetch_related("columns", "rows__product")
+    )
+    return QuayOut(
+        id=scope.grow.pk,
+        name=scope.grow.name,
+        person=request.user.get_username(),
+        units=_units(scope.membership),
+        tanks=[_tank(tank) for tank in scope.all(Tank)],
+        waters=[_water(water, scope.membership.meter) for water in scope.all(WaterSource)],
+        charts=[_chart(version) for version in versions],
+    )

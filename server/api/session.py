@@ -1,0 +1,123 @@
+"""Signing in and out."""
+
+from typing import Any
+
+from django.conf import settings
+from django.contrib.auth import authenticate, login, logout
+from django.contrib.auth.models import AbstractBaseUser, AnonymousUser, User
+from django.http import HttpRequest, HttpResponse, JsonResponse
+from ninja import Field, Router, Schema
+from ninja.responses import Status
+from ninja.security import APIKeyCookie
+
+from server.api.shapes import ErrorOut, Problem
+from server.demo.people import DEMO_PERSON
+from server.grows.models import Membership
+
+router = Router(tags=["session"])
+
+
+class _SamePage(APIKeyCookie):
+    """Lets everybody in whose request comes from a page of ours (CSRF), signed in or not."""
+
+    param_name = "csrftoken"
+
+    def authenticate(self, request: HttpRequest, key: str | None) -> Any:
+        return True
+
+
+class GrowOut(Schema):
+    """A grow that one may enter."""
+
+    id: int
+    name: str
+
+
+class SessionOut(Schema):
+    """Who is signed in; `demo` offers the demo's sign-in."""
+
+    person: str | None
+    grows: list[GrowOut]
+    demo: bool
+
+
+class SignIn(Schema):
+    """A name and a password."""
+
+    username: str = Field(min_length=1, max_length=150)
+    password: str = Field(min_length=1, max_length=200)
+
+
+def _memberships(person: AbstractBaseUser | AnonymousUser) -> list[Membership]:
+    """Where a person may go now: the demo's grows only while the demo is served."""
+    if person.pk is None:
+        return []
+    found = Membership.objects.select_related("grow").filter(person_id=person.pk).order_by("pk")
+    return list(found if settings.DEMO else found.filter(grow__is_demo=False))
+
+
+def _session(person: AbstractBaseUser | AnonymousUser) -> SessionOut:
+    grows = [GrowOut(id=m.grow.pk, name=m.grow.name) for m in _memberships(person)]
+    name = person.get_username() if person.is_authenticated else None
+    return SessionOut(person=name, grows=grows, demo=settings.DEMO)
+
+
+def locked_out(
+    request: HttpRequest, credentials: dict[str, Any], *args: Any, **kwargs: Any
+) -> HttpResponse:
+    """The answer after too many wrong passwords; named in the settings."""
+    problem = Problem(
+        code="too_many_tries",
+        message="Too many wrong passwords: wait a quarter of an hour, then try again.",
+    )
+    return JsonResponse(ErrorOut(error=problem).model_dump(), status=429)
+
+
+@router.get("", auth=None, response=SessionOut, operation_id="who_is_here")
+def who_is_here(request: HttpRequest) -> SessionOut:
+    """Who is signed in, if anybody."""
+    return _session(request.user)
+
+
+@router.post(
+    "", auth=_SamePage(), response={200: SessionOut, 401: ErrorOut, 429: ErrorOut},
+    operation_id="sign_in",
+)  # fmt: skip
+def sign_in(request: HttpRequest, told: SignIn) -> Status[SessionOut | ErrorOut]:
+    """Sign in with a name and a password."""
+    person = authenticate(request, username=told.username, password=told.password)
+    if not isinstance(person, User) or _is_demo_only(person):
+        wrong = Problem(
+            code="wrong_password", message="That name and password do not go together.",
+            where="password",
+        )  # fmt: skip
+        return Status(401, ErrorOut(error=wrong))
+    login(request, person)
+    return Status(200, _session(person))
+
+
+def _is_demo_only(person: User) -> bool:
+    """Whether this is one of the demo's people while the demo is not served."""
+    return not settings.DEMO and Membership.objects.filter(
+        person_id=person.pk, grow__is_demo=True
+    ).exists()
+
+
+@router.post(
+    "/demo", auth=_SamePage(), response={200: SessionOut, 404: ErrorOut},
+    operation_id="sign_in_to_demo",
+)  # fmt: skip
+def sign_in_to_demo(request: HttpRequest) -> Status[SessionOut | ErrorOut]:
+    """Sign in as the demo's grower; only while the demo is served."""
+    person = User.objects.filter(username=DEMO_PERSON).first() if settings.DEMO else None
+    if person is None:
+        return Status(404, ErrorOut(error=Problem(code="not_found", message="There is no demo.")))
+    login(request, person, backend="django.contrib.auth.backends.ModelBackend")
+    return Status(200, _session(person))
+
+
+@router.delete("", response=SessionOut, operation_id="sign_out")
+def sign_out(request: HttpRequest) -> SessionOut:
+    """Sign out."""
+    logout(request)
+    return _session(request.user)

@@ -1,0 +1,1 @@
+"""Products and feed charts, in versions that are never altered."""

@@ -1,0 +1,6 @@
+from django.apps import AppConfig
+
+
+class ChartsConfig(AppConfig):
+    name = "server.charts"
+    label = "charts"

@@ -1,0 +1,177 @@
+"""Products, and charts in versions: an edit makes a new version, a used one is never altered."""
+
+from django.db import models
+from django.db.models import F, Q
+
+from core.chart import Form, Medium, Readings, Role, Stage
+from core.quantities import DoseUnit, ReadingUnit
+from server.grows.scope import Owned
+
+
+class Product(Owned):
+    """A bottle, jar or bag on the shelf."""
+
+    maker = models.CharField(max_length=60, blank=True)
+    name = models.CharField(max_length=60)
+    tag = models.CharField("two letters on the paper label", max_length=2)
+    role = models.CharField(max_length=20, choices=[(role.value, role.value) for role in Role])
+    form = models.CharField(
+        max_length=8, choices=[(form.value, form.value) for form in Form], default=Form.LIQUID.value
+    )
+
+    class Meta:
+        ordering = ["pk"]
+        constraints = [
+            models.UniqueConstraint(fields=["grow", "name"], name="product_name_once"),
+            models.UniqueConstraint(fields=["grow", "tag"], name="product_tag_once"),
+            models.CheckConstraint(
+                condition=Q(role__in=[role.value for role in Role]), name="product_role_known"
+            ),
+        ]
+
+    def __str__(self) -> str:
+        return self.name
+
+
+class Chart(Owned):
+    """A leaflet, under one name through all its versions."""
+
+    name = models.CharField(max_length=80)
+    maker = models.CharField(max_length=60, blank=True)
+
+    class Meta:
+        ordering = ["pk"]
+        constraints = [models.UniqueConstraint(fields=["grow", "name"], name="chart_name_once")]
+
+    def __str__(self) -> str:
+        return self.name
+
+
+class _WrittenOnce(models.Model):
+    """A part of a chart version: written once, then only read."""
+
+    class Meta:
+        abstract = True
+
+    def save(self, *args: object, **kwargs: object) -> None:
+        if not self._state.adding:
+            raise TypeError("A chart version is never altered; publish a new one.")
+        super().save(*args, **kwargs)  # type: ignore[arg-type]
+
+
+class ChartVersion(_WrittenOnce, Owned):
+    """One state of a chart, which a mix keeps as the one it was computed from."""
+
+    chart = models.ForeignKey(Chart, models.CASCADE, related_name="versions")
+    number = models.PositiveIntegerField()
+    medium = models.CharField(
+        max_length=8, choices=[(medium.value, medium.value) for medium in Medium]
+    )
+    readings = models.CharField(
+        max_length=8, choices=[(readings.value, readings.value) for readings in Readings]
+    )
+    rows_are_order = models.BooleanField(default=False)
+    written_at = models.DateTimeField(auto_now_add=True)
+
+    class Meta:
+        ordering = ["chart", "-number"]
+        constraints = [
+            models.UniqueConstraint(fields=["chart", "number"], name="version_number_once"),
+            models.CheckConstraint(condition=Q(number__gte=1), name="version_number_from_one"),
+        ]
+
+    def __str__(self) -> str:
+        return f"{self.chart}, version {self.number}"
+
+
+class ChartRow(_WrittenOnce):
+    """A row: a product as this version prints it."""
+
+    version = models.ForeignKey(ChartVersion, models.CASCADE, related_name="rows")
+    product = models.ForeignKey(Product, models.PROTECT, related_name="rows")
+    key = models.CharField(max_length=60)
+    position = models.PositiveSmallIntegerField()
+    role = models.CharField(max_length=20, choices=[(role.value, role.value) for role in Role])
+    group = models.CharField(max_length=120, blank=True)
+    rank = models.PositiveSmallIntegerField(default=0)
+    form = models.CharField(max_length=8, choices=[(form.value, form.value) for form in Form])
+    scales = models.BooleanField()
+    after = models.JSONField(default=list)
+
+    class Meta:
+        ordering = ["position"]
+        constraints = [
+            models.UniqueConstraint(fields=["version", "key"], name="row_key_once"),
+            models.UniqueConstraint(fields=["version", "position"], name="row_position_once"),
+        ]
+
+
+class ChartColumn(_WrittenOnce):
+    """A column: a week or stage. EC as printed, in ec_unit and, if that is ppm, on ppm_scale."""
+
+    version = models.ForeignKey(ChartVersion, models.CASCADE, related_name="columns")
+    key = models.CharField(max_length=60)
+    position = models.PositiveSmallIntegerField()
+    label = models.CharField(max_length=120)
+    days = models.PositiveSmallIntegerField(null=True)
+    stage = models.CharField(
+        max_length=12, blank=True, choices=[(stage.value, stage.value) for stage in Stage]
+    )
+    ec_low = models.DecimalField(max_digits=24, decimal_places=12, null=True)
+    ec_high = models.DecimalField(max_digits=24, decimal_places=12, null=True)
+    ec_unit = models.CharField(
+        max_length=8, blank=True, choices=[(unit.value, unit.value) for unit in ReadingUnit]
+    )
+    ppm_scale = models.PositiveSmallIntegerField(null=True)
+    ph_low = models.DecimalField(max_digits=14, decimal_places=12, null=True)
+    ph_high = models.DecimalField(max_digits=14, decimal_places=12, null=True)
+
+    class Meta:
+        ordering = ["position"]
+        constraints = [
+            models.UniqueConstraint(fields=["version", "key"], name="column_key_once"),
+            models.UniqueConstraint(fields=["version", "position"], name="column_position_once"),
+            models.CheckConstraint(
+                condition=Q(ec_low=None, ec_high=None, ec_unit="")
+                | Q(ec_low__gte=0, ec_high__gte=F("ec_low")) & ~Q(ec_unit=""),
+                name="column_ec_in_order",
+            ),
+            models.CheckConstraint(
+                condition=Q(ec_unit="ppm", ppm_scale__in=(500, 640, 700))
+                | ~Q(ec_unit="ppm") & Q(ppm_scale=None),
+                name="column_ppm_has_scale",
+            ),
+            models.CheckConstraint(
+                condition=Q(ph_low=None, ph_high=None)
+                | Q(ph_low__gte=0, ph_high__gte=F("ph_low"), ph_high__lte=14),
+                name="column_ph_in_order",
+            ),
+        ]
+
+
+class ChartDose(_WrittenOnce):
+    """A cell: a dose, a rule until which EC (mS/cm above the water) to pour, or both."""
+
+    row = models.ForeignKey(ChartRow, models.CASCADE, related_name="doses")
+    column = models.ForeignKey(ChartColumn, models.CASCADE, related_name="doses")
+    low = models.DecimalField(max_digits=24, decimal_places=12, null=True)
+    high = models.DecimalField(max_digits=24, decimal_places=12, null=True)
+    unit = models.CharField(
+        max_length=16, blank=True, choices=[(unit.value, unit.value) for unit in DoseUnit]
+    )
+    until_ec = models.DecimalField(max_digits=24, decimal_places=12, null=True)
+
+    class Meta:
+        ordering = ["pk"]
+        constraints = [
+            models.UniqueConstraint(fields=["row", "column"], name="dose_cell_once"),
+            models.CheckConstraint(
+                condition=Q(low__gte=0, high__gte=F("low"))
+                & ~Q(unit="")
+                | Q(low=None, high=None, unit="", until_ec__isnull=False),
+                name="dose_whole_and_in_order",
+            ),
+            models.CheckConstraint(
+                condition=Q(until_ec=None) | Q(until_ec__gte=0), name="dose_until_not_negative"
+            ),
+        ]

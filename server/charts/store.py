@@ -1,0 +1,220 @@
+"""Charts into the database and out of it, always by way of the open format."""
+
+from decimal import Decimal
+from fractions import Fraction
+from functools import lru_cache
+from typing import Any
+
+from django.contrib.postgres.expressions import ArraySubquery
+from django.db import models, transaction
+from django.db.models import F, Max, OuterRef
+from django.db.models.functions import Cast, JSONObject
+
+from core.chart import Chart as CoreChart
+from core.formats import FeedChart, document_of
+from core.formats.chart import DoseDocument, ProductDocument
+from core.quantities import decimal_text
+from server.charts.models import Chart, ChartColumn, ChartDose, ChartRow, ChartVersion, Product
+from server.grows.models import Grow
+
+
+@transaction.atomic
+def publish_chart(grow: Grow, document: FeedChart, *, maker: str = "") -> ChartVersion:
+    """Keep a chart as the newest version under its name; older versions stay as they are.
+
+    Products are found on the grow's shelf by name, and put there if they are new.
+
+    Raises:
+        InputError: the chart contradicts itself.
+    """
+    document.chart()  # refuses what contradicts itself before anything is stored
+    chart, _ = Chart.objects.get_or_create(
+        grow=grow, name=document.name or "Unnamed chart", defaults={"maker": maker}
+    )
+    Chart.objects.select_for_update().get(pk=chart.pk)  # two editors get two numbers
+    last = chart.versions.aggregate(last=Max("number"))["last"] or 0
+    version = ChartVersion.objects.create(
+        grow=grow,
+        chart=chart,
+        number=last + 1,
+        medium=document.medium,
+        readings=document.readings,
+        rows_are_order=document.rows_are_order,
+    )
+    rows = _write_rows(grow, version, document)
+    columns = _write_columns(version, document)
+    ChartDose.objects.bulk_create(
+        _dose(dose, rows[dose.product], columns[dose.column]) for dose in document.doses
+    )
+    return version
+
+
+def _write_rows(grow: Grow, version: ChartVersion, document: FeedChart) -> dict[str, ChartRow]:
+    shelf = {product.name: product for product in Product.objects.filter(grow=grow)}
+    taken = {product.tag for product in shelf.values()}
+    rows = []
+    for position, printed in enumerate(document.products):
+        name = printed.name or printed.key
+        if name not in shelf:
+            shelf[name] = Product.objects.create(
+                grow=grow, name=name, tag=new_tag(name, taken), role=printed.role, form=printed.form
+            )
+            taken.add(shelf[name].tag)
+        rows.append(_row(version, position, printed, shelf[name]))
+    return {row.key: row for row in ChartRow.objects.bulk_create(rows)}
+
+
+def _row(
+    version: ChartVersion, position: int, printed: ProductDocument, product: Product
+) -> ChartRow:
+    meant = printed.product()
+    return ChartRow(
+        version=version,
+        product=product,
+        key=meant.key,
+        position=position,
+        role=meant.role,
+        group=meant.group,
+        rank=meant.rank,
+        form=meant.form,
+        scales=meant.scales,
+        after=list(meant.after),
+    )
+
+
+def _write_columns(version: ChartVersion, document: FeedChart) -> dict[str, ChartColumn]:
+    columns = []
+    for position, printed in enumerate(document.columns):
+        ec, ph = printed.ec, printed.ph
+        columns.append(
+            ChartColumn(
+                version=version,
+                key=printed.key,
+                position=position,
+                label=printed.label or printed.key,
+                days=printed.days,
+                stage=printed.stage or "",
+                ec_low=_decimal(ec.low) if ec else None,
+                ec_high=_decimal(ec.low if ec.high is None else ec.high) if ec else None,
+                ec_unit=ec.unit if ec else "",
+                ppm_scale=ec.scale if ec else None,
+                ph_low=_decimal(ph.low) if ph else None,
+                ph_high=_decimal(ph.low if ph.high is None else ph.high) if ph else None,
+            )
+        )
+    return {column.key: column for column in ChartColumn.objects.bulk_create(columns)}
+
+
+def _dose(printed: DoseDocument, row: ChartRow, column: ChartColumn) -> ChartDose:
+    meant = printed.dose()
+    return ChartDose(
+        row=row,
+        column=column,
+        low=_decimal(meant.low),
+        high=_decimal(meant.high),
+        unit=meant.unit or "",
+        until_ec=_decimal(meant.until_ec),
+    )
+
+
+def _decimal(value: Fraction | None) -> Decimal | None:
+    """A figure of the format as the exact Decimal it was written as."""
+    return None if value is None else Decimal(decimal_text(value))
+
+
+def new_tag(name: str, taken: set[str]) -> str:
+    """Two letters or digits for a paper label, unlike those in `taken`.
+
+    >>> new_tag("Glasswort", set()), new_tag("Marram Two", set()), new_tag("Glasswort", {"Gl"})
+    ('Gl', 'MT', 'Gs')
+    """
+    words = [word for word in "".join(c if c.isalnum() else " " for c in name).split()]
+    letters = "".join(words) or "X"
+    wishes = [words[0][0] + words[1][0]] if len(words) > 1 else []
+    wishes += [letters[0] + letter for letter in letters[1:]] or [letters[0]]
+    wishes += [f"{letters[0]}{digit}" for digit in "23456789"]
+    wishes += [f"{a}{b}" for a in "0123456789" for b in "0123456789"]
+    free = next(wish for wish in wishes if wish not in taken)
+    return free[0].upper() + free[1:]
+
+
+def _json(query: models.QuerySet[Any], **fields: Any) -> ArraySubquery:
+    return ArraySubquery(query.values(found=JSONObject(**fields)))
+
+
+def _text(field: str) -> Cast:
+    """A decimal as its text: as a JSON number it would pass through a float."""
+    return Cast(F(field), models.CharField())
+
+
+def _whole_version(pk: int) -> dict[str, Any]:
+    """One query for a version with all its rows, columns and cells."""
+    rows = ChartRow.objects.filter(version=OuterRef("pk")).order_by("position")
+    columns = ChartColumn.objects.filter(version=OuterRef("pk")).order_by("position")
+    doses = ChartDose.objects.filter(row__version=OuterRef("pk")).order_by("pk")
+    return (
+        ChartVersion.objects.filter(pk=pk)
+        .annotate(
+            rows_json=_json(
+                rows, key="key", name="product__name", role="role", group="group", rank="rank",
+                form="form", scales="scales", after="after",
+            ),
+            columns_json=_json(
+                columns, key="key", label="label", days="days", stage="stage",
+                ec_low=_text("ec_low"), ec_high=_text("ec_high"), ec_unit="ec_unit",
+                ppm_scale="ppm_scale", ph_low=_text("ph_low"), ph_high=_text("ph_high"),
+            ),
+            doses_json=_json(
+                doses, product="row__key", column="column__key", low=_text("low"),
+                high=_text("high"), unit="unit", until_ec_above_water=_text("until_ec"),
+            ),
+        )
+        .values(
+            "chart__name", "medium", "readings", "rows_are_order",
+            "rows_json", "columns_json", "doses_json",
+        )
+        .get()
+    )  # fmt: skip
+
+
+def _column_fields(stored: dict[str, Any]) -> dict[str, Any]:
+    fields = {name: stored[name] or None for name in ("key", "label", "days", "stage")}
+    if stored["ec_low"] is not None:
+        fields["ec"] = {
+            "low": stored["ec_low"],
+            "high": stored["ec_high"],
+            "unit": stored["ec_unit"],
+            "scale": stored["ppm_scale"],
+        }
+    if stored["ph_low"] is not None:
+        fields["ph"] = {"low": stored["ph_low"], "high": stored["ph_high"]}
+    return fields
+
+
+def read_document(pk: int) -> FeedChart:
+    """A stored version as the open format, with one query."""
+    stored = _whole_version(pk)
+    return document_of(
+        FeedChart,
+        {
+            "format": "brisk-measure/feed-chart",
+            "version": 1,
+            "name": stored["chart__name"],
+            "medium": stored["medium"],
+            "readings": stored["readings"],
+            "rows_are_order": stored["rows_are_order"],
+            "products": stored["rows_json"],
+            "columns": [_column_fields(column) for column in stored["columns_json"]],
+            "doses": [{**dose, "unit": dose["unit"] or None} for dose in stored["doses_json"]],
+        },
+    )
+
+
+@lru_cache(maxsize=256)
+def read_chart(pk: int) -> CoreChart:
+    """A stored version as core reckons with it.
+
+    Kept in memory, since a version is never altered. Whether the asker may see it must be
+    checked before: this looks a version up by its number alone.
+    """
+    return read_document(pk).chart()

@@ -1,0 +1,1 @@
+"""The demo scenario; everything in it is invented."""

@@ -1,0 +1,1 @@
+"""Grows (workspaces), their members, and the one place that scopes everything to them."""

@@ -1,0 +1,79 @@
+"""A grow is a workspace: everything a team owns belongs to one."""
+
+from django.conf import settings
+from django.db import models
+
+from core.quantities import ReadingScale, ReadingUnit, Spoons, VolumeUnit
+
+
+class Grow(models.Model):
+    """A workspace."""
+
+    name = models.CharField(max_length=80)
+    time_zone = models.CharField(max_length=60, default="UTC")
+    is_demo = models.BooleanField(default=False)
+    people = models.ManyToManyField(settings.AUTH_USER_MODEL, through="Membership")
+
+    def __str__(self) -> str:
+        return self.name
+
+
+class Membership(models.Model):
+    """A person in a grow, with the units that person reads and pours in."""
+
+    class Gallon(models.TextChoices):
+        US = "us", "US gallon"
+        UK = "uk", "UK gallon"
+
+    grow = models.ForeignKey(Grow, models.CASCADE, related_name="memberships")
+    person = models.ForeignKey(
+        settings.AUTH_USER_MODEL, models.CASCADE, related_name="memberships"
+    )
+    volume_unit = models.CharField(
+        max_length=8,
+        choices=[(unit.value, unit.value) for unit in VolumeUnit],
+        default=VolumeUnit.L.value,
+    )
+    gallon = models.CharField(max_length=2, choices=Gallon, blank=True)
+    reading_unit = models.CharField(
+        max_length=8,
+        choices=[(unit.value, unit.value) for unit in ReadingUnit],
+        default=ReadingUnit.MS_CM.value,
+    )
+    ppm_scale = models.PositiveSmallIntegerField(null=True, blank=True)
+    spoons = models.CharField(
+        max_length=8, choices=[(s.value, s.value) for s in Spoons], default=Spoons.METRIC.value
+    )
+
+    class Meta:
+        constraints = [
+            models.UniqueConstraint(fields=["grow", "person"], name="membership_once"),
+            models.CheckConstraint(
+                condition=(
+                    models.Q(reading_unit="ppm", ppm_scale__in=(500, 640, 700))
+                    | (~models.Q(reading_unit="ppm") & models.Q(ppm_scale=None))
+                ),
+                name="membership_ppm_has_scale",
+            ),
+            models.CheckConstraint(
+                condition=models.Q(reading_unit__in=[unit.value for unit in ReadingUnit]),
+                name="membership_reading_unit_known",
+            ),
+            models.CheckConstraint(
+                condition=models.Q(volume_unit__in=[unit.value for unit in VolumeUnit]),
+                name="membership_volume_unit_known",
+            ),
+        ]
+
+    def __str__(self) -> str:
+        return f"{self.person} in {self.grow}"
+
+    @property
+    def meter(self) -> ReadingScale:
+        """The unit this person's pen reads in."""
+        scale = self.ppm_scale
+        match scale:
+            case 500 | 640 | 700:
+                return ReadingScale(ReadingUnit(self.reading_unit), scale)
+            case _:
+                return ReadingScale(ReadingUnit(self.reading_unit))

@@ -1,0 +1,65 @@
+"""The one place where objects are reached: always within a grow, always as a member of it.
+
+Whatever belongs to another grow does not exist for the asker: a 404, never a 403.
+"""
+
+from typing import TypeVar
+
+from django.conf import settings
+from django.contrib.auth.models import AbstractBaseUser, AnonymousUser
+from django.db import models
+from django.http import Http404
+
+from server.grows.models import Grow, Membership
+
+
+class Owned(models.Model):
+    """A thing that belongs to one grow."""
+
+    grow = models.ForeignKey(Grow, models.CASCADE, related_name="+")
+
+    class Meta:
+        abstract = True
+
+
+_Thing = TypeVar("_Thing", bound=Owned)
+
+
+class Scope:
+    """One person in one grow: the only way by which requests reach stored objects."""
+
+    def __init__(self, membership: Membership) -> None:
+        self.membership = membership
+        self.grow = membership.grow
+
+    @classmethod
+    def enter(cls, person: AbstractBaseUser | AnonymousUser, grow_id: int) -> "Scope":
+        """Enter a grow as a member.
+
+        Raises:
+            Http404: there is no such grow, or this person is no member of it.
+        """
+        found = Membership.objects.select_related("grow").filter(
+            person_id=person.pk, grow_id=grow_id
+        )
+        if not settings.DEMO:
+            found = found.filter(grow__is_demo=False)
+        membership = found.first()
+        if membership is None:
+            raise Http404("No such grow.")
+        return cls(membership)
+
+    def all(self, things: type[_Thing]) -> models.QuerySet[_Thing]:
+        """Every object of a kind that belongs to this grow."""
+        return things._default_manager.filter(grow_id=self.grow.pk)
+
+    def one(self, things: models.QuerySet[_Thing], pk: int) -> _Thing:
+        """One object of a query begun with `all`.
+
+        Raises:
+            Http404: this grow has none of that number.
+        """
+        found = things.filter(pk=pk).first()
+        if found is None:
+            raise Http404(f"No such {things.model._meta.verbose_name}.")
+        return found

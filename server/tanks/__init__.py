@@ -1,0 +1,1 @@
+"""Water sources and tanks."""
