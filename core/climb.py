@@ -42,7 +42,8 @@ class Climb:
 
     Args:
         scale: the unit.
-        floor: the source water; None if it was not read.
+        relative: whether levels count from the water up, because it was not read.
+        floor: the source water; 0 if levels are relative.
         risers: the pours in order.
         minutes: how long the whole takes.
         target: the band to end in; None where there is none.
@@ -52,7 +53,8 @@ class Climb:
     """
 
     scale: ReadingScale
-    floor: Fraction | None
+    relative: bool
+    floor: Fraction
     risers: tuple[Riser, ...]
     minutes: int
     target: Band | None
@@ -62,17 +64,20 @@ class Climb:
 
 def draw_climb(sheet: PourSheet, scale: ReadingScale) -> Climb:
     """Lay a pour sheet out in time, with its readings in `scale`."""
+    relative = sheet.source is None
     minute, risers = 0, []
     for pour in sheet.pours:
         minute += POURING_MIN
-        level = pour.reading_after.in_unit(scale) if pour.reading_after else None
+        reading = pour.above_water if relative else pour.reading_after
+        level = reading.in_unit(scale) if reading else None
         risers.append(Riser(pour.place, minute, pour.wait_min, level))
         minute += pour.wait_min
     target = sheet.aim.target
-    floor = sheet.source.in_unit(scale) if sheet.source else None
+    floor = sheet.source.in_unit(scale) if sheet.source else Fraction(0)
     feed = [pour.place for pour in sheet.pours if pour.phase not in (Phase.LIVE, Phase.PH)]
     return Climb(
         scale=scale,
+        relative=relative,
         floor=floor,
         risers=tuple(risers),
         minutes=minute,

@@ -44,13 +44,18 @@ class Override:
 
 @dataclass(frozen=True, slots=True)
 class Share:
-    """What part of its printed dose a product gets, with the reasons as codes.
+    """What part of its printed dose a product gets.
 
-    Codes: `override`, `scaled`, `not_scaled`, `room_left_by_water`, `range_low`, `range_middle`,
-    `range_high`.
+    Args:
+        value: the part.
+        chosen: the same before the water took its room.
+        end: the end of its range.
+        why: reason codes: `override`, `scaled`, `not_scaled`, `room_left_by_water`, `range_low`,
+            `range_middle`, `range_high`.
     """
 
     value: Fraction
+    chosen: Fraction
     end: End
     why: tuple[str, ...]
 
@@ -81,13 +86,14 @@ def share_of(
     else:
         value = strength if product.scales else Fraction(1)
         why.append("scaled" if product.scales else "not_scaled")
+    chosen = value
     if product.scales and room != 1:
         value *= room
         why.append("room_left_by_water")
-    chosen = override.end if override and override.end else end
+    its_end = override.end if override and override.end else end
     if dose.is_range:
-        why.append(f"range_{chosen}")
-    return Share(value, chosen, tuple(why))
+        why.append(f"range_{its_end}")
+    return Share(value, chosen, its_end, tuple(why))
 
 
 def printed_amount(dose: Dose, volume: Volume, spoons: Spoons, end: End) -> Amount | None:

@@ -97,6 +97,7 @@ class PourDocument(Document):
     phase: Phase
     why: Sequence[str]
     dose_why: Sequence[str]
+    above_water: ExpectedReading | None
     reading_after: ExpectedReading | None
     reading_target: PlainReading | None
 
@@ -107,7 +108,7 @@ class PourDocument(Document):
         if pour.range:
             low, high = pour.range
             span = AmountRangeDocument(low=low.value, high=high.value, unit=low.unit)
-        after, stop = pour.reading_after, pour.reading_target
+        above, after, stop = pour.above_water, pour.reading_after, pour.reading_target
         return cls(
             place=pour.place,
             product=pour.product.key,
@@ -122,6 +123,7 @@ class PourDocument(Document):
             phase=pour.phase,
             why=pour.why,
             dose_why=pour.dose_why,
+            above_water=ExpectedReading(ec=above.ms_cm) if above else None,
             reading_after=ExpectedReading(ec=after.ms_cm) if after else None,
             reading_target=PlainReading(ec=stop.ms_cm) if stop else None,
         )

@@ -43,10 +43,9 @@ def _weights(parts: Sequence[Dosed]) -> list[Fraction]:
     return [amount.value / total for amount in amounts]
 
 
-def until(item: Dosed, source: Reading | None) -> Reading | None:
-    """The reading at which to stop pouring a product dosed by a rule; None if not so dosed."""
-    if item.dose.until_ec is None or source is None:
+def stop_above_water(item: Dosed) -> Reading | None:
+    """How far above the water to stop pouring; None for a product without such a rule."""
+    if item.dose.until_ec is None:
         return None
     # Room left by the water is no matter here: the rule itself counts from the water up.
-    share = item.share.value if item.product.scales else Fraction(1)
-    return Reading(source.ms_cm + item.dose.until_ec * share)
+    return Reading(item.dose.until_ec * (item.share.chosen if item.product.scales else 1))

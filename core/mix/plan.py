@@ -1,11 +1,12 @@
 """The entrance: a request in, a pour sheet out."""
 
 from collections.abc import Sequence
+from fractions import Fraction
 
 from core.cautions import PH_WINDOWS
 from core.chart import Column
 from core.mix.doses import Dosed, doses_of, ends_of, separate
-from core.mix.expected import rises, until
+from core.mix.expected import rises, stop_above_water
 from core.mix.mindings import cautions_of
 from core.mix.request import MixRequest
 from core.mix.sheet import Pour, PourSheet
@@ -51,17 +52,16 @@ def _pours(
     """The pours in order, with the reading climbing from the source."""
     items = {item.product.key: item for item in poured}
     lifts = rises(poured, column)
-    level = request.water.reading
+    level: Reading | None = Reading(Fraction(0))
     pours = []
     for number, place in enumerate(places, start=1):
         item = items[place.product.key]
-        stop_at = until(item, request.water.reading)
-        rise = lifts[place.product.key]
-        if stop_at is not None:
-            level = stop_at
+        lift = lifts[place.product.key]
+        if item.dose.until_ec is not None:
+            level = stop_above_water(item)
         elif level is not None:
-            level = None if rise is None else Reading(level.ms_cm + rise)
-        pours.append(_pour(number, place, item, request, level, stop_at))
+            level = None if lift is None else Reading(level.ms_cm + lift)
+        pours.append(_pour(number, place, item, request, level))
     return tuple(pours)
 
 
@@ -70,10 +70,13 @@ def _pour(
     place: Place,
     item: Dosed,
     request: MixRequest,
-    level: Reading | None,
-    stop_at: Reading | None,
+    above_water: Reading | None,
 ) -> Pour:
     by_reading = item.dose.until_ec is not None
+    source = request.water.reading
+    after = None
+    if source is not None and above_water is not None:
+        after = Reading(source.ms_cm + above_water.ms_cm)
     return Pour(
         place=number,
         product=place.product,
@@ -87,6 +90,7 @@ def _pour(
         phase=place.phase,
         why=place.why,
         dose_why=item.share.why,
-        reading_after=level,
-        reading_target=stop_at,
+        above_water=above_water,
+        reading_after=after,
+        reading_target=after if by_reading else None,
     )

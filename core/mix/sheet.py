@@ -28,8 +28,9 @@ class Pour:
         phase: the part of the mixing.
         why: why it stands here, as codes.
         dose_why: why so much, as codes.
-        reading_after: estimate of the reading after it, from the chart's EC shared over the base
-            parts; None where that is unknown.
+        above_water: estimate of the reading after it, counted from the water up, from the chart's
+            EC shared over the base parts; None where the chart does not tell.
+        reading_after: the same with the water's reading in it; None where that is unknown too.
         reading_target: the reading at which to stop pouring.
     """
 
@@ -45,6 +46,7 @@ class Pour:
     phase: Phase
     why: tuple[str, ...]
     dose_why: tuple[str, ...]
+    above_water: Reading | None
     reading_after: Reading | None
     reading_target: Reading | None
 

@@ -13,6 +13,7 @@ from server.api.mix import router as mix
 from server.api.quay import router as quay
 from server.api.session import router as session
 from server.api.shapes import ErrorOut, Problem
+from server.api.units import router as units
 
 api = NinjaAPI(
     title="Brisk Measure",
@@ -22,8 +23,9 @@ api = NinjaAPI(
     openapi_url=None,
 )
 api.add_router("/session", session)
-api.add_router("/grows/{grow_id}", quay)
-api.add_router("/grows/{grow_id}", mix)
+api.add_router("", quay)
+api.add_router("", mix)
+api.add_router("", units)
 
 
 def _answer(

@@ -81,11 +81,12 @@ class BandOut(Schema):
 
 
 class ClimbOut(Schema):
-    """The mix as readings over minutes."""
+    """The mix as readings over minutes; `relative` if they count from unread water up."""
 
     unit: str
-    floor: float | None
-    floor_shown: str | None
+    relative: bool
+    floor: float
+    floor_shown: str
     risers: list[RiserOut]
     minutes: int
     target: BandOut | None
@@ -182,8 +183,9 @@ def _climb(climb: Climb, sheet: PourSheet) -> ClimbOut:
     meter, band = climb.scale, climb.target
     return ClimbOut(
         unit=meter.words,
-        floor=_number(climb.floor),
-        floor_shown=_shown(climb.floor, meter),
+        relative=climb.relative,
+        floor=float(climb.floor),
+        floor_shown=number_text(climb.floor, meter.places),
         risers=[
             RiserOut(
                 place=riser.place,
@@ -212,7 +214,7 @@ def _number(level: Fraction | None) -> float | None:
 
 
 @router.post(
-    "/mix", response={200: MixOut, 404: ErrorOut, 422: ErrorOut}, operation_id="plan_mix"
+    "/grows/{grow_id}/mix", response={200: MixOut, 404: ErrorOut, 422: ErrorOut}, operation_id="plan_mix"
 )
 def plan(request: HttpRequest, grow_id: int, told: MixIn) -> MixOut:
     """Compute a mix; nothing is stored."""

@@ -11,9 +11,10 @@ from core.quantities import (
     ReadingScale,
     ReadingUnit,
     Spoons,
+    Volume,
     VolumeUnit,
-    decimal_text,
     figure,
+    number_text,
 )
 from core.water import WaterKind
 from server.api.shapes import ErrorOut
@@ -46,14 +47,14 @@ class WaterOut(Schema):
 
 
 class TankOut(Schema):
-    """A tank, with what is usually fed from it."""
+    """A tank, with what is usually fed from it; `volume` as this person would type it."""
 
     id: int
     name: str
     crop: str
     system: str
     grown_in: Medium
-    litres: str
+    volume: str
     width_cm: int
     height_cm: int
     water: int
@@ -104,8 +105,17 @@ class QuayOut(Schema):
     charts: list[ChartOut]
 
 
-def _plain(value: Decimal) -> str:
-    return decimal_text(figure(value))
+_TYPED_UNITS = {
+    VolumeUnit.ML: "mL",
+    VolumeUnit.L: "L",
+    VolumeUnit.GAL_US: "gal US",
+    VolumeUnit.GAL_UK: "gal UK",
+}
+
+
+def _volume(litres: Decimal, unit: VolumeUnit) -> str:
+    shown = number_text(Volume(figure(litres)).in_unit(unit), 2)
+    return f"{shown.rstrip('0').removesuffix('.')} {_TYPED_UNITS[unit]}"
 
 
 def _units(membership: Membership) -> UnitsOut:
@@ -124,14 +134,14 @@ def _water(water: WaterSource, meter: ReadingScale) -> WaterOut:
     return WaterOut(id=water.pk, name=water.name, kind=WaterKind(water.kind), reading=shown)
 
 
-def _tank(tank: Tank) -> TankOut:
+def _tank(tank: Tank, unit: VolumeUnit) -> TankOut:
     return TankOut(
         id=tank.pk,
         name=tank.name,
         crop=tank.crop,
         system=tank.system,
         grown_in=Medium(tank.grown_in),
-        litres=_plain(tank.litres),
+        volume=_volume(tank.litres, unit),
         width_cm=tank.width_cm,
         height_cm=tank.height_cm,
         water=tank.water_id,
@@ -161,7 +171,7 @@ def _chart(version: ChartVersion) -> ChartOut:
     )
 
 
-@router.get("/quay", response={200: QuayOut, 404: ErrorOut}, operation_id="quay")
+@router.get("/grows/{grow_id}/quay", response={200: QuayOut, 404: ErrorOut}, operation_id="quay")
 def quay(request: HttpRequest, grow_id: int) -> QuayOut:
     """Tanks, waters and newest charts of a grow."""
     scope = Scope.enter(request.user, grow_id)
@@ -172,12 +182,13 @@ def quay(request: HttpRequest, grow_id: int) -> QuayOut:
         .select_related("chart")
         .prefetch_related("columns", "rows__product")
     )
+    volume_unit = VolumeUnit(scope.membership.volume_unit)
     return QuayOut(
         id=scope.grow.pk,
         name=scope.grow.name,
         person=request.user.get_username(),
         units=_units(scope.membership),
-        tanks=[_tank(tank) for tank in scope.all(Tank)],
+        tanks=[_tank(tank, volume_unit) for tank in scope.all(Tank)],
         waters=[_water(water, scope.membership.meter) for water in scope.all(WaterSource)],
         charts=[_chart(version) for version in versions],
     )

@@ -1,0 +1,52 @@
+<script lang="ts">
+  import { api, type Session } from './api/client';
+  import SignIn from './session/SignIn.svelte';
+  import Shell from './shell/Shell.svelte';
+
+  let session = $state<Session | undefined>();
+  let silent = $state(false);
+
+  async function look() {
+    silent = false;
+    try {
+      session = (await api.GET('/api/session')).data;
+      silent = !session;
+    } catch {
+      silent = true;
+    }
+  }
+
+  async function leave() {
+    session = (await api.DELETE('/api/session')).data ?? session;
+    history.replaceState(null, '', location.pathname);
+  }
+
+  look();
+</script>
+
+{#if session?.person}
+  <Shell {session} onleave={leave} />
+{:else if session}
+  <SignIn demo={session.demo} onenter={(entered) => (session = entered)} />
+{:else if silent}
+  <main class="silent">
+    <p>The server does not answer. Nothing is lost; is it running?</p>
+    <button onclick={look}>Try again</button>
+  </main>
+{/if}
+
+<style>
+  .silent {
+    max-width: 30rem;
+    margin: 20vh auto;
+    padding: 0 24px;
+    font-size: 1.25rem;
+  }
+
+  button {
+    margin-top: 16px;
+    padding: 12px 20px;
+    border: 2px solid var(--ink);
+    border-radius: 6px;
+  }
+</style>

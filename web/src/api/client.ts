@@ -1,0 +1,39 @@
+import createClient from 'openapi-fetch';
+
+import type { components, paths } from './schema';
+
+export type Shapes = components['schemas'];
+export type Session = Shapes['SessionOut'];
+export type Quay = Shapes['QuayOut'];
+export type Tank = Shapes['TankOut'];
+export type Chart = Shapes['ChartOut'];
+export type Water = Shapes['WaterOut'];
+export type MixIn = Shapes['MixIn'];
+export type MixOut = Shapes['MixOut'];
+export type Pour = Shapes['PourDocument'];
+export type Fill = Shapes['FillDocument'];
+export type Warning = Shapes['WarningDocument'];
+export type UnitsIn = Shapes['UnitsIn'];
+export type Problem = Shapes['Problem'];
+
+export const api = createClient<paths>({ baseUrl: location.origin });
+
+api.use({
+  onRequest({ request }) {
+    const token = /(?:^|; )csrftoken=([^;]+)/.exec(document.cookie)?.[1];
+    if (token) request.headers.set('X-CSRFToken', token);
+    return request;
+  },
+});
+
+export const SERVER_SILENT: Problem = {
+  code: 'server_silent',
+  message: 'The server does not answer.',
+  where: '',
+};
+
+/** The problem in an error answer, whatever came back. */
+export function problemOf(error: unknown): Problem {
+  const told = (error as { error?: Problem } | undefined)?.error;
+  return told?.message ? told : SERVER_SILENT;
+}

@@ -1,0 +1,210 @@
+<script lang="ts">
+  import type { Shapes } from '../api/client';
+  import { drawClimb, type ClimbData } from './climb';
+
+  let {
+    climb,
+    water,
+    ph,
+    tag,
+    name,
+  }: {
+    climb: ClimbData;
+    water: string;
+    ph: Shapes['PhTarget'];
+    tag: (place: number) => string;
+    name: (place: number) => string;
+  } = $props();
+
+  let width = $state(740);
+  const height = $derived(width < 500 ? 250 : 284);
+  const drawing = $derived(drawClimb(climb, { width, height }));
+  const told = $derived(
+    climb.risers
+      .map((riser) => `${name(riser.place)} at minute ${riser.minute}: ${riser.shown ?? 'unknown'}`)
+      .join('; '),
+  );
+  const axis = $derived(climb.relative ? `EC above the water, ${climb.unit}` : `EC, ${climb.unit}`);
+</script>
+
+<figure bind:clientWidth={width}>
+  <svg
+    {width}
+    {height}
+    role="img"
+    aria-label="Expected readings from {climb.floor_shown} {climb.unit}: {told}."
+  >
+    <text x="0" y="12" class="quiet">{axis.replace('EC, mS', 'EC mS')}</text>
+    {#each drawing.ticks as tick (tick.words)}
+      <line x1={drawing.left} x2={drawing.right} y1={tick.y} y2={tick.y} class="rule" />
+      <text x={drawing.left - 8} y={tick.y + 5} class="figure quiet" text-anchor="end">
+        {tick.words}
+      </text>
+    {/each}
+
+    <rect
+      x={drawing.left}
+      y={drawing.floorY}
+      width={drawing.right - drawing.left}
+      height={Math.max(0, drawing.bottom - drawing.floorY)}
+      class="water"
+    />
+    <text
+      x={drawing.left + 8}
+      y={drawing.bottom - drawing.floorY > 22 ? drawing.bottom - 8 : drawing.floorY - 6}
+      class="source"
+    >
+      {water}
+      {climb.relative ? 'not read' : climb.floor_shown}
+    </text>
+
+    {#if drawing.band && climb.target}
+      <rect
+        x={drawing.left}
+        y={drawing.band.y}
+        width={drawing.right - drawing.left}
+        height={drawing.band.height}
+        class="band"
+      />
+      <text x={drawing.left + 8} y={drawing.band.y - 6} class="target">
+        target {climb.target.shown}
+      </text>
+    {/if}
+
+    {#each drawing.risers as riser (riser.place)}
+      <line x1={riser.x} x2={riser.x} y1={riser.y} y2={drawing.bottom} class="drop" />
+      <text x={riser.x} y={drawing.bottom + 16} class="figure quiet" text-anchor="middle">
+        {riser.minute}′
+      </text>
+    {/each}
+    <path d={drawing.path} class="climb" />
+    {#each drawing.risers as riser, index (riser.place)}
+      {#if riser.lifts && index < drawing.risers.length - 1}
+        <text x={riser.x + 6} y={riser.y + 17} class="figure level">{riser.shown}</text>
+      {/if}
+      <g transform="translate({riser.x - 14} {riser.y - 27})">
+        <rect width="28" height="20" rx="2" class="label" />
+        <text x="14" y="15" text-anchor="middle" class="figure tag">{tag(riser.place)}</text>
+      </g>
+    {/each}
+    {#if drawing.end}
+      <circle cx={drawing.end.x - 4} cy={drawing.end.y} r="5" />
+      <text x={drawing.end.x} y={drawing.end.y + 24} class="figure end" text-anchor="end">
+        {climb.relative ? '+' : ''}{climb.end_shown}
+      </text>
+    {/if}
+
+    {#if drawing.readX !== undefined}
+      <text x="0" y={height - 10} class="quiet">pH</text>
+      <line
+        x1={drawing.left}
+        x2={drawing.readX}
+        y1={height - 15}
+        y2={height - 15}
+        class="before-ph"
+      />
+      <circle cx={drawing.readX} cy={height - 15} r="4" class="ph-mark" />
+      <text x={drawing.readX - 10} y={height - 10} class="ph" text-anchor="end">
+        read EC, then pH: {ph.low} to {ph.high}
+      </text>
+    {/if}
+  </svg>
+</figure>
+
+<style>
+  figure {
+    min-width: 0;
+  }
+
+  svg {
+    display: block;
+    overflow: visible;
+    font-family: var(--text);
+    font-size: 14px;
+  }
+
+  text {
+    fill: var(--ink);
+  }
+
+  .figure {
+    font-family: var(--figures);
+  }
+
+  .quiet {
+    fill: var(--faded);
+  }
+
+  .rule {
+    stroke: var(--rule);
+  }
+
+  .water {
+    fill: var(--water-wash);
+    opacity: 0.45;
+  }
+
+  .source {
+    fill: #1f5570;
+  }
+
+  .band {
+    fill: var(--grow-wash);
+  }
+
+  .target {
+    fill: var(--grow);
+    font-weight: 700;
+  }
+
+  .drop {
+    stroke: var(--rule);
+    stroke-dasharray: 2 4;
+  }
+
+  .climb {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 2.5;
+    stroke-linejoin: round;
+  }
+
+  .label {
+    fill: var(--sheet);
+    stroke: var(--ink);
+    stroke-width: 1.25;
+  }
+
+  .tag {
+    font-weight: 700;
+    font-size: 13px;
+  }
+
+  .level {
+    font-size: 13px;
+    fill: var(--faded);
+  }
+
+  .end {
+    font-size: 20px;
+    font-weight: 700;
+  }
+
+  .before-ph {
+    stroke: var(--rule);
+    stroke-width: 1.5;
+  }
+
+  .ph-mark {
+    fill: var(--paper);
+    stroke: var(--faded);
+    stroke-width: 1.5;
+  }
+
+  .ph {
+    fill: var(--faded);
+    paint-order: stroke;
+    stroke: var(--paper);
+    stroke-width: 6px;
+  }
+</style>

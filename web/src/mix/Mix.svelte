@@ -1,0 +1,129 @@
+<script lang="ts">
+  import type { Quay } from '../api/client';
+  import type { Keys } from '../shell/keys.svelte';
+  import Climb from './Climb.svelte';
+  import Margin from './Margin.svelte';
+  import type { Mixing } from './mixing.svelte';
+  import PourStrip from './PourStrip.svelte';
+  import Sentence from './Sentence.svelte';
+
+  let { quay, mixing, keys }: { quay: Quay; mixing: Mixing; keys: Keys } = $props();
+
+  const answer = $derived(mixing.answer);
+  const answered = $derived(mixing.answered);
+  const problem = $derived(mixing.problem);
+  const water = $derived(quay.waters.find((one) => one.id === answered?.water)?.name ?? 'Water');
+  const pourAt = (place: number) => answer?.sheet.pours[place - 1];
+  const silent = $derived(problem?.code === 'server_silent');
+
+  $effect(() => {
+    if (!silent) return;
+    const again = () => mixing.recompute();
+    window.addEventListener('online', again);
+    return () => window.removeEventListener('online', again);
+  });
+</script>
+
+<div class="mix">
+  <div class="head"><Sentence {quay} {mixing} {keys} /></div>
+  <div class="wrong" aria-live="polite">
+    {#if problem}
+      <p id="what-is-wrong">
+        <b>△ {problem.message}</b>
+        {#if answered}
+          Below is the last good sheet: {answered.volume} at {answered.strength}.
+        {/if}
+        {#if silent}
+          <button onclick={() => mixing.recompute()}>Try again</button>
+        {/if}
+      </p>
+    {/if}
+  </div>
+  {#if answer}
+    <div class={['body', { kept: problem }]}>
+      <div class="drawing">
+        <Climb
+          climb={answer.climb}
+          {water}
+          ph={answer.sheet.target.ph}
+          tag={(place) => mixing.tag(pourAt(place)?.product ?? '')}
+          name={(place) => pourAt(place)?.name ?? ''}
+        />
+        <PourStrip {answer} {mixing} />
+      </div>
+      <Margin {answer} {mixing} />
+    </div>
+  {/if}
+  <p class="unseen" aria-live="polite">
+    {#if answer && !problem}
+      {answer.sheet.pours.length} pours in {answer.litres} L, {answer.climb.minutes} minutes
+    {/if}
+  </p>
+</div>
+
+<style>
+  .mix {
+    padding: 4px 20px 32px 32px;
+  }
+
+  .head {
+    max-width: 980px;
+  }
+
+  .wrong p {
+    margin-top: 8px;
+    padding: 8px 12px;
+    color: var(--ink);
+    background: var(--sheet);
+    border-left: 4px solid var(--heed);
+  }
+
+  .wrong button {
+    min-height: 44px;
+    padding: 0 12px;
+    text-decoration: underline;
+  }
+
+  .body {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 236px;
+    gap: 20px;
+    margin-top: 16px;
+  }
+
+  .kept .drawing {
+    opacity: 0.6;
+  }
+
+  .drawing {
+    display: grid;
+    align-content: start;
+    gap: 16px;
+    min-width: 0;
+  }
+
+  @media (width < 900px) {
+    .mix {
+      padding: 8px 16px 32px;
+    }
+
+    .body {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+
+  @media print {
+    .mix {
+      padding: 0;
+    }
+
+    .wrong {
+      display: none;
+    }
+
+    .body {
+      display: block;
+      margin-top: 8px;
+    }
+  }
+</style>

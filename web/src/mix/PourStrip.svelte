@@ -1,0 +1,74 @@
+<script lang="ts">
+  import type { MixOut } from '../api/client';
+  import type { Mixing } from './mixing.svelte';
+  import Ticket from './Ticket.svelte';
+  import { LEFT_OUT } from './words';
+
+  let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
+
+  const left = $derived(answer.sheet.left_out);
+</script>
+
+<section aria-label="Pours, in order">
+  <ol>
+    {#each answer.sheet.pours as pour (pour.product)}
+      <Ticket {pour} {mixing} unit={answer.climb.unit} />
+    {:else}
+      <li class="none">Nothing to pour in this column.</li>
+    {/each}
+  </ol>
+  {#if left.length}
+    <p class="left">
+      Not poured:
+      {#each left as one (one.product)}
+        <span>
+          {one.name}, {LEFT_OUT[one.why] ?? one.why}
+          {#if one.why === 'override'}
+            <button onclick={() => mixing.override(one.product, '')}>put it back</button>
+          {/if}
+        </span>
+      {/each}
+    </p>
+  {/if}
+</section>
+
+<style>
+  ol {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
+    gap: 8px;
+  }
+
+  .left {
+    margin-top: 12px;
+    color: var(--faded);
+  }
+
+  .left span {
+    margin-right: 12px;
+  }
+
+  .left button {
+    min-height: 24px;
+    text-decoration: underline;
+    color: var(--ink);
+  }
+
+  .none {
+    grid-column: 1 / -1;
+    padding: 24px 0;
+    font-size: 1.125rem;
+  }
+
+  @media (width < 900px) {
+    ol {
+      grid-template-columns: 1fr;
+    }
+  }
+
+  @media print {
+    ol {
+      grid-template-columns: repeat(4, 1fr);
+    }
+  }
+</style>

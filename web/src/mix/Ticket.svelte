@@ -1,0 +1,246 @@
+<script lang="ts">
+  import type { Pour } from '../api/client';
+  import { percent, shown } from './figures';
+  import type { Mixing } from './mixing.svelte';
+  import Typed from './Typed.svelte';
+  import Vessel from './Vessel.svelte';
+  import { WHY } from './words';
+
+  let { pour, mixing, unit }: { pour: Pour; mixing: Mixing; unit: string } = $props();
+
+  const amount = $derived(pour.amount ?? pour.estimate);
+  const big = $derived(pour.measured ? shown(pour.measured.value, 2) : '');
+  const exact = $derived(amount ? shown(amount.value, 3) : '');
+  const wish = $derived(mixing.settings.overrides[pour.product]);
+  const rule = $derived(
+    wish ?? (pour.dose_why.includes('not_scaled') ? 'as is' : mixing.settings.strength),
+  );
+  const wrong = $derived(mixing.problem?.where === `overrides.${pour.product}`);
+  const stop = $derived(
+    mixing.answer?.climb.risers.find((riser) => riser.place === pour.place)?.shown ?? '?',
+  );
+</script>
+
+<li>
+  <h3>
+    <span class="place">{pour.place}</span>
+    <span class="name">{pour.name}</span>
+    <abbr title="letters on the paper label">{mixing.tag(pour.product)}</abbr>
+  </h3>
+  <p class={['amount', big.length > 6 ? 'smallest' : big.length > 4 ? 'smaller' : '']}>
+    {#if pour.amount}
+      <span class="figure">{big}</span>&nbsp;<span class="unit">{amount?.unit}</span>
+    {:else}
+      <span class="until">until {stop} {unit}</span>
+    {/if}
+  </p>
+  <p class="printed">
+    {pour.printed}
+    <span class="times"
+      >× <Typed
+        label="Share of the printed dose for {pour.name}"
+        value={rule === 'as is' ? '' : rule}
+        placeholder="as is"
+        step={5}
+        places={1}
+        {wrong}
+        onchange={(text) => mixing.override(pour.product, text)}
+      />{#if wish}<button
+          title="Back to the rule for {pour.name}"
+          aria-label="Back to the rule for {pour.name}"
+          onclick={() => mixing.override(pour.product, '')}>↺</button
+        >{/if}</span
+    >
+  </p>
+  {#if pour.dose_why.includes('room_left_by_water')}
+    <p class="printed">{percent(pour.share)} of the chart: room left by the water</p>
+  {/if}
+  {#if exact && exact !== big}
+    <p class="printed">{pour.amount ? 'computed' : 'about'} {exact} {amount?.unit}</p>
+  {/if}
+  {#if pour.range}
+    <p class="printed">
+      range {shown(pour.range.low, 1)} to {shown(pour.range.high, 1)}
+      {pour.range.unit}
+    </p>
+  {/if}
+  <div class="vessels">
+    {#each pour.measured?.fills ?? [] as fill, index (index)}
+      {#if index}<span aria-hidden="true">+</span>{/if}
+      <Vessel {fill} unit={pour.measured?.unit ?? ''} />
+    {/each}
+  </div>
+  <div class="foot">
+    {#each pour.why as code (code)}
+      <p>{WHY[code] ?? code}</p>
+    {/each}
+    <p class="wait">stir, wait {pour.wait_min} min</p>
+  </div>
+</li>
+
+<style>
+  li {
+    position: relative;
+    display: flex;
+    flex-direction: column;
+    min-width: 0;
+    padding: 24px 10px 10px;
+    background: var(--sheet);
+    border: 1px solid var(--rule);
+    border-radius: 8px 8px 0 0;
+    break-inside: avoid;
+  }
+
+  li::before {
+    content: '';
+    position: absolute;
+    top: 8px;
+    left: calc(50% - 4px);
+    width: 8px;
+    height: 8px;
+    border: 1px solid #b9b1a0;
+    border-radius: 50%;
+    background: var(--paper);
+  }
+
+  h3 {
+    display: flex;
+    align-items: baseline;
+    gap: 6px;
+    font-size: 0.9375rem;
+    line-height: 1.2;
+  }
+
+  .place {
+    font-family: var(--figures);
+    font-weight: 400;
+    color: var(--faded);
+  }
+
+  .name {
+    flex: 1;
+  }
+
+  abbr {
+    font: 700 0.75rem/1.3 var(--figures);
+    text-decoration: none;
+    padding: 0 3px;
+    border: 1px solid var(--ink);
+    border-radius: 2px;
+  }
+
+  .amount {
+    margin: 6px 0 2px;
+    line-height: 1.1;
+    white-space: nowrap;
+  }
+
+  .figure {
+    font: 700 2rem/1.1 var(--figures);
+    letter-spacing: -0.03em;
+  }
+
+  .smaller .figure {
+    font-size: 1.5rem;
+    line-height: 2.2rem;
+  }
+
+  .smallest .figure {
+    font-size: 1.125rem;
+    line-height: 2.2rem;
+  }
+
+  .unit {
+    color: var(--faded);
+  }
+
+  .until {
+    font: 700 1.125rem/2.2rem var(--figures);
+    white-space: normal;
+  }
+
+  .printed {
+    font-size: 0.8125rem;
+    line-height: 1.4;
+    color: var(--faded);
+  }
+
+  .times {
+    white-space: nowrap;
+  }
+
+  .times :global(input) {
+    font-size: 0.8125rem;
+    min-height: 24px;
+    padding: 0 2px;
+    border-bottom-width: 1px;
+    color: var(--ink);
+  }
+
+  .times :global(input::placeholder) {
+    color: var(--faded);
+  }
+
+  .times button {
+    min-width: 24px;
+    min-height: 24px;
+  }
+
+  .vessels {
+    display: flex;
+    align-items: flex-end;
+    justify-content: center;
+    gap: 2px;
+    min-height: 112px;
+    margin: auto 0 8px;
+    padding-top: 8px;
+  }
+
+  .vessels > span {
+    align-self: center;
+  }
+
+  .foot {
+    font-size: 0.8125rem;
+    line-height: 1.3;
+  }
+
+  .wait {
+    margin-top: 4px;
+    color: var(--faded);
+  }
+
+  @media (width < 900px) {
+    li {
+      display: grid;
+      grid-template-columns: 1fr auto;
+      gap: 0 12px;
+      padding: 12px;
+      border-radius: 8px;
+    }
+
+    li::before {
+      display: none;
+    }
+
+    h3 {
+      grid-column: 1 / 3;
+      font-size: 1.125rem;
+    }
+
+    li > * {
+      grid-column: 1;
+    }
+
+    .vessels {
+      grid-column: 2;
+      grid-row: 2 / 7;
+      align-self: end;
+      margin: 0;
+    }
+
+    .figure {
+      font-size: 2.5rem;
+    }
+  }
+</style>

@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { stepped } from './figures';
+
+  let {
+    label,
+    value,
+    step,
+    places,
+    least = 0,
+    wrong = false,
+    placeholder = '',
+    field = $bindable(),
+    onchange,
+  }: {
+    label: string;
+    value: string;
+    step: number;
+    places: number;
+    least?: number;
+    wrong?: boolean;
+    placeholder?: string;
+    field?: HTMLInputElement | undefined;
+    onchange: (value: string) => void;
+  } = $props();
+
+  const length = $derived(Math.max(2, (value || placeholder).length));
+
+  function press(event: KeyboardEvent) {
+    const by = { ArrowUp: step, ArrowDown: -step }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    onchange(stepped(value, by, places, least));
+  }
+</script>
+
+<input
+  bind:this={field}
+  type="text"
+  inputmode="text"
+  autocomplete="off"
+  spellcheck="false"
+  maxlength="60"
+  aria-label={label}
+  aria-invalid={wrong}
+  aria-describedby={wrong ? 'what-is-wrong' : undefined}
+  {value}
+  {placeholder}
+  style:width="calc({length}ch + 10px)"
+  oninput={(event) => onchange(event.currentTarget.value)}
+  onkeydown={press}
+  onfocus={(event) => event.currentTarget.select()}
+/>
+
+<style>
+  input {
+    font-family: var(--figures);
+    font-weight: 700;
+    padding: 4px 4px 2px;
+    background: none;
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+    border-radius: 0;
+  }
+
+  input:hover {
+    background: var(--sheet);
+  }
+
+  input::placeholder {
+    color: var(--heed);
+    opacity: 1;
+  }
+
+  [aria-invalid='true'] {
+    color: var(--danger);
+    border-bottom: 3px double var(--danger);
+  }
+</style>

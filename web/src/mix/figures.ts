@@ -1,0 +1,26 @@
+/** Decimal text from the server as people read it; nothing here is reckoned with again. */
+
+const THIN_SPACE = '\u2009';
+
+/** Whole digits in threes, and at most so many places; ending zeros go. */
+export function shown(text: string, places: number): string {
+  const [whole = '0', rest = ''] = text.split('.');
+  const rounded = rest.length > places ? Number(text).toFixed(places) : text;
+  const [digits = whole, decimals = ''] = rounded.split('.');
+  const grouped = digits.length > 4 ? digits.replace(/\B(?=(\d{3})+$)/g, THIN_SPACE) : digits;
+  const kept = decimals.replace(/0+$/, '');
+  return kept ? `${grouped}.${kept}` : grouped;
+}
+
+/** A share of 1 as a percentage. */
+export function percent(share: string): string {
+  return `${shown((Number(share) * 100).toFixed(6), 1)} %`;
+}
+
+/** A typed number, one step up or down, its unit kept: `80 %` becomes `85 %`. */
+export function stepped(text: string, by: number, places: number, least: number): string {
+  const found = /^\s*(\d+(?:[.,]\d+)?)(.*)$/.exec(text);
+  if (!found?.[1]) return text;
+  const next = Math.max(least, Number(found[1].replace(',', '.')) + by);
+  return `${Number(next.toFixed(places))}${found[2] ?? ''}`;
+}

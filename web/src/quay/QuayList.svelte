@@ -1,0 +1,103 @@
+<script lang="ts">
+  import type { Quay } from '../api/client';
+  import type { Mixing } from '../mix/mixing.svelte';
+  import type { Keys } from '../shell/keys.svelte';
+  import TankDrawing from './TankDrawing.svelte';
+
+  let { quay, mixing, keys }: { quay: Quay; mixing: Mixing; keys: Keys } = $props();
+
+  const widest = $derived(Math.max(...quay.tanks.map((tank) => tank.width_cm)));
+
+  function step(by: number) {
+    const at = quay.tanks.findIndex((tank) => tank.id === mixing.settings.tank);
+    const next = quay.tanks[(at + by + quay.tanks.length) % quay.tanks.length];
+    if (next) mixing.takeTank(next.id);
+  }
+
+  $effect(() => keys.add('j', 'next tank', () => step(1)));
+  $effect(() => keys.add('k', 'tank before', () => step(-1)));
+</script>
+
+<ul>
+  {#each quay.tanks as tank (tank.id)}
+    {@const chosen = tank.id === mixing.settings.tank}
+    <li>
+      <button
+        class={{ chosen }}
+        aria-current={chosen ? 'true' : undefined}
+        onclick={() => mixing.takeTank(tank.id)}
+      >
+        <span class="name">{tank.name}</span>
+        <span class="drawing"><TankDrawing {tank} {widest} /></span>
+        <span class="facts">
+          <span class="litres">{tank.volume}</span>
+          <span>{tank.crop}</span>
+        </span>
+      </button>
+    </li>
+  {/each}
+</ul>
+
+<style>
+  button {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    align-items: end;
+    gap: 4px 8px;
+    width: 100%;
+    padding: 12px 16px 12px 16px;
+    text-align: left;
+    border-left: 4px solid transparent;
+  }
+
+  .chosen {
+    background: var(--sheet);
+    border-left-color: var(--ink);
+  }
+
+  .name {
+    grid-column: 1 / 3;
+    font-weight: 700;
+    line-height: 1.2;
+  }
+
+  .facts {
+    display: grid;
+    justify-items: end;
+    font-size: 0.8125rem;
+    line-height: 1.3;
+    color: var(--faded);
+    text-align: right;
+  }
+
+  .litres {
+    font: 700 1rem/1.3 var(--figures);
+    color: var(--ink);
+  }
+
+  @media (width < 900px) {
+    ul {
+      display: flex;
+      overflow-x: auto;
+      padding: 4px 12px 0;
+    }
+
+    button {
+      display: block;
+      min-height: 44px;
+      padding: 4px 12px;
+      white-space: nowrap;
+      border-left: 0;
+      border-bottom: 4px solid transparent;
+    }
+
+    .chosen {
+      border-bottom-color: var(--ink);
+    }
+
+    .drawing,
+    .facts {
+      display: none;
+    }
+  }
+</style>

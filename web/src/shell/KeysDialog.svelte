@@ -1,0 +1,59 @@
+<script lang="ts">
+  import Dialog from './Dialog.svelte';
+  import type { Keys } from './keys.svelte';
+
+  let { keys, onclose }: { keys: Keys; onclose: () => void } = $props();
+</script>
+
+<Dialog title="Keys" {onclose}>
+  <dl>
+    {#each keys.list as one (one.key)}
+      <div>
+        <dt><kbd>{one.key}</kbd></dt>
+        <dd>{one.what}</dd>
+      </div>
+    {/each}
+    <div>
+      <dt><kbd>↑</kbd> <kbd>↓</kbd></dt>
+      <dd>change the underlined part that has the focus</dd>
+    </div>
+  </dl>
+  <label>
+    <input
+      type="checkbox"
+      checked={keys.on}
+      onchange={(event) => keys.switch(event.currentTarget.checked)}
+    />
+    Single keys act
+  </label>
+</Dialog>
+
+<style>
+  dl > div {
+    display: grid;
+    grid-template-columns: 72px 1fr;
+    padding: 4px 0;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  kbd {
+    font: 700 1rem var(--figures);
+    padding: 0 6px;
+    border: 1px solid var(--faded);
+    border-radius: 3px;
+  }
+
+  label {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
+    margin-top: 12px;
+  }
+
+  input {
+    width: 20px;
+    height: 20px;
+    accent-color: var(--ink);
+  }
+</style>

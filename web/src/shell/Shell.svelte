@@ -1,0 +1,210 @@
+<script lang="ts">
+  import { api, problemOf, type Problem, type Quay, type Session } from '../api/client';
+  import Mix from '../mix/Mix.svelte';
+  import { Mixing } from '../mix/mixing.svelte';
+  import QuayList from '../quay/QuayList.svelte';
+  import { listen, Keys } from './keys.svelte';
+  import KeysDialog from './KeysDialog.svelte';
+  import UnitsDialog from './UnitsDialog.svelte';
+
+  let { session, onleave }: { session: Session; onleave: () => void } = $props();
+
+  let quay = $state<Quay | undefined>();
+  let mixing = $state<Mixing | undefined>();
+  let problem = $state<Problem | undefined>();
+  let showKeys = $state(false);
+  let showUnits = $state(false);
+  const keys = new Keys();
+
+  async function load() {
+    const grow = session.grows[0];
+    if (!grow) return;
+    problem = undefined;
+    try {
+      const path = { grow_id: grow.id };
+      const { data, error } = await api.GET('/api/grows/{grow_id}/quay', { params: { path } });
+      quay = data;
+      problem = data ? undefined : problemOf(error);
+    } catch {
+      problem = problemOf(undefined);
+    }
+    if (quay?.tanks.length && quay.charts.length) mixing = new Mixing(quay);
+  }
+
+  keys.add('?', 'this list of keys', () => (showKeys = true));
+  keys.add('u', 'units', () => (showUnits = true));
+  keys.add('p', 'print the mix', () => print());
+
+  $effect(() => listen(keys));
+  load();
+</script>
+
+<div class="shell">
+  <a class="skip" href="#mix">To the mix</a>
+  <nav aria-label="Tanks">
+    <p class="house">Brisk Measure</p>
+    <p class="grow">{quay?.name ?? session.grows[0]?.name ?? ''}</p>
+    {#if quay && mixing}
+      <QuayList {quay} {mixing} {keys} />
+    {/if}
+  </nav>
+  <header>
+    <span>{session.person}</span>
+    {#if quay}
+      <button onclick={() => (showUnits = true)}>Units</button>
+      <button onclick={() => print()}>Print</button>
+    {/if}
+    <button onclick={() => (showKeys = true)} aria-label="Keys">?</button>
+    <button onclick={onleave}>Sign out</button>
+  </header>
+  <main id="mix" tabindex="-1">
+    {#if quay && mixing}
+      <Mix {quay} {mixing} {keys} />
+    {:else if problem}
+      <p class="empty" role="alert">{problem.message} Your data is safe on the server.</p>
+      <button class="again" onclick={load}>Try again</button>
+    {:else if quay || !session.grows.length}
+      <div class="empty">
+        <h1>No tank and chart yet</h1>
+        <p>A mix needs a tank, its water and a feed chart. This grow has none so far.</p>
+      </div>
+    {/if}
+  </main>
+</div>
+
+{#if showKeys}
+  <KeysDialog {keys} onclose={() => (showKeys = false)} />
+{/if}
+{#if showUnits && quay}
+  <UnitsDialog
+    {quay}
+    onclose={() => (showUnits = false)}
+    onchanged={() => {
+      showUnits = false;
+      load();
+    }}
+  />
+{/if}
+
+<style>
+  .shell {
+    display: grid;
+    grid-template: auto 1fr / 232px minmax(0, 1fr);
+    min-height: 100vh;
+  }
+
+  .skip {
+    position: absolute;
+    top: -80px;
+    left: 8px;
+    padding: 12px;
+    background: var(--sheet);
+    z-index: 3;
+  }
+
+  .skip:focus {
+    top: 8px;
+  }
+
+  nav {
+    grid-row: 1 / 3;
+    border-right: 2px solid var(--rule);
+  }
+
+  .house {
+    padding: 20px 20px 0;
+    font-size: 1.25rem;
+    font-weight: 700;
+    line-height: 1.2;
+  }
+
+  .grow {
+    padding: 0 20px 12px;
+    font-size: 0.875rem;
+    color: var(--faded);
+  }
+
+  header {
+    display: flex;
+    justify-content: flex-end;
+    align-items: center;
+    gap: 4px;
+    padding: 4px 20px 4px 32px;
+    font-size: 0.9375rem;
+    color: var(--faded);
+  }
+
+  header span {
+    margin-right: 8px;
+  }
+
+  header button {
+    min-width: 44px;
+    height: 44px;
+    padding: 0 8px;
+    text-decoration: underline;
+    text-decoration-color: var(--rule);
+    text-underline-offset: 4px;
+  }
+
+  main {
+    min-width: 0;
+    outline: none;
+  }
+
+  .empty {
+    max-width: 36rem;
+    margin: 80px 32px 24px;
+    font-size: 1.25rem;
+  }
+
+  .again {
+    margin-left: 32px;
+    padding: 12px 20px;
+    border: 2px solid var(--ink);
+    border-radius: 6px;
+  }
+
+  @media (width < 900px) {
+    .shell {
+      grid-template: auto auto 1fr / minmax(0, 1fr);
+    }
+
+    nav {
+      grid-row: auto;
+      border-right: 0;
+      border-bottom: 2px solid var(--rule);
+    }
+
+    .house {
+      padding: 12px 16px 0;
+    }
+
+    .grow {
+      display: none;
+    }
+
+    header {
+      position: absolute;
+      top: 0;
+      right: 0;
+      padding: 2px 8px;
+    }
+
+    header span {
+      display: none;
+    }
+  }
+
+  @media print {
+    .shell {
+      display: block;
+    }
+
+    nav,
+    header,
+    .skip {
+      display: none;
+    }
+  }
+</style>

@@ -1,0 +1,16 @@
+import { svelte } from '@sveltejs/vite-plugin-svelte';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  base: '/static/',
+  plugins: [svelte()],
+  build: {
+    manifest: 'manifest.json',
+    // The content security policy lets nothing in from data: addresses.
+    assetsInlineLimit: 0,
+    modulePreload: { polyfill: false },
+    rolldownOptions: { input: 'src/main.ts' },
+  },
+  server: { origin: 'http://127.0.0.1:8766', cors: { origin: 'http://127.0.0.1:8765' } },
+  test: { include: ['tests/**/*.test.ts'] },
+});
