@@ -47,8 +47,9 @@ SCALES: tuple[Vessel, ...] = (
 )
 """The usual scales, finest first: common practice, from memory."""
 
-TOLERANCE = Fraction(1, 200)
-"""How far from the computed amount one vessel may round before a second, finer one is taken."""
+TOLERANCE = Fraction(1, 100)
+"""How far from the computed amount one vessel may round before a second, finer one is taken: our own
+default, below what pens can tell."""
 
 _DILUTE_BELOW = Fraction(1, 20)  # a pour whose finest mark rounds it by more than this
 

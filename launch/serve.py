@@ -141,7 +141,8 @@ def start(*, demo: bool) -> None:
             web = subprocess.Popen(
                 [venv_python(), "-m", "gunicorn", "server.wsgi:application",
                  "--bind", f"{HOST}:{port}", "--workers", "2", "--threads", "4",
-                 "--worker-tmp-dir", "/dev/shm", "--graceful-timeout", "5"],
+                 "--worker-tmp-dir", "/dev/shm", "--graceful-timeout", "5",
+                 "--no-control-socket"],
                 cwd=ROOT, env=env, stdin=subprocess.DEVNULL, stdout=log, stderr=log,
                 start_new_session=True,
             )  # fmt: skip

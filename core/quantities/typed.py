@@ -97,12 +97,12 @@ def _split(text: str, what: str) -> tuple[Fraction, Fraction, str]:
     """Low, high and the words after them."""
     found = _RANGE.fullmatch(text)
     if not found:
-        raise InputError("not_a_number", f"{text!r} does not start with a number; type {what}.")
+        raise InputError("not_a_number", f"“{text}” does not start with a number; type {what}.")
     low = _number(found[1])
     high = _number(found[2]) if found[2] else low
     if low > high:
         raise InputError(
-            "range_upside_down", f"The range {text!r} runs downwards; write the low end first."
+            "range_upside_down", f"The range “{text}” runs downwards; write the low end first."
         )
     return low, high, found[3].strip()
 
@@ -110,7 +110,7 @@ def _split(text: str, what: str) -> tuple[Fraction, Fraction, str]:
 def _single(text: str, what: str) -> tuple[Fraction, str]:
     low, high, rest = _split(text, what)
     if low != high:
-        raise InputError("range_not_allowed", f"{text!r} is a range; type {what} as one number.")
+        raise InputError("range_not_allowed", f"“{text}” is a range; type {what} as one number.")
     return low, rest
 
 
@@ -158,7 +158,7 @@ def parse_volume(
     value, rest = _single(_tidy(text, what), what)
     found = _volume_unit(rest, gallon) if rest else unit
     if found is None:
-        raise InputError("unknown_unit", f"{text.strip()!r}: give a unit: mL, L, gal US or gal UK.")
+        raise InputError("unknown_unit", f"“{text.strip()}”: give a unit: mL, L, gal US or gal UK.")
     return Volume.of(value, found)
 
 
@@ -181,7 +181,7 @@ def parse_dose(text: str, *, gallon: Gallon | None = None) -> TypedDose:
             return TypedDose(low, high, unit)
     raise InputError(
         "unknown_unit",
-        f"{text.strip()!r} has no dose unit that charts use; write one of "
+        f"“{text.strip()}” has no dose unit that charts use; write one of "
         f"{', '.join(unit.words for unit in DoseUnit)}.",
     )
 
@@ -234,7 +234,7 @@ def parse_reading(text: str, *, preferred: ReadingScale | None = None) -> Readin
             f"say which scale: {SCALE_CHOICES}.",
         )
     raise InputError(
-        "unknown_unit", f"{text.strip()!r}: give the unit: EC, mS/cm, uS/cm, CF, {SCALE_CHOICES}."
+        "unknown_unit", f"“{text.strip()}”: give the unit: EC, mS/cm, uS/cm, CF, {SCALE_CHOICES}."
     )
 
 
@@ -263,11 +263,11 @@ def parse_weight(text: str) -> Weight:
             if ounces >= 16 or value.denominator != 1:
                 raise InputError(
                     "pounds_and_ounces",
-                    f"{text.strip()!r}: with ounces beside them, pounds are whole "
+                    f"“{text.strip()}”: with ounces beside them, pounds are whole "
                     "and ounces below 16 (6 lb 4 oz is 6.25 lb).",
                 )
             return Weight(value * POUND_G + ounces * OUNCE_G)
-    raise InputError("unknown_unit", f"{text.strip()!r}: give a unit: g, kg, oz, lb or lb and oz.")
+    raise InputError("unknown_unit", f"“{text.strip()}”: give a unit: g, kg, oz, lb or lb and oz.")
 
 
 def parse_strength(text: str) -> Fraction:
@@ -279,7 +279,7 @@ def parse_strength(text: str) -> Fraction:
     what = "a strength such as 80 %"
     value, rest = _single(_tidy(text, what), what)
     if rest not in ("", "%", "percent"):
-        raise InputError("unknown_unit", f"{text.strip()!r}: a strength is in per cent, as 80 %.")
+        raise InputError("unknown_unit", f"“{text.strip()}”: a strength is in per cent, as 80 %.")
     if rest == "" and value <= 2:
         percent = f"{float(value * 100):g}"
         raise InputError(

@@ -74,6 +74,14 @@
     if (!inside.contains(event.relatedTarget as Node | null)) open = false;
   }
 
+  /** Scrolls the list alone; `scrollIntoView` would scroll the page too. */
+  function reveal(item: HTMLElement) {
+    const list = item.parentElement;
+    if (!list) return;
+    const below = item.offsetTop + item.offsetHeight - list.clientHeight;
+    list.scrollTop = Math.max(below, Math.min(list.scrollTop, item.offsetTop));
+  }
+
   /** The list opens below the word, and keeps clear of the window's right edge. */
   function place(list: HTMLElement) {
     const over = list.getBoundingClientRect().right - document.documentElement.clientWidth + 16;
@@ -103,7 +111,7 @@
           aria-selected={option.value === value}
           class={{ active: index === active }}
           {@attach (item) => {
-            if (index === active) item.scrollIntoView({ block: 'nearest' });
+            if (index === active) reveal(item);
           }}
           onpointerdown={(event) => event.preventDefault()}
           onclick={() => choose(index)}
@@ -127,8 +135,9 @@
 
   button {
     font-weight: 700;
+    line-height: 1.3;
     text-align: left;
-    padding: 4px 3px 2px;
+    padding: 4px 3px 0;
     border-bottom: 2px solid var(--ink);
   }
 
@@ -148,6 +157,7 @@
     overflow-y: auto;
     padding: 4px 0;
     font-size: 1.0625rem;
+    white-space: normal;
     line-height: 1.3;
     background: var(--sheet);
     border: 2px solid var(--ink);

@@ -17,13 +17,15 @@
   } = $props();
 
   let width = $state(740);
-  const height = $derived(width < 500 ? 250 : 284);
+  const height = $derived(width < 500 ? 240 : 256);
   const drawing = $derived(drawClimb(climb, { width, height }));
   const told = $derived(
     climb.risers
       .map((riser) => `${name(riser.place)} at minute ${riser.minute}: ${riser.shown ?? 'unknown'}`)
       .join('; '),
   );
+  /** Whether the water is drawn deep enough to hold its own name. */
+  const deep = $derived(drawing.bottom - drawing.floorY > 22);
   const axis = $derived(climb.relative ? `EC above the water, ${climb.unit}` : `EC, ${climb.unit}`);
 </script>
 
@@ -31,6 +33,7 @@
   <svg
     {width}
     {height}
+    viewBox="0 0 {width} {height}"
     role="img"
     aria-label="Expected readings from {climb.floor_shown} {climb.unit}: {told}."
   >
@@ -50,8 +53,9 @@
       class="water"
     />
     <text
-      x={drawing.left + 8}
-      y={drawing.bottom - drawing.floorY > 22 ? drawing.bottom - 8 : drawing.floorY - 6}
+      x={deep ? drawing.left + 8 : drawing.right - 8}
+      y={deep ? drawing.bottom - 8 : drawing.floorY - 7}
+      text-anchor={deep ? 'start' : 'end'}
       class="source"
     >
       {water}
@@ -78,8 +82,8 @@
       </text>
     {/each}
     <path d={drawing.path} class="climb" />
-    {#each drawing.risers as riser, index (riser.place)}
-      {#if riser.lifts && index < drawing.risers.length - 1}
+    {#each drawing.risers as riser (riser.place)}
+      {#if riser.lifts && riser.shown !== climb.end_shown}
         <text x={riser.x + 6} y={riser.y + 17} class="figure level">{riser.shown}</text>
       {/if}
       <g transform="translate({riser.x - 14} {riser.y - 27})">
@@ -146,6 +150,9 @@
 
   .source {
     fill: #1f5570;
+    paint-order: stroke;
+    stroke: #f5f2ea88;
+    stroke-width: 4px;
   }
 
   .band {
@@ -206,5 +213,21 @@
     paint-order: stroke;
     stroke: var(--paper);
     stroke-width: 6px;
+  }
+
+  @media print {
+    svg {
+      width: 100%;
+      height: auto;
+    }
+
+    .ph,
+    .source {
+      stroke: none;
+    }
+
+    .before-ph {
+      display: none;
+    }
   }
 </style>

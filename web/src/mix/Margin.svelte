@@ -170,7 +170,7 @@
     line-height: 2.2;
   }
 
-  @media (width < 900px) {
+  @media screen and (width < 900px) {
     aside {
       padding: 16px 0 0;
       border-left: 0;

@@ -54,6 +54,9 @@
       <Margin {answer} {mixing} />
     </div>
   {/if}
+  <p class="noted" aria-hidden="true">
+    {quay.name} · date ________ · EC ______ · pH ______ · acid ________ · °C ____ · who ________
+  </p>
   <p class="unseen" aria-live="polite">
     {#if answer && !problem}
       {answer.sheet.pours.length} pours in {answer.litres} L, {answer.climb.minutes} minutes
@@ -68,6 +71,10 @@
 
   .head {
     max-width: 980px;
+  }
+
+  .noted {
+    display: none;
   }
 
   .wrong p {
@@ -102,7 +109,7 @@
     min-width: 0;
   }
 
-  @media (width < 900px) {
+  @media screen and (width < 900px) {
     .mix {
       padding: 8px 16px 32px;
     }
@@ -124,6 +131,13 @@
     .body {
       display: block;
       margin-top: 8px;
+    }
+
+    .noted {
+      display: block;
+      margin-top: 16px;
+      padding-top: 8px;
+      border-top: 1px solid var(--ink);
     }
   }
 </style>

@@ -6,11 +6,18 @@
 
   let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
 
+  const NARROWEST = 122;
+
+  let width = $state(740);
+  /** As many tickets side by side as fit, but never so few that one grows wider than a quarter. */
+  const columns = $derived(
+    Math.max(4, Math.min(answer.sheet.pours.length, Math.floor(width / NARROWEST))),
+  );
   const left = $derived(answer.sheet.left_out);
 </script>
 
 <section aria-label="Pours, in order">
-  <ol>
+  <ol bind:clientWidth={width} style:--columns={columns}>
     {#each answer.sheet.pours as pour (pour.product)}
       <Ticket {pour} {mixing} unit={answer.climb.unit} />
     {:else}
@@ -35,8 +42,8 @@
 <style>
   ol {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
-    gap: 8px;
+    grid-template-columns: repeat(var(--columns), minmax(0, 1fr));
+    gap: 6px;
   }
 
   .left {
@@ -60,7 +67,7 @@
     font-size: 1.125rem;
   }
 
-  @media (width < 900px) {
+  @media screen and (width < 900px) {
     ol {
       grid-template-columns: 1fr;
     }
@@ -68,7 +75,7 @@
 
   @media print {
     ol {
-      grid-template-columns: repeat(4, 1fr);
+      grid-template-columns: repeat(6, minmax(0, 1fr));
     }
   }
 </style>

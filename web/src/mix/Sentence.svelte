@@ -200,7 +200,7 @@
 <style>
   .sentence {
     font-size: 1.4375rem;
-    line-height: 2.6rem;
+    line-height: 2.75rem;
   }
 
   .whole {
@@ -213,7 +213,7 @@
     color: var(--faded);
   }
 
-  @media (width < 900px) {
+  @media screen and (width < 900px) {
     .sentence {
       font-size: 1.1875rem;
       line-height: 2.5rem;

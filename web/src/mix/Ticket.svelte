@@ -22,16 +22,19 @@
 </script>
 
 <li>
-  <h3>
+  <p class="label">
     <span class="place">{pour.place}</span>
-    <span class="name">{pour.name}</span>
+    <span class="in" aria-hidden="true">in ☐</span>
     <abbr title="letters on the paper label">{mixing.tag(pour.product)}</abbr>
-  </h3>
+  </p>
+  <h3>{pour.name}</h3>
   <p class={['amount', big.length > 6 ? 'smallest' : big.length > 4 ? 'smaller' : '']}>
     {#if pour.amount}
       <span class="figure">{big}</span>&nbsp;<span class="unit">{amount?.unit}</span>
     {:else}
-      <span class="until">until {stop} {unit}</span>
+      <span class="unit">to</span> <span class="figure">{stop}</span>&nbsp;<span class="unit"
+        >{unit}</span
+      >
     {/if}
   </p>
   <p class="printed">
@@ -53,10 +56,12 @@
     >
   </p>
   {#if pour.dose_why.includes('room_left_by_water')}
-    <p class="printed">{percent(pour.share)} of the chart: room left by the water</p>
+    <p class="printed">{percent(pour.share)} of the chart, all-in</p>
   {/if}
-  {#if exact && exact !== big}
-    <p class="printed">{pour.amount ? 'computed' : 'about'} {exact} {amount?.unit}</p>
+  {#if !pour.amount && amount}
+    <p class="about">about {big} {amount.unit}</p>
+  {:else if exact && exact !== big}
+    <p class="printed">exactly {exact} {amount?.unit}</p>
   {/if}
   {#if pour.range}
     <p class="printed">
@@ -84,7 +89,7 @@
     display: flex;
     flex-direction: column;
     min-width: 0;
-    padding: 24px 10px 10px;
+    padding: 6px 9px 10px;
     background: var(--sheet);
     border: 1px solid var(--rule);
     border-radius: 8px 8px 0 0;
@@ -103,22 +108,24 @@
     background: var(--paper);
   }
 
-  h3 {
+  .label {
     display: flex;
+    justify-content: space-between;
     align-items: baseline;
-    gap: 6px;
+  }
+
+  h3 {
     font-size: 0.9375rem;
     line-height: 1.2;
   }
 
-  .place {
-    font-family: var(--figures);
-    font-weight: 400;
-    color: var(--faded);
+  .in {
+    display: none;
   }
 
-  .name {
-    flex: 1;
+  .place {
+    font: 0.9375rem/1.3 var(--figures);
+    color: var(--faded);
   }
 
   abbr {
@@ -154,15 +161,14 @@
     color: var(--faded);
   }
 
-  .until {
-    font: 700 1.125rem/2.2rem var(--figures);
-    white-space: normal;
-  }
-
   .printed {
     font-size: 0.8125rem;
     line-height: 1.4;
     color: var(--faded);
+  }
+
+  .about {
+    font-weight: 700;
   }
 
   .times {
@@ -191,9 +197,8 @@
     align-items: flex-end;
     justify-content: center;
     gap: 2px;
-    min-height: 112px;
-    margin: auto 0 8px;
-    padding-top: 8px;
+    min-height: 100px;
+    margin: auto 0 6px;
   }
 
   .vessels > span {
@@ -201,16 +206,29 @@
   }
 
   .foot {
+    display: flex;
+    flex-direction: column;
+    min-height: 76px;
     font-size: 0.8125rem;
     line-height: 1.3;
   }
 
   .wait {
-    margin-top: 4px;
+    margin-top: auto;
     color: var(--faded);
   }
 
-  @media (width < 900px) {
+  @media print {
+    li::before {
+      display: none;
+    }
+
+    .in {
+      display: inline;
+    }
+  }
+
+  @media screen and (width < 900px) {
     li {
       display: grid;
       grid-template-columns: 1fr auto;
@@ -223,8 +241,12 @@
       display: none;
     }
 
+    .label {
+      justify-content: flex-start;
+      gap: 8px;
+    }
+
     h3 {
-      grid-column: 1 / 3;
       font-size: 1.125rem;
     }
 
@@ -234,7 +256,7 @@
 
     .vessels {
       grid-column: 2;
-      grid-row: 2 / 7;
+      grid-row: 1 / 7;
       align-self: end;
       margin: 0;
     }

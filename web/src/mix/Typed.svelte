@@ -55,7 +55,8 @@
   input {
     font-family: var(--figures);
     font-weight: 700;
-    padding: 4px 4px 2px;
+    line-height: 1.3;
+    padding: 4px 4px 0;
     background: none;
     border: 0;
     border-bottom: 2px solid var(--ink);

@@ -6,45 +6,51 @@
 
   let { fill, unit }: { fill: Fill; unit: string } = $props();
 
-  const HEIGHT = 80;
+  const HEIGHT = 84;
+  const BASE = 7;
   const shape = $derived(vesselShape(fill));
   const kind = $derived(VESSELS[fill.vessel]);
-  const spout = $derived(fill.vessel === 'syringe' ? 0 : 4);
+  const holds = $derived(fill.vessel === 'jug' ? '1 L' : `${shown(fill.capacity, 2)} ${unit}`);
+  const { width, height } = $derived(shape);
+  const side = $derived(fill.vessel === 'jug' ? 10 : 5);
+  const middle = $derived(width / 2);
+  const outline = $derived(
+    {
+      syringe:
+        `M-5 0h5v${height}h${middle - 2}v5m4 0v-5h${middle - 2}v${-height}h5` +
+        `M${middle} ${height - shape.level}V-3M${middle - 4} -3h8`,
+      cylinder: `M-3 -1h3v${height + 1}h${width}v${-height - 1}h2M-4 ${height + 4}h${width + 8}`,
+      jug: `M-5 -2q5 0 5 6v${height - 4}h${width}V0M${width} 12q9 0 9 10v14q0 10 -9 10`,
+      scale: '',
+    }[fill.vessel],
+  );
 </script>
 
-<figure title="{shown(fill.capacity, 2)} {unit} {kind}">
+<figure title="{holds} {kind}">
   {#if fill.vessel === 'scale'}
     <svg width="56" height={HEIGHT} aria-hidden="true">
       <path d="M6 44h44M28 44v8M8 52h40v22h-40z" class="glass" />
       <path d="M14 44q14 -22 28 0z" class="powder" />
     </svg>
   {:else}
-    <svg width={shape.width + 14} height={HEIGHT} aria-hidden="true">
-      <g transform="translate(5 {HEIGHT - shape.height - 4})">
-        <rect
-          y={shape.height - shape.level}
-          width={shape.width}
-          height={shape.level}
-          class="liquid"
-        />
+    <svg width={width + 2 * side} height={HEIGHT} aria-hidden="true">
+      <g transform="translate({fill.vessel === 'jug' ? 6 : side} {HEIGHT - height - BASE})">
+        <rect y={height - shape.level} {width} height={shape.level} class="liquid" />
         {#each shape.marks as mark, index (mark)}
           <line
-            x1={shape.width - (index === 4 ? shape.width / 2 : shape.width / 3.5)}
-            x2={shape.width}
+            x1={width - (index === 4 ? width / 2 : width / 3.5)}
+            x2={width}
             y1={mark}
             y2={mark}
             class="mark"
           />
         {/each}
-        <path
-          d="M{-spout} -2h{spout}v{shape.height + 2}h{shape.width}v{-shape.height - 2}h{spout}"
-          class="glass"
-        />
+        <path d={outline} class="glass" />
         <line
           x1="-4"
-          x2={shape.width + 4}
-          y1={shape.height - shape.level}
-          y2={shape.height - shape.level}
+          x2={width + 4}
+          y1={height - shape.level}
+          y2={height - shape.level}
           class="meniscus"
         />
       </g>
@@ -52,7 +58,7 @@
   {/if}
   <figcaption>
     <b>{fill.times > 1 ? `${fill.times} × ` : ''}{shown(fill.level, 2)}</b>
-    <small>{fill.vessel === 'scale' ? 'scale' : `${shown(fill.capacity, 2)} ${kind}`}</small>
+    <small>{holds}<span class="unseen"> {kind}</span></small>
   </figcaption>
 </figure>
 
@@ -60,6 +66,10 @@
   figure {
     display: grid;
     justify-items: center;
+  }
+
+  svg {
+    overflow: visible;
   }
 
   .glass {

@@ -75,7 +75,7 @@
     color: var(--ink);
   }
 
-  @media (width < 900px) {
+  @media screen and (width < 900px) {
     ul {
       display: flex;
       overflow-x: auto;

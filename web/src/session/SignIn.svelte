@@ -38,14 +38,7 @@
   <form onsubmit={submit}>
     <label>
       Name
-      <!-- svelte-ignore a11y_autofocus -->
-      <input
-        bind:value={username}
-        autocomplete="username"
-        autocapitalize="none"
-        required
-        autofocus
-      />
+      <input bind:value={username} autocomplete="username" autocapitalize="none" required />
     </label>
     <label>
       Password

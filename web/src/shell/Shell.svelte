@@ -91,6 +91,7 @@
     display: grid;
     grid-template: auto 1fr / 232px minmax(0, 1fr);
     min-height: 100vh;
+    overflow-x: clip;
   }
 
   .skip {
@@ -165,7 +166,7 @@
     border-radius: 6px;
   }
 
-  @media (width < 900px) {
+  @media screen and (width < 900px) {
     .shell {
       grid-template: auto auto 1fr / minmax(0, 1fr);
     }

@@ -1,3 +1,5 @@
+import { untrack } from 'svelte';
+
 const REMEMBERED = 'brisk-measure.single-keys';
 
 export interface Key {
@@ -13,8 +15,10 @@ export class Keys {
 
   /** Add or replace a key; the function returned takes it away. */
   add(key: string, what: string, act: () => void): () => void {
-    this.list = [...this.list.filter((other) => other.key !== key), { key, what, act }];
-    return () => (this.list = this.list.filter((other) => other.act !== act));
+    // Views add their keys in effects, which must not run again because the list has changed.
+    const others = untrack(() => this.list).filter((other) => other.key !== key);
+    this.list = [...others, { key, what, act }];
+    return () => (this.list = untrack(() => this.list).filter((other) => other.act !== act));
   }
 
   switch(on: boolean) {
