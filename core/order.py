@@ -4,6 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from graphlib import CycleError, TopologicalSorter
 from heapq import heappop, heappush
+from itertools import pairwise
 
 from core.chart import Form, Product, Role
 from core.errors import InputError
@@ -71,7 +72,7 @@ def preference(
     place = {role: index for index, role in enumerate(customs.sequence())}
     groups = {group: index for index, group in enumerate(dict.fromkeys(p.group for p in products))}
     last_dry = _last_dry_base(products)
-    keys = {}
+    keys: dict[str, tuple[int, ...]] = {}
     for row, product in enumerate(products):
         phase = place[product.role]
         if product is last_dry:
@@ -193,30 +194,32 @@ def _role_reason(
     rows_are_order: bool,
     customs: Customs,
 ) -> str:
-    if product.role is Role.CALMAG and customs.calmag is CalmagPlace.AFTER_BASE:
-        return "calmag_after_base"
-    if product.role is Role.LIVE and customs.live is LivePlace.FIRST:
-        return "live_in_plain_water"
-    if product.role is Role.LIVE and rows_are_order and order[-1] is not product:
-        return "live_where_chart_says"
-    if product.role is Role.BASE:
-        parts = [p for p in order if p.role is Role.BASE and p.group == product.group]
-        if len(parts) == 1:
-            return "base_alone"
-        if product.form is Form.LIQUID and product.rank == lowest_ranks[product.group]:
-            return "calcium_before_phosphate"
-        if len(parts) == 2:
-            return "pair_follows"
+    match product.role:
+        case Role.CALMAG if customs.calmag is CalmagPlace.AFTER_BASE:
+            return "calmag_after_base"
+        case Role.LIVE if rows_are_order:
+            return "live_where_chart_says" if order[-1] is not product else "live_after_ph"
+        case Role.LIVE if customs.live is LivePlace.FIRST:
+            return "live_in_plain_water"
+        case Role.BASE:
+            return _base_reason(product, order, lowest_ranks)
     return REASON_OF_ROLE[product.role]
 
 
-def _contradiction(
-    cycle: Sequence[str], edges: Edges, products: Sequence[Product]
-) -> InputError:
+def _base_reason(product: Product, order: Sequence[Product], lowest_ranks: dict[str, int]) -> str:
+    parts = [p for p in order if p.role is Role.BASE and p.group == product.group]
+    if len(parts) == 1:
+        return "base_alone"
+    if product.form is Form.LIQUID and product.rank == lowest_ranks[product.group]:
+        return "calcium_before_phosphate"
+    return "pair_follows" if len(parts) == 2 else REASON_OF_ROLE[Role.BASE]
+
+
+def _contradiction(cycle: Sequence[str], edges: Edges, products: Sequence[Product]) -> InputError:
     """Name each rule along a cycle of keys, in which each precedes the next."""
     names = {product.key: product.name for product in products}
     rules = []
-    for earlier, later in zip(cycle, cycle[1:], strict=False):
+    for earlier, later in pairwise(cycle):
         code = edges[earlier, later]
         if code == _LABEL:
             rules.append(f"the label of {names[later]} puts it after {names[earlier]}")

@@ -1,8 +1,8 @@
 """The rules of the mixing order, as data.
 
 All are common practice. A hard rule is never broken: calcium meets phosphate or sulfate in
-concentrate and falls out, silica meets almost anything in concentrate and gels. Everything else is a
-preference, over which a chart that states its rows as the mixing order wins.
+concentrate and falls out, silica meets almost anything in concentrate and gels. Everything else is
+a preference, over which a chart that states its rows as the mixing order wins.
 """
 
 from dataclasses import dataclass
@@ -74,7 +74,7 @@ class CalmagPlace(StrEnum):
 
 
 class SilicaPlace(StrEnum):
-    """Makers differ on RO water. The default is the buffer first, so that silica meets it settled."""
+    """Makers differ on RO water. The default is the buffer first, so that it has settled."""
 
     AFTER_BUFFER = "after_buffer"
     BEFORE_BUFFER = "before_buffer"
@@ -136,4 +136,5 @@ WAIT_MIN: dict[Role, int] = {
     Role.PH_ADJUSTER: 5,
     Role.LIVE: 2,
 }
-"""Minutes to stir and wait after each pour; silica, base and pH are common practice, the rest ours."""
+"""Minutes to stir and wait after each pour; silica, base and pH are common practice, the rest are
+our own defaults."""

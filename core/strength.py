@@ -1,4 +1,4 @@
-"""How much of the printed dose goes in: strength, the end of a range, and what one product differs."""
+"""How much of the printed dose goes in: strength, end of a range, and per-product wishes."""
 
 from dataclasses import dataclass
 from enum import StrEnum

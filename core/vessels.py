@@ -48,8 +48,9 @@ SCALES: tuple[Vessel, ...] = (
 """The usual scales, finest first: common practice, from memory."""
 
 TOLERANCE = Fraction(1, 100)
-"""How far from the computed amount one vessel may round before a second, finer one is taken: our own
-default, below what pens can tell."""
+FARTHEST = Fraction(1)
+"""One vessel may round by a hundredth of the amount, and never by more than 1 mL or 1 g, before a
+second, finer one is taken: our own default, below what pens can tell."""
 
 _DILUTE_BELOW = Fraction(1, 20)  # a pour whose finest mark rounds it by more than this
 
@@ -101,7 +102,7 @@ def _measure_rest(rest: Fraction, whole: Fraction, vessels: tuple[Vessel, ...]) 
     index = next(i for i, vessel in enumerate(vessels) if vessel.capacity >= rest)
     vessel = vessels[index]
     nearest = _to_mark(rest, vessel)
-    if index == 0 or abs(nearest - rest) <= whole * TOLERANCE:
+    if index == 0 or abs(nearest - rest) <= min(whole * TOLERANCE, FARTHEST):
         return [Fill(vessel, nearest)] if nearest else []
     lower = rest // vessel.mark * vessel.mark
     finer = _measure_rest(rest - lower, whole, vessels[:index])[:1]

@@ -24,7 +24,7 @@ _FIRST_PORT = 54380
 def _programs() -> Path:
     """The folder of the newest installed server programs, installing them if there are none."""
     for attempt in range(2):
-        found = [path for path in Path("/usr/lib/postgresql").glob("*/bin/initdb")]
+        found = list(Path("/usr/lib/postgresql").glob("*/bin/initdb"))
         if found:
             return max(found, key=lambda path: int(path.parts[-3])).parent
         if on_path := shutil.which("initdb"):

@@ -2,6 +2,7 @@
 
 import os
 import shutil
+
 from launch.say import Stop, run_quietly, step
 
 

@@ -44,9 +44,8 @@ def test(words: list[str]) -> int:
     node_env = node_packages.install()
     if not _CHROMIUM.exists():
         bring(["chromium"], because="The browser journeys need Debian's chromium")
-    if not words:
-        if _show(["npm", "test", "--silent"], node_env, WEB):
-            return 1
+    if not words and _show(["npm", "test", "--silent"], node_env, WEB):
+        return 1
     with _throwaway_database("brisk") as database:
         env = server_environment(database, mode="demo")
         return _show([venv_python(), "-m", "pytest", *words], env)
@@ -108,13 +107,14 @@ def check() -> int:
         "DATABASE_URL": "postgres://nobody@127.0.0.1:1/none",
     }
     python = venv_python()
+    django: list[str | Path] = [python, "-m", "django"]
     rounds: list[tuple[str, list[str | Path], dict[str, str], Path]] = [
         ("ruff", [python, "-m", "ruff", "check", "."], env, ROOT),
         ("ruff format", [python, "-m", "ruff", "format", "--check", "."], env, ROOT),
         ("mypy", [python, "-m", "mypy"], env, ROOT),
         ("import-linter", [python.with_name("lint-imports")], env, ROOT),
-        ("migrations", [python, "-m", "django", "makemigrations", "--check", "--dry-run"], env, ROOT),
-        ("deploy check", [python, "-m", "django", "check", "--deploy", "--fail-level", "WARNING"],
+        ("migrations", [*django, "makemigrations", "--check", "--dry-run"], env, ROOT),
+        ("deploy check", [*django, "check", "--deploy", "--fail-level", "WARNING"],
          deployed, ROOT),
         ("svelte-check", ["npm", "run", "--silent", "check"], node_env, WEB),
         ("eslint", ["npm", "run", "--silent", "lint"], node_env, WEB),

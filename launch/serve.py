@@ -73,7 +73,12 @@ def _prepare_data(env: dict[str, str], *, demo: bool) -> None:
     migrations = fingerprint(ROOT.glob("server/*/migrations/*.py"), salt=env["DATABASE_URL"])
     if external_database() or not is_current("migrations", migrations):
         with step("Bringing the database up to date"):
-            manage(env, "migrate", "--no-input", failure="The database could not be brought up to date.")
+            manage(
+                env,
+                "migrate",
+                "--no-input",
+                failure="The database could not be brought up to date.",
+            )
         set_stamp("migrations", migrations)
     if demo:
         manage(env, "load_demo", failure="The demo scenario could not be loaded.")

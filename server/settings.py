@@ -47,6 +47,7 @@ INSTALLED_APPS = [
     "server.tanks",
     "server.charts",
     "server.demo",
+    "server.api",
 ]
 MIDDLEWARE = [
     "django.middleware.security.SecurityMiddleware",

@@ -1,12 +1,12 @@
 """Addresses: the API, a health check, and the one page for everything else."""
 
 from django.http import HttpRequest, HttpResponse
+from django.shortcuts import render
 from django.urls import path, re_path
 from django.views.decorators.csrf import ensure_csrf_cookie
 from django.views.decorators.http import require_safe
-from django.shortcuts import render
 
-from server.api import api
+from server.api.entrance import api
 
 
 @require_safe

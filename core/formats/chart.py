@@ -97,9 +97,7 @@ class DoseDocument(Document):
     def dose(self) -> Dose:
         """The dose it means."""
         high = self.low if self.high is None else self.high
-        return Dose(
-            self.product, self.column, self.low, high, self.unit, self.until_ec_above_water
-        )
+        return Dose(self.product, self.column, self.low, high, self.unit, self.until_ec_above_water)
 
 
 class FeedChart(Document):

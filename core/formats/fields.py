@@ -30,7 +30,7 @@ Figure = Annotated[
     PlainSerializer(decimal_text, return_type=str),
     WithJsonSchema(
         {
-            "description": "An exact number of 0 or more as decimal text; a JSON number is read too.",
+            "description": "An exact number of 0 or more as decimal text; JSON numbers too.",
             "anyOf": [
                 {"type": "string", "pattern": r"^\d{1,12}(\.\d{1,12})?$"},
                 {"type": "number", "minimum": 0},

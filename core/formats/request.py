@@ -37,7 +37,7 @@ class WaterDocument(Document):
 
 
 class OverrideDocument(Document):
-    """What is wanted otherwise for one product: a share of its printed dose, an end of its range."""
+    """What is wanted otherwise for one product: a share of its dose, an end of its range."""
 
     product: Key
     strength: Figure | None = None

@@ -116,6 +116,8 @@ def _cell(loc: Sequence[str | int], data: object) -> str:
         dose = chart["doses"][at[depth + 1]]
         row = next(p for p in chart["products"] if p["key"] == dose["product"])
         column = next(c for c in chart["columns"] if c["key"] == dose["column"])
-        return f"Row {row.get('name') or row['key']}, column {column.get('label') or column['key']}: "
+        return (
+            f"Row {row.get('name') or row['key']}, column {column.get('label') or column['key']}: "
+        )
     except (LookupError, TypeError, StopIteration, AttributeError):
         return ""

@@ -20,8 +20,7 @@ def rises(poured: Sequence[Dosed], column: Column) -> Mapping[str, Fraction | No
         column: the column, with its printed EC.
     """
     found: dict[str, Fraction | None] = {
-        item.product.key: None if item.product.role is Role.BASE else Fraction(0)
-        for item in poured
+        item.product.key: None if item.product.role is Role.BASE else Fraction(0) for item in poured
     }
     parts = [i for i in poured if i.product.role is Role.BASE and i.amount and i.nominal]
     parts = [item for item in parts if item.dose.until_ec is None]

@@ -20,6 +20,7 @@ def cautions_of(
     request: MixRequest,
     column: Column,
     window: PhWindow,
+    *,
     aim: Aim,
     dosed: Sequence[Dosed],
     places: Sequence[Place],
@@ -116,9 +117,7 @@ def _pairs(products: Sequence[Product]) -> list[tuple[Product, Product]]:
     return [(group[0], group[1]) for group in groups.values() if len(group) == 2]
 
 
-def _about_column(
-    request: MixRequest, column: Column, window: PhWindow, aim: Aim
-) -> list[Caution]:
+def _about_column(request: MixRequest, column: Column, window: PhWindow, aim: Aim) -> list[Caution]:
     found = []
     if column.ph is None:
         found.append(cautions.no_ph_window(request.grown_in, window))

@@ -41,7 +41,9 @@ def plan_mix(request: MixRequest) -> PourSheet:
         ph=window,
         ph_printed=column.ph is not None,
         source=request.water.reading,
-        warnings=cautions_of(request, column, window, aim, dosed, places, pours),
+        warnings=cautions_of(
+            request, column, window, aim=aim, dosed=dosed, places=places, pours=pours
+        ),
         left_out=left_out,
     )
 

@@ -60,7 +60,9 @@ class MixRequest:
             )
         if not 0 < self.strength <= HIGHEST_STRENGTH:
             raise InputError(
-                "strength_out_of_range", "The strength must be above 0 and at most 200 %.", "strength"
+                "strength_out_of_range",
+                "The strength must be above 0 and at most 200 %.",
+                "strength",
             )
         if self.water.reading and self.water.reading.ms_cm > STRONGEST_WATER:
             raise InputError(

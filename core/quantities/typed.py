@@ -23,7 +23,9 @@ _NUMBER = r"(?:\d+[ ]+\d+/\d+|\d+/\d+|\d{1,3}(?:[ ]\d{3})+(?![\d])|\d+(?:[.,]\d+
 _RANGE = re.compile(rf"({_NUMBER})(?:\s*(?:-|–|—|to)\s*({_NUMBER}))?\s*(.*)", re.ASCII)
 
 _VOLUME_UNITS: dict[str, VolumeUnit | Literal["gal"]] = {
-    **dict.fromkeys(["ml", "milliliter", "milliliters", "millilitre", "millilitres"], VolumeUnit.ML),
+    **dict.fromkeys(
+        ["ml", "milliliter", "milliliters", "millilitre", "millilitres"], VolumeUnit.ML
+    ),
     **dict.fromkeys(["l", "lt", "liter", "liters", "litre", "litres"], VolumeUnit.L),
     **dict.fromkeys(["gal", "gals", "gallon", "gallons"], "gal"),
 }

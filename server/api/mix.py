@@ -120,14 +120,9 @@ def _typed(where: str, read: Callable[[], _T]) -> _T:
         raise InputError(error.code, error.message, where) from None
 
 
-def _overrides(told: list[OverrideIn]) -> tuple[Override, ...]:
-    return tuple(
-        Override(
-            one.product,
-            _typed(f"overrides.{one.product}", lambda text=one.strength: parse_strength(text)),
-        )
-        for one in told
-    )
+def _override(told: OverrideIn) -> Override:
+    strength = _typed(f"overrides.{told.product}", lambda: parse_strength(told.strength))
+    return Override(told.product, strength)
 
 
 def _gallon(membership: Membership) -> Gallon | None:
@@ -139,9 +134,7 @@ def _request(scope: Scope, told: MixIn) -> MixRequest:
     member = scope.membership
     tank = scope.one(scope.all(Tank).select_related("water"), told.tank)
     water = (
-        tank.water
-        if told.water == tank.water_id
-        else scope.one(scope.all(WaterSource), told.water)
+        tank.water if told.water == tank.water_id else scope.one(scope.all(WaterSource), told.water)
     )
     version = scope.one(scope.all(ChartVersion), told.chart)
     reading = None
@@ -161,7 +154,7 @@ def _request(scope: Scope, told: MixIn) -> MixRequest:
         school=told.school,
         spoons=Spoons(member.spoons),
         water=water.as_water(reading),
-        overrides=_overrides(told.overrides),
+        overrides=tuple(_override(one) for one in told.overrides),
         grown_in=tank.medium,
         customs=Customs(told.calmag, told.silica, told.live),
         meter=member.meter,
@@ -214,7 +207,9 @@ def _number(level: Fraction | None) -> float | None:
 
 
 @router.post(
-    "/grows/{grow_id}/mix", response={200: MixOut, 404: ErrorOut, 422: ErrorOut}, operation_id="plan_mix"
+    "/grows/{grow_id}/mix",
+    response={200: MixOut, 404: ErrorOut, 422: ErrorOut},
+    operation_id="plan_mix",
 )
 def plan(request: HttpRequest, grow_id: int, told: MixIn) -> MixOut:
     """Compute a mix; nothing is stored."""

@@ -98,9 +98,10 @@ def sign_in(request: HttpRequest, told: SignIn) -> Status[SessionOut | ErrorOut]
 
 def _is_demo_only(person: User) -> bool:
     """Whether this is one of the demo's people while the demo is not served."""
-    return not settings.DEMO and Membership.objects.filter(
-        person_id=person.pk, grow__is_demo=True
-    ).exists()
+    return (
+        not settings.DEMO
+        and Membership.objects.filter(person_id=person.pk, grow__is_demo=True).exists()
+    )
 
 
 @router.post(

@@ -28,7 +28,11 @@ class Kept(Schema):
     kept: Literal[True] = True
 
 
-@router.put("/grows/{grow_id}/units", response={200: Kept, 404: ErrorOut, 422: ErrorOut}, operation_id="set_units")
+@router.put(
+    "/grows/{grow_id}/units",
+    response={200: Kept, 404: ErrorOut, 422: ErrorOut},
+    operation_id="set_units",
+)
 def set_units(request: HttpRequest, grow_id: int, told: UnitsIn) -> Kept:
     """Keep the units of this person in this grow."""
     membership = Scope.enter(request.user, grow_id).membership

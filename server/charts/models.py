@@ -166,8 +166,7 @@ class ChartDose(_WrittenOnce):
         constraints = [
             models.UniqueConstraint(fields=["row", "column"], name="dose_cell_once"),
             models.CheckConstraint(
-                condition=Q(low__gte=0, high__gte=F("low"))
-                & ~Q(unit="")
+                condition=Q(low__gte=0, high__gte=F("low")) & ~Q(unit="")
                 | Q(low=None, high=None, unit="", until_ec__isnull=False),
                 name="dose_whole_and_in_order",
             ),

@@ -128,7 +128,7 @@ def new_tag(name: str, taken: set[str]) -> str:
     >>> new_tag("Glasswort", set()), new_tag("Marram Two", set()), new_tag("Glasswort", {"Gl"})
     ('Gl', 'MT', 'Gs')
     """
-    words = [word for word in "".join(c if c.isalnum() else " " for c in name).split()]
+    words = "".join(c if c.isalnum() else " " for c in name).split()
     letters = "".join(words) or "X"
     wishes = [words[0][0] + words[1][0]] if len(words) > 1 else []
     wishes += [letters[0] + letter for letter in letters[1:]] or [letters[0]]
@@ -152,7 +152,7 @@ def _whole_version(pk: int) -> dict[str, Any]:
     rows = ChartRow.objects.filter(version=OuterRef("pk")).order_by("position")
     columns = ChartColumn.objects.filter(version=OuterRef("pk")).order_by("position")
     doses = ChartDose.objects.filter(row__version=OuterRef("pk")).order_by("pk")
-    return (
+    found = (
         ChartVersion.objects.filter(pk=pk)
         .annotate(
             rows_json=_json(
@@ -175,6 +175,7 @@ def _whole_version(pk: int) -> dict[str, Any]:
         )
         .get()
     )  # fmt: skip
+    return dict(found)
 
 
 def _column_fields(stored: dict[str, Any]) -> dict[str, Any]:

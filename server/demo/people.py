@@ -3,4 +3,3 @@
 DEMO_PERSON = "wren"
 DEMO_PEOPLE = (DEMO_PERSON, "tamsin")
 DEMO_PASSWORD = "tidetable"
-

@@ -26,9 +26,7 @@ class Membership(models.Model):
         UK = "uk", "UK gallon"
 
     grow = models.ForeignKey(Grow, models.CASCADE, related_name="memberships")
-    person = models.ForeignKey(
-        settings.AUTH_USER_MODEL, models.CASCADE, related_name="memberships"
-    )
+    person = models.ForeignKey(settings.AUTH_USER_MODEL, models.CASCADE, related_name="memberships")
     volume_unit = models.CharField(
         max_length=8,
         choices=[(unit.value, unit.value) for unit in VolumeUnit],

@@ -194,9 +194,10 @@
 
   .vessels {
     display: flex;
+    flex-wrap: wrap;
     align-items: flex-end;
     justify-content: center;
-    gap: 2px;
+    gap: 4px 2px;
     min-height: 100px;
     margin: auto 0 6px;
   }

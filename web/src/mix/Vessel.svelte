@@ -57,8 +57,8 @@
     </svg>
   {/if}
   <figcaption>
-    <b>{fill.times > 1 ? `${fill.times} × ` : ''}{shown(fill.level, 2)}</b>
-    <small>{holds}<span class="unseen"> {kind}</span></small>
+    <b>{fill.times > 1 ? `${fill.times} ×` : shown(fill.level, 2)}</b>
+    <small>{holds}{fill.times > 1 ? ', full' : ''}<span class="unseen"> {kind}</span></small>
   </figcaption>
 </figure>
 

@@ -18,13 +18,13 @@ const SIZES: [capacity: number, width: number, height: number][] = [
   [60, 19, 58],
   [100, 20, 64],
   [250, 25, 70],
-  [1000, 42, 74],
+  [1000, 36, 74],
 ];
 
 /** A vessel as it is drawn, liquid up to its mark. */
 export function vesselShape(fill: Fill): VesselShape {
   const capacity = Number(fill.capacity);
-  const [, width, height] = SIZES.find(([holds]) => holds >= capacity) ?? [0, 42, 74];
+  const [, width, height] = SIZES.find(([holds]) => holds >= capacity) ?? [0, 36, 74];
   const level = (height * Number(fill.level)) / capacity;
   const marks = Array.from({ length: 9 }, (_, index) => (height * (index + 1)) / 10);
   return { width, height, level, marks };

@@ -6,7 +6,7 @@ from typing import Any
 
 from django.core.management.base import BaseCommand, CommandParser
 
-from server.api import api
+from server.api.entrance import api
 
 
 class Command(BaseCommand):

@@ -1,0 +1,19 @@
+"""Prints every figure; run by ./brisk bench, which prepares server settings and demo data."""
+
+import django
+
+from bench import pages, rules, serving
+
+
+def main() -> None:
+    """Rules, server, queries, pages."""
+    django.setup()
+    from bench import queries
+
+    for part in (rules, serving, queries, pages):
+        part.report()
+        print()
+
+
+if __name__ == "__main__":
+    main()

@@ -1,0 +1,69 @@
+"""What the first load weighs, and how fast a key press shows in the browser."""
+
+import gzip
+import json
+import statistics
+from pathlib import Path
+
+from playwright.sync_api import Page, sync_playwright
+
+from bench.serving import running_server
+
+_DIST = Path(__file__).resolve().parent.parent / "web" / "dist"
+_CHROMIUM_FLAGS = [
+    "--no-sandbox", "--disable-gpu", "--disable-background-networking",
+    "--disable-component-update", "--disable-sync", "--no-first-run",
+]  # fmt: skip
+_PRESSES = 40
+
+# From a key press in the volume to the frame in which the first ticket shows another figure.
+_MEASURE = """
+async (times) => {
+  const field = document.querySelector('[aria-label="Volume"]');
+  const figure = () => document.querySelector('ol .figure').textContent;
+  const taken = [];
+  field.focus();
+  for (let press = 0; press < times; press++) {
+    const before = figure();
+    const began = performance.now();
+    field.dispatchEvent(new KeyboardEvent('keydown', {key: 'ArrowUp', bubbles: true}));
+    while (figure() === before) await new Promise((next) => requestAnimationFrame(next));
+    taken.push(performance.now() - began);
+  }
+  return taken;
+}
+"""
+
+
+def _weigh() -> None:
+    chunk = json.loads((_DIST / "manifest.json").read_text())["src/main.ts"]
+    files = [_DIST / chunk["file"], *(_DIST / css for css in chunk["css"])]
+    code = sum(len(gzip.compress(file.read_bytes())) for file in files) / 1000
+    fonts = sum(file.stat().st_size for file in _DIST.glob("assets/*.woff2")) / 1000
+    print("first load")
+    print(f"  script and style, gzip          {code:8.1f} kB     (to reach: at most 120)")
+    print(f"  fonts                           {fonts:8.1f} kB     (to reach: at most 120)")
+
+
+def _press_keys(page: Page, port: int) -> list[float]:
+    page.goto(f"http://127.0.0.1:{port}/")
+    page.get_by_role("button", name="Look around the demo yard").click()
+    page.get_by_role("list").get_by_text("Glasswort").wait_for()
+    page.evaluate(_MEASURE, 5)
+    taken: list[float] = page.evaluate(_MEASURE, _PRESSES)
+    return taken
+
+
+def report() -> None:
+    """Print the figures of the front end."""
+    _weigh()
+    with running_server() as port, sync_playwright() as playwright:
+        browser = playwright.chromium.launch(
+            executable_path="/usr/bin/chromium", args=_CHROMIUM_FLAGS
+        )
+        taken = _press_keys(browser.new_page(viewport={"width": 1280, "height": 800}), port)
+        browser.close()
+    print("key press to new figures, in the browser")
+    print(f"  median                          {statistics.median(taken):8.1f} ms     "
+          "(to reach: under 100)")  # fmt: skip
+    print(f"  slowest of {_PRESSES}                   {max(taken):8.1f} ms")
