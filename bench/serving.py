@@ -1,4 +1,4 @@
-"""The recompute request under load beside the emptiest signed-in request, on a server of its own."""
+"""The recompute request under load, beside the emptiest signed-in request."""
 
 import http.client
 import json
@@ -29,9 +29,8 @@ def running_server() -> Iterator[int]:
     """A web server as ./brisk start runs it, on a free port."""
     port = _free_port()
     web = subprocess.Popen(
-        [sys.executable, "-m", "gunicorn", "server.wsgi:application", "--bind",
-         f"127.0.0.1:{port}", "--workers", "2", "--threads", "4", "--no-control-socket",
-         "--log-level", "error"],
+        [sys.executable, "-m", "gunicorn", "server.wsgi:application", "--config",
+         "server/gunicorn.conf.py", "--bind", f"127.0.0.1:{port}", "--log-level", "error"],
         env=dict(os.environ),
     )  # fmt: skip
     try:
@@ -63,7 +62,8 @@ class Client:
             "X-CSRFToken": self._cookies.get("csrftoken", ""),
             "Content-Type": "application/json",
         }
-        self._connection.request(method, path, None if body is None else json.dumps(body), headers)
+        payload = None if body is None else json.dumps(body)
+        self._connection.request(method, path, payload, headers)
         answer = self._connection.getresponse()
         raw = answer.read()
         for name, value in answer.getheaders():

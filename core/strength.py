@@ -5,8 +5,8 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.chart import Dose, Product
-from core.quantities import Amount, Spoons, Volume
-from core.quantities.units import dose_amount
+from core.quantities import Amount, AmountUnit, DoseUnit, Spoons, Volume
+from core.quantities.units import amount_of_one
 
 
 class End(StrEnum):
@@ -96,13 +96,35 @@ def share_of(
     return Share(value, chosen, its_end, tuple(why))
 
 
-def printed_amount(dose: Dose, volume: Volume, spoons: Spoons, end: End) -> Amount | None:
-    """The printed dose in that volume at full strength; None for a rule alone."""
+@dataclass(frozen=True, slots=True)
+class PrintedAmount:
+    """A printed dose in the mix's volume, at full strength; low equals high for a single value."""
+
+    low: Fraction
+    high: Fraction
+    unit: AmountUnit
+
+    def poured(self, end: End, share: Fraction) -> Amount:
+        """That end of it, times a share."""
+        value = self.low if self.low == self.high else end.of(self.low, self.high)
+        return Amount(value * share, self.unit)
+
+
+def printed_amount(
+    dose: Dose, volume: Volume, spoons: Spoons, ones: dict[DoseUnit, Fraction]
+) -> PrintedAmount | None:
+    """The printed dose in that volume at full strength; None for a rule alone.
+
+    Args:
+        dose: the cell.
+        volume: all the water.
+        spoons: which spoons the chart means.
+        ones: what a dose of 1 comes to, by unit; filled as units are met.
+    """
     if dose.low is None or dose.high is None or dose.unit is None:
         return None
-    return dose_amount(end.of(dose.low, dose.high), dose.unit, volume, spoons)
-
-
-def times(amount: Amount | None, share: Fraction) -> Amount | None:
-    """A share of an amount."""
-    return Amount(amount.value * share, amount.unit) if amount else None
+    if dose.unit not in ones:
+        ones[dose.unit] = amount_of_one(dose.unit, volume, spoons)
+    one = ones[dose.unit]
+    low = dose.low * one
+    return PrintedAmount(low, dose.high * one if dose.is_range else low, dose.unit.amount_unit)

@@ -47,6 +47,18 @@ SCALES: tuple[Vessel, ...] = (
 )
 """The usual scales, finest first: common practice, from memory."""
 
+_FINEST = 100  # the finest mark of any vessel is a hundredth of a mL or g
+_Step = tuple[Vessel, int, int]
+
+
+def _steps(vessels: tuple[Vessel, ...]) -> tuple[_Step, ...]:
+    """Each vessel with its capacity and mark in hundredths."""
+    return tuple((v, int(v.capacity * _FINEST), int(v.mark * _FINEST)) for v in vessels)
+
+
+_LIQUID_STEPS = _steps(LIQUID_VESSELS)
+_SCALE_STEPS = _steps(SCALES)
+
 TOLERANCE = Fraction(1, 100)
 FARTHEST = Fraction(1)
 """One vessel may round by a hundredth of the amount, and never by more than 1 mL or 1 g, before a
@@ -85,30 +97,32 @@ def measure(amount: Amount) -> Measured:
     >>> [float(fill.level) for fill in measure(Amount(Fraction(680), AmountUnit.ML)).fills]
     [650.0, 30.0]
     """
-    vessels = SCALES if amount.unit is AmountUnit.G else LIQUID_VESSELS
-    largest = vessels[-1]
-    full = int(amount.value // largest.capacity)
+    steps = _SCALE_STEPS if amount.unit is AmountUnit.G else _LIQUID_STEPS
+    # Whole numbers from here on: hundredths of a mL or g, times the amount's own denominator.
+    whole, per = amount.value.numerator * _FINEST, amount.value.denominator
+    largest, capacity, _ = steps[-1]
+    full, rest = divmod(whole, capacity * per)
     fills = [Fill(largest, largest.capacity, full)] if full else []
-    rest = amount.value - full * largest.capacity
+    total = full * capacity
     if rest:
-        fills += _measure_rest(rest, amount.value, vessels)
-    total = sum((fill.level * fill.times for fill in fills), start=Fraction(0))
-    off = abs(total - amount.value)
-    return Measured(Amount(total, amount.unit), tuple(fills), off > amount.value * _DILUTE_BELOW)
+        near = min(whole * TOLERANCE, FARTHEST * _FINEST * per)
+        for vessel, level in _measure_rest(rest, per, near, steps):
+            fills.append(Fill(vessel, Fraction(level, _FINEST)))
+            total += level
+    too_small = abs(total * per - whole) > whole * _DILUTE_BELOW
+    return Measured(Amount(Fraction(total, _FINEST), amount.unit), tuple(fills), too_small)
 
 
-def _measure_rest(rest: Fraction, whole: Fraction, vessels: tuple[Vessel, ...]) -> list[Fill]:
-    """Fills for what is left below the largest vessel's capacity, close enough to the whole."""
-    index = next(i for i, vessel in enumerate(vessels) if vessel.capacity >= rest)
-    vessel = vessels[index]
-    nearest = _to_mark(rest, vessel)
-    if index == 0 or abs(nearest - rest) <= min(whole * TOLERANCE, FARTHEST):
-        return [Fill(vessel, nearest)] if nearest else []
-    lower = rest // vessel.mark * vessel.mark
-    finer = _measure_rest(rest - lower, whole, vessels[:index])[:1]
-    return [*([Fill(vessel, lower)] if lower else []), *finer]
-
-
-def _to_mark(value: Fraction, vessel: Vessel) -> Fraction:
-    """The nearest mark, half up."""
-    return (value / vessel.mark + Fraction(1, 2)) // 1 * vessel.mark
+def _measure_rest(
+    rest: int, per: int, near: Fraction, steps: tuple[_Step, ...]
+) -> list[tuple[Vessel, int]]:
+    """Vessels and levels for what is left below the largest capacity, as near as asked."""
+    index = next(i for i, (_, capacity, _) in enumerate(steps) if capacity * per >= rest)
+    vessel, _, mark = steps[index]
+    marks, beyond = divmod(rest, mark * per)
+    up = beyond * 2 >= mark * per
+    off = mark * per - beyond if up else beyond
+    if index == 0 or off <= near:
+        return [(vessel, (marks + up) * mark)] if marks + up else []
+    lower = [(vessel, marks * mark)] if marks else []
+    return [*lower, *_measure_rest(beyond, per, near, steps[:index])[:1]]

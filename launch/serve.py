@@ -145,9 +145,7 @@ def start(*, demo: bool) -> None:
         with (LOGS / "web.log").open("wb") as log:
             web = subprocess.Popen(
                 [venv_python(), "-m", "gunicorn", "server.wsgi:application",
-                 "--bind", f"{HOST}:{port}", "--workers", "2", "--threads", "4",
-                 "--worker-tmp-dir", "/dev/shm", "--graceful-timeout", "5",
-                 "--no-control-socket"],
+                 "--config", ROOT / "server" / "gunicorn.conf.py", "--bind", f"{HOST}:{port}"],
                 cwd=ROOT, env=env, stdin=subprocess.DEVNULL, stdout=log, stderr=log,
                 start_new_session=True,
             )  # fmt: skip

@@ -84,7 +84,7 @@ def _pour(
         product=place.product,
         amount=None if by_reading else item.amount,
         estimate=item.amount if by_reading else None,
-        range=ends_of(item, request),
+        range=ends_of(item),
         measured=measure(item.amount) if item.amount else None,
         printed=item.dose.printed,
         share=item.share.value,

@@ -163,11 +163,11 @@ _PER_LITRE: dict[tuple[DoseUnit, Spoons], Fraction] = {
 }
 
 
-def dose_amount(value: Fraction, unit: DoseUnit, volume: Volume, spoons: Spoons) -> Amount:
-    """What a printed dose comes to in a volume of water, at full strength.
+def amount_of_one(unit: DoseUnit, volume: Volume, spoons: Spoons) -> Fraction:
+    """What a printed dose of 1 comes to in a volume of water, in mL or g, at full strength.
 
-    >>> dose_amount(Fraction(3), DoseUnit.ML_PER_GAL_US, Volume.of(Fraction(40), VolumeUnit.GAL_US),
-    ...             Spoons.METRIC).value
+    >>> forty = Volume.of(Fraction(40), VolumeUnit.GAL_US)
+    >>> 3 * amount_of_one(DoseUnit.ML_PER_GAL_US, forty, Spoons.METRIC)
     Fraction(120, 1)
     """
-    return Amount(value * volume.litres * _PER_LITRE[unit, spoons], unit.amount_unit)
+    return volume.litres * _PER_LITRE[unit, spoons]
