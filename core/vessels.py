@@ -64,7 +64,7 @@ FARTHEST = Fraction(1)
 """One vessel may round by a hundredth of the amount, and never by more than 1 mL or 1 g, before a
 second, finer one is taken: our own default, below what pens can tell."""
 
-_DILUTE_BELOW = Fraction(1, 20)  # a pour whose finest mark rounds it by more than this
+_LEAST_MARKS = 10  # half a mark, as near as one reads, is then a twentieth of the pour
 
 
 @dataclass(frozen=True, slots=True)
@@ -83,7 +83,7 @@ class Measured:
     Args:
         amount: what the fills come to: the amount rounded to the vessels' marks.
         fills: the vessels, the largest first.
-        too_small: whether the finest mark is too coarse for it, so that it wants diluting first.
+        too_small: whether it is less than ten of the finest marks, so that it wants diluting first.
     """
 
     amount: Amount
@@ -109,7 +109,7 @@ def measure(amount: Amount) -> Measured:
         for vessel, level in _measure_rest(rest, per, near, steps):
             fills.append(Fill(vessel, Fraction(level, _FINEST)))
             total += level
-    too_small = abs(total * per - whole) > whole * _DILUTE_BELOW
+    too_small = 0 < whole < _LEAST_MARKS * steps[0][2] * per
     return Measured(Amount(Fraction(total, _FINEST), amount.unit), tuple(fills), too_small)
 
 

@@ -78,6 +78,12 @@ def types() -> int:
     python_packages.install("dev")
     with step("Writing the contracts"):
         _write_contracts(_OPENAPI, _TYPES, _SCHEMAS)
+        sheet = run_quietly(
+            [venv_python(), "-m", "core.headless", _SCHEMAS / "mix-request.example.json"],
+            "The example pour sheet was not written.",
+            cwd=ROOT,
+        )
+        (_SCHEMAS / "pour-sheet.example.json").write_text(sheet)
     return 0
 
 

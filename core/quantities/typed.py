@@ -212,7 +212,6 @@ def parse_reading(text: str, *, preferred: ReadingScale | None = None) -> Readin
     if leading := re.match(r"(ec|cf|ppm)\s*", tidy):
         tidy = f"{tidy[leading.end() :]} {leading[1]}"
     value, rest = _single(tidy, what)
-    rest = re.sub(r"^([57]00|640) ppm$", r"ppm \1", rest)
     if not rest:
         if preferred is None:
             raise InputError(

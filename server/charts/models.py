@@ -5,7 +5,13 @@ from django.db.models import F, Q
 
 from core.chart import Form, Medium, Readings, Role, Stage
 from core.quantities import DoseUnit, ReadingUnit
+from core.quantities.readings import PPM_SCALES
 from server.grows.scope import Owned
+
+
+def _given(*fields: str) -> Q:
+    """That fields are not null; a comparison with null would let a check pass."""
+    return Q(**{f"{field}__isnull": False for field in fields})
 
 
 class Product(Owned):
@@ -133,17 +139,20 @@ class ChartColumn(_WrittenOnce):
             models.UniqueConstraint(fields=["version", "position"], name="column_position_once"),
             models.CheckConstraint(
                 condition=Q(ec_low=None, ec_high=None, ec_unit="")
-                | Q(ec_low__gte=0, ec_high__gte=F("ec_low")) & ~Q(ec_unit=""),
+                | _given("ec_low", "ec_high")
+                & Q(ec_low__gte=0, ec_high__gte=F("ec_low"))
+                & ~Q(ec_unit=""),
                 name="column_ec_in_order",
             ),
             models.CheckConstraint(
-                condition=Q(ec_unit="ppm", ppm_scale__in=(500, 640, 700))
+                condition=_given("ppm_scale") & Q(ec_unit="ppm", ppm_scale__in=PPM_SCALES)
                 | ~Q(ec_unit="ppm") & Q(ppm_scale=None),
                 name="column_ppm_has_scale",
             ),
             models.CheckConstraint(
                 condition=Q(ph_low=None, ph_high=None)
-                | Q(ph_low__gte=0, ph_high__gte=F("ph_low"), ph_high__lte=14),
+                | _given("ph_low", "ph_high")
+                & Q(ph_low__gte=0, ph_high__gte=F("ph_low"), ph_high__lte=14),
                 name="column_ph_in_order",
             ),
         ]
@@ -166,8 +175,8 @@ class ChartDose(_WrittenOnce):
         constraints = [
             models.UniqueConstraint(fields=["row", "column"], name="dose_cell_once"),
             models.CheckConstraint(
-                condition=Q(low__gte=0, high__gte=F("low")) & ~Q(unit="")
-                | Q(low=None, high=None, unit="", until_ec__isnull=False),
+                condition=_given("low", "high") & Q(low__gte=0, high__gte=F("low")) & ~Q(unit="")
+                | _given("until_ec") & Q(low=None, high=None, unit=""),
                 name="dose_whole_and_in_order",
             ),
             models.CheckConstraint(

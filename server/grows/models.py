@@ -4,6 +4,7 @@ from django.conf import settings
 from django.db import models
 
 from core.quantities import ReadingScale, ReadingUnit, Spoons, VolumeUnit
+from core.quantities.readings import PPM_SCALES
 
 
 class Grow(models.Model):
@@ -48,7 +49,7 @@ class Membership(models.Model):
             models.UniqueConstraint(fields=["grow", "person"], name="membership_once"),
             models.CheckConstraint(
                 condition=(
-                    models.Q(reading_unit="ppm", ppm_scale__in=(500, 640, 700))
+                    models.Q(reading_unit="ppm", ppm_scale__isnull=False, ppm_scale__in=PPM_SCALES)
                     | (~models.Q(reading_unit="ppm") & models.Q(ppm_scale=None))
                 ),
                 name="membership_ppm_has_scale",

@@ -657,7 +657,7 @@ export interface components {
         };
         /**
          * SilicaPlace
-         * @description Makers differ on RO water. The default is the buffer first, so that silica meets it settled.
+         * @description Makers differ on RO water. The default is the buffer first, so that it has settled.
          * @enum {string}
          */
         SilicaPlace: "after_buffer" | "before_buffer";
