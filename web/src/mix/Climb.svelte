@@ -217,7 +217,7 @@
 
   @media print {
     svg {
-      width: 100%;
+      width: 82%;
       height: auto;
     }
 

@@ -181,10 +181,16 @@
 
   @media print {
     aside {
-      gap: 6px;
-      padding-top: 8px;
+      display: block;
+      columns: 3;
+      padding: 12px 0 0;
       font-size: 0.8125rem;
       border: 0;
+    }
+
+    section {
+      margin-bottom: 8px;
+      break-inside: avoid;
     }
 
     .customs {

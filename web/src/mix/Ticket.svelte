@@ -227,6 +227,15 @@
     .in {
       display: inline;
     }
+
+    .vessels {
+      min-height: 0;
+      zoom: 0.7;
+    }
+
+    .foot {
+      min-height: 0;
+    }
   }
 
   @media screen and (width < 900px) {

@@ -1,0 +1,56 @@
+"""A real browser in front of a real server with the demo scenario."""
+
+import os
+from collections.abc import Iterator
+
+import pytest
+from playwright.sync_api import Browser, Page, sync_playwright
+from pytest_django.live_server_helper import LiveServer
+
+from server.charts.store import read_chart
+from server.demo.scenario import load_scenario
+
+# Playwright's own loop runs in the thread in which fixtures prepare the database.
+os.environ["DJANGO_ALLOW_ASYNC_UNSAFE"] = "true"
+
+FLAGS = [
+    "--no-sandbox", "--disable-gpu", "--disable-background-networking",
+    "--disable-component-update", "--disable-sync", "--no-first-run",
+]  # fmt: skip
+
+
+@pytest.fixture(scope="session")
+def browser() -> Iterator[Browser]:
+    """Debian's chromium."""
+    with sync_playwright() as playwright:
+        chromium = playwright.chromium.launch(executable_path="/usr/bin/chromium", args=FLAGS)
+        yield chromium
+        chromium.close()
+
+
+@pytest.fixture
+def door(live_server: LiveServer, browser: Browser) -> Iterator[Page]:
+    """The sign-in page; any error on the page's console fails the test."""
+    read_chart.cache_clear()
+    load_scenario()
+    page = browser.new_page(viewport={"width": 1280, "height": 800})
+    errors: list[str] = []
+    page.on("pageerror", lambda error: errors.append(str(error)))
+    page.on("console", lambda said: errors.append(said.text) if _is_fault(said.text) else None)
+    page.goto(live_server.url)
+    yield page
+    page.context.close()
+    assert errors == []
+
+
+def _is_fault(said: str) -> bool:
+    """A page that the content security policy stopped somewhere; refused input is no fault."""
+    return "Content Security Policy" in said
+
+
+@pytest.fixture
+def mix(door: Page) -> Page:
+    """The Mix view of the first demo tank."""
+    door.get_by_role("button", name="Look around the demo yard").click()
+    door.get_by_role("heading", name="Marram One").wait_for()
+    return door

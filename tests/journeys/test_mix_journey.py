@@ -1,0 +1,169 @@
+"""From sign-in to a recomputed sheet, as a grower does it."""
+
+import re
+from pathlib import Path
+
+import pytest
+from playwright.sync_api import Page, Route, expect
+
+AXE = Path(__file__).parents[2] / "web" / "node_modules" / "axe-core" / "axe.min.js"
+
+
+def figure(page: Page, product: str) -> str:
+    """The large figure of a product's ticket."""
+    return ticket(page, product).locator(".figure").inner_text()
+
+
+def ticket(page: Page, product: str):  # type: ignore[no-untyped-def]
+    return page.get_by_role("listitem").filter(has=page.get_by_role("heading", name=product))
+
+
+def see(page: Page, product: str, amount: str) -> None:
+    """Wait until a product's ticket shows an amount."""
+    expect(ticket(page, product).locator(".figure")).to_have_text(amount)
+
+
+def test_from_sign_in_to_a_recomputed_sheet(door: Page) -> None:
+    door.get_by_label("Name").fill("tamsin")
+    door.get_by_label("Password").fill("no idea")
+    door.get_by_role("button", name="Sign in").click()
+    expect(door.get_by_role("alert")).to_contain_text("do not go together")
+    door.get_by_label("Password").fill("tidetable")
+    door.get_by_role("button", name="Sign in").click()
+    see(door, "Marram One", "714")
+
+    door.get_by_label("Strength", exact=True).fill("40 %")
+    see(door, "Marram One", "357")  # 2.1 × 425 × 40 %
+    see(door, "Glasswort", "128")  # as is
+    expect(door.get_by_role("img", name="Expected readings")).to_have_attribute(
+        "aria-label", re.compile("from 0.52")
+    )
+
+    door.get_by_role("combobox", name="Week or stage").click()
+    door.get_by_role("option", name="week 3, leaf").click()
+    expect(door.get_by_role("heading", name="Mudlark")).to_be_visible()
+    expect(door.get_by_text("Chlorine in the mains")).to_be_visible()
+
+    door.get_by_role("combobox", name="What the target means").click()
+    door.get_by_role("option", name="all-in").click()
+    expect(door.get_by_text("No room for feed")).to_be_visible()  # 0.52 is above 40 % of 1.2
+    expect(door.get_by_text("Marram One, the water leaves no room")).to_be_visible()
+
+    door.get_by_label("Reading of the water").fill("0.3")
+    see(door, "Marram One", "102")  # 1.6 × 425 × 40 % × (0.48 - 0.3) / 0.48
+    door.reload()
+    see(door, "Marram One", "102")
+
+    door.get_by_role("button", name="Gerbera bench").click()
+    expect(door.get_by_role("heading", name="Keel")).to_be_visible()
+    door.get_by_role("button", name="Sign out").click()
+    expect(door.get_by_role("button", name="Sign in")).to_be_visible()
+
+
+def test_quick_changes_end_in_the_last_ones_result(mix: Page) -> None:
+    held: list[Route] = []
+
+    def hold_the_first(route: Route) -> None:
+        if '"100 L"' in (route.request.post_data or ""):
+            held.append(route)
+        else:
+            route.continue_()
+
+    mix.route("**/mix", hold_the_first)
+    volume = mix.get_by_label("Volume")
+    volume.fill("100 L")
+    mix.wait_for_function("() => location.hash.includes('100+L')")
+    volume.fill("200 L")
+    see(mix, "Marram One", "336")
+    for route in held:  # the older answer comes late
+        route.continue_()
+    mix.unroute_all(behavior="wait")
+    expect(volume).to_have_value("200 L")
+    see(mix, "Marram One", "336")
+
+
+def test_a_failed_request_keeps_the_last_good_sheet(mix: Page) -> None:
+    volume = mix.get_by_label("Volume")
+    volume.fill("20 tubs")
+    expect(mix.get_by_text("give a unit: mL, L, gal US or gal UK")).to_be_visible()
+    expect(volume).to_have_attribute("aria-invalid", "true")
+    expect(mix.get_by_text("Below is the last good sheet: 425 L at 80 %.")).to_be_visible()
+    assert figure(mix, "Marram One") == "714"
+
+    mix.route("**/mix", lambda route: route.abort())
+    volume.fill("200 L")
+    expect(mix.get_by_text("The server does not answer.")).to_be_visible()
+    assert figure(mix, "Marram One") == "714"
+    mix.unroute_all()
+    mix.get_by_role("button", name="Try again").click()
+    see(mix, "Marram One", "336")
+    expect(mix.get_by_text("The server does not answer.")).not_to_be_visible()
+
+
+def test_everything_by_keyboard(mix: Page) -> None:
+    press = mix.keyboard.press
+    press("?")
+    expect(mix.get_by_role("dialog", name="Keys")).to_be_visible()
+    press("Escape")
+    press("v")
+    press("ArrowUp")
+    see(mix, "Marram One", "722")  # 2.1 × 430 × 80 % = 722.4
+    mix.get_by_label("Volume").blur()
+    press("]")
+    expect(mix.get_by_role("combobox", name="Week or stage")).to_have_text("week 6, flower")
+    press("g")
+    press("ArrowDown")
+    press("Enter")
+    expect(mix.get_by_role("combobox", name="What the target means")).to_have_text(
+        "all-in, water included"
+    )
+    mix.locator("body").press("j")
+    expect(mix.get_by_role("combobox", name="Tank", exact=True)).to_have_text("Gerbera bench")
+
+
+def test_one_product_may_differ(mix: Page) -> None:
+    share = mix.get_by_label("Share of the printed dose for Marram One")
+    share.fill("40 %")
+    see(mix, "Marram One", "357")
+    expect(mix.get_by_text("The pair is unequal")).to_be_visible()
+    mix.get_by_role("button", name="Back to the rule for Marram One").click()
+    see(mix, "Marram One", "714")
+    mix.get_by_label("Share of the printed dose for Wrack").fill("0 %")
+    expect(mix.get_by_text("Wrack, you left it out")).to_be_visible()
+    mix.get_by_role("button", name="put it back").click()
+    see(mix, "Wrack", "170")
+
+
+def test_units_are_chosen_once(mix: Page) -> None:
+    mix.get_by_role("button", name="Units").click()
+    mix.get_by_label("US gallons (3.785 L)").check()
+    mix.get_by_label("ppm on the 700 scale").check()
+    mix.get_by_role("button", name="Use these").click()
+    expect(mix.get_by_label("Volume")).to_have_value("112.27 gal US")
+    expect(mix.get_by_label("Reading of the water")).to_have_value("364")
+    see(mix, "Marram One", "714")
+
+
+@pytest.mark.parametrize("size", [(1280, 800), (390, 844)])
+def test_accessible_and_never_wider_than_the_screen(mix: Page, size: tuple[int, int]) -> None:
+    mix.set_viewport_size({"width": size[0], "height": size[1]})
+    mix.get_by_label("Volume").fill("20 tubs")
+    expect(mix.get_by_text("give a unit")).to_be_visible()
+    mix.get_by_label("Volume").fill("12 345 L")
+    expect(mix.get_by_text("give a unit")).not_to_be_visible()
+    mix.get_by_role("combobox", name="Water").click()
+    mix.evaluate(AXE.read_text())
+    # WCAG 2.2 AA by axe-core.
+    found = mix.evaluate(
+        "() => axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']})"
+    )
+    assert [(v["id"], [n["html"][:120] for n in v["nodes"]]) for v in found["violations"]] == []
+    assert mix.evaluate("document.documentElement.scrollWidth") <= size[0]
+
+
+def test_the_mix_prints_on_one_sheet(mix: Page) -> None:
+    mix.get_by_role("combobox", name="Week or stage").click()
+    mix.get_by_role("option", name="week 3, leaf").click()
+    expect(mix.get_by_role("heading", name="Mudlark")).to_be_visible()
+    paper = mix.pdf(prefer_css_page_size=True)
+    assert len(re.findall(rb"/Type\s*/Page\b", paper)) == 1
