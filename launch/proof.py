@@ -3,16 +3,17 @@
 import filecmp
 import os
 import subprocess
+import sys
 import tempfile
 from collections.abc import Iterator, Sequence
-from contextlib import contextmanager
+from contextlib import contextmanager, redirect_stdout
 from pathlib import Path
 
 from launch import node_packages, python_packages
 from launch.cluster import Cluster
 from launch.debian import bring
 from launch.places import ROOT, WEB, external_database, make_state, venv_python
-from launch.say import Stop, run_quietly, step, tell
+from launch.say import run_quietly, step, tell
 from launch.serve import manage, server_environment
 
 _CHROMIUM = Path("/usr/bin/chromium")
@@ -155,8 +156,8 @@ def bench() -> int:
 
 def plan(file: str) -> int:
     """Plan one mix from a file, without server or database."""
-    if not venv_python().is_file():
-        # Standard output belongs to the pour sheet alone.
-        raise Stop("Run ./brisk start or ./brisk test once, or 'pip install pydantic'.")
+    with redirect_stdout(sys.stderr):  # standard output belongs to the pour sheet alone
+        make_state()
+        python_packages.install_any("app", "dev")
     command = [str(venv_python()), "-m", "core.headless", file]
     os.execve(command[0], command, {**os.environ, "PYTHONPATH": str(ROOT)})

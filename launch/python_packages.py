@@ -34,12 +34,25 @@ def _make_venv() -> None:
         )
 
 
+def _wanted(lock: Lock) -> str:
+    return fingerprint([ROOT / "requirements" / f"{lock}.txt"], salt=sys.version)
+
+
+def _is_there(lock: Lock) -> bool:
+    return venv_python().exists() and is_current(f"python-{lock}", _wanted(lock))
+
+
+def install_any(*locks: Lock) -> None:
+    """Bring the first of several locks, unless any of them is there."""
+    if not any(_is_there(lock) for lock in locks):
+        install(locks[0])
+
+
 def install(lock: Lock) -> None:
     """Bring the packages of requirements/LOCK.txt, at the hashes written there."""
-    file = ROOT / "requirements" / f"{lock}.txt"
-    wanted = fingerprint([file], salt=sys.version)
-    if venv_python().exists() and is_current(f"python-{lock}", wanted):
+    if _is_there(lock):
         return
+    file = ROOT / "requirements" / f"{lock}.txt"
     make_state()
     _make_venv()
     with step(f"Installing the locked Python packages ({lock})"):
@@ -48,4 +61,4 @@ def install(lock: Lock) -> None:
              "--no-input", "--require-hashes", "-r", file],
             "The Python packages could not be installed; is the package index reachable?",
         )  # fmt: skip
-    set_stamp(f"python-{lock}", wanted)
+    set_stamp(f"python-{lock}", _wanted(lock))
