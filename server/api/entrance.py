@@ -2,6 +2,7 @@
 
 from typing import Any
 
+from django.core.exceptions import RequestDataTooBig
 from django.http import Http404, HttpRequest, HttpResponse
 from ninja import NinjaAPI
 from ninja.errors import AuthenticationError, HttpError, ValidationError
@@ -9,6 +10,7 @@ from ninja.security import SessionAuth
 
 from core.errors import InputError
 from core.formats.text import input_error
+from server.api.belongings import router as belongings
 from server.api.mix import router as mix
 from server.api.quay import router as quay
 from server.api.session import router as session
@@ -26,6 +28,7 @@ api.add_router("/session", session)
 api.add_router("", quay)
 api.add_router("", mix)
 api.add_router("", units)
+api.add_router("", belongings)
 
 
 def _answer(
@@ -46,6 +49,11 @@ def _shape(request: HttpRequest, error: ValidationError) -> HttpResponse:
     # ninja puts the kind of parameter and its name before the field: body, asked, volume.
     told = input_error({**first, "loc": first["loc"][2:] or first["loc"]}, None)
     return _answer(request, 422, told.code, told.message, told.where)
+
+
+@api.exception_handler(RequestDataTooBig)
+def _too_large(request: HttpRequest, error: RequestDataTooBig) -> HttpResponse:
+    return _answer(request, 413, "too_large", "That is over 2 MB: is it the right file?")
 
 
 @api.exception_handler(Http404)

@@ -1,14 +1,12 @@
 """The recompute request: what was typed in, the pour sheet and its drawing out."""
 
-from collections.abc import Callable
 from fractions import Fraction
-from typing import Annotated, Literal, TypeVar
+from typing import Annotated, Literal
 
 from django.http import HttpRequest
 from ninja import Field, Router, Schema
 
 from core.climb import Band, Climb, draw_climb
-from core.errors import InputError
 from core.formats import PourSheetDocument
 from core.mix import MixRequest, PourSheet, plan_mix
 from core.order_rules import CalmagPlace, Customs, LivePlace, SilicaPlace
@@ -22,18 +20,16 @@ from core.quantities import (
     parse_strength,
     parse_volume,
 )
-from core.quantities.typed import Gallon
 from core.strength import End, Override
 from core.water import School
 from server.api.shapes import ErrorOut
+from server.api.typed import typed
 from server.charts.models import ChartVersion
 from server.charts.store import read_chart
-from server.grows.models import Membership
 from server.grows.scope import Scope
 from server.tanks.models import Tank, WaterSource
 
 router = Router(tags=["mix"])
-_T = TypeVar("_T")
 Typed = Annotated[str, Field(max_length=60)]
 
 
@@ -112,21 +108,9 @@ class MixOut(Schema):
     litres: str
 
 
-def _typed(where: str, read: Callable[[], _T]) -> _T:
-    """Read one typed field, with errors that name it."""
-    try:
-        return read()
-    except InputError as error:
-        raise InputError(error.code, error.message, where) from None
-
-
 def _override(told: OverrideIn) -> Override:
-    strength = _typed(f"overrides.{told.product}", lambda: parse_strength(told.strength))
+    strength = typed(f"overrides.{told.product}", lambda: parse_strength(told.strength))
     return Override(told.product, strength)
-
-
-def _gallon(membership: Membership) -> Gallon | None:
-    return {"us": "us", "uk": "uk"}.get(membership.gallon)  # type: ignore[return-value]
 
 
 def _request(scope: Scope, told: MixIn) -> MixRequest:
@@ -139,17 +123,17 @@ def _request(scope: Scope, told: MixIn) -> MixRequest:
     version = scope.one(scope.all(ChartVersion), told.chart)
     reading = None
     if told.reading.strip():
-        reading = _typed("reading", lambda: parse_reading(told.reading, preferred=member.meter))
+        reading = typed("reading", lambda: parse_reading(told.reading, preferred=member.meter))
     return MixRequest(
         chart=read_chart(version.pk),
         column=told.column,
-        volume=_typed(
+        volume=typed(
             "volume",
             lambda: parse_volume(
-                told.volume, gallon=_gallon(member), unit=VolumeUnit(member.volume_unit)
+                told.volume, gallon=member.meant, unit=VolumeUnit(member.volume_unit)
             ),
         ),
-        strength=_typed("strength", lambda: parse_strength(told.strength)),
+        strength=typed("strength", lambda: parse_strength(told.strength)),
         end=told.end,
         school=told.school,
         spoons=Spoons(member.spoons),

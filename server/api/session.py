@@ -10,7 +10,7 @@ from ninja import Field, Router, Schema
 from ninja.responses import Status
 from ninja.security import APIKeyCookie
 
-from server.api.shapes import ErrorOut, Problem
+from server.api.shapes import PLAIN_TEXT, ErrorOut, Problem
 from server.demo.people import DEMO_PERSON
 from server.grows.models import Membership
 
@@ -44,8 +44,8 @@ class SessionOut(Schema):
 class SignIn(Schema):
     """A name and a password."""
 
-    username: str = Field(min_length=1, max_length=150)
-    password: str = Field(min_length=1, max_length=200)
+    username: str = Field(min_length=1, max_length=150, pattern=PLAIN_TEXT)
+    password: str = Field(min_length=1, max_length=200, pattern=PLAIN_TEXT)
 
 
 def _memberships(person: AbstractBaseUser | AnonymousUser) -> list[Membership]:

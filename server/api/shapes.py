@@ -2,6 +2,9 @@
 
 from ninja import Schema
 
+PLAIN_TEXT = r"^[^\x00-\x1f]*$"
+"""No control characters; PostgreSQL refuses some of them."""
+
 
 class Problem(Schema):
     """What is wrong, where, and what to do."""

@@ -5,6 +5,7 @@ from django.db import models
 
 from core.quantities import ReadingScale, ReadingUnit, Spoons, VolumeUnit
 from core.quantities.readings import PPM_SCALES
+from core.quantities.typed import Gallon
 
 
 class Grow(models.Model):
@@ -22,7 +23,7 @@ class Grow(models.Model):
 class Membership(models.Model):
     """A person in a grow, with the units that person reads and pours in."""
 
-    class Gallon(models.TextChoices):
+    class Gallons(models.TextChoices):
         US = "us", "US gallon"
         UK = "uk", "UK gallon"
 
@@ -33,7 +34,7 @@ class Membership(models.Model):
         choices=[(unit.value, unit.value) for unit in VolumeUnit],
         default=VolumeUnit.L.value,
     )
-    gallon = models.CharField(max_length=2, choices=Gallon, blank=True)
+    gallon = models.CharField(max_length=2, choices=Gallons, blank=True)
     reading_unit = models.CharField(
         max_length=8,
         choices=[(unit.value, unit.value) for unit in ReadingUnit],
@@ -66,6 +67,15 @@ class Membership(models.Model):
 
     def __str__(self) -> str:
         return f"{self.person} in {self.grow}"
+
+    @property
+    def meant(self) -> Gallon | None:
+        """Which gallon this person means, if that was ever said."""
+        match self.gallon:
+            case "us" | "uk" as gallon:
+                return gallon
+            case _:
+                return None
 
     @property
     def meter(self) -> ReadingScale:

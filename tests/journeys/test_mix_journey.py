@@ -4,9 +4,14 @@ import re
 from pathlib import Path
 
 import pytest
+from django.contrib.auth.models import User
 from playwright.sync_api import Page, Route, expect
 
-AXE = Path(__file__).parents[2] / "web" / "node_modules" / "axe-core" / "axe.min.js"
+from server.grows.models import Grow, Membership
+
+ROOT = Path(__file__).parents[2]
+CHART = ROOT / "docs" / "formats" / "feed-chart.example.json"
+AXE = ROOT / "web" / "node_modules" / "axe-core" / "axe.min.js"
 
 
 def figure(page: Page, product: str) -> str:
@@ -135,6 +140,8 @@ def test_one_product_may_differ(mix: Page) -> None:
 
 
 def test_units_are_chosen_once(mix: Page) -> None:
+    mix.get_by_label("Reading of the water").fill("0.9")
+    see(mix, "Limpet", "102")
     mix.get_by_role("button", name="Units").click()
     mix.get_by_label("US gallons (3.785 L)").check()
     mix.get_by_label("ppm on the 700 scale").check()
@@ -167,3 +174,34 @@ def test_the_mix_prints_on_one_sheet(mix: Page) -> None:
     expect(mix.get_by_role("heading", name="Mudlark")).to_be_visible()
     paper = mix.pdf(prefer_css_page_size=True)
     assert len(re.findall(rb"/Type\s*/Page\b", paper)) == 1
+
+
+def test_an_own_grow_from_nothing_to_its_first_sheet(door: Page, tmp_path: Path) -> None:
+    person = User.objects.create_user("heron", password="long-legged-bird")
+    grow = Grow.objects.create(name="Reed bed")
+    Membership.objects.create(grow=grow, person=person)
+    door.get_by_label("Name").fill("heron")
+    door.get_by_label("Password").fill("long-legged-bird")
+    door.get_by_role("button", name="Sign in").click()
+    expect(door.get_by_role("heading", name="Nothing here yet")).to_be_visible()
+
+    door.get_by_role("button", name="Add a tank").click()
+    dialog = door.get_by_role("dialog", name="Add a tank")
+    dialog.get_by_label("Name", exact=True).fill("Tub")
+    dialog.get_by_label("All the water that is joined").fill("20 gal")
+    dialog.get_by_label("What you call it").fill("Kitchen tap")
+    dialog.get_by_label("Its reading").fill("350 ppm 700")
+    dialog.get_by_role("button", name="Add the tank").click()
+    expect(dialog.get_by_role("alert")).to_contain_text("gal US or gal UK")
+    dialog.get_by_label("All the water that is joined").fill("20 gal US")
+    dialog.get_by_role("button", name="Add the tank").click()
+    expect(door.get_by_role("heading", name="No chart yet")).to_be_visible()
+
+    door.get_by_role("button", name="Read in a chart").click()
+    broken = tmp_path / "broken.json"
+    broken.write_text(CHART.read_text().replace('"tsp/gal_us"', '"g/L"'))
+    door.get_by_label("Chart file").set_input_files(broken)
+    expect(door.get_by_role("alert")).to_contain_text("Row Marram One, column Week 1")
+    door.get_by_label("Chart file").set_input_files(CHART)
+    expect(door.get_by_label("Reading of the water")).to_have_value("0.50")
+    see(door, "Marram One", "126")  # 2.5 tsp of 5 mL in 20 gal at 50 % is 125; marks are 2 mL apart

@@ -105,6 +105,7 @@ describe('a vessel', () => {
 
 const quay = {
   id: 1,
+  units: { volume: 'L', reading_words: 'mS/cm' },
   tanks: [
     { id: 5, water: 2, chart: 7, column: 'w2', volume: '425 L', strength_percent: 80 },
     { id: 6, water: 3, chart: 8, column: 'gone', volume: '12 L', strength_percent: 50 },
@@ -132,7 +133,13 @@ describe('settings', () => {
       school: 'all_in' as const,
       overrides: { one: '40 %' },
     };
-    expect(fromHash(quay, toHash(settings))).toEqual(settings);
+    expect(fromHash(quay, toHash(quay, settings))).toEqual(settings);
+  });
+
+  it('forget typed numbers where the units have changed', () => {
+    const hash = toHash(quay, { ...usualFor(quay, 5), volume: '20', reading: '0.9' });
+    const other = { ...quay, units: { ...quay.units, reading_words: 'ppm (700)' } } as Quay;
+    expect(fromHash(other, hash)).toEqual(usualFor(quay, 5));
   });
 
   it('fall back to the usual where an address names what is not there', () => {

@@ -13,6 +13,8 @@ export type MixOut = Shapes['MixOut'];
 export type Pour = Shapes['PourDocument'];
 export type Fill = Shapes['FillDocument'];
 export type Warning = Shapes['WarningDocument'];
+export type WaterIn = Shapes['WaterIn'];
+export type TankIn = Shapes['TankIn'];
 export type UnitsIn = Shapes['UnitsIn'];
 export type Problem = Shapes['Problem'];
 

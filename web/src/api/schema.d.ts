@@ -4,6 +4,26 @@
  */
 
 export interface paths {
+    "/api/grows/{grow_id}/charts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Chart
+         * @description Keep a chart in the open format; under a known name it becomes that chart's next version.
+         */
+        post: operations["add_chart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/mix": {
         parameters: {
             query?: never;
@@ -44,6 +64,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/tanks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Tank
+         * @description Add a tank, fed from a water source of the same grow.
+         */
+        post: operations["add_tank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/units": {
         parameters: {
             query?: never;
@@ -58,6 +98,26 @@ export interface paths {
          */
         put: operations["set_units"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/waters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Water
+         * @description Add a water source.
+         */
+        post: operations["add_water"];
         delete?: never;
         options?: never;
         head?: never;
@@ -338,6 +398,14 @@ export interface components {
          * @enum {string}
          */
         LivePlace: "last" | "first";
+        /**
+         * Made
+         * @description The number of what was made.
+         */
+        Made: {
+            /** Id */
+            id: number;
+        };
         /**
          * MeasuredDocument
          * @description How to measure the amount: what it rounds to, and the vessels.
@@ -668,6 +736,25 @@ export interface components {
          */
         Spoons: "metric" | "us";
         /**
+         * TankIn
+         * @description A tank; the volume as typed, all the water that is joined.
+         */
+        TankIn: {
+            /**
+             * Crop
+             * @default
+             */
+            crop: string;
+            /** @default water */
+            grown_in: components["schemas"]["Medium"];
+            /** Name */
+            name: string;
+            /** Volume */
+            volume: string;
+            /** Water */
+            water: number;
+        };
+        /**
          * TankOut
          * @description A tank, with what is usually fed from it; `volume` as this person would type it.
          */
@@ -766,6 +853,20 @@ export interface components {
             };
         };
         /**
+         * WaterIn
+         * @description A water source; an empty reading means that nobody has read it yet.
+         */
+        WaterIn: {
+            kind: components["schemas"]["WaterKind"];
+            /** Name */
+            name: string;
+            /**
+             * Reading
+             * @default
+             */
+            reading: string;
+        };
+        /**
          * WaterKind
          * @description Where water comes from.
          * @enum {string}
@@ -793,6 +894,60 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    add_chart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        /** @description A feed chart in the open format, see docs/formats. */
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     plan_mix: {
         parameters: {
             query?: never;
@@ -868,6 +1023,59 @@ export interface operations {
             };
         };
     };
+    add_tank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TankIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     set_units: {
         parameters: {
             query?: never;
@@ -894,6 +1102,59 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    add_water: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaterIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -72,7 +72,7 @@ export class Mixing {
 
   #take(settings: Settings) {
     this.settings = settings;
-    history.replaceState(null, '', toHash(settings));
+    history.replaceState(null, '', toHash(this.quay, settings));
     this.recompute();
   }
 

@@ -74,10 +74,15 @@ export function asked(settings: Settings): MixIn {
   };
 }
 
+/** The units in which bare numbers were typed; in others they would mean something else. */
+function unitsOf(quay: Quay): string {
+  return `${quay.units.volume}, ${quay.units.reading_words}`;
+}
+
 /** Settings as the part of the address behind the hash, so that a reload keeps them. */
-export function toHash(settings: Settings): string {
+export function toHash(quay: Quay, settings: Settings): string {
   const { overrides, ...rest } = settings;
-  const words = new URLSearchParams();
+  const words = new URLSearchParams({ units: unitsOf(quay) });
   for (const [name, value] of Object.entries(rest)) if (value !== null) words.set(name, `${value}`);
   for (const [product, strength] of Object.entries(overrides))
     words.append(`x.${product}`, strength);
@@ -97,7 +102,9 @@ export function fromHash(quay: Quay, hash: string): Settings {
     const key = words.get('column');
     settings.column = (chart.columns.find((one) => one.key === key) ?? chart.columns[0])?.key ?? '';
   }
-  for (const name of ['volume', 'strength', 'reading'] as const)
+  settings.reading = readingOf(quay, settings.water);
+  const typed = words.get('units') === unitsOf(quay) ? ['volume', 'reading'] : [];
+  for (const name of [...typed, 'strength'] as ('volume' | 'reading' | 'strength')[])
     settings[name] = words.get(name)?.slice(0, 60) ?? settings[name];
   const choose = <T extends string>(name: string, choices: readonly T[], usual: T): T =>
     choices.find((choice) => choice === words.get(name)) ?? usual;

@@ -4,7 +4,9 @@
   import { Mixing } from '../mix/mixing.svelte';
   import QuayList from '../quay/QuayList.svelte';
   import { listen, Keys } from './keys.svelte';
+  import ChartDialog from './ChartDialog.svelte';
   import KeysDialog from './KeysDialog.svelte';
+  import TankDialog from './TankDialog.svelte';
   import UnitsDialog from './UnitsDialog.svelte';
 
   let { session, onleave }: { session: Session; onleave: () => void } = $props();
@@ -14,6 +16,8 @@
   let problem = $state<Problem | undefined>();
   let showKeys = $state(false);
   let showUnits = $state(false);
+  let showTank = $state(false);
+  let showChart = $state(false);
   const keys = new Keys();
 
   async function load() {
@@ -31,6 +35,10 @@
     if (quay?.tanks.length && quay.charts.length) mixing = new Mixing(quay);
   }
 
+  const missing = $derived(
+    quay?.tanks.length ? 'No chart yet' : quay?.charts.length ? 'No tank yet' : 'Nothing here yet',
+  );
+
   keys.add('?', 'this list of keys', () => (showKeys = true));
   keys.add('u', 'units', () => (showUnits = true));
   keys.add('p', 'print the mix', () => print());
@@ -39,6 +47,11 @@
   load();
 </script>
 
+{#snippet additions()}
+  <button onclick={() => (showTank = true)}>Add a tank</button>
+  <button onclick={() => (showChart = true)}>Read in a chart</button>
+{/snippet}
+
 <div class="shell">
   <a class="skip" href="#mix">To the mix</a>
   <nav aria-label="Tanks">
@@ -46,6 +59,9 @@
     <p class="grow">{quay?.name ?? session.grows[0]?.name ?? ''}</p>
     {#if quay && mixing}
       <QuayList {quay} {mixing} {keys} />
+    {/if}
+    {#if quay && mixing}
+      <p class="add">{@render additions()}</p>
     {/if}
   </nav>
   <header>
@@ -65,8 +81,11 @@
       <button class="again" onclick={load}>Try again</button>
     {:else if quay || !session.grows.length}
       <div class="empty">
-        <h1>No tank and chart yet</h1>
-        <p>A mix needs a tank, its water and a feed chart. This grow has none so far.</p>
+        <h1>{missing}</h1>
+        <p>A mix needs a tank with its water, and a feed chart.</p>
+        {#if quay}
+          <p class="first">{@render additions()}</p>
+        {/if}
       </div>
     {/if}
   </main>
@@ -74,6 +93,27 @@
 
 {#if showKeys}
   <KeysDialog {keys} onclose={() => (showKeys = false)} />
+{/if}
+{#if showTank && quay}
+  <TankDialog
+    {quay}
+    onclose={() => (showTank = false)}
+    onadded={(tank) => {
+      showTank = false;
+      history.replaceState(null, '', `#tank=${tank}`);
+      load();
+    }}
+  />
+{/if}
+{#if showChart && quay}
+  <ChartDialog
+    {quay}
+    onclose={() => (showChart = false)}
+    onadded={() => {
+      showChart = false;
+      load();
+    }}
+  />
 {/if}
 {#if showUnits && quay}
   <UnitsDialog
@@ -159,6 +199,36 @@
     font-size: 1.25rem;
   }
 
+  .add {
+    display: grid;
+    padding: 8px 12px;
+  }
+
+  .add button {
+    min-height: 44px;
+    padding: 0 8px;
+    text-align: left;
+    color: var(--faded);
+    text-decoration: underline;
+    text-decoration-color: var(--rule);
+    text-underline-offset: 4px;
+  }
+
+  .first {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    margin-top: 24px;
+  }
+
+  .first button {
+    min-height: 52px;
+    padding: 0 20px;
+    font-weight: 700;
+    border: 2px solid var(--ink);
+    border-radius: 6px;
+  }
+
   .again {
     margin-left: 32px;
     padding: 12px 20px;
@@ -183,6 +253,12 @@
 
     .grow {
       display: none;
+    }
+
+    .add {
+      display: flex;
+      padding: 0 16px;
+      font-size: 0.875rem;
     }
 
     header {

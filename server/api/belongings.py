@@ -1,0 +1,124 @@
+"""What a grow takes in: water sources, tanks, and charts in the open format."""
+
+from typing import Annotated
+
+from django.db import IntegrityError, transaction
+from django.http import HttpRequest
+from ninja import Field, Router, Schema
+from ninja.responses import Status
+
+from core.chart import Medium
+from core.errors import InputError
+from core.formats import FeedChart, document_of, read_json
+from core.mix.request import LARGEST_VOLUME_L, STRONGEST_WATER
+from core.quantities import VolumeUnit, parse_reading, parse_volume
+from core.water import WaterKind
+from server.api.shapes import PLAIN_TEXT, ErrorOut
+from server.api.typed import exact_decimal, typed
+from server.charts.store import publish_chart
+from server.grows.scope import Scope
+from server.tanks.models import Tank, WaterSource
+
+router = Router(tags=["belongings"])
+Name = Annotated[str, Field(min_length=1, max_length=60, pattern=PLAIN_TEXT)]
+_ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
+_MOST_TANKS = 200
+
+
+class Made(Schema):
+    """The number of what was made."""
+
+    id: int
+
+
+class WaterIn(Schema):
+    """A water source; an empty reading means that nobody has read it yet."""
+
+    name: Name
+    kind: WaterKind
+    reading: Annotated[str, Field(max_length=60)] = ""
+
+
+class TankIn(Schema):
+    """A tank; the volume as typed, all the water that is joined."""
+
+    name: Name
+    crop: Annotated[str, Field(max_length=60, pattern=PLAIN_TEXT)] = ""
+    volume: Annotated[str, Field(max_length=60)]
+    grown_in: Medium = Medium.WATER
+    water: int
+
+
+def _keep(what: str, thing: WaterSource | Tank) -> Made:
+    """Store a new thing, unless the grow has one of that name."""
+    try:
+        with transaction.atomic():
+            thing.save()
+    except IntegrityError:
+        raise InputError(
+            "name_taken",
+            f"There is a {what} called {thing.name} already: give another name.",
+            "name",
+        ) from None
+    return Made(id=thing.pk)
+
+
+@router.post("/grows/{grow_id}/waters", response={201: Made, **_ANSWERS}, operation_id="add_water")
+def add_water(request: HttpRequest, grow_id: int, told: WaterIn) -> Status[Made]:
+    """Add a water source."""
+    scope = Scope.enter(request.user, grow_id)
+    water = WaterSource(grow=scope.grow, name=told.name.strip(), kind=told.kind)
+    if told.reading.strip():
+        meter = scope.membership.meter
+        reading = typed("reading", lambda: parse_reading(told.reading, preferred=meter))
+        if reading.ms_cm > STRONGEST_WATER:
+            raise InputError(
+                "reading_out_of_range", "Saltier than the sea: check the unit.", "reading"
+            )
+        water.ec = exact_decimal(reading.ms_cm, 3)
+    return Status(201, _keep("water", water))
+
+
+@router.post("/grows/{grow_id}/tanks", response={201: Made, **_ANSWERS}, operation_id="add_tank")
+def add_tank(request: HttpRequest, grow_id: int, told: TankIn) -> Status[Made]:
+    """Add a tank, fed from a water source of the same grow."""
+    scope = Scope.enter(request.user, grow_id)
+    water = scope.one(scope.all(WaterSource), told.water)
+    member = scope.membership
+    unit = VolumeUnit(member.volume_unit)
+    volume = typed("volume", lambda: parse_volume(told.volume, gallon=member.meant, unit=unit))
+    litres = exact_decimal(volume.litres, 3)
+    if not 0 < litres <= LARGEST_VOLUME_L:
+        raise InputError(
+            "volume_out_of_range", "A tank holds above 0 and at most 1 000 000 L.", "volume"
+        )
+    if scope.all(Tank).count() >= _MOST_TANKS:
+        raise InputError("too_many_or_few", f"A grow has at most {_MOST_TANKS} tanks.", "name")
+    tank = Tank(
+        grow=scope.grow,
+        name=told.name.strip(),
+        crop=told.crop,
+        grown_in=told.grown_in,
+        litres=litres,
+        water=water,
+    )
+    return Status(201, _keep("tank", tank))
+
+
+@router.post(
+    "/grows/{grow_id}/charts",
+    response={201: Made, **_ANSWERS},
+    operation_id="add_chart",
+    openapi_extra={
+        "requestBody": {
+            "required": True,
+            "content": {"application/json": {"schema": {"type": "object"}}},
+            "description": "A feed chart in the open format, see docs/formats.",
+        }
+    },
+)
+def add_chart(request: HttpRequest, grow_id: int) -> Status[Made]:
+    """Keep a chart in the open format; under a known name it becomes that chart's next version."""
+    scope = Scope.enter(request.user, grow_id)
+    document = document_of(FeedChart, read_json(request.body))
+    return Status(201, Made(id=publish_chart(scope.grow, document).pk))

@@ -1,0 +1,160 @@
+<script lang="ts">
+  import {
+    api,
+    problemOf,
+    type Problem,
+    type Quay,
+    type TankIn,
+    type WaterIn,
+  } from '../api/client';
+  import Dialog from './Dialog.svelte';
+
+  let {
+    quay,
+    onclose,
+    onadded,
+  }: { quay: Quay; onclose: () => void; onadded: (tank: number) => void } = $props();
+
+  const NEW = 0;
+  const KINDS = [
+    ['mains', 'mains'],
+    ['well', 'well or borehole'],
+    ['rain', 'rain'],
+    ['ro', 'reverse osmosis'],
+  ] as const;
+  const MEDIA = [
+    ['water', 'water culture'],
+    ['coir', 'coir'],
+    ['soil', 'soil'],
+  ] as const;
+
+  const firstWater = () => quay.waters[0]?.id ?? NEW;
+  let water = $state(firstWater());
+  let tank = $state<Omit<TankIn, 'water'>>({ name: '', crop: '', volume: '', grown_in: 'water' });
+  let source = $state<Required<WaterIn>>({ name: '', kind: 'mains', reading: '' });
+  let problem = $state<Problem | undefined>();
+  let problemIn = $state<'tank' | 'source'>('tank');
+
+  async function add(event: SubmitEvent) {
+    event.preventDefault();
+    const params = { path: { grow_id: quay.id } };
+    problem = undefined;
+    try {
+      if (water === NEW) {
+        problemIn = 'source';
+        const made = await api.POST('/api/grows/{grow_id}/waters', { params, body: source });
+        if (!made.data) return void (problem = problemOf(made.error));
+        quay.waters.push({ ...source, id: made.data.id });
+        water = made.data.id;
+      }
+      problemIn = 'tank';
+      const made = await api.POST('/api/grows/{grow_id}/tanks', {
+        params,
+        body: { ...tank, water },
+      });
+      if (made.data) onadded(made.data.id);
+      else problem = problemOf(made.error);
+    } catch {
+      problem = problemOf(undefined);
+    }
+  }
+</script>
+
+{#snippet trouble(part: 'tank' | 'source')}
+  {#if problem && problemIn === part}
+    <p class="problem" role="alert">△ {problem.message}</p>
+  {/if}
+{/snippet}
+
+<Dialog title="Add a tank" {onclose}>
+  <form onsubmit={add}>
+    <label>Name <input bind:value={tank.name} required maxlength="60" /></label>
+    <label>
+      All the water that is joined: tank, pots and pipes
+      <input bind:value={tank.volume} required maxlength="60" placeholder="such as 425 L" />
+    </label>
+    <label>Crop <input bind:value={tank.crop} maxlength="60" /></label>
+    <label>
+      Plants stand in
+      <select bind:value={tank.grown_in}>
+        {#each MEDIA as [value, words] (value)}<option {value}>{words}</option>{/each}
+      </select>
+    </label>
+    {@render trouble('tank')}
+    <label>
+      Filled from
+      <select bind:value={water}>
+        {#each quay.waters as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+        <option value={NEW}>another water …</option>
+      </select>
+    </label>
+    {#if water === NEW}
+      <fieldset>
+        <legend>The other water</legend>
+        <label>What you call it <input bind:value={source.name} required maxlength="60" /></label>
+        <label>
+          Kind
+          <select bind:value={source.kind}>
+            {#each KINDS as [value, words] (value)}<option {value}>{words}</option>{/each}
+          </select>
+        </label>
+        <label>
+          Its reading, if you have one
+          <input bind:value={source.reading} maxlength="60" placeholder="such as 0.52 EC" />
+        </label>
+        {@render trouble('source')}
+      </fieldset>
+    {/if}
+    <button class="add">Add the tank</button>
+  </form>
+</Dialog>
+
+<style>
+  form {
+    display: grid;
+    gap: 12px;
+  }
+
+  label {
+    display: grid;
+    gap: 2px;
+    color: var(--faded);
+  }
+
+  input,
+  select {
+    height: 44px;
+    padding: 0 8px;
+    font: inherit;
+    color: var(--ink);
+    background: var(--paper);
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+    border-radius: 0;
+  }
+
+  fieldset {
+    display: grid;
+    gap: 12px;
+    margin: 0;
+    padding: 0 0 0 12px;
+    border: 0;
+    border-left: 4px solid var(--water);
+  }
+
+  legend {
+    font-weight: 700;
+  }
+
+  .problem {
+    color: var(--danger);
+  }
+
+  .add {
+    height: 48px;
+    font-weight: 700;
+    color: var(--paper);
+    background: var(--ink);
+    border-radius: 6px;
+  }
+</style>
