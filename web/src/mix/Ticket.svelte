@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Pour } from '../api/client';
-  import { percent, shown } from './figures';
+  import { percent, rough, shown } from './figures';
   import type { Mixing } from './mixing.svelte';
   import Typed from './Typed.svelte';
   import Vessel from './Vessel.svelte';
@@ -10,7 +10,11 @@
 
   const amount = $derived(pour.amount ?? pour.estimate);
   const big = $derived(pour.measured ? shown(pour.measured.value, 2) : '');
-  const exact = $derived(amount ? shown(amount.value, 3) : '');
+  /** The computed amount; the sign tells whether digits are left out. */
+  const computed = $derived(amount ? shown(amount.value, 2) : '');
+  const sign = $derived(
+    amount && Number(computed.replace(/\s/g, '')) === Number(amount.value) ? '=' : '≈',
+  );
   const wish = $derived(mixing.settings.overrides[pour.product]);
   const rule = $derived(
     wish ?? (pour.dose_why.includes('not_scaled') ? 'as is' : mixing.settings.strength),
@@ -60,16 +64,16 @@
   {/if}
   {#if !pour.amount && amount}
     <p class="about">about {big} {amount.unit}</p>
-  {:else if exact && exact !== big}
-    <p class="printed">exactly {exact} {amount?.unit}</p>
+  {:else if computed && computed !== big}
+    <p class="printed"><span class="unseen">computed</span> {sign} {computed} {amount?.unit}</p>
   {/if}
   {#if pour.range}
     <p class="printed">
-      range {shown(pour.range.low, 1)} to {shown(pour.range.high, 1)}
+      range {rough(pour.range.low)} to {rough(pour.range.high)}
       {pour.range.unit}
     </p>
   {/if}
-  <div class="vessels">
+  <div class={['vessels', { many: (pour.measured?.fills.length ?? 0) > 2 }]}>
     {#each pour.measured?.fills ?? [] as fill, index (index)}
       {#if index}<span aria-hidden="true">+</span>{/if}
       <Vessel {fill} unit={pour.measured?.unit ?? ''} />
@@ -194,12 +198,15 @@
 
   .vessels {
     display: flex;
-    flex-wrap: wrap;
     align-items: flex-end;
     justify-content: center;
     gap: 4px 2px;
     min-height: 100px;
-    margin: auto 0 6px;
+    margin: auto -8px 6px;
+  }
+
+  .many {
+    flex-wrap: wrap;
   }
 
   .vessels > span {

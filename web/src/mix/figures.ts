@@ -12,6 +12,11 @@ export function shown(text: string, places: number): string {
   return kept ? `${grouped}.${kept}` : grouped;
 }
 
+/** Three digits or so: enough to see where in a range an amount lies. */
+export function rough(text: string): string {
+  return shown(text, Number(text) >= 100 ? 0 : 1);
+}
+
 /** A share of 1 as a percentage. */
 export function percent(share: string): string {
   return `${shown((Number(share) * 100).toFixed(6), 1)} %`;

@@ -76,6 +76,7 @@
   <main id="mix" tabindex="-1">
     {#if quay && mixing}
       <Mix {quay} {mixing} {keys} />
+      <p class="add">{@render additions()}</p>
     {:else if problem}
       <p class="empty" role="alert">{problem.message} Your data is safe on the server.</p>
       <button class="again" onclick={load}>Try again</button>
@@ -204,6 +205,10 @@
     padding: 8px 12px;
   }
 
+  main .add {
+    display: none;
+  }
+
   .add button {
     min-height: 44px;
     padding: 0 8px;
@@ -255,10 +260,13 @@
       display: none;
     }
 
-    .add {
+    nav .add {
+      display: none;
+    }
+
+    main .add {
       display: flex;
-      padding: 0 16px;
-      font-size: 0.875rem;
+      padding: 0 16px 24px;
     }
 
     header {
