@@ -125,7 +125,23 @@ class Cluster(AbstractContextManager["Cluster"]):
             )  # fmt: skip
             (self._home / "made").touch()
 
+    def _forget_the_dead(self) -> None:
+        """Remove the lock of a killed server.
+
+        PostgreSQL does so itself, but where nothing reaps orphans (a container without an init) a
+        killed server stays on as a zombie, and its lock looks alive for ever.
+        """
+        lock = self._data / "postmaster.pid"
+        try:
+            process = lock.read_text().split()[0]
+            state = Path(f"/proc/{process}/stat").read_text().rpartition(")")[2].split()[0]
+        except (OSError, IndexError):
+            return
+        if state == "Z":
+            lock.unlink()
+
     def _is_running(self) -> bool:
+        self._forget_the_dead()
         status = self._command(
             [self._programs / "pg_ctl", "--pgdata", self._data, "status"], check=False
         )
@@ -192,5 +208,5 @@ class Cluster(AbstractContextManager["Cluster"]):
         error: BaseException | None,
         trace: TracebackType | None,
     ) -> None:
-        if self._started_here:
+        if self._started_here or not self._durable:
             self.stop()

@@ -180,7 +180,8 @@ def stop() -> None:
         running.end(last.web, _WEB_MARK)
     running.forget()
     if external_database() is None and (STATE / "stamps" / "python-app").is_file():
-        Cluster("main").stop()
+        for name in ("main", "test"):
+            Cluster(name).stop()
     tell("Brisk Measure is stopped.")
 
 
