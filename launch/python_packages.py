@@ -25,7 +25,9 @@ def _make_venv() -> None:
     if shutil.disk_usage(ROOT).free < _ROOM_NEEDED:
         raise Stop(DISK_FULL)
     with step("Making a Python environment in .brisk/venv"):
-        probe = subprocess.run([sys.executable, "-c", "import ensurepip, venv"], check=False)
+        probe = subprocess.run(
+            [sys.executable, "-c", "import ensurepip, venv"], capture_output=True, check=False
+        )
         if probe.returncode:
             bring(["python3-venv"], because="Python's venv module is missing")
         run_quietly(
