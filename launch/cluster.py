@@ -1,6 +1,5 @@
 """A private PostgreSQL cluster on loopback, apart from any cluster of the system's."""
 
-import hashlib
 import os
 import pwd
 import secrets
@@ -32,6 +31,15 @@ def _programs() -> Path:
         if attempt == 0:
             bring(["postgresql"], because="PostgreSQL is missing")
     raise Stop("PostgreSQL's server programs were not found after installing them.")
+
+
+def _checkout_id() -> str:
+    """A name for this checkout's state outside it; a new clone at an old path gets a new one."""
+    file = STATE / "checkout-id"
+    if not file.is_file():
+        STATE.mkdir(parents=True, exist_ok=True)
+        file.write_text(secrets.token_hex(6))
+    return file.read_text()
 
 
 def _is_free(port: int) -> bool:
@@ -66,8 +74,7 @@ class Cluster(AbstractContextManager["Cluster"]):
         inside = STATE / f"postgres-{self.name}"
         if not self._as_root or self._open_to_server_user(ROOT):
             return inside
-        place = hashlib.sha256(str(ROOT).encode()).hexdigest()[:12]
-        return _OUTSIDE / place / self.name
+        return _OUTSIDE / _checkout_id() / self.name
 
     def _open_to_server_user(self, folder: Path) -> bool:
         return self._command(["test", "-x", str(folder)], check=False).returncode == 0
@@ -174,11 +181,16 @@ class Cluster(AbstractContextManager["Cluster"]):
 
     def stop(self) -> None:
         """Stop the server in order, if it runs."""
-        if (self._home / "made").is_file() and self._is_running():
-            self._command(
-                [self._programs / "pg_ctl", "--pgdata", self._data, "--mode", "fast", "--wait",
-                 "--silent", "stop"]
-            )  # fmt: skip
+        if not (self._home / "made").is_file() or not self._is_running():
+            return
+        stopped = self._command(
+            [self._programs / "pg_ctl", "--pgdata", self._data, "--mode", "fast", "--wait",
+             "--silent", "stop"],
+            check=False,
+        )  # fmt: skip
+        # A server that was killed meanwhile cannot shut down, but it is gone all the same.
+        if stopped.returncode and self._is_running():
+            raise Stop(f"PostgreSQL did not stop; see {self._log}.")
 
     def url(self, database: str) -> str:
         """The DATABASE_URL of one of its databases, which is made if it is new."""

@@ -159,5 +159,5 @@ def plan(file: str) -> int:
     with redirect_stdout(sys.stderr):  # standard output belongs to the pour sheet alone
         make_state()
         python_packages.install_any("app", "dev")
-    command = [str(venv_python()), "-m", "core.headless", file]
+    command = [str(venv_python()), "-P", "-m", "core.headless", file]
     os.execve(command[0], command, {**os.environ, "PYTHONPATH": str(ROOT)})

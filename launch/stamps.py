@@ -1,17 +1,21 @@
 """Stamps remember what a step was done for, so that it is done again only when that changes."""
 
 import hashlib
+import os
 from collections.abc import Iterable
 from pathlib import Path
 
-from launch.places import STATE
+from launch.places import ROOT, STATE
 
 
 def fingerprint(files: Iterable[Path], *, salt: str = "") -> str:
-    """A digest of the names and contents of files, and of a salt such as a version."""
+    """A digest of the names and contents of files, and of a salt such as a version.
+
+    Names count from the checkout, so that moving it does not make every step be done again.
+    """
     digest = hashlib.sha256(salt.encode())
     for file in sorted(files):
-        digest.update(str(file).encode() + b"\0")
+        digest.update(os.path.relpath(file, ROOT).encode() + b"\0")
         digest.update(file.read_bytes() + b"\0")
     return digest.hexdigest()
 

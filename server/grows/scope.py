@@ -44,10 +44,10 @@ class Scope:
         )
         if not settings.DEMO:
             found = found.filter(grow__is_demo=False)
-        membership = found.first()
-        if membership is None:
-            raise Http404("No such grow.")
-        return cls(membership)
+        try:
+            return cls(found.get())
+        except Membership.DoesNotExist:
+            raise Http404("No such grow.") from None
 
     def all(self, things: type[_Thing]) -> models.QuerySet[_Thing]:
         """Every object of a kind that belongs to this grow."""
@@ -59,7 +59,7 @@ class Scope:
         Raises:
             Http404: this grow has none of that number.
         """
-        found = things.filter(pk=pk).first()
-        if found is None:
-            raise Http404(f"No such {things.model._meta.verbose_name}.")
-        return found
+        try:
+            return things.get(pk=pk)
+        except things.model.DoesNotExist:
+            raise Http404(f"No such {things.model._meta.verbose_name}.") from None

@@ -205,3 +205,49 @@ def test_an_own_grow_from_nothing_to_its_first_sheet(door: Page, tmp_path: Path)
     door.get_by_label("Chart file").set_input_files(CHART)
     expect(door.get_by_label("Reading of the water")).to_have_value("0.50")
     see(door, "Marram One", "126")  # 2.5 tsp of 5 mL in 20 gal at 50 % is 125; marks are 2 mL apart
+
+
+def test_a_session_that_ended_loses_nothing(mix: Page) -> None:
+    mix.get_by_label("Strength", exact=True).fill("40 %")
+    see(mix, "Marram One", "357")
+    mix.context.clear_cookies(name="sessionid")
+    mix.get_by_label("Volume").fill("200 L")
+    expect(mix.get_by_text("Sign in first.")).to_be_visible()
+    assert figure(mix, "Marram One") == "357"
+    mix.get_by_role("button", name="Sign in again").click()
+    mix.get_by_role("button", name="Look around the demo yard").click()
+    see(mix, "Marram One", "168")  # 2.1 × 200 × 40 %
+    expect(mix.get_by_label("Volume")).to_have_value("200 L")
+
+
+def test_on_paper_stands_what_is_needed_at_the_bench_and_no_controls(mix: Page) -> None:
+    mix.emulate_media(media="print")
+    expect(mix.get_by_text("date ________")).to_be_visible()
+    expect(ticket(mix, "Marram One").get_by_text("in ☐")).to_be_visible()
+    expect(mix.get_by_role("navigation")).not_to_be_visible()
+    expect(mix.get_by_role("button", name="Print")).not_to_be_visible()
+    expect(mix.get_by_text("Where growers differ")).not_to_be_visible()
+
+
+def test_where_growers_differ_the_choice_moves_the_pour(mix: Page) -> None:
+    def order() -> list[str]:
+        return mix.get_by_role("list").get_by_role("heading").all_inner_texts()
+
+    assert order().index("Limpet") < order().index("Marram One")
+    mix.get_by_role("combobox", name="Cal-mag before or after the base").click()
+    mix.get_by_role("option", name="after").click()
+    expect(ticket(mix, "Limpet")).to_contain_text("After the base, as you chose")
+    assert order().index("Limpet") > order().index("Marram Two")
+
+
+def test_single_keys_can_be_switched_off(mix: Page) -> None:
+    mix.keyboard.press("?")
+    mix.get_by_label("Single keys act").uncheck()
+    mix.keyboard.press("Escape")
+    mix.keyboard.press("]")
+    expect(mix.get_by_role("combobox", name="Week or stage")).to_have_text("week 5, flower")
+    mix.get_by_role("button", name="Keys").click()
+    mix.get_by_label("Single keys act").check()
+    mix.keyboard.press("Escape")
+    mix.keyboard.press("]")
+    expect(mix.get_by_role("combobox", name="Week or stage")).to_have_text("week 6, flower")
