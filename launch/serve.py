@@ -137,7 +137,7 @@ def start(*, demo: bool) -> None:
     _recover()
     _refuse_a_taken_port(port)
     signal.signal(signal.SIGTERM, _end_on_signal)
-    python_packages.install("app")
+    python_packages.install_any("app", "dev")
     node_packages.build()
     with _database() as database:
         env = server_environment(database, mode="demo" if demo else "own")
@@ -188,7 +188,7 @@ def stop() -> None:
 def reset_demo() -> None:
     """Put the demo scenario back as it was; nothing else is touched."""
     make_state()
-    python_packages.install("app")
+    python_packages.install_any("app", "dev")
     with _database() as database:
         env = server_environment(database, mode="demo")
         _prepare_data(env, demo=False)
@@ -199,7 +199,7 @@ def reset_demo() -> None:
 def account(name: str) -> None:
     """Make an account and a grow of its own; Django asks for the password."""
     make_state()
-    python_packages.install("app")
+    python_packages.install_any("app", "dev")
     with _database() as database:
         env = server_environment(database, mode="own")
         _prepare_data(env, demo=False)

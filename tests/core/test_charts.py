@@ -26,9 +26,7 @@ from core.strength import End, Override
 from core.water import School, Water
 from tests.core.mixes import F, chart, dose, ec, pair, plan, poured, product, water
 
-figures = st.fractions(0, 40, max_denominator=1000).filter(
-    lambda value: 1000 % value.denominator == 0
-)
+figures = st.integers(0, 40_000).map(lambda thousandths: F(thousandths, 1000))
 words = st.text(
     st.characters(codec="utf-8", exclude_categories=["Cc", "Cs"]), min_size=1, max_size=12
 )

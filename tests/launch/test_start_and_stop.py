@@ -1,6 +1,6 @@
 """`./brisk start` and its end, in a checkout of its own that shares the installed packages."""
 
-import http.cookiejar
+import http.client
 import json
 import os
 import shutil
@@ -78,6 +78,13 @@ class Checkout:
                 break
         return process, said
 
+    def get(self, path: str) -> http.client.HTTPResponse:
+        """An answer of the running server."""
+        answer: http.client.HTTPResponse = urllib.request.urlopen(
+            f"http://127.0.0.1:{self.port}{path}"
+        )
+        return answer
+
     def session(self) -> dict[str, object]:
         """Who is signed in, as the running server tells."""
         with urllib.request.urlopen(f"http://127.0.0.1:{self.port}/api/session") as answer:
@@ -118,6 +125,11 @@ def test_from_start_to_stop_and_back_from_a_kill(checkout: Checkout) -> None:
     assert f"http://127.0.0.1:{checkout.port}" in said
     assert "wren" in said
     assert checkout.session() == {"person": None, "grows": [], "demo": True}
+
+    page = checkout.get("/").read().decode()
+    script = checkout.get(page.partition('src="')[2].partition('"')[0])
+    assert "javascript" in script.headers["Content-Type"]
+    assert "immutable" in script.headers["Cache-Control"]
 
     again = checkout.run("start")
     assert again.returncode == 1
@@ -169,16 +181,3 @@ def test_a_killed_database_is_recovered_from(
         after = cluster.url("kept")
     assert before.rpartition("@")[0] == after.rpartition("@")[0]  # role and password are kept
     assert not list(folder.glob("**/postmaster.pid"))
-
-
-def test_a_page_of_ones_own_site_is_served_with_its_parts(checkout: Checkout) -> None:
-    checkout.start()
-    opener = urllib.request.build_opener(
-        urllib.request.HTTPCookieProcessor(http.cookiejar.CookieJar())
-    )
-    at = f"http://127.0.0.1:{checkout.port}"
-    page = opener.open(at).read().decode()
-    script = page.partition('src="')[2].partition('"')[0]
-    answer = opener.open(at + script)
-    assert "javascript" in answer.headers["Content-Type"]
-    assert "immutable" in answer.headers["Cache-Control"]

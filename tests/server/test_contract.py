@@ -1,0 +1,121 @@
+"""The API keeps its own document: every answer fits it, and nothing sent makes the server fail."""
+
+import json
+from typing import Any
+
+import jsonschema
+import pytest
+from django.db import connection
+from django.test import Client
+from hypothesis import HealthCheck, given, settings
+from hypothesis import strategies as st
+
+from core.chart import Chart as CoreChart
+from core.formats import FeedChart
+from server.api.entrance import api
+from server.charts.store import publish_chart, read_chart
+from tests.core.test_charts import charts
+from tests.server.conftest import SMALL_CHART, Yard
+
+DOCUMENT: dict[str, Any] = json.loads(json.dumps(api.get_openapi_schema()))
+IN_ONE_TRANSACTION = settings(
+    max_examples=40, suppress_health_check=[HealthCheck.function_scoped_fixture]
+)
+
+
+def fits(method: str, path: str, status: int, answer: object) -> None:
+    """Check an answer against what the document says for that status."""
+    responses = DOCUMENT["paths"][path][method]["responses"]
+    assert str(status) in responses or status in (400, 401, 403), (status, answer)
+    told = responses.get(str(status), responses.get("404"))
+    schema = told["content"]["application/json"]["schema"]
+    jsonschema.validate(
+        answer,
+        {**schema, "components": DOCUMENT["components"]},
+        cls=jsonschema.Draft202012Validator,
+    )
+
+
+def test_the_committed_document_is_the_one_served() -> None:
+    from launch.places import WEB
+
+    assert json.loads((WEB / "openapi.json").read_text()) == DOCUMENT
+
+
+def test_answers_fit_the_document(yard: Yard) -> None:
+    at = f"/api/grows/{yard.grow.pk}"
+    asked: list[tuple[str, str, object]] = [
+        ("get", "/api/session", {}),
+        ("get", "/api/grows/{grow_id}/quay", {}),
+        ("post", "/api/grows/{grow_id}/mix", yard.mix(column="w5")),
+        ("post", "/api/grows/{grow_id}/mix", yard.mix(reading="", school="all_in")),
+        ("post", "/api/grows/{grow_id}/mix", yard.mix(volume="lots")),
+        ("post", "/api/grows/{grow_id}/mix", yard.mix(tank=0)),
+        ("post", "/api/grows/{grow_id}/waters", {"name": "Well", "kind": "well"}),
+        ("post", "/api/grows/{grow_id}/waters", {"name": "", "kind": "well"}),
+        ("post", "/api/grows/{grow_id}/charts", SMALL_CHART),
+        ("post", "/api/grows/{grow_id}/charts", {}),
+        ("put", "/api/grows/{grow_id}/units", {"volume": "L", "reading": "CF", "spoons": "us"}),
+        ("post", "/api/session/demo", {}),
+        ("delete", "/api/session", {}),
+    ]
+    for method, path, body in asked:
+        where = path.replace("/api/grows/{grow_id}", at)
+        status, answer = yard.send(method.upper(), where, body)
+        fits(method, path, status, answer)
+
+
+values = st.none() | st.booleans() | st.integers() | st.floats() | st.text(max_size=20)
+json_values = values | st.lists(values, max_size=3) | st.dictionaries(st.text(max_size=5), values)
+typed = st.text(max_size=70) | st.from_regex(r"[0-9]{1,7}([.,][0-9]{1,4})? ?(L|gal|EC|ppm|%)?")
+
+
+@IN_ONE_TRANSACTION
+@given(
+    st.dictionaries(
+        st.sampled_from(["tank", "water", "chart", "column", "volume", "strength", "reading", "end",
+                         "school", "overrides", "calmag", "silica", "live", "more"]),
+        json_values | typed,
+    )
+)  # fmt: skip
+def test_whatever_is_sent_is_answered_in_shape(yard: Yard, changes: dict[str, object]) -> None:
+    body = json.dumps({**yard.mix(column="w5"), **changes})
+    path = f"/api/grows/{yard.grow.pk}/mix"
+    answer = yard.client.post(path, body, content_type="application/json")
+    fits("post", "/api/grows/{grow_id}/mix", answer.status_code, answer.json())
+
+
+@IN_ONE_TRANSACTION
+@given(st.text(max_size=160), st.text(max_size=210))
+def test_any_name_and_password_is_answered_in_shape(username: str, password: str) -> None:
+    body = json.dumps({"username": username, "password": password})
+    answer = Client().post("/api/session", body, content_type="application/json")
+    assert answer.status_code in (401, 422, 429)
+    assert set(answer.json()["error"]) == {"code", "message", "where"}
+
+
+@IN_ONE_TRANSACTION
+@given(charts())
+def test_any_chart_comes_back_from_the_database_as_published(
+    neighbour: Yard, of: CoreChart
+) -> None:
+    version = publish_chart(neighbour.grow, FeedChart.of(of))
+    assert read_chart(version.pk) == CoreChart(
+        version.chart.name, of.medium, of.readings, of.rows_are_order,
+        of.products, of.columns, of.doses,
+    )  # fmt: skip
+
+
+@pytest.mark.parametrize("path", ["/api/nothing", "/api/grows/x/quay"])
+def test_unknown_addresses_of_the_api_are_not_the_page(yard: Yard, path: str) -> None:
+    answer = yard.client.get(path)
+    assert answer.status_code in (404, 422)
+    assert b"<div id" not in answer.content
+
+
+def test_the_chart_is_read_with_one_query_whatever_its_size(
+    yard: Yard, django_assert_num_queries: Any
+) -> None:
+    assert connection.vendor == "postgresql"
+    with django_assert_num_queries(1):
+        read_chart(yard.version.pk)
