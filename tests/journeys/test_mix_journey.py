@@ -5,7 +5,8 @@ from pathlib import Path
 
 import pytest
 from django.contrib.auth.models import User
-from playwright.sync_api import Page, Route, expect
+from playwright.sync_api import Browser, Page, Route, expect
+from pytest_django.live_server_helper import LiveServer
 
 from server.grows.models import Grow, Membership
 
@@ -251,3 +252,91 @@ def test_single_keys_can_be_switched_off(mix: Page) -> None:
     mix.keyboard.press("Escape")
     mix.keyboard.press("]")
     expect(mix.get_by_role("combobox", name="Week or stage")).to_have_text("week 6, flower")
+
+
+def test_a_choice_works_by_keyboard_as_lists_do(mix: Page) -> None:
+    column = mix.get_by_role("combobox", name="Week or stage")
+    column.focus()
+    press = mix.keyboard.press
+    press("ArrowUp")  # closed: the word changes at once
+    expect(column).to_have_text("week 4, transition")
+    press("Enter")
+    expect(column).to_have_attribute("aria-expanded", "true")
+    press("End")
+    press("Enter")
+    expect(column).to_have_text("week 10, flush")
+    expect(column).to_be_focused()
+    press("Enter")
+    press("Home")
+    press("Escape")
+    expect(column).to_have_text("week 10, flush")
+    water = mix.get_by_role("combobox", name="Water")
+    water.focus()
+    press("Enter")
+    mix.keyboard.type("sl")
+    press("Enter")
+    expect(water).to_have_text("Slip borehole")
+    expect(mix.get_by_label("Reading of the water")).to_have_value("0.86")
+    press("Enter")
+    mix.get_by_role("heading", name="Target").click()
+    expect(water).to_have_attribute("aria-expanded", "false")
+
+
+def test_the_network_comes_back_by_itself(mix: Page) -> None:
+    mix.context.set_offline(True)
+    mix.get_by_label("Volume").fill("200 L")
+    expect(mix.get_by_text("The server does not answer.")).to_be_visible()
+    mix.context.set_offline(False)
+    see(mix, "Marram One", "336")
+    expect(mix.get_by_text("The server does not answer.")).not_to_be_visible()
+
+
+def test_every_dialog_and_the_door_are_accessible(door: Page) -> None:
+    def violations() -> list[str]:
+        door.evaluate(AXE.read_text())
+        found = door.evaluate("() => axe.run()")
+        return [f"{v['id']}: {v['nodes'][0]['html'][:100]}" for v in found["violations"]]
+
+    assert violations() == []
+    door.get_by_role("button", name="Look around the demo yard").click()
+    door.get_by_role("heading", name="Marram One").wait_for()
+    for name in ("Units", "Keys", "Add a tank", "Read in a chart"):
+        door.get_by_role("button", name=name).first.click()
+        expect(door.get_by_role("dialog")).to_be_visible()
+        assert violations() == []
+        door.keyboard.press("Escape")
+        expect(door.get_by_role("dialog")).not_to_be_visible()
+
+
+def test_one_hand_on_a_phone(mix: Page) -> None:
+    mix.set_viewport_size({"width": 390, "height": 844})
+    mix.get_by_role("button", name="Nursery tray").click()
+    see(mix, "Marram One", "4.8")
+    mix.get_by_role("combobox", name="Week or stage").click()
+    chosen = mix.get_by_role("option", name="week 5, flower")
+    box = chosen.bounding_box()
+    assert box is not None
+    assert box["height"] >= 44
+    assert box["x"] + box["width"] <= 390
+    chosen.click()
+    see(mix, "Marram One", "12.6")  # 2.1 × 12 × 50 %
+    for ticket_box in mix.get_by_role("listitem").all():
+        inside = ticket_box.bounding_box()
+        assert inside is None or inside["width"] <= 390 or inside["y"] < 100  # the strip of tanks
+
+
+def test_two_people_of_one_grow_see_the_same_tanks_in_their_own_units(
+    mix: Page, live_server: LiveServer, browser: Browser
+) -> None:
+    mix.get_by_role("button", name="Units").click()
+    mix.get_by_label("CF", exact=True).check()
+    mix.get_by_role("button", name="Use these").click()
+    expect(mix.get_by_label("Reading of the water")).to_have_value("5.2")
+    other = browser.new_page()
+    other.goto(live_server.url)
+    other.get_by_label("Name").fill("tamsin")
+    other.get_by_label("Password").fill("tidetable")
+    other.get_by_role("button", name="Sign in").click()
+    expect(other.get_by_label("Reading of the water")).to_have_value("0.52")
+    see(other, "Marram One", "714")
+    other.context.close()

@@ -1,0 +1,63 @@
+"""Every code that the rules answer with has its words in the interface."""
+
+import re
+from pathlib import Path
+
+import pytest
+
+import core
+from core import order_rules
+from server.charts.models import ChartVersion
+from server.demo.scenario import _TANKS
+from server.tanks.models import Tank, WaterSource
+from tests.server.conftest import Yard
+
+ROOT = Path(__file__).parents[2]
+WORDS = (ROOT / "web" / "src" / "mix" / "words.ts").read_text()
+SOURCES = {file.name: file.read_text() for file in Path(core.__file__).parent.rglob("*.py")}
+
+
+def worded(table: str) -> set[str]:
+    """The keys of a table in words.ts."""
+    body = WORDS.partition(f"export const {table}")[2].partition("};")[0]
+    return set(re.findall(r"^  (\w+):", body, re.MULTILINE))
+
+
+def test_every_reason_for_a_place_is_worded() -> None:
+    codes = set(order_rules.REASON_OF_ROLE.values())
+    codes |= {rule.code for rule in order_rules.HARD_RULES}
+    codes |= set(
+        re.findall(r'(?:return|why\.append\(|_LABEL =)\s*"([a-z]+_[a-z_]+)"', SOURCES["order.py"])
+    )
+    codes |= set(re.findall(r'"(\w+)" if order\[-1\]|else "(live\w+)"', SOURCES["order.py"])[0])
+    assert {code for code in codes if code} <= worded("WHY")
+
+
+def test_every_caution_has_a_title() -> None:
+    codes = set(re.findall(r'Caution\(\s*"(\w+)"', SOURCES["cautions.py"]))
+    assert len(codes) >= 12
+    assert codes == worded("TITLES")
+
+
+def test_every_reason_for_leaving_out_is_worded() -> None:
+    codes = set(re.findall(r'LeftOut\(item\.product, "(\w+)"\)', SOURCES["doses.py"]))
+    assert codes == worded("LEFT_OUT")
+
+
+@pytest.mark.parametrize("tank", [row[0] for row in _TANKS])
+def test_the_demo_plans_whatever_one_chooses(yard: Yard, tank: str) -> None:
+    """Every tank with every chart, column, water and school gives a sheet that the API's words cover."""
+    own = Tank.objects.get(grow=yard.grow, name=tank)
+    why, titles = worded("WHY"), worded("TITLES")
+    for version in ChartVersion.objects.filter(grow=yard.grow):
+        for number, column in enumerate(version.columns.all()):
+            school = ["on_top", "all_in", "doses_only"][number % 3]
+            water = WaterSource.objects.filter(grow=yard.grow)[number % 4]
+            status, answer = yard.plan(
+                tank=own.pk, chart=version.pk, column=column.key, water=water.pk,
+                volume=f"{own.litres} L", reading=str(water.ec), school=school,
+            )  # fmt: skip
+            assert status == 200
+            for pour in answer["sheet"]["pours"]:
+                assert set(pour["why"]) <= why
+            assert {warning["code"] for warning in answer["sheet"]["warnings"]} <= titles
