@@ -20,6 +20,7 @@ from core.order_rules import (
 )
 
 _RULE_WORDS = {rule.code: rule.words for rule in HARD_RULES}
+_ABOUT_EARLIER = {rule.code for rule in HARD_RULES if rule.about_before}
 _LABEL = "label_says_after"
 
 
@@ -142,30 +143,18 @@ def _with_reasons(
 ) -> tuple[Place, ...]:
     last_dry = None if rows_are_order else _last_dry_base(order)
     ranks = _lowest_ranks(order)
-    index = {product.key: place for place, product in enumerate(order)}
+    moved = _moved(edges, wanted)
+    labelled = {later for (_, later), code in edges.items() if code == _LABEL}
     places = []
-    for place, product in enumerate(order):
-        # A rule has moved a product if it stands on the wrong side, by preference, of another.
-        moved_by = sorted(
-            {
-                code
-                for (earlier, later), code in edges.items()
-                if product.key in (earlier, later) and wanted[earlier] > wanted[later]
-            }
-        )
-        labels = any(
-            later == product.key and code == _LABEL and index[earlier] < place
-            for (earlier, later), code in edges.items()
-        )
-        why = list(moved_by)
-        if rows_are_order and not moved_by:
+    for product in order:
+        why = sorted(moved.get(product.key, ()))
+        if rows_are_order and not why:
             why.append("chart_order")
-        why.append(
-            "dry_calcium_last"
-            if product is last_dry
-            else _role_reason(product, order, ranks, rows_are_order, customs)
-        )
-        if labels and _LABEL not in why:
+        if product is last_dry:
+            why.append("dry_calcium_last")
+        else:
+            why.append(_role_reason(product, order, ranks, rows_are_order, customs))
+        if product.key in labelled:
             why.append(_LABEL)
         places.append(
             Place(
@@ -173,10 +162,19 @@ def _with_reasons(
                 PHASE_OF_ROLE[product.role],
                 WAIT_MIN[product.role],
                 tuple(dict.fromkeys(why)),
-                moved=rows_are_order and bool(moved_by),
+                moved=rows_are_order and product.key in moved,
             )
         )
     return tuple(places)
+
+
+def _moved(edges: Edges, wanted: dict[str, tuple[int, ...]]) -> dict[str, set[str]]:
+    """Products that a rule takes away from where the preference has them, with the rules."""
+    found: dict[str, set[str]] = {}
+    for (earlier, later), code in edges.items():
+        if wanted[earlier] > wanted[later]:
+            found.setdefault(earlier if code in _ABOUT_EARLIER else later, set()).add(code)
+    return found
 
 
 def _lowest_ranks(order: Sequence[Product]) -> dict[str, int]:

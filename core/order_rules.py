@@ -42,11 +42,21 @@ PHASE_OF_ROLE: dict[Role, Phase] = {
 
 @dataclass(frozen=True, slots=True)
 class HardRule:
-    """Every product of the one roles goes in before every product of the others."""
+    """Every product of the one roles goes in before every product of the others.
+
+    Args:
+        code: a stable word for programs and tests.
+        before: roles that go in first.
+        after: roles that go in later.
+        about_before: whether the rule is about the first roles, which it moves up, or about the
+            later ones, which it moves down.
+        words: the rule as a person would say it.
+    """
 
     code: str
     before: frozenset[Role]
     after: frozenset[Role]
+    about_before: bool
     words: str
 
 
@@ -55,12 +65,14 @@ HARD_RULES: tuple[HardRule, ...] = (
         "silica_before_concentrate",
         frozenset({Role.SILICA}),
         frozenset(Role) - {Role.SILICA, Role.BUFFER, Role.LIVE},
+        True,
         "silica goes in before any mineral, additive or acid, or it gels",
     ),
     HardRule(
         "ph_after_feed",
         frozenset(Role) - {Role.PH_ADJUSTER, Role.LIVE},
         frozenset({Role.PH_ADJUSTER}),
+        False,
         "pH is adjusted last, in the diluted feed: nutrients move it, neat acid spoils them",
     ),
 )

@@ -1,7 +1,6 @@
 """Which cautions a mix deserves."""
 
 from collections.abc import Callable, Sequence
-from fractions import Fraction
 
 from core import cautions
 from core.cautions import Caution, Severity
@@ -70,10 +69,9 @@ def _about_strength(request: MixRequest) -> list[Caution]:
         found.append(cautions.soil_chart_in_water(request.strength))
     if request.strength > 1:
         found.append(cautions.strength_over_chart(request.strength))
-    high = [o for o in request.overrides if o.strength is not None and o.strength > 1]
-    if high:
-        highest = max((o.strength for o in high if o.strength is not None), default=Fraction(1))
-        found.append(cautions.strength_over_chart(highest, tuple(o.product for o in high)))
+    over = {o.product: o.strength for o in request.overrides if o.strength and o.strength > 1}
+    if over:
+        found.append(cautions.strength_over_chart(max(over.values()), tuple(over)))
     return found
 
 

@@ -120,8 +120,16 @@ def test_silica_is_moved_out_of_concentrate_and_says_so() -> None:
     ]
     places = put_in_order(rows, rows_are_order=True)
     assert keys(places) == ["slip", "one", "tonic"]
-    assert [place.moved for place in places] == [True, True, False]
+    assert [place.moved for place in places] == [True, False, False]
     assert places[0].why[0] == "silica_before_concentrate"
+    assert places[1].why[0] == "chart_order"
+
+
+def test_a_ph_adjuster_printed_early_is_moved_behind_the_feed() -> None:
+    rows = [product("down", Role.PH_ADJUSTER), product("one", Role.BASE), product("mud", Role.LIVE)]
+    places = put_in_order(rows, rows_are_order=True)
+    assert keys(places) == ["one", "down", "mud"]
+    assert [place.moved for place in places] == [False, True, False]
 
 
 def test_a_label_is_kept() -> None:

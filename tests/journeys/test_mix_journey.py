@@ -340,3 +340,17 @@ def test_two_people_of_one_grow_see_the_same_tanks_in_their_own_units(
     expect(other.get_by_label("Reading of the water")).to_have_value("0.52")
     see(other, "Marram One", "714")
     other.context.close()
+
+
+def test_whoever_works_in_two_grows_changes_between_them(door: Page) -> None:
+    second = Grow.objects.create(name="Reed bed")
+    Membership.objects.create(grow=second, person=User.objects.get(username="wren"))
+    door.get_by_role("button", name="Look around the demo yard").click()
+    see(door, "Marram One", "714")
+    door.get_by_role("combobox", name="Grow").click()
+    door.get_by_role("option", name="Reed bed").click()
+    expect(door.get_by_role("heading", name="Nothing here yet")).to_be_visible()
+    expect(door.get_by_role("button", name="Strawberry gutters")).not_to_be_visible()
+    door.get_by_role("combobox", name="Grow").click()
+    door.get_by_role("option", name="Gullhouse Yard").click()
+    see(door, "Marram One", "714")

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { MixOut } from '../api/client';
-  import Choice from './Choice.svelte';
+  import Choice from '../parts/Choice.svelte';
   import type { Mixing } from './mixing.svelte';
   import { SEVERITY, TITLES } from './words';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Quay } from '../api/client';
   import type { Keys } from '../shell/keys.svelte';
-  import Choice from './Choice.svelte';
+  import Choice from '../parts/Choice.svelte';
   import type { Mixing } from './mixing.svelte';
   import Typed from './Typed.svelte';
 

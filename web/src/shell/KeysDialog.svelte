@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Dialog from './Dialog.svelte';
+  import Dialog from '../parts/Dialog.svelte';
   import type { Keys } from './keys.svelte';
 
   let { keys, onclose }: { keys: Keys; onclose: () => void } = $props();

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, problemOf, type Problem, type Quay, type Session } from '../api/client';
+  import Choice from '../parts/Choice.svelte';
   import Mix from '../mix/Mix.svelte';
   import { Mixing } from '../mix/mixing.svelte';
   import QuayList from '../quay/QuayList.svelte';
@@ -11,6 +12,8 @@
 
   let { session, onleave }: { session: Session; onleave: () => void } = $props();
 
+  const firstGrow = () => session.grows[0]?.id;
+  let grow = $state(firstGrow());
   let quay = $state<Quay | undefined>();
   let mixing = $state<Mixing | undefined>();
   let problem = $state<Problem | undefined>();
@@ -21,18 +24,23 @@
   const keys = new Keys();
 
   async function load() {
-    const grow = session.grows[0];
-    if (!grow) return;
+    if (grow === undefined) return;
     problem = undefined;
     try {
-      const path = { grow_id: grow.id };
+      const path = { grow_id: grow };
       const { data, error } = await api.GET('/api/grows/{grow_id}/quay', { params: { path } });
       quay = data;
       problem = data ? undefined : problemOf(error);
     } catch {
       problem = problemOf(undefined);
     }
-    if (quay?.tanks.length && quay.charts.length) mixing = new Mixing(quay);
+    mixing = quay?.tanks.length && quay.charts.length ? new Mixing(quay) : undefined;
+  }
+
+  function enter(other: number) {
+    grow = other;
+    history.replaceState(null, '', location.pathname);
+    load();
   }
 
   const missing = $derived(
@@ -56,7 +64,18 @@
   <a class="skip" href="#mix">To the mix</a>
   <nav aria-label="Tanks">
     <p class="house">Brisk Measure</p>
-    <p class="grow">{quay?.name ?? session.grows[0]?.name ?? ''}</p>
+    <div class="grow">
+      {#if session.grows.length > 1 && grow !== undefined}
+        <Choice
+          label="Grow"
+          value={grow}
+          options={session.grows.map((one) => ({ value: one.id, words: one.name }))}
+          onchoose={enter}
+        />
+      {:else}
+        {session.grows[0]?.name ?? ''}
+      {/if}
+    </div>
     {#if quay && mixing}
       <QuayList {quay} {mixing} {keys} />
     {/if}

@@ -7,7 +7,7 @@
     type TankIn,
     type WaterIn,
   } from '../api/client';
-  import Dialog from './Dialog.svelte';
+  import Dialog from '../parts/Dialog.svelte';
 
   let {
     quay,

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { api, problemOf, type Problem, type Quay, type UnitsIn } from '../api/client';
-  import Dialog from './Dialog.svelte';
+  import Dialog from '../parts/Dialog.svelte';
 
   let { quay, onclose, onchanged }: { quay: Quay; onclose: () => void; onchanged: () => void } =
     $props();

@@ -1,0 +1,109 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+
+import type { MixOut, Problem, Quay } from '../src/api/client';
+import { Mixing } from '../src/mix/mixing.svelte';
+
+const quay = {
+  id: 1,
+  units: { volume: 'L', reading_words: 'mS/cm' },
+  tanks: [
+    { id: 5, water: 2, chart: 7, column: 'w1', volume: '425 L', strength_percent: 80 },
+    { id: 6, water: 3, chart: 7, column: 'w1', volume: '12 L', strength_percent: 50 },
+  ],
+  waters: [
+    { id: 2, reading: '0.52' },
+    { id: 3, reading: '0.04' },
+  ],
+  charts: [{ id: 71, chart: 7, columns: [{ key: 'w1' }], rows: [{ key: 'one', tag: 'M1' }] }],
+} as unknown as Quay;
+
+const { post } = vi.hoisted(() => ({ post: vi.fn() }));
+
+vi.mock('../src/api/client', () => ({
+  SERVER_SILENT: { code: 'server_silent', message: 'silent', where: '' },
+  problemOf: (error: { error: Problem }) => error.error,
+  api: { POST: post },
+}));
+
+const sheet = (litres: string) => ({ data: { litres } as MixOut });
+const settled = () => new Promise((next) => setTimeout(next));
+
+describe('a mix being planned', () => {
+  beforeEach(() => {
+    post.mockReset();
+    post.mockResolvedValue(sheet('425'));
+    vi.stubGlobal('location', { hash: '' });
+    vi.stubGlobal('history', { replaceState: vi.fn() });
+  });
+
+  it('asks at once with what a tank is usually fed with', async () => {
+    const mixing = new Mixing(quay);
+    await settled();
+    expect(mixing.answer?.litres).toBe('425');
+    expect(post.mock.calls[0]?.[1].body).toMatchObject({
+      tank: 5,
+      chart: 71,
+      volume: '425 L',
+      strength: '80 %',
+      reading: '0.52',
+      overrides: [],
+    });
+  });
+
+  it('asks again for every change, and keeps it in the address', async () => {
+    const mixing = new Mixing(quay);
+    mixing.set({ strength: '50 %' });
+    mixing.takeWater(3);
+    await settled();
+    expect(post).toHaveBeenCalledTimes(3);
+    expect(post.mock.lastCall?.[1].body).toMatchObject({ strength: '50 %', reading: '0.04' });
+    expect(vi.mocked(history.replaceState).mock.lastCall?.[2]).toContain('strength=50');
+  });
+
+  it('keeps the last good sheet, and the settings it belongs to, when one is refused', async () => {
+    const mixing = new Mixing(quay);
+    await settled();
+    const problem = { code: 'unknown_unit', message: 'give a unit', where: 'volume' };
+    post.mockResolvedValue({ error: { error: problem } });
+    mixing.set({ volume: '20 tubs' });
+    await settled();
+    expect(mixing.problem).toEqual(problem);
+    expect(mixing.answer?.litres).toBe('425');
+    expect(mixing.answered?.volume).toBe('425 L');
+    post.mockResolvedValue(sheet('20'));
+    mixing.set({ volume: '20 L' });
+    await settled();
+    expect(mixing.problem).toBeUndefined();
+    expect(mixing.answer?.litres).toBe('20');
+  });
+
+  it('says so when the server is silent, and asks again when told', async () => {
+    const mixing = new Mixing(quay);
+    await settled();
+    post.mockRejectedValue(new TypeError('no network'));
+    mixing.set({ volume: '20 L' });
+    await settled();
+    expect(mixing.problem?.code).toBe('server_silent');
+    post.mockResolvedValue(sheet('20'));
+    await mixing.recompute();
+    expect(mixing.problem).toBeUndefined();
+    expect(mixing.answered?.volume).toBe('20 L');
+  });
+
+  it('takes a wish for one product back when it is emptied', () => {
+    const mixing = new Mixing(quay);
+    mixing.override('one', '40 %');
+    expect(mixing.settings.overrides).toEqual({ one: '40 %' });
+    mixing.override('one', ' ');
+    expect(mixing.settings.overrides).toEqual({});
+  });
+
+  it('starts afresh from another tank', () => {
+    const mixing = new Mixing(quay);
+    mixing.override('one', '40 %');
+    mixing.takeTank(6);
+    expect(mixing.settings).toMatchObject({ tank: 6, volume: '12 L', overrides: {} });
+    expect(mixing.tag('one')).toBe('M1');
+    expect(mixing.tag('unknown')).toBe('un');
+  });
+});
