@@ -4,6 +4,7 @@ import json
 import subprocess
 import sys
 from copy import deepcopy
+from decimal import Decimal
 from pathlib import Path
 from typing import Any
 
@@ -91,6 +92,35 @@ def test_errors_point_at_the_place(path: str, value: object, code: str, where: s
     assert (refused.value.code, refused.value.where) == (code, where)
     if "doses.0" in path and code not in ("unknown_product", "unknown_column"):
         assert refused.value.message.startswith("Row Marram One, column Week 1: ")
+
+
+@pytest.mark.parametrize(
+    ("path", "value"),
+    [
+        ("volume", ...), ("volume.value", "NaN"), ("volume.value", "1e3"), ("volume.unit", "gal"),
+        ("strength", "-1"), ("strength", -1), ("strenght", "1"), ("version", 2), ("column", ""),
+        ("chart.doses.0.low", "two"), ("chart.products.0.role", "magic"), ("school", "mine"),
+        ("chart.products.0.scales", "yes"), ("chart.products.0.rank", 1.5), ("end", None),
+        ("chart.columns.0.ec.scale", 600), ("chart.products", [{}] * 61), ("chart.name", "a\nb"),
+    ],
+)  # fmt: skip
+def test_what_the_schema_refuses_the_program_refuses(path: str, value: object) -> None:
+    schema = json.loads((FORMATS / "mix-request.schema.json").read_text())
+    validator = jsonschema.Draft202012Validator(schema)
+    assert validator.is_valid(EXAMPLE)
+    assert not validator.is_valid(changed(path, value))
+    with pytest.raises(InputError):
+        document_of(MixRequestDocument, changed(path, value))
+
+
+@given(
+    st.sampled_from(["volume.value", "strength", "chart.doses.0.low"]),
+    st.decimals(0, 10**6, places=4),
+)
+def test_a_number_means_the_same_as_its_text(path: str, value: Decimal) -> None:
+    as_text = document_of(MixRequestDocument, changed(path, f"{value:f}"))
+    as_number = document_of(MixRequestDocument, changed(path, value))
+    assert as_text == as_number
 
 
 @pytest.mark.parametrize(
