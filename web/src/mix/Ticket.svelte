@@ -32,7 +32,7 @@
     <abbr title="letters on the paper label">{mixing.tag(pour.product)}</abbr>
   </p>
   <h3>{pour.name}</h3>
-  <p class={['amount', big.length > 6 ? 'smallest' : big.length > 4 ? 'smaller' : '']}>
+  <p class={['amount', big.length > 5 ? 'smallest' : big.length > 3 ? 'smaller' : '']}>
     {#if pour.amount}
       <span class="figure">{big}</span>&nbsp;<span class="unit">{amount?.unit}</span>
     {:else}
@@ -152,12 +152,12 @@
   }
 
   .smaller .figure {
-    font-size: 1.5rem;
+    font-size: 1.625rem;
     line-height: 2.2rem;
   }
 
   .smallest .figure {
-    font-size: 1.125rem;
+    font-size: 1.25rem;
     line-height: 2.2rem;
   }
 
