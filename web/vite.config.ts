@@ -11,6 +11,6 @@ export default defineConfig({
     modulePreload: { polyfill: false },
     rolldownOptions: { input: 'src/main.ts' },
   },
-  server: { origin: 'http://127.0.0.1:8766', cors: { origin: 'http://127.0.0.1:8765' } },
+  server: { origin: 'http://127.0.0.1:8766', cors: { origin: /^http:\/\/127\.0\.0\.1:\d+$/ } },
   test: { include: ['tests/**/*.test.ts'] },
 });
