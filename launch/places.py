@@ -3,6 +3,8 @@
 import os
 from pathlib import Path
 
+from launch.say import Stop
+
 ROOT = Path(__file__).resolve().parent.parent
 WEB = ROOT / "web"
 STATE = ROOT / ".brisk"
@@ -25,8 +27,6 @@ def make_state() -> None:
 
 def web_port() -> int:
     """The port to serve on: BRISK_PORT, else 8765."""
-    from launch.say import Stop
-
     text = os.environ.get("BRISK_PORT", str(DEFAULT_PORT))
     if not text.isdigit() or not 1 <= int(text) <= 65535:
         raise Stop(f"BRISK_PORT is {text!r}; it must be a port number from 1 to 65535.")

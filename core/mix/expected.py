@@ -12,17 +12,18 @@ from core.mix.doses import Dosed
 from core.quantities import Reading
 
 
-def rises(poured: Sequence[Dosed], column: Column) -> Mapping[str, Fraction | None]:
+def rises(dosed: Sequence[Dosed], column: Column) -> Mapping[str, Fraction | None]:
     """By how many mS/cm each product lifts the reading; None where the chart does not tell.
 
     Args:
-        poured: what goes in, in any order.
+        dosed: all that the column doses, also what is left out: its share of the chart's EC is
+            then missing in the tank, and must not be given to the parts that go in.
         column: the column, with its printed EC.
     """
     found: dict[str, Fraction | None] = {
-        item.product.key: None if item.product.role is Role.BASE else Fraction(0) for item in poured
+        item.product.key: None if item.product.role is Role.BASE else Fraction(0) for item in dosed
     }
-    parts = [i for i in poured if i.product.role is Role.BASE and i.amount and i.nominal]
+    parts = [i for i in dosed if i.product.role is Role.BASE and i.amount and i.nominal]
     parts = [item for item in parts if item.dose.until_ec is None]
     if column.ec is None:
         return found
@@ -47,4 +48,4 @@ def stop_above_water(item: Dosed) -> Reading | None:
     if item.dose.until_ec is None:
         return None
     # Room left by the water is no matter here: the rule itself counts from the water up.
-    return Reading(item.dose.until_ec * (item.share.chosen if item.product.scales else 1))
+    return Reading(item.dose.until_ec * item.share.chosen)

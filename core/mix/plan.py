@@ -32,7 +32,7 @@ def plan_mix(request: MixRequest) -> PourSheet:
         rows_are_order=chart.rows_are_order,
         customs=request.customs,
     )
-    pours = _pours(places, poured, request, column)
+    pours = _pours(places, dosed, request, column)
     window = column.ph or PH_WINDOWS[request.grown_in]
     return PourSheet(
         volume=request.volume,
@@ -49,11 +49,11 @@ def plan_mix(request: MixRequest) -> PourSheet:
 
 
 def _pours(
-    places: Sequence[Place], poured: Sequence[Dosed], request: MixRequest, column: Column
+    places: Sequence[Place], dosed: Sequence[Dosed], request: MixRequest, column: Column
 ) -> tuple[Pour, ...]:
     """The pours in order, with the reading climbing from the source."""
-    items = {item.product.key: item for item in poured}
-    lifts = rises(poured, column)
+    items = {item.product.key: item for item in dosed}
+    lifts = rises(dosed, column)
     level: Reading | None = Reading(Fraction(0))
     pours = []
     for number, place in enumerate(places, start=1):

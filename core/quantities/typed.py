@@ -123,15 +123,13 @@ def _volume_unit(words: str, gallon: Gallon | None) -> VolumeUnit | None:
         InputError: a gallon, and nobody says which.
     """
     marks = words.replace("(", " ").replace(")", " ").split()
-    named: Gallon | None = None
-    if any(mark in _US_MARKS for mark in marks):
-        named = "us"
-    if any(mark in _UK_MARKS for mark in marks):
-        named = "uk"
+    us = any(mark in _US_MARKS for mark in marks)
+    uk = any(mark in _UK_MARKS for mark in marks)
+    named: Gallon | None = "us" if us else "uk" if uk else None
     unit = _VOLUME_UNITS.get(" ".join(m for m in marks if m not in _US_MARKS + _UK_MARKS))
     if unit != "gal":
         return unit if named is None else None
-    match named or gallon:
+    match None if us and uk else named or gallon:
         case "us":
             return VolumeUnit.GAL_US
         case "uk":

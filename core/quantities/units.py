@@ -26,13 +26,6 @@ LITRES: dict[VolumeUnit, Fraction] = {
 }
 """Litres in one of each unit."""
 
-VOLUME_WORDS: dict[VolumeUnit, str] = {
-    VolumeUnit.ML: "mL",
-    VolumeUnit.L: "L",
-    VolumeUnit.GAL_US: "gal (US)",
-    VolumeUnit.GAL_UK: "gal (UK)",
-}
-
 
 @dataclass(frozen=True, slots=True)
 class Volume:

@@ -153,6 +153,20 @@ def test_the_climb_shares_the_charts_ec_over_the_base_parts() -> None:
     assert doubled.pours[1].reading_after == Reading(F("1.6"))  # a wrong bottle shows
 
 
+def test_a_part_left_out_is_missing_in_the_climb() -> None:
+    sheet = plan(pair(target=ec("0.8")), water=water("0.2"), overrides=(Override("one", F(0)),))
+    assert [pour.reading_after for pour in sheet.pours] == [Reading(F("0.6"))]
+    assert "pair_unequal" in codes(sheet)
+
+
+def test_a_wish_moves_the_reading_at_which_to_stop() -> None:
+    for scales in (True, False):
+        row = product("one", Role.BASE, scales=scales)
+        of = chart([row], [Dose("one", "w1", until_ec=F(1))])
+        sheet = plan(of, water=water("0.4"), overrides=(Override("one", F("0.5")),))
+        assert sheet.pours[0].reading_target == Reading(F("0.9"))
+
+
 def test_the_climb_counts_from_unread_water_up() -> None:
     sheet = plan(pair(target=ec("0.8")), water=water(None))
     assert sheet.aim.target is None

@@ -111,6 +111,7 @@ def test_strengths(text: str, share: str) -> None:
     ("read", "text", "code", "choices"),
     [
         (parse_volume, "20 gal", "ambiguous_gallon", ["gal US", "gal UK"]),
+        (parse_volume, "20 us uk gal", "ambiguous_gallon", ["gal US", "gal UK"]),
         (parse_dose, "2 tsp/gal", "ambiguous_gallon", ["gal US", "gal UK"]),
         (parse_reading, "350 ppm", "ppm_without_scale", ["ppm 500", "ppm 640", "ppm 700"]),
         (parse_reading, "0.6", "unknown_unit", ["EC", "CF", "ppm 500"]),

@@ -6,6 +6,7 @@ import { shown, stepped } from '../src/mix/figures';
 import { Latest } from '../src/mix/latest';
 import { fromHash, toHash, usualFor, withChart } from '../src/mix/settings';
 import { vesselShape } from '../src/mix/vessel';
+import { quay } from './quay';
 
 describe('figures', () => {
   it.each([
@@ -102,23 +103,6 @@ describe('a vessel', () => {
     expect(vesselShape({ ...fill, level: '500' }).level).toBe(shape.height / 2);
   });
 });
-
-const quay = {
-  id: 1,
-  units: { volume: 'L', reading_words: 'mS/cm' },
-  tanks: [
-    { id: 5, water: 2, chart: 7, column: 'w2', volume: '425 L', strength_percent: 80 },
-    { id: 6, water: 3, chart: 8, column: 'gone', volume: '12 L', strength_percent: 50 },
-  ],
-  waters: [
-    { id: 2, reading: '0.52' },
-    { id: 3, reading: null },
-  ],
-  charts: [
-    { id: 71, chart: 7, columns: [{ key: 'w1' }, { key: 'w2' }], rows: [{ key: 'one' }] },
-    { id: 81, chart: 8, columns: [{ key: 'leaf' }], rows: [] },
-  ],
-} as unknown as Quay;
 
 describe('settings', () => {
   it('start from what a tank is usually fed with', () => {

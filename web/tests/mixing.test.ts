@@ -1,21 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 
-import type { MixOut, Problem, Quay } from '../src/api/client';
+import type { MixOut, Problem } from '../src/api/client';
 import { Mixing } from '../src/mix/mixing.svelte';
-
-const quay = {
-  id: 1,
-  units: { volume: 'L', reading_words: 'mS/cm' },
-  tanks: [
-    { id: 5, water: 2, chart: 7, column: 'w1', volume: '425 L', strength_percent: 80 },
-    { id: 6, water: 3, chart: 7, column: 'w1', volume: '12 L', strength_percent: 50 },
-  ],
-  waters: [
-    { id: 2, reading: '0.52' },
-    { id: 3, reading: '0.04' },
-  ],
-  charts: [{ id: 71, chart: 7, columns: [{ key: 'w1' }], rows: [{ key: 'one', tag: 'M1' }] }],
-} as unknown as Quay;
+import { quay } from './quay';
 
 const { post } = vi.hoisted(() => ({ post: vi.fn() }));
 
@@ -53,7 +40,7 @@ describe('a mix being planned', () => {
   it('asks again for every change, and keeps it in the address', async () => {
     const mixing = new Mixing(quay);
     mixing.set({ strength: '50 %' });
-    mixing.takeWater(3);
+    mixing.takeWater(4);
     await settled();
     expect(post).toHaveBeenCalledTimes(3);
     expect(post.mock.lastCall?.[1].body).toMatchObject({ strength: '50 %', reading: '0.04' });
@@ -100,10 +87,10 @@ describe('a mix being planned', () => {
 
   it('starts afresh from another tank', () => {
     const mixing = new Mixing(quay);
+    expect(mixing.tag('one')).toBe('M1');
     mixing.override('one', '40 %');
     mixing.takeTank(6);
     expect(mixing.settings).toMatchObject({ tank: 6, volume: '12 L', overrides: {} });
-    expect(mixing.tag('one')).toBe('M1');
     expect(mixing.tag('unknown')).toBe('un');
   });
 });

@@ -1,0 +1,25 @@
+import type { Quay } from '../src/api/client';
+
+/** A grow of two tanks, as far as settings look at it; the second tank's column is gone. */
+export const quay = {
+  id: 1,
+  units: { volume: 'L', reading_words: 'mS/cm' },
+  tanks: [
+    { id: 5, water: 2, chart: 7, column: 'w2', volume: '425 L', strength_percent: 80 },
+    { id: 6, water: 3, chart: 8, column: 'gone', volume: '12 L', strength_percent: 50 },
+  ],
+  waters: [
+    { id: 2, reading: '0.52' },
+    { id: 3, reading: null },
+    { id: 4, reading: '0.04' },
+  ],
+  charts: [
+    {
+      id: 71,
+      chart: 7,
+      columns: [{ key: 'w1' }, { key: 'w2' }],
+      rows: [{ key: 'one', tag: 'M1' }],
+    },
+    { id: 81, chart: 8, columns: [{ key: 'leaf' }], rows: [] },
+  ],
+} as unknown as Quay;
