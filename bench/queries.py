@@ -8,7 +8,7 @@ from django.test.utils import CaptureQueriesContext
 
 from server.charts.models import ChartVersion
 from server.charts.store import read_chart
-from server.demo.people import DEMO_PERSON
+from server.grows.demo_people import DEMO_PERSON
 from server.tanks.models import Tank
 
 

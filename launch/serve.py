@@ -42,7 +42,7 @@ def _secret_key() -> str:
 
 
 def server_environment(database: str, *, mode: str) -> dict[str, str]:
-    """The environment in which Django runs; `mode` is demo, own or dev."""
+    """The environment in which Django runs; `mode` is demo or own."""
     return {
         **os.environ,
         "DJANGO_SETTINGS_MODULE": "server.settings",

@@ -11,8 +11,9 @@ from ninja.responses import Status
 from ninja.security import APIKeyCookie
 
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Problem
-from server.demo.people import DEMO_PERSON
+from server.grows.demo_people import DEMO_PERSON
 from server.grows.models import Membership
+from server.grows.scope import memberships_of
 
 router = Router(tags=["session"])
 
@@ -48,16 +49,8 @@ class SignIn(Schema):
     password: str = Field(min_length=1, max_length=200, pattern=PLAIN_TEXT)
 
 
-def _memberships(person: AbstractBaseUser | AnonymousUser) -> list[Membership]:
-    """Where a person may go now: the demo's grows only while the demo is served."""
-    if person.pk is None:
-        return []
-    found = Membership.objects.select_related("grow").filter(person_id=person.pk).order_by("pk")
-    return list(found if settings.DEMO else found.filter(grow__is_demo=False))
-
-
 def _session(person: AbstractBaseUser | AnonymousUser) -> SessionOut:
-    grows = [GrowOut(id=m.grow.pk, name=m.grow.name) for m in _memberships(person)]
+    grows = [GrowOut(id=m.grow.pk, name=m.grow.name) for m in memberships_of(person)]
     name = person.get_username() if person.is_authenticated else None
     return SessionOut(person=name, grows=grows, demo=settings.DEMO)
 

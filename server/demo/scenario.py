@@ -10,7 +10,7 @@ from core.chart import Form, Role
 from core.formats import FeedChart, document_of, read_json
 from server.charts.models import Chart, Product
 from server.charts.store import publish_chart
-from server.demo.people import DEMO_PASSWORD, DEMO_PEOPLE
+from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE
 from server.grows.models import Grow, Membership
 from server.tanks.models import Tank, WaterSource
 

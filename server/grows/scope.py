@@ -22,6 +22,12 @@ class Owned(models.Model):
         abstract = True
 
 
+def memberships_of(person: AbstractBaseUser | AnonymousUser) -> models.QuerySet[Membership]:
+    """Where a person may go now, with the grows: the demo's only while the demo is served."""
+    found = Membership.objects.select_related("grow").filter(person_id=person.pk).order_by("pk")
+    return found if settings.DEMO else found.filter(grow__is_demo=False)
+
+
 _Thing = TypeVar("_Thing", bound=Owned)
 
 
@@ -39,13 +45,8 @@ class Scope:
         Raises:
             Http404: there is no such grow, or this person is no member of it.
         """
-        found = Membership.objects.select_related("grow").filter(
-            person_id=person.pk, grow_id=grow_id
-        )
-        if not settings.DEMO:
-            found = found.filter(grow__is_demo=False)
         try:
-            return cls(found.get())
+            return cls(memberships_of(person).get(grow_id=grow_id))
         except Membership.DoesNotExist:
             raise Http404("No such grow.") from None
 

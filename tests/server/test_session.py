@@ -5,7 +5,7 @@ from http import HTTPStatus
 from django.test import Client
 from pytest_django import Settings
 
-from server.demo.people import DEMO_PASSWORD
+from server.grows.demo_people import DEMO_PASSWORD
 from tests.server.conftest import Yard
 
 

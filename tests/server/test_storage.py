@@ -115,5 +115,7 @@ def test_an_account_comes_with_a_grow(monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr("sys.stdin", StringIO("12345\n"))
     with pytest.raises(CommandError, match="too short"):
         call_command("make_account", "dunlin", stdout=StringIO())
+    with pytest.raises(CommandError, match="works in the demo"):
+        call_command("make_account", "wren", stdout=StringIO())
     with pytest.raises(CommandError, match="already"):
         call_command("make_account", "curlew", stdout=StringIO())

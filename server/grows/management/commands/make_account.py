@@ -10,6 +10,7 @@ from django.core.exceptions import ValidationError
 from django.core.management.base import BaseCommand, CommandError, CommandParser
 from django.db import transaction
 
+from server.grows.demo_people import DEMO_PEOPLE
 from server.grows.models import Grow, Membership
 
 
@@ -25,6 +26,8 @@ class Command(BaseCommand):
         person = User(username=options["name"])
         try:
             person.clean_fields(exclude=["password"])
+            if person.username in DEMO_PEOPLE:
+                raise CommandError(f"{person.username} works in the demo: choose another name.")
             if User.objects.filter(username=person.username).exists():
                 raise CommandError(f"There is an account {person.username} already.")
             password = self._ask()
