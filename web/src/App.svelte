@@ -30,9 +30,12 @@
   <SignIn demo={session.demo} onenter={(entered) => (session = entered)} />
 {:else if silent}
   <main class="silent">
+    <h1>Brisk Measure</h1>
     <p>The server does not answer. Nothing is lost; is it running?</p>
     <button onclick={look}>Try again</button>
   </main>
+{:else}
+  <main class="silent" aria-busy="true"><h1>Brisk Measure</h1></main>
 {/if}
 
 <style>
