@@ -76,6 +76,8 @@ class Product:
         rank: for base parts, their order within the group, lowest first; 0 where it is unknown.
         scales: whether strength scales it.
         after: keys of products that the label says go in before this one.
+        wait_min: minutes to wait after it, where the label says so.
+        oxidiser: whether it is a peroxide or the like, which kills live cultures.
     """
 
     key: str
@@ -86,6 +88,8 @@ class Product:
     rank: int = 0
     scales: bool = True
     after: tuple[str, ...] = ()
+    wait_min: int | None = None
+    oxidiser: bool = False
 
 
 @dataclass(frozen=True, slots=True)

@@ -7,7 +7,8 @@ from hypothesis import assume, given
 from hypothesis import strategies as st
 
 from core.quantities import Reading, ReadingRange
-from core.water import HARD_MS_CM, WATER_SHARE, School, aim_for, ro_shares
+from core.water import HARD_MS_CM, School, aim_for, ro_shares
+from core.water.aim import WATER_SHARE
 from tests.core.mixes import F, ec, water
 
 readings = st.fractions(0, 4, max_denominator=1000).map(Reading)
@@ -92,6 +93,6 @@ def test_water_at_nothing_needs_no_remedy() -> None:
 def test_hard_is_over_200_ppm_or_over_70_ppm_calcium(  # common practice
     reading: str | None, calcium: str | None, hard: bool
 ) -> None:
-    of = water(reading, calcium_ppm=None if calcium is None else F(calcium))
+    of = water(reading, calcium=calcium)
     assert of.is_hard is hard
     assert HARD_MS_CM * 500 == 200

@@ -1,4 +1,4 @@
-"""The source water, and what the meter should show in the end."""
+"""What the meter should show in the end: growers follow two schools."""
 
 from dataclasses import dataclass
 from enum import StrEnum
@@ -6,15 +6,6 @@ from fractions import Fraction
 
 from core.chart import Readings
 from core.quantities import Reading, ReadingRange
-
-
-class WaterKind(StrEnum):
-    """Where water comes from."""
-
-    RO = "ro"
-    RAIN = "rain"
-    MAINS = "mains"
-    WELL = "well"
 
 
 class School(StrEnum):
@@ -36,35 +27,8 @@ SCHOOL_OF_READINGS: dict[Readings, School] = {
     Readings.NONE: School.DOSES_ONLY,
 }
 
-HARD_MS_CM = Fraction(2, 5)
-"""Hard above 200 ppm in total (common practice); read on the 500 scale, as most such pens are."""
-
-HARD_CALCIUM_PPM = Fraction(70)
-"""Hard above 70 ppm calcium (common practice)."""
-
 WATER_SHARE = Fraction(1, 3)
 """The part of an all-in target that we let the water take before advising RO: our own default."""
-
-
-@dataclass(frozen=True, slots=True)
-class Water:
-    """The source water.
-
-    Args:
-        reading: its EC, or None if nobody has read it.
-        kind: where it comes from, if known.
-        calcium_ppm: mg/L calcium from a lab report, if there is one.
-    """
-
-    reading: Reading | None = None
-    kind: WaterKind | None = None
-    calcium_ppm: Fraction | None = None
-
-    @property
-    def is_hard(self) -> bool:
-        """Whether it counts as hard by its reading or its calcium."""
-        by_reading = self.reading is not None and self.reading.ms_cm > HARD_MS_CM
-        return by_reading or (self.calcium_ppm is not None and self.calcium_ppm > HARD_CALCIUM_PPM)
 
 
 @dataclass(frozen=True, slots=True)

@@ -1,0 +1,37 @@
+"""What is in bottles and tanks, and what pens will show."""
+
+from core.chemistry.acids import as_much_of, molarity
+from core.chemistry.contents import Contents, Doubt, contents_of
+from core.chemistry.elements import Component, Element
+from core.chemistry.feeds import conducts
+from core.chemistry.label import Acid, AcidKind, Basis, Label, Nutrient, Salt
+from core.chemistry.pairs import Mineral, Saturation, saturations, undiluted
+from core.chemistry.source import blend_ph
+from core.chemistry.tank import AcidNeed, Bottle, Ingredient, TankChemistry, fill_tank
+
+__all__ = [
+    "Acid",
+    "AcidKind",
+    "AcidNeed",
+    "Basis",
+    "Bottle",
+    "Component",
+    "Contents",
+    "Doubt",
+    "Element",
+    "Ingredient",
+    "Label",
+    "Mineral",
+    "Nutrient",
+    "Salt",
+    "Saturation",
+    "TankChemistry",
+    "as_much_of",
+    "blend_ph",
+    "conducts",
+    "contents_of",
+    "fill_tank",
+    "molarity",
+    "saturations",
+    "undiluted",
+]

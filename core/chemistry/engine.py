@@ -1,0 +1,135 @@
+"""PHREEQC, the geochemical model of the U.S. Geological Survey, asked for what pens would show.
+
+Only initial-solution calculations are used, in which PHREEQC keeps nitrate and ammonium apart; in
+its batch reactions they would come to equilibrium with each other, as they never do in a tank.
+"""
+
+import threading
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from phreeqc import Phreeqc
+
+from core.chemistry.elements import CONDUCTING, Component, Moles
+
+_ADDITIONS = """
+SOLUTION_MASTER_SPECIES
+Citrate Citrate-3 2 189.102 189.102
+SOLUTION_SPECIES
+Citrate-3 = Citrate-3
+ -dw 0.623e-9
+H+ + Citrate-3 = HCitrate-2
+ log_k 6.396
+ -dw 0.7e-9
+2 H+ + Citrate-3 = H2Citrate-
+ log_k 11.157
+ -dw 0.8e-9
+3 H+ + Citrate-3 = H3Citrate
+ log_k 14.285
+PHASES
+Brushite
+ CaHPO4:2H2O = Ca+2 + H+ + PO4-3 + 2 H2O
+ log_k -18.995
+SELECTED_OUTPUT 1
+ -reset false
+ -high_precision true
+USER_PUNCH 1
+ -headings ph us_cm charge carbon gypsum phosphate calcite
+ 10 PUNCH -LA("H+"), SC, CHARGE_BALANCE, TOT("C(4)"), SI("Gypsum"), SI("Brushite"), SI("Calcite")
+END
+"""
+"""Constants of citric acid and brushite as in minteq.v4.dat, which comes with PHREEQC; diffusion
+coefficients of the citrates from memory."""
+
+_ABSENT = -90.0  # PHREEQC says -99.99 or -999.999 where a mineral's elements are not there
+
+
+@dataclass(frozen=True, slots=True)
+class Solution:
+    """A solution at 25 °C, of which the pH is given or follows from the charges.
+
+    Args:
+        moles: mol per kg of water of each component.
+        ph: its pH; None for the one at which the charges balance.
+        alkalinity: mol/kg in place of the carbonate, for water by its lab report.
+    """
+
+    moles: Moles
+    ph: float | None = None
+    alkalinity: float | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Solved:
+    """What PHREEQC says of a solution.
+
+    Args:
+        ph: its pH.
+        ms_cm: its conductivity at 25 °C, as a pen would show it.
+        charge: equivalents per kg that are missing as anions at that pH.
+        carbonate: mol of dissolved carbonate per kg.
+        gypsum, phosphate, calcite: how many times saturated, for gypsum, brushite (the calcium
+            phosphate that forms first) and calcite; 0 where an element of it is not there.
+    """
+
+    ph: float
+    ms_cm: float
+    charge: float
+    carbonate: float
+    gypsum: float
+    phosphate: float
+    calcite: float
+
+
+class ChemistryError(ArithmeticError):
+    """PHREEQC found no solution; the figures given to it are none of a real tank."""
+
+
+_own = threading.local()
+
+
+def engine() -> Phreeqc:
+    """This thread's engine: loading the database takes some ten recomputes' time."""
+    found: Phreeqc | None = getattr(_own, "engine", None)
+    if found is None:
+        found = Phreeqc()
+        if found.LoadBuiltInDatabase("phreeqc.dat") or found.RunString(_ADDITIONS):
+            raise ChemistryError(found.GetErrorString())
+        _own.engine = found
+    return found
+
+
+def block(number: int, solution: Solution) -> str:
+    """PHREEQC's input for one solution."""
+    ph = "7 charge" if solution.ph is None else repr(solution.ph)
+    lines = [f"SOLUTION {number}\nunits mol/kgw\npH {ph}"]
+    for component in CONDUCTING:
+        amount = solution.moles.get(component, 0.0)
+        if component is Component.CARBONATE and solution.alkalinity is not None:
+            lines.append(f"Alkalinity {max(solution.alkalinity, 0.0)!r}")
+        elif amount > 0:
+            lines.append(f"{component.value} {amount!r}")
+    return "\n".join(lines)
+
+
+def solve(solutions: Sequence[Solution]) -> list[Solved]:
+    """Ask PHREEQC about solutions, all in one run.
+
+    Raises:
+        ChemistryError: it found no answer for one of them.
+    """
+    if not solutions:
+        return []
+    phreeqc = engine()
+    asked = "\n".join(block(number, one) for number, one in enumerate(solutions, start=1))
+    if phreeqc.RunString(asked + "\nEND\n"):
+        raise ChemistryError(phreeqc.GetErrorString())
+    value = phreeqc.GetSelectedOutputValue
+    return [_solved([value(row, column) for column in range(7)])
+            for row in range(1, len(solutions) + 1)]  # fmt: skip
+
+
+def _solved(row: list[float]) -> Solved:
+    ph, us_cm, charge, carbonate, *indices = row
+    gypsum, phosphate, calcite = (10**index if index > _ABSENT else 0.0 for index in indices)
+    return Solved(ph, us_cm / 1000, charge, carbonate, gypsum, phosphate, calcite)

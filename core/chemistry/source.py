@@ -1,0 +1,99 @@
+"""What the source water brings, as the model reckons with it."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from functools import lru_cache
+
+from core.chemistry.elements import CHARGE, Component, Moles, weight_of
+from core.chemistry.engine import Solution, solve
+from core.water import Water
+
+MEQ_PER_PPM_CACO3 = 1 / 50.04
+"""meq/L of alkalinity in a mg/L CaCO3."""
+
+_C = Component
+_REPORTED = {
+    "calcium": _C.CALCIUM,
+    "magnesium": _C.MAGNESIUM,
+    "potassium": _C.POTASSIUM,
+    "sodium": _C.SODIUM,
+    "chloride": _C.CHLORIDE,
+    "sulfur": _C.SULFATE,
+    "nitrate_n": _C.NITRATE,
+}
+_USUAL_EQUIVALENTS = {
+    _C.CALCIUM: 5.5, _C.MAGNESIUM: 1.5, _C.SODIUM: 3.0,
+    _C.CARBONATE: 5.5, _C.SULFATE: 2.0, _C.CHLORIDE: 2.5,
+}  # fmt: skip
+"""meq/L for each mS/cm of a water of which only the reading is known: an ordinary hard water, from
+memory. It is there so that the feed's ions meet others; nothing else is made of it."""
+
+_USUAL_PH = 7.5
+
+
+@dataclass(frozen=True, slots=True)
+class SourceWater:
+    """A source water for the model.
+
+    Args:
+        moles: mol per kg of each component, closed by charge.
+        reported: those that the lab report names, before closing.
+        alkalinity_known: whether acid can be reckoned from it.
+    """
+
+    moles: Moles
+    reported: Moles
+    alkalinity_known: bool
+
+
+@lru_cache(maxsize=256)
+def source_water(water: Water) -> SourceWater:
+    """What a water brings, from its lab report, or else as an ordinary water of its reading."""
+    reported = {
+        component: float(value) / 1000 / weight_of(component)
+        for name, component in _REPORTED.items()
+        if (value := getattr(water.report, name)) is not None
+    }
+    if water.report.alkalinity is None:
+        return SourceWater(_usual(water), reported, False)
+    alkalinity = float(water.report.alkalinity) * MEQ_PER_PPM_CACO3 / 1000
+    moles = dict(reported)
+    charge = sum(amount * CHARGE[component] for component, amount in moles.items())
+    missing = charge - alkalinity
+    ion = _C.CHLORIDE if missing > 0 else _C.SODIUM
+    moles[ion] = moles.get(ion, 0.0) + abs(missing)
+    ph = _USUAL_PH if water.ph is None else float(water.ph)
+    moles[_C.CARBONATE] = 0.0
+    if alkalinity > 0:
+        [solved] = solve([Solution(moles, ph, alkalinity=alkalinity)])
+        moles[_C.CARBONATE] = solved.carbonate
+    return SourceWater(moles, reported, True)
+
+
+def _usual(water: Water) -> Moles:
+    level = float(water.reading.ms_cm) if water.reading else 0.0
+    return {
+        component: meq * level / 1000 / abs(CHARGE.get(component, 1))
+        for component, meq in _USUAL_EQUIVALENTS.items()
+    }
+
+
+def blend_ph(parts: Sequence[tuple[Water, Fraction]]) -> Fraction | None:
+    """The pH of a blend from its carbonates and charges; None where a part's is not known.
+
+    >>> from core.water import LabReport
+    >>> mains = Water(ph=Fraction("7.6"), report=LabReport(alkalinity=Fraction(150)))
+    >>> ro = Water(ph=Fraction("6.3"), report=LabReport(alkalinity=Fraction(3)))
+    >>> float(blend_ph([(mains, Fraction(1, 2)), (ro, Fraction(1, 2))]))
+    7.5
+    """
+    total: Moles = {}
+    for water, share in parts:
+        source = source_water(water)
+        if water.ph is None or not source.alkalinity_known:
+            return None
+        for component, amount in source.moles.items():
+            total[component] = total.get(component, 0.0) + amount * float(share)
+    [solved] = solve([Solution(total)])
+    return Fraction(round(solved.ph, 1)).limit_denominator(10)

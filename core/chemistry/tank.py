@@ -1,0 +1,216 @@
+"""The tank as it fills: what the pen shows after each pour, and what is in it at the end."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+from fractions import Fraction
+
+from core.chemistry.acids import COMPONENT, PROTONS_AT_6, molarity
+from core.chemistry.contents import Contents
+from core.chemistry.elements import ELEMENT_OF, Component, Element, Moles, weight_of
+from core.chemistry.engine import ChemistryError, Solution, Solved, solve
+from core.chemistry.label import Acid, AcidKind
+from core.chemistry.source import SourceWater, source_water
+from core.quantities import Amount
+from core.water import Water
+
+
+@dataclass(frozen=True, slots=True)
+class Ingredient:
+    """One pour: how much of it, and what is in it; None where its label is not known."""
+
+    amount: Amount
+    contents: Contents | None
+
+
+@dataclass(frozen=True, slots=True)
+class Bottle:
+    """A bottle of acid; density in g/mL, None to take the handbook's."""
+
+    acid: Acid
+    density: Fraction | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class AcidNeed:
+    """The acid that brings the finished tank to a pH.
+
+    Args:
+        kind: which acid.
+        ml: mL of the bottle.
+        to_ph: the pH it brings the tank to.
+        adds_ppm: ppm of nitrogen, phosphorus or sulfur that it adds; none for citric acid.
+        ms_cm: by how much it moves the reading.
+    """
+
+    kind: AcidKind
+    ml: float
+    to_ph: float
+    adds_ppm: dict[Element, float]
+    ms_cm: float
+
+
+@dataclass(frozen=True, slots=True)
+class TankChemistry:
+    """What becomes of a tank.
+
+    Args:
+        water_ms_cm: what the source conducts by the model; None if it has no solution.
+        rises: mS/cm that each pour adds, None where its contents are not known.
+        phs: the pH after each pour; None where the water's alkalinity is not known.
+        elements: ppm of each in the finished tank, the source water's included.
+        nitrogen: ppm of N by its form.
+        from_water: ppm of each that the source water brings.
+        ph: of the finished tank before any acid; None where the water's alkalinity is not known.
+        finished: the finished tank, solved, at the wanted pH if acid is needed for it; None if it
+            has no solution.
+        acid: what brings it to the wanted pH; None where it cannot be known or is not needed.
+    """
+
+    water_ms_cm: float | None
+    rises: tuple[float | None, ...]
+    phs: tuple[float | None, ...]
+    elements: dict[Element, float]
+    nitrogen: dict[Component, float]
+    from_water: dict[Element, float]
+    ph: float | None = None
+    finished: Solved | None = None
+    acid: AcidNeed | None = None
+
+
+@dataclass(slots=True)
+class _Filling:
+    """The tank between two pours: mol per kg of water."""
+
+    moles: Moles
+    reported: Moles = field(default_factory=dict)
+
+    def pour(self, contents: Contents, per_kg: float) -> None:
+        for component, amount in contents.moles.items():
+            self.moles[component] = self.moles.get(component, 0.0) + amount * per_kg
+            declared = amount - contents.closing.get(component, 0.0)
+            self.reported[component] = self.reported.get(component, 0.0) + declared * per_kg
+
+
+def fill_tank(
+    water: Water,
+    litres: Fraction,
+    ingredients: Sequence[Ingredient],
+    *,
+    to_ph: float | None = None,
+    highest_ph: float = 0.0,
+    bottle: Bottle | None = None,
+) -> TankChemistry:
+    """Pour into a tank in order; a litre of such dilute water counts as a kg.
+
+    Args:
+        water: the source.
+        litres: of water in the tank.
+        ingredients: in mixing order.
+        to_ph: the pH that acid is reckoned for.
+        highest_ph: up to this no acid is needed.
+        bottle: the acid for it.
+    """
+    source = source_water(water)
+    tank = _Filling(dict(source.moles), dict(source.reported))
+    asked = [Solution(dict(tank.moles))]
+    known = []
+    for item in ingredients:
+        known.append(item.contents is not None and bool(item.amount.value))
+        if item.contents is not None and item.amount.value:
+            tank.pour(item.contents, float(item.amount.value / litres))
+            asked.append(Solution(dict(tank.moles)))
+    titrating = _titration(tank, source, to_ph, bottle)
+    try:
+        solved = solve([*asked, *titrating])
+    except ChemistryError:
+        unknown = (None,) * len(ingredients)
+        return TankChemistry(None, unknown, unknown, *_elements(tank, source))
+    steps = solved[: len(asked)]
+    rises: list[float | None] = []
+    phs: list[float | None] = []
+    at = 0
+    for item, is_known in zip(ingredients, known, strict=True):
+        at += is_known
+        rise = steps[at].ms_cm - steps[at - 1].ms_cm if is_known else 0.0
+        rises.append(None if item.contents is None else rise)
+        phs.append(steps[at].ph if source.alkalinity_known else None)
+    acid, finished = None, steps[-1]
+    if bottle is not None and to_ph is not None and titrating and steps[-1].ph > highest_ph:
+        acid = _acid(
+            solved[len(asked) :],
+            titrating,
+            before=steps[-1],
+            to_ph=to_ph,
+            bottle=bottle,
+            litres=litres,
+        )
+        finished = solved[len(asked)]
+    return TankChemistry(
+        steps[0].ms_cm,
+        tuple(rises),
+        tuple(phs),
+        *_elements(tank, source),
+        ph=steps[-1].ph if source.alkalinity_known else None,
+        finished=finished,
+        acid=acid,
+    )
+
+
+def _elements(
+    tank: _Filling, source: SourceWater
+) -> tuple[dict[Element, float], dict[Component, float], dict[Element, float]]:
+    """ppm in the tank, ppm of nitrogen by form, ppm from the water."""
+    nitrogen = {
+        form: tank.reported.get(form, 0.0) * weight_of(form) * 1000
+        for form in (Component.NITRATE, Component.AMMONIUM, Component.UREA)
+    }
+    return _ppm(tank.reported), nitrogen, _ppm(source.reported)
+
+
+def _ppm(moles: Moles) -> dict[Element, float]:
+    found: dict[Element, float] = {}
+    for component, amount in moles.items():
+        if element := ELEMENT_OF.get(component):
+            found[element] = found.get(element, 0.0) + amount * weight_of(component) * 1000
+    return found
+
+
+def _titration(
+    tank: _Filling, source: SourceWater, to_ph: float | None, bottle: Bottle | None
+) -> list[Solution]:
+    """The finished tank at the wanted pH, without acid and with a first guess of it."""
+    if to_ph is None or bottle is None or not source.alkalinity_known:
+        return []
+    component = COMPONENT[bottle.acid.kind]
+    guess = max(source.moles.get(Component.CARBONATE, 0.0), 1e-4) / PROTONS_AT_6[bottle.acid.kind]
+    with_acid = dict(tank.moles)
+    with_acid[component] = with_acid.get(component, 0.0) + guess
+    return [Solution(dict(tank.moles), to_ph), Solution(with_acid, to_ph)]
+
+
+def _acid(
+    solved: Sequence[Solved],
+    asked: Sequence[Solution],
+    *,
+    before: Solved,
+    to_ph: float,
+    bottle: Bottle,
+    litres: Fraction,
+) -> AcidNeed | None:
+    """Between the two solutions the missing charge falls in a straight line; where is it none?"""
+    component = COMPONENT[bottle.acid.kind]
+    guess = asked[1].moles[component] - asked[0].moles.get(component, 0.0)
+    missing, left = solved[0].charge, solved[1].charge
+    if missing <= 0 or left >= missing:
+        return None
+    share = missing / (missing - left)
+    per_litre = guess * share
+    element = ELEMENT_OF.get(component)
+    reading = solved[0].ms_cm + (solved[1].ms_cm - solved[0].ms_cm) * share
+    return AcidNeed(
+        kind=bottle.acid.kind,
+        ml=per_litre * float(litres) / molarity(bottle.acid, bottle.density)[0] * 1000,
+        to_ph=to_ph,
+        adds_ppm={element: per_litre * weight_of(component) * 1000} if element else {},
+        ms_cm=reading - before.ms_cm,
+    )

@@ -1,0 +1,135 @@
+"""How an amount is measured: the one place that rounds."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from functools import lru_cache
+
+from core.quantities import Amount, AmountUnit
+from core.vessels.bench import USUAL_BENCH, Vessel
+from core.vessels.split import Splitter
+
+WORTH_SHOWING = Fraction(2, 100)
+"""An error from rounding above this share of the dose is shown: common practice."""
+
+CUP = Fraction(250)
+"""mL: a dilution is worth its trouble as long as it is poured from a cup, our own default."""
+
+_LEAST_MARKS = 10  # of the product itself, which is measured to a mark
+_LEAST_POUR_MARKS = 25  # half a mark, as near as one reads, is then 2 % of the pour
+
+
+@dataclass(frozen=True, slots=True)
+class Fill:
+    """One vessel, filled to a level (mL or g) so many times."""
+
+    vessel: Vessel
+    level: Fraction
+    times: int = 1
+
+
+@dataclass(frozen=True, slots=True)
+class Predilution:
+    """What is mixed in a cup first, so that enough can be measured of it.
+
+    Args:
+        product: how much of the product goes into the cup.
+        water: how much tank water is in the cup already.
+        pour: how much of the dilution goes into the tank.
+    """
+
+    product: Amount
+    water: Amount
+    pour: Amount
+
+
+@dataclass(frozen=True, slots=True)
+class Measured:
+    """How an amount is measured.
+
+    Args:
+        amount: what the fills come to: the amount rounded to the vessels' marks; of the dilution,
+            if there is one.
+        fills: the vessels, the largest first; none where no vessel can show it.
+        error: how much of the dose is poured too much, as a share of it; below 0 too little.
+        dilute: what to mix first, where the amount is below the finest mark, or where rounding
+            would show and a cup of the dilution does not.
+    """
+
+    amount: Amount
+    fills: tuple[Fill, ...]
+    error: Fraction = Fraction(0)
+    dilute: Predilution | None = None
+
+    @property
+    def is_off(self) -> bool:
+        """Whether the error is worth showing."""
+        return abs(self.error) > WORTH_SHOWING
+
+
+@lru_cache(maxsize=256)
+def _splitter(vessels: tuple[Vessel, ...]) -> Splitter:
+    return Splitter([(vessel.capacity, vessel.mark) for vessel in vessels])
+
+
+def _able(bench: Sequence[Vessel], unit: AmountUnit) -> tuple[Vessel, ...]:
+    """The vessels that measure in a unit; the usual ones where the grower has none."""
+    mine = tuple(vessel for vessel in bench if vessel.unit is unit)
+    return mine or tuple(vessel for vessel in USUAL_BENCH if vessel.unit is unit)
+
+
+@lru_cache(maxsize=4096)
+def measure(amount: Amount, bench: tuple[Vessel, ...] = USUAL_BENCH) -> Measured:
+    """Split an amount over vessels, diluting it first if it is too little for all of them.
+
+    >>> [float(fill.level) for fill in measure(Amount(Fraction(680), AmountUnit.ML)).fills]
+    [650.0, 30.0]
+    """
+    able, liquid = _able(bench, amount.unit), _able(bench, AmountUnit.ML)
+    neat = _fills(amount, able)
+    below = 0 < amount.value < min(vessel.mark for vessel in able)
+    if not below and not neat.is_off:
+        return neat
+    dilute = _predilution(amount, able, liquid)
+    if not below and dilute.pour.value > CUP:
+        return neat
+    poured = _fills(dilute.pour, liquid)
+    if not below and abs(poured.error) >= abs(neat.error):
+        return neat
+    return Measured(poured.amount, poured.fills, poured.error, dilute)
+
+
+def _fills(amount: Amount, able: tuple[Vessel, ...]) -> Measured:
+    splitter = _splitter(able)
+    uses = splitter.split(amount.value) if amount.value else []
+    fills: list[Fill] = []
+    total = Fraction(0)
+    for index, marks in uses:
+        vessel, level = able[index], marks * splitter.unit
+        capacity = vessel.capacity // vessel.mark * vessel.mark
+        full, rest = divmod(level, capacity)
+        if full:
+            fills.append(Fill(vessel, capacity, int(full)))
+        if rest:
+            fills.append(Fill(vessel, rest))
+        total += level
+    fills.sort(key=lambda fill: -fill.level)
+    error = (total - amount.value) / amount.value if amount.value else Fraction(0)
+    return Measured(Amount(total, amount.unit), tuple(fills), error)
+
+
+def _predilution(
+    amount: Amount, able: tuple[Vessel, ...], liquid: tuple[Vessel, ...]
+) -> Predilution:
+    """1 part in 10, or where that is too little still 1 in 100 and so on; enough for the pour."""
+    least = _LEAST_POUR_MARKS * min(vessel.mark for vessel in liquid)
+    factor = 10 if amount.unit is AmountUnit.ML else 100
+    while amount.value * factor < least:
+        factor *= 10
+    pour = Amount(amount.value * factor, AmountUnit.ML)
+    product = _LEAST_MARKS * min(vessel.mark for vessel in able)
+    while product * factor < pour.value:
+        product *= 2
+    # A weighed salt adds next to nothing to the water; a liquid takes its own place in it.
+    water = product * (factor if amount.unit is AmountUnit.G else factor - 1)
+    return Predilution(Amount(product, amount.unit), Amount(water, AmountUnit.ML), pour)

@@ -1,0 +1,192 @@
+"""Splitting an amount over vessels: least error, then fewest fills, vessels, and smallest vessels.
+
+Whole numbers throughout: amounts and marks are counted in a unit of which all marks are multiples.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from functools import lru_cache
+from heapq import heappop, heappush
+from math import ceil, floor, gcd, lcm
+
+TOLERANCE = Fraction(1, 100)
+FARTHEST = Fraction(1)
+"""An error of up to a hundredth of the amount, and never more than 1 mL or 1 g, counts as none, so
+that no second vessel is dirtied for it: our own default, below what pens can tell."""
+
+_MOST_SEARCHED = 24
+"""Fills up to which every combination is weighed; of more, most are full ones of the largest."""
+
+
+@dataclass(frozen=True, slots=True)
+class Kind:
+    """A vessel's capacity and mark, in marks of the common unit."""
+
+    capacity: int
+    mark: int
+
+
+Use = tuple[int, int]
+"""Index of a vessel, and the sum of its fills in the common unit."""
+
+
+@dataclass(frozen=True, slots=True)
+class _Best:
+    """The best way found yet; compared as a tuple, smaller is better."""
+
+    vessels: int
+    size: int
+    error: Fraction
+    uses: tuple[Use, ...]
+
+    @property
+    def rank(self) -> tuple[int, int, Fraction]:
+        return (self.vessels, self.size, self.error)
+
+
+class Splitter:
+    """Splits amounts over a set of vessels.
+
+    Args:
+        vessels: (capacity, mark) of each, in mL or g; each may be filled any number of times.
+    """
+
+    def __init__(self, vessels: Sequence[tuple[Fraction, Fraction]]) -> None:
+        per = lcm(*(mark.denominator for _, mark in vessels))
+        marks = [int(mark * per) for _, mark in vessels]
+        step = gcd(*marks)
+        self.unit = Fraction(step, per)
+        kinds = [
+            Kind(floor(capacity / mark) * whole // step, whole // step)
+            for (capacity, mark), whole in zip(vessels, marks, strict=True)
+        ]
+        self.order = sorted(range(len(kinds)), key=lambda i: (-kinds[i].capacity, kinds[i].mark))
+        self.kinds = [kinds[i] for i in self.order]
+        self._least = _least_sums(tuple(sorted({kind.mark for kind in kinds})))
+
+    def split(self, amount: Fraction) -> list[Use]:
+        """The best fills for an amount; none where nothing nearer than an empty vessel exists."""
+        target = amount / self.unit
+        near = min(amount * TOLERANCE, FARTHEST) / self.unit
+        ranges = self._allowed(target, near)
+        if not ranges:
+            return []
+        largest = self.kinds[0].capacity
+        peeled = max(0, ceil(ranges[0][0] / largest) - _MOST_SEARCHED)
+        off = peeled * largest
+        uses = self._fewest([(low - off, high - off) for low, high in ranges], target - off)
+        if peeled:
+            uses = _with(uses, 0, off)
+        return [(self.order[index], total) for index, total in uses]
+
+    def _allowed(self, target: Fraction, near: Fraction) -> list[tuple[int, int]]:
+        """Ranges of sums with the least error that counts: one range, or one or two points."""
+        low, high = max(ceil(target - near), 1), floor(target + near)
+        above = self._at_least(low)
+        if above <= high:
+            return [(low, high)]
+        below = self._at_most(ceil(target - near) - 1)
+        over, under = above - target, target - below
+        points = [p for p, off in ((below, under), (above, over)) if off == min(over, under)]
+        return [(point, point) for point in points if point > 0] if 0 not in points else []
+
+    def _at_least(self, bound: int) -> int:
+        """The smallest reachable sum from a bound on."""
+        step = len(self._least)
+        return min(least + max(0, -((least - bound) // step)) * step for least in self._least)
+
+    def _at_most(self, bound: int) -> int:
+        """The largest reachable sum up to a bound; 0 if there is none."""
+        step = len(self._least)
+        sums = [least + (bound - least) // step * step for least in self._least if least <= bound]
+        return max(sums, default=0)
+
+    def _fewest(self, ranges: list[tuple[int, int]], target: Fraction) -> tuple[Use, ...]:
+        fills = max(1, ceil(ranges[0][0] / self.kinds[0].capacity))
+        while True:
+            best: _Best | None = None
+            for low, high in ranges:
+                best = self._search(0, fills, low, high, target, (), best)
+            if best is not None:
+                return best.uses
+            fills += 1
+
+    def _search(  # noqa: PLR0917 -- the innermost loop
+        self,
+        index: int,
+        fills: int,
+        low: int,
+        high: int,
+        target: Fraction,
+        uses: tuple[Use, ...],
+        best: _Best | None,
+    ) -> _Best | None:
+        """The best way to bring exactly so many more fills, from a vessel on, into low to high."""
+        for at in range(index, len(self.kinds)):
+            kind = self.kinds[at]
+            if fills * kind.capacity < low:
+                break  # the vessels that follow are smaller still
+            best = self._alone(at, fills, low, high, target, uses, best)
+            if best is not None and len(uses) + 2 > best.vessels:
+                continue
+            smaller = self.kinds[at + 1].capacity if at + 1 < len(self.kinds) else 0
+            for mine in range(fills - 1, 0, -1):
+                rest = fills - mine
+                first = max(low - rest * smaller, (mine - 1) * kind.capacity + 1)
+                last = min(high - 1, mine * kind.capacity)
+                for count in range(last // kind.mark, -(-first // kind.mark) - 1, -1):
+                    sum_ = count * kind.mark
+                    best = self._search(
+                        at + 1, rest, low - sum_, high - sum_, target - sum_,
+                        (*uses, (at, sum_)), best,
+                    )  # fmt: skip
+        return best
+
+    def _alone(  # noqa: PLR0917
+        self,
+        at: int,
+        fills: int,
+        low: int,
+        high: int,
+        target: Fraction,
+        uses: tuple[Use, ...],
+        best: _Best | None,
+    ) -> _Best | None:
+        """One vessel does all that is left, if a multiple of its mark lies where it should."""
+        kind = self.kinds[at]
+        first = -(-max(low, (fills - 1) * kind.capacity + 1) // kind.mark)
+        last = min(high, fills * kind.capacity) // kind.mark
+        if first > last:
+            return best
+        count = min(max(round(target / kind.mark), first), last)
+        found = (*uses, (at, count * kind.mark))
+        size = sum(self.kinds[i].capacity for i, _ in found)
+        new = _Best(len(found), size, abs(target - count * kind.mark), found)
+        return new if best is None or new.rank < best.rank else best
+
+
+def _with(uses: tuple[Use, ...], index: int, more: int) -> tuple[Use, ...]:
+    """The uses with more of one vessel."""
+    if any(i == index for i, _ in uses):
+        return tuple((i, total + more if i == index else total) for i, total in uses)
+    return ((index, more), *uses)
+
+
+@lru_cache(maxsize=256)
+def _least_sums(marks: tuple[int, ...]) -> tuple[int, ...]:
+    """For each remainder by the smallest mark, the least sum of marks that leaves it.
+
+    The marks have no common divisor, so that each remainder is reached.
+    """
+    step = marks[0]
+    least = [-1] * step
+    queue = [0]
+    while queue:
+        total = heappop(queue)
+        if least[total % step] >= 0:
+            continue
+        least[total % step] = total
+        for mark in marks[1:]:
+            heappush(queue, total + mark)
+    return tuple(least)

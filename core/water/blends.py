@@ -1,0 +1,115 @@
+"""Waters joined in one tank, and how much of another water is wanted."""
+
+from collections.abc import Sequence
+from enum import StrEnum
+from fractions import Fraction
+
+from core.errors import InputError
+from core.quantities import Reading
+from core.water.source import REPORT_FIELDS, Disinfectant, LabReport, Part, Water, WaterKind
+
+
+class Wanted(StrEnum):
+    """What a blend can aim at."""
+
+    EC = "ec"
+    CALCIUM = "calcium"
+    ALKALINITY = "alkalinity"
+
+
+_WORDS = {Wanted.EC: "EC", Wanted.CALCIUM: "calcium", Wanted.ALKALINITY: "alkalinity"}
+MOST_PARTS = 6
+
+
+def blend(parts: Sequence[tuple[str, Water, Fraction]]) -> Water:
+    """Waters in one tank: readings and reports by share; what one lacks is unknown of the whole.
+
+    The pH of a blend does not follow by share and is left open; see `core.chemistry.blend_ph`.
+
+    Args:
+        parts: name, water and share of each; the shares come to 1.
+
+    Raises:
+        InputError: shares that do not come to 1, or too many parts.
+    """
+    if not 1 <= len(parts) <= MOST_PARTS:
+        raise InputError("blend_unclear", f"A blend has 1 to {MOST_PARTS} waters.", "parts")
+    if sum(share for *_, share in parts) != 1 or any(share <= 0 for *_, share in parts):
+        raise InputError(
+            "blend_unclear", "The shares of a blend are above 0 and come to 100 %.", "parts"
+        )
+    if len(parts) == 1:
+        return parts[0][1]
+    ec = _mean([(w.reading.ms_cm if w.reading else None, share) for _, w, share in parts])
+    found = {
+        name: _mean([(getattr(w.report, name), share) for _, w, share in parts])
+        for name in REPORT_FIELDS
+    }
+    return Water(
+        reading=None if ec is None else Reading(ec),
+        report=LabReport(**found),
+        kind=_shared_kind([water for _, water, _ in parts]),
+        temperature=_mean([(w.temperature, share) for _, w, share in parts]),
+        disinfectant=_worst([water for _, water, _ in parts]),
+        stood_h=min(water.stood_h for _, water, _ in parts),
+        parts=tuple(Part(name, share) for name, _, share in parts),
+    )
+
+
+def _mean(values: Sequence[tuple[Fraction | None, Fraction]]) -> Fraction | None:
+    total = Fraction(0)
+    for value, share in values:
+        if value is None:
+            return None
+        total += value * share
+    return total
+
+
+def _shared_kind(waters: Sequence[Water]) -> WaterKind | None:
+    kinds = {water.kind for water in waters}
+    return kinds.pop() if len(kinds) == 1 else None
+
+
+def _worst(waters: Sequence[Water]) -> Disinfectant:
+    if any(water.disinfectant is Disinfectant.CHLORAMINE for water in waters):
+        return Disinfectant.CHLORAMINE
+    chlorinated = any(water.is_chlorinated for water in waters)
+    return Disinfectant.CHLORINE if chlorinated else Disinfectant.NONE
+
+
+def share_for(source: Water, other: Water, wanted: Wanted, figure: Fraction) -> Fraction:
+    """The share of another water, such as RO, that brings a source to a wanted figure.
+
+    Args:
+        source: the water to be thinned.
+        other: the water to thin it with.
+        wanted: what the figure is.
+        figure: mS/cm, ppm calcium, or mg/L CaCO3.
+
+    Raises:
+        InputError: a figure of one of them is not known, or the wanted one does not lie between.
+    """
+    have, brings = _figure(source, wanted, "source"), _figure(other, wanted, "other")
+    if not min(have, brings) <= figure <= max(have, brings) or have == brings:
+        raise InputError(
+            "out_of_reach",
+            f"A blend of these two has {_WORDS[wanted]} between theirs: choose a figure between, "
+            "or another water.",
+            "figure",
+        )
+    return (have - figure) / (have - brings)
+
+
+def _figure(water: Water, wanted: Wanted, where: str) -> Fraction:
+    found = {
+        Wanted.EC: water.reading.ms_cm if water.reading else None,
+        Wanted.CALCIUM: water.report.calcium,
+        Wanted.ALKALINITY: water.report.alkalinity,
+    }[wanted]
+    if found is None:
+        raise InputError(
+            "water_unknown",
+            f"The {_WORDS[wanted]} of that water is not known: read it, or enter its lab report.",
+            where,
+        )
+    return found

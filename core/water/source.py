@@ -1,0 +1,151 @@
+"""Where water comes from and what is in it."""
+
+from dataclasses import dataclass, fields
+from enum import StrEnum
+from fractions import Fraction
+
+from core.errors import InputError
+from core.quantities import Reading
+
+
+class WaterKind(StrEnum):
+    """Where water comes from."""
+
+    RO = "ro"
+    RAIN = "rain"
+    MAINS = "mains"
+    WELL = "well"
+
+
+SOFT_KINDS = frozenset({WaterKind.RO, WaterKind.RAIN})
+"""Kinds without calcium and without a buffer."""
+
+
+class Disinfectant(StrEnum):
+    """What keeps mains water free of germs, and harms live cultures and roots."""
+
+    NONE = "none"
+    CHLORINE = "chlorine"
+    CHLORAMINE = "chloramine"
+
+
+HARD_MS_CM = Fraction(2, 5)
+"""Hard above 200 ppm in total (common practice); read on the 500 scale, as most such pens are."""
+
+HARD_CALCIUM_PPM = Fraction(70)
+"""Hard above 70 ppm calcium (common practice)."""
+
+BUFFERED_PPM = Fraction(30)
+"""mg/L CaCO3 of alkalinity from which the pH of a feed stands still: common practice."""
+
+GASSED_OFF_H = Fraction(24)
+"""Hours in which chlorine leaves open water; chloramine does not: common practice."""
+
+LARGEST_PPM = 40_000
+"""More of anything than sea water has is a slip of the unit."""
+
+
+@dataclass(frozen=True, slots=True)
+class LabReport:
+    """What a laboratory found in a water; mg/L of the element, None where it did not look.
+
+    Args:
+        alkalinity: mg/L as CaCO3; 50.04 are one meq/L.
+    """
+
+    calcium: Fraction | None = None
+    magnesium: Fraction | None = None
+    potassium: Fraction | None = None
+    sodium: Fraction | None = None
+    chloride: Fraction | None = None
+    sulfur: Fraction | None = None
+    nitrate_n: Fraction | None = None
+    alkalinity: Fraction | None = None
+
+    def __post_init__(self) -> None:
+        for name in REPORT_FIELDS:
+            value = getattr(self, name)
+            if value is not None and value > LARGEST_PPM:
+                raise InputError(
+                    "report_out_of_range",
+                    "That is more than sea water holds; check the unit: mg/L is ppm.",
+                    f"{name}_ppm",
+                )
+
+
+REPORT_FIELDS = tuple(field.name for field in fields(LabReport))
+
+
+@dataclass(frozen=True, slots=True)
+class Part:
+    """One water of a blend, and its share of the whole."""
+
+    name: str
+    share: Fraction
+
+
+@dataclass(frozen=True, slots=True)
+class Water:
+    """The source water.
+
+    Args:
+        reading: its EC, or None if nobody has read it.
+        kind: where it comes from, if known.
+        report: what a laboratory found.
+        ph: its pH, if read.
+        temperature: in °C, if read.
+        disinfectant: what the works add; None if unknown.
+        stood_h: hours for which it has stood open.
+        parts: for a blend, the waters in it.
+    """
+
+    reading: Reading | None = None
+    kind: WaterKind | None = None
+    report: LabReport = LabReport()
+    ph: Fraction | None = None
+    temperature: Fraction | None = None
+    disinfectant: Disinfectant | None = None
+    stood_h: Fraction = Fraction(0)
+    parts: tuple[Part, ...] = ()
+
+    def __post_init__(self) -> None:
+        if self.ph is not None and not 0 <= self.ph <= 14:
+            raise InputError("ph_out_of_range", "A pH lies between 0 and 14.", "ph")
+        if self.temperature is not None and not -5 <= self.temperature <= 60:
+            raise InputError(
+                "temperature_out_of_range",
+                "Water for plants is between 0 and 40 °C; check the unit.",
+                "temperature",
+            )
+        if self.stood_h > 10_000:
+            raise InputError(
+                "hours_out_of_range", "Water that stood so long is to be changed.", "stood_h"
+            )
+
+    @property
+    def is_hard(self) -> bool:
+        """Whether it counts as hard by its reading or its calcium."""
+        calcium = self.report.calcium
+        by_reading = self.reading is not None and self.reading.ms_cm > HARD_MS_CM
+        return by_reading or (calcium is not None and calcium > HARD_CALCIUM_PPM)
+
+    @property
+    def is_chlorinated(self) -> bool:
+        """Whether chlorine or chloramine is to be reckoned with; mains count unless known clean."""
+        if self.disinfectant is Disinfectant.CHLORAMINE:
+            return True
+        if self.disinfectant is None and self.kind is not WaterKind.MAINS:
+            return False
+        return self.disinfectant is not Disinfectant.NONE and self.hours_to_stand > 0
+
+    @property
+    def hours_to_stand(self) -> Fraction:
+        """Hours until chlorine has left it."""
+        return max(GASSED_OFF_H - self.stood_h, Fraction(0))
+
+    @property
+    def lacks_buffer(self) -> bool:
+        """Whether nothing in it holds the pH."""
+        if self.report.alkalinity is not None:
+            return self.report.alkalinity < BUFFERED_PPM
+        return self.kind in SOFT_KINDS
