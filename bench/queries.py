@@ -7,7 +7,7 @@ from django.test import Client
 from django.test.utils import CaptureQueriesContext
 
 from server.charts.models import ChartVersion
-from server.charts.store import read_chart
+from server.charts.store import charts_in_memory
 from server.grows.demo_people import DEMO_PERSON
 from server.tanks.models import Tank
 
@@ -26,7 +26,7 @@ def report() -> None:
     counts = []
     for fresh in (True, False):
         if fresh:
-            read_chart.cache_clear()
+            charts_in_memory.clear()
         with CaptureQueriesContext(connection) as queries:
             answer = client.post(
                 f"/api/grows/{tank.grow_id}/mix", body, content_type="application/json"

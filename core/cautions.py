@@ -1,21 +1,154 @@
-"""What to mind: each caution names the risk, the reason and the way out."""
+"""The catalogue of what a mix can be warned of. The conditions stand in `core.mix.judging`."""
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 from enum import StrEnum
-from fractions import Fraction
-
-from core.chart import Medium, PhWindow
-from core.quantities import Reading, ReadingScale, decimal_text, number_text
-from core.water import RoShares, Water
 
 
 class Severity(StrEnum):
-    """How much it matters: good to know, act on it, or someone or the plants may be hurt."""
+    """How much it matters: to be acknowledged before a mix starts, to act on, or good to know."""
 
+    STOP = "stop"
+    MIND = "mind"
     NOTE = "note"
-    ATTENTION = "attention"
-    DANGER = "danger"
+
+
+@dataclass(frozen=True, slots=True)
+class Entry:
+    """A kind of caution.
+
+    Args:
+        severity: how much it matters.
+        title: a few words for it.
+        when: what it is raised by.
+    """
+
+    severity: Severity
+    title: str
+    when: str
+
+
+def _stop(title: str, when: str) -> Entry:
+    return Entry(Severity.STOP, title, when)
+
+
+def _mind(title: str, when: str) -> Entry:
+    return Entry(Severity.MIND, title, when)
+
+
+def _note(title: str, when: str) -> Entry:
+    return Entry(Severity.NOTE, title, when)
+
+
+CATALOGUE: dict[str, Entry] = {
+    # Water
+    "water_not_read": _mind("Read the water first", "no reading of the source is given"),
+    "water_too_strong": _stop(
+        "No room for feed", "the source reads as much as an all-in target, or more"
+    ),
+    "water_takes_half": _mind(
+        "Half the target is water", "the source is more than half of the final target"
+    ),
+    "water_unlike_report": _mind(
+        "The water has changed",
+        "the reading parts by more than 30 % from what its lab report conducts",
+    ),
+    "hard_water": _mind(
+        "Hard water", "the source reads above 0.4 mS/cm or brings more than 70 ppm calcium"
+    ),
+    "hard_form_on_shelf": _mind(
+        "A form for hard water", "the water is hard, and the shelf has such a form of a base part"
+    ),
+    "calmag_credit": _mind(
+        "The water brings calcium",
+        "the lab report's calcium is a tenth or more of what the cal-mag would bring",
+    ),
+    "no_buffer": _mind(
+        "Nothing holds the pH",
+        "the source has under 30 mg/L CaCO3, or is RO or rain, and no buffer or cal-mag goes in",
+    ),
+    "chlorine_in_water": _note(
+        "Chlorine in the water", "the source has chlorine, and no live culture goes in"
+    ),
+    "chloramine_in_water": _mind("Chloramine in the water", "the source has chloramine"),
+    "chlorine_kills_live": _stop(
+        "Chlorine kills cultures",
+        "the source has chlorine or chloramine, and a live culture goes in",
+    ),
+    "water_cold": _note("Cold water", "the source is below 18 °C"),
+    "water_warm": _mind("Warm water", "the source is above 22 °C"),
+    # Chart and strength
+    "soil_chart_in_water": _mind(
+        "A chart for soil", "a soil chart above 50 % for plants in water culture"
+    ),
+    "soil_chart_lightened": _note(
+        "A chart for soil", "a soil chart at 50 % or less for plants in water culture"
+    ),
+    "strong_for_system": _mind(
+        "Strong for this system", "above 50 % in recirculating deep water or aeroponics"
+    ),
+    "seedlings_low_end": _mind(
+        "Seedlings take the low end", "a seedling column with ranges, poured above their low end"
+    ),
+    "strength_over_chart": _mind("Above the chart", "the mix or one product above 100 %"),
+    "volume_unlike_tank": _mind(
+        "Not the tank's volume", "the volume is 10 % or more off the tank's joined water"
+    ),
+    "held_elsewhere": _note(
+        "Held in another stage", "the tank is held in a column, and another one is mixed"
+    ),
+    "no_ph_window": _note("pH window not printed", "the column prints no pH window"),
+    "no_target_reading": _note("No target printed", "the column prints no EC, yet one is aimed at"),
+    # Parts of the feed
+    "base_part_missing": _stop("Half a base", "one part of a pair goes in without the other"),
+    "pair_unequal": _mind("The pair is unequal", "the parts of a pair get unequal amounts"),
+    "pair_printed_unequal": _note(
+        "The chart's pair is unequal", "the chart itself prints a pair unequal"
+    ),
+    # Order
+    "printed_order_changed": _mind("Order changed", "a hard rule overrules the printed order"),
+    "live_before_acid": _mind(
+        "Cultures before acid", "a live culture goes in before pH is adjusted"
+    ),
+    "live_with_oxidiser": _stop(
+        "Cultures with an oxidiser", "a live culture and an oxidiser go into one tank"
+    ),
+    "undiluted_meet": _note(
+        "Never undiluted together",
+        "two products that would form a mineral undiluted are measured with one vessel",
+    ),
+    # Acids and alkalis
+    "acid_into_water": _stop("Acid into water", "a pH adjuster is poured by dose"),
+    "sulfuric_heats": _stop("It heats when diluted", "sulfuric acid above 50 % is on the sheet"),
+    "acid_and_alkali": _stop("Acid and alkali", "a pH adjuster down and one up on one sheet"),
+    "acid_strength_unknown": _note(
+        "Which strength of acid?", "a pH adjuster is poured whose strength is not entered"
+    ),
+    "ph_below_window": _note(
+        "It may end too sour", "the expected pH is more than 0.3 below the window"
+    ),
+    # Amounts
+    "below_finest_mark": _mind(
+        "Too small to measure", "an amount below ten of the bench's finest marks"
+    ),
+    "rounding_shows": _mind(
+        "The vessels cannot show it", "rounding to the vessels' marks is more than 2 % of a dose"
+    ),
+    "bottle_runs_out": _stop("Not enough left", "more is to be poured than the shelf has"),
+    "pounds_and_ounces": _note("Pounds and ounces", "a scale shows lb and oz"),
+    "nitrate_salt": _note("An oxidiser", "a dry nitrate salt is on the sheet"),
+    # Chemistry
+    "chart_and_labels_differ": _mind(
+        "Chart and labels differ", "the labels' EC parts from the chart's by more than 20 %"
+    ),
+    "tank_saturated": _mind(
+        "The tank may turn milky", "the finished tank is more than saturated with a mineral"
+    ),
+    "elements_out_of_range": _note(
+        "Elements out of range", "an element lies outside its range in the finished tank"
+    ),
+}
+"""By code, in the order in which they are listed within one severity."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -23,204 +156,37 @@ class Caution:
     """One thing to mind.
 
     Args:
-        code: a stable word for programs and tests.
-        severity: how much it matters.
+        code: a stable word for programs and tests; a key of the catalogue.
         message: risk, reason and way out, in the grower's words and units.
         values: the figures behind it, as decimal text; EC in mS/cm, shares of 1.
         products: keys of the products it is about.
+        remedy: what to set for the way out, where a setting is all it takes: `strength`, `end`,
+            `column`, `hard_forms`, or `strength` for one `product`.
     """
 
     code: str
-    severity: Severity
     message: str
     values: Mapping[str, str] = field(default_factory=dict)
     products: tuple[str, ...] = ()
+    remedy: Mapping[str, str] = field(default_factory=dict)
+
+    @property
+    def severity(self) -> Severity:
+        """How much it matters."""
+        return CATALOGUE[self.code].severity
+
+    @property
+    def title(self) -> str:
+        """A few words for it."""
+        return CATALOGUE[self.code].title
 
 
-PH_WINDOWS: dict[Medium, PhWindow] = {
-    Medium.WATER: PhWindow(Fraction("5.5"), Fraction("6.5")),
-    Medium.COIR: PhWindow(Fraction("5.5"), Fraction("6.2")),
-    Medium.SOIL: PhWindow(Fraction("6.0"), Fraction("7.0")),
-}
-"""Where the chart prints none: common practice; the one for soil from memory."""
-
-_MEDIUM_WORDS = {Medium.WATER: "water culture", Medium.COIR: "coir", Medium.SOIL: "soil"}
+_GRAVEST_FIRST = tuple(Severity)
+_LISTED = {code: at for at, code in enumerate(CATALOGUE)}
 
 
-def _percent(share: Fraction) -> str:
-    return f"{number_text(share * 100, 0)} %"
-
-
-def _reading(reading: Reading, meter: ReadingScale) -> str:
-    return f"{reading.shown(meter)} {meter.words}"
-
-
-def water_not_read() -> Caution:
-    """The source reading is missing."""
-    return Caution(
-        "water_not_read",
-        Severity.ATTENTION,
-        "The source water has not been read. Its EC counts towards the final reading and differs "
-        "by season: read it before the first bottle. Until then doses are as for neutral water.",
-    )
-
-
-def hard_water(water: Water, meter: ReadingScale, calmag: tuple[str, ...]) -> Caution:
-    """The source brings much calcium or salt."""
-    values, brings = {}, []
-    if water.reading is not None:
-        values["ec"] = decimal_text(water.reading.ms_cm)
-        brings.append(f"reads {_reading(water.reading, meter)}")
-    if water.calcium_ppm is not None:
-        values["calcium_ppm"] = decimal_text(water.calcium_ppm)
-        brings.append(f"brings {decimal_text(water.calcium_ppm)} ppm calcium")
-    way_out = "use the maker's hard-water base if there is one"
-    way_out += ", and cut the cal-mag by what the water brings" if calmag else ""
-    return Caution(
-        "hard_water",
-        Severity.ATTENTION,
-        f"Hard water: it {' and '.join(brings)}. Too much calcium locks out other food: {way_out}.",
-        values,
-        calmag,
-    )
-
-
-def water_too_strong(
-    source: Reading, total: Reading, ro: RoShares | None, meter: ReadingScale
-) -> Caution:
-    """The water alone is at or above the all-in target; no RO helps where both are 0."""
-    way_out = (
-        f"With {_percent(ro.advised)} RO water in the tank the water takes a third of the target "
-        "and two thirds are left for feed."
-        if ro
-        else "Check the target."
-    )
-    values = {"source": decimal_text(source.ms_cm), "target": decimal_text(total.ms_cm)}
-    if ro:
-        values |= {
-            "ro_share": decimal_text(ro.advised),
-            "ro_share_at_least": decimal_text(ro.at_least),
-        }
-    return Caution(
-        "water_too_strong",
-        Severity.DANGER,
-        f"The water at {_reading(source, meter)} leaves no room under a total of "
-        f"{_reading(total, meter)}, so no base is poured. {way_out}",
-        values,
-    )
-
-
-def soil_chart_in_water(strength: Fraction) -> Caution:
-    """A chart written for soil is poured into water culture."""
-    full = strength > Fraction(1, 2)
-    way_out = (
-        "start at 50 %; one can always add."
-        if full
-        else f"{_percent(strength)} is a careful start; watch the leaf tips before adding."
-    )
-    return Caution(
-        "soil_chart_in_water",
-        Severity.ATTENTION if full else Severity.NOTE,
-        "This chart was written for soil, which holds food back; bare roots in water get all of "
-        f"it at once and burn: {way_out}",
-        {"strength": decimal_text(strength)},
-    )
-
-
-def no_ph_window(medium: Medium, window: PhWindow) -> Caution:
-    """The column prints no pH window."""
-    low, high = number_text(window.low, 1), number_text(window.high, 1)
-    return Caution(
-        "no_ph_window",
-        Severity.NOTE,
-        f"The chart prints no pH window here; {low} to {high} is common practice in "
-        f"{_MEDIUM_WORDS[medium]}.",
-        {"low": decimal_text(window.low), "high": decimal_text(window.high)},
-    )
-
-
-def pair_unequal(
-    names: tuple[str, str], amounts: tuple[str, str], keys: tuple[str, str], *, printed_so: bool
-) -> Caution:
-    """The two parts of a base differ; amounts in words, such as `14 mL`."""
-    if printed_so:
-        reason = "The chart prints them so: check the leaflet once more."
-    else:
-        reason = "Parts of a pair belong together, or the feed lacks half its elements: even them."
-    return Caution(
-        "pair_unequal",
-        Severity.NOTE if printed_so else Severity.ATTENTION,
-        f"{names[0]} gets {amounts[0]} and {names[1]} {amounts[1]}; such a pair is usually "
-        f"poured one to one. {reason}",
-        {keys[0]: amounts[0], keys[1]: amounts[1]},
-        keys,
-    )
-
-
-def strength_over_chart(strength: Fraction, products: tuple[str, ...] = ()) -> Caution:
-    """More than the printed dose."""
-    return Caution(
-        "strength_over_chart",
-        Severity.ATTENTION,
-        f"{_percent(strength)} is more than the chart prints. Burnt plants do not come back: "
-        "step up by 10 % at a time, and only while the tips stay green.",
-        {"strength": decimal_text(strength)},
-        products,
-    )
-
-
-def no_target_reading() -> Caution:
-    """The column prints no EC, so there is nothing to aim at."""
-    return Caution(
-        "no_target_reading",
-        Severity.NOTE,
-        "The chart prints no EC for this column: pour the doses, and note what the meter shows.",
-    )
-
-
-def printed_order_changed(names: tuple[str, ...], keys: tuple[str, ...]) -> Caution:
-    """A hard rule overruled the chart's printed order."""
-    return Caution(
-        "printed_order_changed",
-        Severity.ATTENTION,
-        f"{', '.join(names)}: moved from the printed place, because the printed order would let "
-        "products spoil each other; the reason stands at the pour.",
-        {},
-        keys,
-    )
-
-
-def chlorine_kills_live(names: tuple[str, ...], keys: tuple[str, ...]) -> Caution:
-    """Live cultures in mains water."""
-    return Caution(
-        "chlorine_kills_live",
-        Severity.ATTENTION,
-        f"Chlorine in mains water kills {', '.join(names)}. Let the water stand open for 24 h "
-        "first; chloramine does not gas off and needs a carbon filter.",
-        {},
-        keys,
-    )
-
-
-def acid_into_water(names: tuple[str, ...], keys: tuple[str, ...]) -> Caution:
-    """A pH adjuster is poured by dose."""
-    return Caution(
-        "acid_into_water",
-        Severity.DANGER,
-        f"{', '.join(names)}: goggles and gloves. Dilute 1 to 10 in a separate cup, acid into "
-        "water and never the other way; never with bleach. The label comes before this sheet.",
-        {},
-        keys,
-    )
-
-
-def below_finest_mark(name: str, key: str) -> Caution:
-    """The pour is too small to measure as it is."""
-    return Caution(
-        "below_finest_mark",
-        Severity.ATTENTION,
-        f"{name} is too little for the finest syringe: mix 1 part with 9 parts of tank water in a "
-        "cup, and pour ten times as much of that.",
-        {},
-        (key,),
+def gravest_first(cautions: list[Caution]) -> tuple[Caution, ...]:
+    """Cautions by severity, and within one as the catalogue lists them."""
+    return tuple(
+        sorted(cautions, key=lambda c: (_GRAVEST_FIRST.index(c.severity), _LISTED[c.code]))
     )

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.mix import PourSheet
+from core.mix.expected import RestsOn
 from core.order_rules import Phase
 from core.quantities import ReadingScale
 
@@ -20,12 +21,20 @@ class Riser:
         minute: when it goes in, from the start.
         wait_min: the tread behind it.
         level: the expected reading after it in the grower's unit; None where unknown.
+        low: the low edge of the band in which it may lie; None where unknown.
+        high: the high edge.
+        basis: what this pour's part of it rests on.
+        ph: the expected pH after it; None where the water's alkalinity is not known.
     """
 
     place: int
     minute: int
     wait_min: int
     level: Fraction | None
+    low: Fraction | None
+    high: Fraction | None
+    basis: RestsOn
+    ph: float | None
 
 
 @dataclass(frozen=True, slots=True)
@@ -70,7 +79,19 @@ def draw_climb(sheet: PourSheet, scale: ReadingScale) -> Climb:
         minute += POURING_MIN
         reading = pour.above_water if relative else pour.reading_after
         level = reading.in_unit(scale) if reading else None
-        risers.append(Riser(pour.place, minute, pour.wait_min, level))
+        off = Fraction(pour.unsure).limit_denominator(10_000) * scale.per_ms_cm
+        risers.append(
+            Riser(
+                place=pour.place,
+                minute=minute,
+                wait_min=pour.wait_min,
+                level=level,
+                low=None if level is None else max(level - off, Fraction(0)),
+                high=None if level is None else level + off,
+                basis=pour.basis,
+                ph=pour.ph_after,
+            )
+        )
         minute += pour.wait_min
     target = sheet.aim.target
     floor = sheet.source.in_unit(scale) if sheet.source else Fraction(0)

@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from fractions import Fraction
 from graphlib import CycleError, TopologicalSorter
 from heapq import heappop, heappush
 from itertools import pairwise
@@ -12,12 +13,14 @@ from core.order_rules import (
     HARD_RULES,
     PHASE_OF_ROLE,
     REASON_OF_ROLE,
-    WAIT_MIN,
     CalmagPlace,
     Customs,
     LivePlace,
     Phase,
+    RowsPlace,
+    wait_after,
 )
+from core.quantities import Volume
 
 _RULE_WORDS = {rule.code: rule.words for rule in HARD_RULES}
 _ABOUT_EARLIER = {rule.code for rule in HARD_RULES if rule.about_before}
@@ -31,7 +34,7 @@ class Place:
     Args:
         product: the row.
         phase: the part of the mixing.
-        wait_min: minutes to stir and wait afterwards.
+        wait_min: minutes to wait afterwards.
         why: reason codes, the deciding one first.
         moved: whether a hard rule moved it away from its printed place.
     """
@@ -102,6 +105,7 @@ def put_in_order(
     *,
     rows_are_order: bool = False,
     customs: Customs = Customs(),  # noqa: B008 -- frozen
+    volume: Volume = Volume(Fraction(100)),  # noqa: B008 -- frozen
 ) -> tuple[Place, ...]:
     """The mixing order: of all that keep every hard rule, the one nearest to the preference.
 
@@ -109,10 +113,12 @@ def put_in_order(
         products: in the chart's printed order; keys are unique.
         rows_are_order: whether the chart states its rows as the mixing order.
         customs: the schools followed where growers disagree.
+        volume: all the water, on which waits depend.
 
     Raises:
         InputError: labels and hard rules contradict each other; names them.
     """
+    rows_are_order = rows_are_order and customs.rows is RowsPlace.PRINTED
     edges = hard_edges(products)
     graph: TopologicalSorter[str] = TopologicalSorter({product.key: () for product in products})
     for earlier, later in edges:
@@ -131,15 +137,19 @@ def put_in_order(
         _, key = heappop(ready)
         order.append(by_key[key])
         graph.done(key)
-    return _with_reasons(order, edges, wanted, rows_are_order, customs)
+    return _with_reasons(
+        order, edges, wanted, rows_are_order=rows_are_order, customs=customs, volume=volume
+    )
 
 
 def _with_reasons(
     order: Sequence[Product],
     edges: Edges,
     wanted: dict[str, tuple[int, ...]],
+    *,
     rows_are_order: bool,
     customs: Customs,
+    volume: Volume,
 ) -> tuple[Place, ...]:
     last_dry = None if rows_are_order else _last_dry_base(order)
     ranks = _lowest_ranks(order)
@@ -160,7 +170,7 @@ def _with_reasons(
             Place(
                 product,
                 PHASE_OF_ROLE[product.role],
-                WAIT_MIN[product.role],
+                wait_after(product, volume),
                 tuple(dict.fromkeys(why)),
                 moved=rows_are_order and product.key in moved,
             )

@@ -7,8 +7,10 @@ a preference, over which a chart that states its rows as the mixing order wins.
 
 from dataclasses import dataclass
 from enum import StrEnum
+from fractions import Fraction
 
-from core.chart import Role
+from core.chart import Product, Role
+from core.quantities import Volume
 
 
 class Phase(StrEnum):
@@ -99,6 +101,16 @@ class LivePlace(StrEnum):
     FIRST = "first"
 
 
+class RowsPlace(StrEnum):
+    """Whose order holds where a chart states its rows as the mixing order.
+
+    The default is the chart's: its maker knows the bottles. Hard rules hold either way.
+    """
+
+    PRINTED = "printed"
+    CHEMISTRY = "chemistry"
+
+
 @dataclass(frozen=True, slots=True)
 class Customs:
     """The schools this grower follows where growers disagree about the order."""
@@ -106,6 +118,7 @@ class Customs:
     calmag: CalmagPlace = CalmagPlace.BEFORE_BASE
     silica: SilicaPlace = SilicaPlace.AFTER_BUFFER
     live: LivePlace = LivePlace.LAST
+    rows: RowsPlace = RowsPlace.PRINTED
 
     def sequence(self) -> tuple[Role, ...]:
         """The roles in their preferred order."""
@@ -150,3 +163,24 @@ WAIT_MIN: dict[Role, int] = {
 }
 """Minutes to stir and wait after each pour; silica, base and pH are common practice, the rest are
 our own defaults."""
+
+_LARGE_L = ((Fraction(500), 0), (Fraction(2000), 2))
+_MORE_IN_LARGEST = 5
+_STIR_S = ((Fraction(25), 30), (Fraction(100), 60), (Fraction(500), 120))
+_LONGEST_STIR_S = 180
+
+
+def wait_after(product: Product, volume: Volume) -> int:
+    """Minutes to wait after a pour: what the label says, else by its role, longer in large tanks.
+
+    The longer waits above 500 and 2000 L are our own default: a pump turns such a tank over slowly.
+    """
+    if product.wait_min is not None:
+        return product.wait_min
+    more = next((more for up_to, more in _LARGE_L if volume.litres <= up_to), _MORE_IN_LARGEST)
+    return WAIT_MIN[product.role] + more
+
+
+def stir_for(volume: Volume) -> int:
+    """Seconds to stir after a pour: 30 s to a few minutes is common practice, the steps our own."""
+    return next((s for up_to, s in _STIR_S if volume.litres <= up_to), _LONGEST_STIR_S)

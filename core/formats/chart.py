@@ -42,6 +42,8 @@ class ProductDocument(Document):
     form: Form = Form.LIQUID
     scales: StrictBool | None = None
     after: Annotated[tuple[Key, ...], Field(max_length=60)] = ()
+    wait_min: Count | None = None
+    oxidiser: StrictBool = False
 
     def product(self) -> Product:
         """The product it means."""
@@ -54,6 +56,8 @@ class ProductDocument(Document):
             rank=self.rank or 0,
             scales=self.role in SCALED_ROLES if self.scales is None else self.scales,
             after=self.after,
+            wait_min=self.wait_min,
+            oxidiser=self.oxidiser,
         )
 
 
@@ -168,6 +172,8 @@ def _product_document(product: Product) -> ProductDocument:
         form=product.form,
         scales=product.scales,
         after=product.after,
+        wait_min=product.wait_min,
+        oxidiser=product.oxidiser,
     )
 
 

@@ -43,6 +43,13 @@ Figure = Annotated[
     ),
 ]
 
+Signed = Annotated[
+    Fraction,
+    PlainSerializer(decimal_text, return_type=str),
+    WithJsonSchema({"description": "A number as decimal text, with its sign.", "type": "string"}),
+]
+"""For what is only written: figures that are read are never below 0."""
+
 Key = Annotated[str, StringConstraints(min_length=1, max_length=60, pattern=r"^[^\x00-\x1f]+$")]
 Words = Annotated[str, StringConstraints(max_length=120, pattern=r"^[^\x00-\x1f]*$")]
 Count = Annotated[int, Field(strict=True, ge=0, le=999)]

@@ -1,19 +1,26 @@
 """The format brisk-measure/mix-request, version 1."""
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from fractions import Fraction
 from typing import Annotated, Literal
 
-from pydantic import Field
+from pydantic import Field, StrictBool
 
 from core.chart import Medium
+from core.chemistry import Element
+from core.errors import InputError
 from core.formats.chart import FeedChart
-from core.formats.fields import Document, Figure, Key, ReadingDocument, within
-from core.mix import MixRequest
-from core.order_rules import CalmagPlace, Customs, LivePlace, SilicaPlace
+from core.formats.fields import Document, Figure, Key, within
+from core.formats.shelf import ShelfDocument, VesselDocument
+from core.formats.water import Blend, WaterDocument, blended
+from core.growing import Crop, System
+from core.mix import Between, MixRequest, Shelf, Tank
+from core.order_rules import CalmagPlace, Customs, LivePlace, RowsPlace, SilicaPlace
 from core.quantities import ReadingScale, ReadingUnit, Spoons, Volume, VolumeUnit
 from core.strength import End, Override
-from core.water import School, Water, WaterKind
+from core.vessels import USUAL_BENCH, Vessel
+from core.water import School, Water
+from core.windows import Window
 
 
 class VolumeDocument(Document):
@@ -21,19 +28,6 @@ class VolumeDocument(Document):
 
     value: Figure
     unit: VolumeUnit
-
-
-class WaterDocument(Document):
-    """The source water, as far as it is known."""
-
-    reading: ReadingDocument | None = None
-    kind: WaterKind | None = None
-    calcium_ppm: Figure | None = None
-
-    def water(self) -> Water:
-        """The water it means."""
-        reading = within("reading", self.reading.reading) if self.reading else None
-        return Water(reading, self.kind, self.calcium_ppm)
 
 
 class OverrideDocument(Document):
@@ -50,6 +44,42 @@ class CustomsDocument(Document):
     calmag: CalmagPlace = CalmagPlace.BEFORE_BASE
     silica: SilicaPlace = SilicaPlace.AFTER_BUFFER
     live: LivePlace = LivePlace.LAST
+    rows: RowsPlace = RowsPlace.PRINTED
+
+    def customs(self) -> Customs:
+        """The customs they mean."""
+        return Customs(self.calmag, self.silica, self.live, self.rows)
+
+
+class BetweenDocument(Document):
+    """Another column to mix towards, and how far."""
+
+    column: Key
+    share: Figure
+
+
+class TankDocument(Document):
+    """Where the feed goes, as far as it is known."""
+
+    system: System | None = None
+    crop: Crop | None = None
+    joined: VolumeDocument | None = None
+    held: Key | None = None
+
+
+class WindowDocument(Document):
+    """An own range of an element, ppm."""
+
+    low: Figure
+    high: Figure
+
+    def window(self) -> Window:
+        """The range it means."""
+        if self.low > self.high:
+            raise InputError(
+                "range_upside_down", "The low end of the range is above its high end.", "low"
+            )
+        return Window(self.low, self.high, own=True)
 
 
 class MeterDocument(Document):
@@ -72,10 +102,20 @@ class MixRequestDocument(Document):
     school: School | None = None
     spoons: Spoons = Spoons.METRIC
     water: WaterDocument | None = None
+    blend: Blend = ()
     overrides: Annotated[Sequence[OverrideDocument], Field(max_length=60)] = ()
     grown_in: Medium = Medium.WATER
     customs: CustomsDocument = CustomsDocument()
     meter: MeterDocument = MeterDocument()
+    between: BetweenDocument | None = None
+    split: StrictBool = False
+    tank: TankDocument = TankDocument()
+    shelf: ShelfDocument | None = None
+    hard_forms: StrictBool = False
+    acid: Key | None = None
+    bench: Annotated[Sequence[VesselDocument], Field(max_length=40)] | None = None
+    windows: Mapping[Element, WindowDocument] = {}
+    acknowledged: Annotated[Sequence[Key], Field(max_length=60)] = ()
 
     def request(self) -> MixRequest:
         """The request it means.
@@ -91,9 +131,52 @@ class MixRequestDocument(Document):
             end=self.end,
             school=self.school,
             spoons=self.spoons,
-            water=within("water", self.water.water) if self.water else Water(),
+            water=self._water(),
             overrides=tuple(Override(o.product, o.strength, o.end) for o in self.overrides),
-            grown_in=self.grown_in,
-            customs=Customs(self.customs.calmag, self.customs.silica, self.customs.live),
+            tank=self._tank(),
+            customs=self.customs.customs(),
             meter=within("meter", lambda: ReadingScale(self.meter.unit, self.meter.scale)),
+            between=self._between(),
+            split=self.split,
+            shelf=within("shelf", self.shelf.shelf) if self.shelf else Shelf(),
+            hard_forms=self.hard_forms,
+            acid=self.acid,
+            bench=self._bench(),
+            windows={
+                element: within(f"windows.{element}", own.window)
+                for element, own in self.windows.items()
+            },
+            acknowledged=frozenset(self.acknowledged),
+        )
+
+    def _water(self) -> Water:
+        if self.water and self.blend:
+            raise InputError(
+                "blend_unclear", "Give one water, or the parts of a blend, not both.", "blend"
+            )
+        if self.blend:
+            return within("blend", lambda: blended(self.blend))
+        return within("water", self.water.water) if self.water else Water()
+
+    def _tank(self) -> Tank:
+        joined = self.tank.joined
+        return Tank(
+            grown_in=self.grown_in,
+            system=self.tank.system,
+            crop=self.tank.crop,
+            joined=Volume.of(joined.value, joined.unit) if joined else None,
+            held=self.tank.held,
+        )
+
+    def _between(self) -> Between | None:
+        between = self.between
+        if between is None:
+            return None
+        return within("between", lambda: Between(between.column, between.share))
+
+    def _bench(self) -> tuple[Vessel, ...]:
+        if self.bench is None:
+            return USUAL_BENCH
+        return tuple(
+            within(f"bench[{at}]", vessel.as_vessel) for at, vessel in enumerate(self.bench)
         )

@@ -5,128 +5,11 @@ from typing import Literal
 
 from core.cautions import Severity
 from core.formats.fields import Document, Figure
-from core.mix import Pour, PourSheet
-from core.order_rules import Phase
-from core.quantities import Amount, AmountUnit, Reading, ReadingRange
-from core.vessels import Measured, VesselKind
+from core.formats.in_tank import InTankDocument
+from core.formats.pour import PlainReading, PourDocument
+from core.mix import PourSheet
+from core.quantities import Reading, ReadingRange
 from core.water import School
-
-
-class AmountDocument(Document):
-    """How much, unrounded."""
-
-    value: Figure
-    unit: AmountUnit
-
-    @classmethod
-    def of(cls, amount: Amount) -> "AmountDocument":
-        """The document of an amount."""
-        return cls(value=amount.value, unit=amount.unit)
-
-
-class AmountRangeDocument(Document):
-    """The amounts at both ends of a printed range."""
-
-    low: Figure
-    high: Figure
-    unit: AmountUnit
-
-
-class FillDocument(Document):
-    """A vessel filled to a level, so many times; mL, on a scale g."""
-
-    vessel: VesselKind
-    capacity: Figure
-    mark: Figure
-    level: Figure
-    times: int
-
-
-class MeasuredDocument(Document):
-    """How to measure the amount: what it rounds to, and the vessels."""
-
-    value: Figure
-    unit: AmountUnit
-    fills: Sequence[FillDocument]
-
-    @classmethod
-    def of(cls, measured: Measured) -> "MeasuredDocument":
-        """The document of a measured amount."""
-        return cls(
-            value=measured.amount.value,
-            unit=measured.amount.unit,
-            fills=[
-                FillDocument(
-                    vessel=fill.vessel.kind,
-                    capacity=fill.vessel.capacity,
-                    mark=fill.vessel.mark,
-                    level=fill.level,
-                    times=fill.times,
-                )
-                for fill in measured.fills
-            ],
-        )
-
-
-class ExpectedReading(Document):
-    """An expected reading in mS/cm, and what the estimate rests on."""
-
-    ec: Figure
-    estimate: Literal["chart"] = "chart"
-
-
-class PlainReading(Document):
-    """A reading in mS/cm."""
-
-    ec: Figure
-
-
-class PourDocument(Document):
-    """One product going in. `why` says why here, `dose_why` why so much."""
-
-    place: int
-    product: str
-    name: str
-    amount: AmountDocument | None
-    estimate: AmountDocument | None
-    range: AmountRangeDocument | None
-    measured: MeasuredDocument | None
-    printed: str
-    share: Figure
-    wait_min: int
-    phase: Phase
-    why: Sequence[str]
-    dose_why: Sequence[str]
-    above_water: ExpectedReading | None
-    reading_after: ExpectedReading | None
-    reading_target: PlainReading | None
-
-    @classmethod
-    def of(cls, pour: Pour) -> "PourDocument":
-        """The document of a pour."""
-        span = None
-        if pour.range:
-            low, high = pour.range
-            span = AmountRangeDocument(low=low.value, high=high.value, unit=low.unit)
-        above, after, stop = pour.above_water, pour.reading_after, pour.reading_target
-        return cls(
-            place=pour.place,
-            product=pour.product.key,
-            name=pour.product.name,
-            amount=AmountDocument.of(pour.amount) if pour.amount else None,
-            estimate=AmountDocument.of(pour.estimate) if pour.estimate else None,
-            range=span,
-            measured=MeasuredDocument.of(pour.measured) if pour.measured else None,
-            printed=pour.printed,
-            share=pour.share,
-            wait_min=pour.wait_min,
-            phase=pour.phase,
-            why=pour.why,
-            dose_why=pour.dose_why,
-            above_water=ExpectedReading(ec=above.ms_cm) if above else None,
-            reading_after=ExpectedReading(ec=after.ms_cm) if after else None,
-            reading_target=PlainReading(ec=stop.ms_cm) if stop else None,
-        )
 
 
 class EcWindow(Document):
@@ -165,13 +48,18 @@ class SchoolsDocument(Document):
 
 
 class WarningDocument(Document):
-    """What to mind; figures in `values` are decimal text, EC in mS/cm, shares of 1."""
+    """What to mind; figures in `values` are decimal text, EC in mS/cm, shares of 1.
+
+    `remedy` is what to set in the request for the way out, where a setting is all it takes.
+    """
 
     code: str
     severity: Severity
+    title: str
     message: str
     values: Mapping[str, str]
     products: Sequence[str]
+    remedy: Mapping[str, str]
 
 
 class LeftOutDocument(Document):
@@ -182,17 +70,28 @@ class LeftOutDocument(Document):
     why: str
 
 
+class WaterPartDocument(Document):
+    """One water of a blend, and its share."""
+
+    name: str
+    share: Figure
+
+
 class PourSheetDocument(Document):
-    """What to pour, in order."""
+    """What to pour, in order. A mix is not to be started while a stop is unacknowledged."""
 
     format: Literal["brisk-measure/pour-sheet"] = "brisk-measure/pour-sheet"
     version: Literal[1] = 1
     volume_l: Figure
+    column: str
     source: PlainReading | None
+    blend: Sequence[WaterPartDocument]
     pours: Sequence[PourDocument]
     target: TargetDocument
     schools: SchoolsDocument
+    in_tank: InTankDocument | None
     warnings: Sequence[WarningDocument]
+    unacknowledged: Sequence[str]
     left_out: Sequence[LeftOutDocument]
 
     @classmethod
@@ -200,7 +99,11 @@ class PourSheetDocument(Document):
         """The document of a pour sheet."""
         return cls(
             volume_l=sheet.volume.litres,
+            column=sheet.column.label,
             source=_reading(sheet.source),
+            blend=[
+                WaterPartDocument(name=part.name, share=part.share) for part in sheet.water_parts
+            ],
             pours=[PourDocument.of(pour) for pour in sheet.pours],
             target=TargetDocument(
                 ec=EcWindow.of(sheet.aim.target),
@@ -215,16 +118,20 @@ class PourSheetDocument(Document):
                 on_top=EcWindow.of(sheet.aim.on_top),
                 all_in=EcWindow.of(sheet.aim.all_in),
             ),
+            in_tank=InTankDocument.of(sheet.in_tank) if sheet.in_tank else None,
             warnings=[
                 WarningDocument(
                     code=caution.code,
                     severity=caution.severity,
+                    title=caution.title,
                     message=caution.message,
                     values=caution.values,
                     products=caution.products,
+                    remedy=caution.remedy,
                 )
                 for caution in sheet.warnings
             ],
+            unacknowledged=sheet.unacknowledged,
             left_out=[
                 LeftOutDocument(product=left.product.key, name=left.product.name, why=left.why)
                 for left in sheet.left_out

@@ -1,7 +1,23 @@
 """The main job: from a column of a chart to a pour sheet."""
 
+from core.mix.doses import LeftOut
 from core.mix.plan import plan_mix
-from core.mix.request import MixRequest
-from core.mix.sheet import LeftOut, Pour, PourSheet
+from core.mix.request import Between, MixRequest, Tank
+from core.mix.sheet import AcidPlan, InTank, Pour, PourSheet
+from core.mix.shelf import AcidOnShelf, HardForm, OnShelf, Shelf
 
-__all__ = ["LeftOut", "MixRequest", "Pour", "PourSheet", "plan_mix"]
+__all__ = [
+    "AcidOnShelf",
+    "AcidPlan",
+    "Between",
+    "HardForm",
+    "InTank",
+    "LeftOut",
+    "MixRequest",
+    "OnShelf",
+    "Pour",
+    "PourSheet",
+    "Shelf",
+    "Tank",
+    "plan_mix",
+]

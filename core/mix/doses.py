@@ -1,13 +1,14 @@
 """How much of each product goes in, before the order is known."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from core.chart import Dose, Product, Role
+from core.chart import Column, Dose, Product, Role
+from core.chart.between import column_between, dose_between
 from core.mix.request import MixRequest
-from core.mix.sheet import LeftOut
-from core.quantities import Amount, DoseUnit
+from core.quantities import Amount, DoseUnit, Volume
+from core.quantities.units import amount_of_one
 from core.strength import End, PrintedAmount, Share, printed_amount, share_of
 from core.water import Aim
 
@@ -17,21 +18,25 @@ class Dosed:
     """A product with a dose in the column.
 
     Args:
-        product: the row.
+        product: the row, under the name of its form for hard water where that is poured.
         dose: the cell.
+        as_printed: the cell, or both cells of a mix between columns, as the leaflet shows them.
         share: the part of the printed dose that goes in.
         printed: the printed dose at full strength; None for a rule alone.
         amount: how much goes in; None for a rule alone.
         nominal: for a base part, the printed dose at the mix's end of ranges, for which the
             chart's EC stands.
+        instead_of: for a form for hard water, what the chart calls the product.
     """
 
     product: Product
     dose: Dose
+    as_printed: str
     share: Share
     printed: PrintedAmount | None
     amount: Amount | None
     nominal: Amount | None
+    instead_of: str | None = None
 
     @property
     def is_feed(self) -> bool:
@@ -39,20 +44,58 @@ class Dosed:
         return self.product.scales or _is_base(self.product)
 
 
+@dataclass(frozen=True, slots=True)
+class LeftOut:
+    """A dosed product that is not poured, with the reason: `override`, `zero_dose`, `no_room`."""
+
+    product: Product
+    why: str
+
+
 _WHOLE = Fraction(1)
+_LITRE = Volume(Fraction(1))
 
 
 def _is_base(product: Product) -> bool:
     return product.role is Role.BASE
 
 
+def column_of(request: MixRequest) -> Column:
+    """The column that is mixed, or the one on the way between two."""
+    column = request.chart.column(request.column)
+    if request.between is None:
+        return column
+    other = request.chart.column(request.between.column)
+    return column_between(request.chart, column, other, request.between.share)
+
+
+def _cell(request: MixRequest, product: Product) -> tuple[Dose | None, str]:
+    """The dose of a product, and how the leaflet shows it."""
+    dose = request.chart.dose(product.key, request.column)
+    if request.between is None:
+        return dose, dose.printed if dose else ""
+    other = request.chart.dose(product.key, request.between.column)
+    mixed = dose_between(
+        dose,
+        other,
+        request.between.share,
+        lambda unit: amount_of_one(unit, _LITRE, request.spoons),
+        name=product.name,
+    )
+    return mixed, f"{dose.printed if dose else '0'} → {other.printed if other else '0'}"
+
+
 def doses_of(request: MixRequest, aim: Aim) -> list[Dosed]:
-    """Every product that the column doses, in the chart's printed order."""
+    """Every product that the column doses, in the chart's printed order.
+
+    Raises:
+        InputError: two columns between which there is no way.
+    """
     overrides = {override.product: override for override in request.overrides}
     ones: dict[DoseUnit, Fraction] = {}
     found = []
     for product in request.chart.products:
-        dose = request.chart.dose(product.key, request.column)
+        dose, as_printed = _cell(request, product)
         if dose is None:
             continue
         share = share_of(
@@ -66,7 +109,10 @@ def doses_of(request: MixRequest, aim: Aim) -> list[Dosed]:
         printed = printed_amount(dose, request.volume, request.spoons, ones)
         amount = printed.poured(share.end, share.value) if printed else None
         nominal = printed.poured(request.end, _WHOLE) if printed and _is_base(product) else None
-        found.append(Dosed(product, dose, share, printed, amount, nominal))
+        hard_form = request.shelf.of(product.key).hard_form if request.hard_forms else None
+        named = replace(product, name=hard_form.name) if hard_form else product
+        instead_of = product.name if hard_form else None
+        found.append(Dosed(named, dose, as_printed, share, printed, amount, nominal, instead_of))
     return found
 
 

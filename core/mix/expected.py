@@ -1,15 +1,48 @@
-"""What the meter should show after each pour: an estimate from the chart's EC.
+"""What the meters should show after each pour, where each figure comes from and how sure it is.
 
-The chart's EC is shared over the base parts by their printed amounts; other products count for
-nothing. It is good enough to notice a wrong bottle; label chemistry is not used.
+Labels are asked first, through chemistry. A base part without one falls back on its share of the
+chart's EC, by printed amounts; other products without a label count for nothing. Either is good
+enough to notice a wrong bottle.
 """
 
 from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from enum import StrEnum
 from fractions import Fraction
+from math import hypot
 
 from core.chart import Column, Role
 from core.mix.doses import Dosed
+from core.mix.steps import Step
 from core.quantities import Reading
+
+
+class RestsOn(StrEnum):
+    """What an expected reading rests on."""
+
+    LABEL = "label"
+    CHART = "chart"
+    RULE = "rule"
+    NOTHING = "nothing"
+
+
+CHART_UNSURE = Fraction(15, 100)
+"""How far off a share of the chart's EC may be, of itself: our own estimate."""
+
+
+@dataclass(frozen=True, slots=True)
+class Expected:
+    """The expected reading after a pour.
+
+    Args:
+        above_water: counted from the water up; None where nothing tells.
+        unsure: by how many mS/cm it may be off, either way.
+        basis: what this pour's part of it rests on.
+    """
+
+    above_water: Reading | None
+    unsure: float
+    basis: RestsOn
 
 
 def rises(dosed: Sequence[Dosed], column: Column) -> Mapping[str, Fraction | None]:
@@ -49,3 +82,45 @@ def stop_above_water(item: Dosed) -> Reading | None:
         return None
     # Room left by the water is no matter here: the rule itself counts from the water up.
     return Reading(item.dose.until_ec * item.share.chosen)
+
+
+def expect(
+    steps: Sequence[Step],
+    chart_rises: Mapping[str, Fraction | None],
+    label_rises: Sequence[float | None],
+    label_unsure: Sequence[float],
+) -> list[Expected]:
+    """The reading after each step, climbing from the water.
+
+    Args:
+        steps: the pours in order.
+        chart_rises: mS/cm by product, by the chart, for all of its amount.
+        label_rises: mS/cm by step, by the labels; None without one.
+        label_unsure: by which share of itself each of those may be off.
+    """
+    level: Fraction | None = Fraction(0)
+    unsure, found = 0.0, []
+    for step, by_label, share_unsure in zip(steps, label_rises, label_unsure, strict=True):
+        if (stop := stop_above_water(step.item)) is not None:
+            level, unsure, basis = stop.ms_cm, 0.0, RestsOn.RULE
+        elif by_label is not None:
+            rise = Fraction(by_label).limit_denominator(10**6)
+            level = None if level is None else level + rise
+            unsure, basis = hypot(unsure, by_label * share_unsure), RestsOn.LABEL
+        else:
+            whole = chart_rises[step.item.product.key]
+            rise_or_none = None if whole is None else whole * _part(step)
+            level = None if level is None or rise_or_none is None else level + rise_or_none
+            if rise_or_none:
+                unsure = hypot(unsure, float(rise_or_none * CHART_UNSURE))
+            basis = RestsOn.CHART if rise_or_none else RestsOn.NOTHING
+        found.append(Expected(None if level is None else Reading(level), unsure, basis))
+    return found
+
+
+def _part(step: Step) -> Fraction:
+    """How much of its product a step pours."""
+    whole = step.item.amount
+    if whole is None or step.amount is None or not whole.value:
+        return Fraction(1)
+    return step.amount.value / whole.value

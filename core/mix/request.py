@@ -1,19 +1,61 @@
 """What a mix is computed from."""
 
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, field
 from fractions import Fraction
 
 from core.chart import Chart, Medium
+from core.chemistry import Element
 from core.errors import InputError
+from core.growing import Crop, System
+from core.mix.shelf import Shelf
 from core.order_rules import Customs
 from core.quantities import ReadingScale, Spoons, Volume
 from core.strength import End, Override
+from core.vessels import USUAL_BENCH, Vessel
 from core.water import School, Water
+from core.windows import Window
 
 LARGEST_VOLUME_L = 1_000_000
 HIGHEST_STRENGTH = 2
 STRONGEST_WATER = Fraction(60)
 """mS/cm; sea water reads about 53, so more is a slip of the unit."""
+
+
+MOST_VESSELS = 40
+
+
+@dataclass(frozen=True, slots=True)
+class Between:
+    """Another column to mix towards, and how far: 0 stays at the first, 1 is the other."""
+
+    column: str
+    share: Fraction
+
+    def __post_init__(self) -> None:
+        if not 0 <= self.share <= 1:
+            raise InputError(
+                "share_out_of_range", "The share between two columns is 0 to 100 %.", "share"
+            )
+
+
+@dataclass(frozen=True, slots=True)
+class Tank:
+    """Where the feed goes.
+
+    Args:
+        grown_in: what the plants stand in.
+        system: what brings them the water, if it is known.
+        crop: which kind of crop, if it is known.
+        joined: all the water that is joined to the tank, as it was measured once.
+        held: key of the column that the tank is held in, as leafy herbs are; None if it moves on.
+    """
+
+    grown_in: Medium = Medium.WATER
+    system: System | None = None
+    crop: Crop | None = None
+    joined: Volume | None = None
+    held: str | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -30,12 +72,20 @@ class MixRequest:
         spoons: which spoons and fluid ounces the chart means.
         water: the source.
         overrides: what the grower wants otherwise, one for a product at most.
-        grown_in: what the plants stand in.
+        tank: where the feed goes.
         customs: the schools of mixing order.
         meter: the unit in which messages give readings.
+        between: another column to mix towards.
+        split: whether the base goes in as 80 % and, after a reading, the rest.
+        shelf: labels, what is left, and acids.
+        hard_forms: whether the forms for hard water are poured where the shelf has them.
+        acid: key of the acid for pH; None to have one chosen.
+        bench: the vessels and scales to measure with.
+        windows: the grower's own ranges of elements.
+        acknowledged: codes of the stops that the grower has read and accepted.
 
     Raises:
-        InputError: a figure outside its bounds, or an unknown column or product.
+        InputError: a figure outside its bounds, or an unknown column, product or acid.
     """
 
     chart: Chart
@@ -47,9 +97,17 @@ class MixRequest:
     spoons: Spoons = Spoons.METRIC
     water: Water = Water()  # noqa: RUF009 -- frozen
     overrides: tuple[Override, ...] = ()
-    grown_in: Medium = Medium.WATER
+    tank: Tank = Tank()
     customs: Customs = Customs()  # noqa: RUF009 -- frozen
     meter: ReadingScale = ReadingScale()  # noqa: RUF009 -- frozen
+    between: Between | None = None
+    split: bool = False
+    shelf: Shelf = Shelf()  # noqa: RUF009 -- frozen
+    hard_forms: bool = False
+    acid: str | None = None
+    bench: tuple[Vessel, ...] = USUAL_BENCH
+    windows: Mapping[Element, Window] = field(default_factory=dict)
+    acknowledged: frozenset[str] = frozenset()
 
     def __post_init__(self) -> None:
         if not 0 < self.volume.litres <= LARGEST_VOLUME_L:
@@ -70,11 +128,24 @@ class MixRequest:
                 "That water would be saltier than the sea; check the unit: 1 mS/cm is 1000 µS/cm.",
                 "water.reading.value",
             )
-        try:
-            self.chart.column(self.column)
-        except InputError as error:
-            raise error.inside("column") from None
+        self._check_columns()
         self._check_overrides()
+        if self.acid is not None and all(acid.key != self.acid for acid in self.shelf.acids):
+            raise InputError("unknown_acid", "The shelf has no such acid.", "acid")
+        if len(self.bench) > MOST_VESSELS:
+            raise InputError(
+                "too_many_or_few", f"A bench has at most {MOST_VESSELS} vessels.", "bench"
+            )
+
+    def _check_columns(self) -> None:
+        named = [("column", self.column)]
+        if self.between is not None:
+            named.append(("between.column", self.between.column))
+        for where, key in named:
+            try:
+                self.chart.column(key)
+            except InputError as error:
+                raise error.inside(where) from None
 
     def _check_overrides(self) -> None:
         keys = {product.key for product in self.chart.products}

@@ -1,14 +1,37 @@
 """What comes out of a mix: the pour sheet."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 from fractions import Fraction
 
 from core.cautions import Caution
-from core.chart import PhWindow, Product
+from core.chart import Column, PhWindow, Product
+from core.chemistry import AcidKind, Component, Doubt, Element, Mineral, Saturation
+from core.mix.doses import LeftOut
+from core.mix.expected import RestsOn
+from core.mix.steps import Pass
 from core.order_rules import Phase
 from core.quantities import Amount, Reading, Volume
-from core.vessels import Measured
-from core.water import Aim
+from core.vessels import Measured, Vessel
+from core.water import Aim, Part
+from core.windows import Window
+
+
+@dataclass(frozen=True, slots=True)
+class Grit:
+    """What a pour would form, undiluted, with an earlier one: mineral, and times saturated."""
+
+    other: Product
+    mineral: Mineral
+    times: float
+
+
+@dataclass(frozen=True, slots=True)
+class Rinse:
+    """A vessel to rinse before a pour, because another product was in it."""
+
+    vessel: Vessel
+    other: Product
 
 
 @dataclass(frozen=True, slots=True)
@@ -17,68 +40,160 @@ class Pour:
 
     Args:
         place: 1 for the first.
-        product: the row.
+        product: the row; under the name of its form for hard water where that is poured.
+        instead_of: for such a form, what the chart calls the product.
         amount: how much, exact; None where a reading decides.
         estimate: about how much, where a reading decides and the chart also prints a dose.
         range: the amounts at both ends of a printed range.
         measured: how the amount, or else the estimate, is measured.
         printed: the dose as the chart prints it.
-        share: the part of the printed dose this is.
-        wait_min: minutes to stir and wait afterwards.
+        share: the part of the printed dose this product gets.
+        turn: whether this is all of it, or one pass of two.
+        read_before: whether EC is read before it.
+        stir_s: seconds to stir afterwards.
+        wait_min: minutes to wait afterwards.
         phase: the part of the mixing.
         why: why it stands here, as codes.
         dose_why: why so much, as codes.
-        above_water: estimate of the reading after it, counted from the water up, from the chart's
-            EC shared over the base parts; None where the chart does not tell.
+        basis: what the expected reading after it rests on.
+        above_water: the expected reading after it, counted from the water up; None where nothing
+            tells.
+        unsure: by how many mS/cm that may be off, either way.
         reading_after: the same with the water's reading in it; None where that is unknown too.
         reading_target: the reading at which to stop pouring.
+        ph_after: the expected pH after it; None where the water's alkalinity is not known.
+        doubts: why its label is less sure than its figures.
+        grit: the worst that it would form undiluted with an earlier pour.
+        rinses: vessels to rinse first.
+        rinse_into_tank: whether it clings, so that its vessel is rinsed with tank water into the
+            tank.
     """
 
     place: int
     product: Product
+    instead_of: str | None
     amount: Amount | None
     estimate: Amount | None
     range: tuple[Amount, Amount] | None
     measured: Measured | None
     printed: str
     share: Fraction
+    turn: Pass
+    read_before: bool
+    stir_s: int
     wait_min: int
     phase: Phase
     why: tuple[str, ...]
     dose_why: tuple[str, ...]
+    basis: RestsOn
     above_water: Reading | None
+    unsure: float
     reading_after: Reading | None
     reading_target: Reading | None
+    ph_after: float | None
+    doubts: tuple[Doubt, ...]
+    grit: Grit | None
+    rinses: tuple[Rinse, ...]
+    rinse_into_tank: bool
 
 
 @dataclass(frozen=True, slots=True)
-class LeftOut:
-    """A dosed product that is not poured, with the reason: `override`, `zero_dose`, `no_room`."""
+class ElementInTank:
+    """An element in the finished tank: ppm, what water and acid bring of it, and its range."""
 
-    product: Product
+    element: Element
+    ppm: float
+    from_water: float
+    from_acid: float
+    window: Window | None
+
+    @property
+    def is_out(self) -> bool:
+        """Whether it lies outside its range."""
+        window = self.window
+        return window is not None and not float(window.low) <= self.ppm <= float(window.high)
+
+
+@dataclass(frozen=True, slots=True)
+class AcidPlan:
+    """The acid that the tank is expected to take.
+
+    Args:
+        key, name, kind: which bottle.
+        why: why this one, as a code.
+        from_ph: the expected pH before it.
+        to_ph: the pH that it leads to, the middle of the window.
+        amount: of the bottle.
+        measured: how that is measured.
+        cup_water: tank water to put into the cup first, so that it is diluted 1 to 10.
+        diluted: what the cup then holds.
+        adds_ppm: nitrogen, phosphorus or sulfur that it brings.
+        ms_cm: by how much it moves the reading.
+    """
+
+    key: str
+    name: str
+    kind: AcidKind
     why: str
+    from_ph: float
+    to_ph: float
+    amount: Amount
+    measured: Measured
+    cup_water: Amount
+    diluted: Amount
+    adds_ppm: Mapping[Element, float]
+    ms_cm: float
+
+
+@dataclass(frozen=True, slots=True)
+class InTank:
+    """What is in the finished tank; what labels and the lab report do not tell is not in it.
+
+    Args:
+        elements: those that growers look at, in the usual order.
+        nitrogen: ppm by form.
+        ph: expected before any acid; None where the water's alkalinity is not known.
+        acid: what brings it into the window; None where none is needed or it cannot be known.
+        saturated: minerals that it is more than saturated with.
+        unlabelled: names of feed products without a label.
+    """
+
+    elements: tuple[ElementInTank, ...]
+    nitrogen: Mapping[Component, float]
+    ph: float | None
+    acid: AcidPlan | None
+    saturated: tuple[Saturation, ...]
+    unlabelled: tuple[str, ...]
 
 
 @dataclass(frozen=True, slots=True)
 class PourSheet:
-    """What to pour, in order, what the meter should show, and what to mind.
+    """What to pour, in order, what the meters should show, and what to mind.
 
     Args:
         volume: all the water that is joined.
+        column: the column, or the one on the way between two.
         pours: in mixing order.
         aim: the target reading, with both schools' figures.
         ph: the window to stay within.
         ph_printed: whether the chart prints that window.
         source: the water's reading, if read.
+        water_parts: the waters of a blend.
+        in_tank: what is in it at the end; None where neither labels nor a lab report tell.
         warnings: what to mind, the gravest first.
+        unacknowledged: codes of the stops that keep the mix from being started.
         left_out: what the column doses but this mix does not pour.
     """
 
     volume: Volume
+    column: Column
     pours: tuple[Pour, ...]
     aim: Aim
     ph: PhWindow
     ph_printed: bool
     source: Reading | None
+    water_parts: tuple[Part, ...]
+    in_tank: InTank | None
     warnings: tuple[Caution, ...]
+    unacknowledged: tuple[str, ...]
     left_out: tuple[LeftOut, ...] = ()

@@ -5,11 +5,12 @@ from typing import Any
 
 from core.chart import Chart, Column, Dose, Form, Medium, PhWindow, Product, Readings, Role
 from core.chart.parts import SCALED_ROLES
-from core.mix import MixRequest, PourSheet, plan_mix
+from core.mix import MixRequest, PourSheet, Tank, plan_mix
 from core.quantities import DoseUnit, Reading, ReadingRange, Volume, VolumeUnit
-from core.water import Water
+from core.water import REPORT_FIELDS, LabReport, Water
 
 F = Fraction
+TANK_FIELDS = ("grown_in", "system", "crop", "joined", "held")
 
 
 def product(key: str, role: Role, **fields: Any) -> Product:
@@ -54,13 +55,19 @@ def pair(text: str = "2 mL/L", **fields: Any) -> Chart:
 
 
 def water(reading: str | None, **fields: Any) -> Water:
-    """Water at so many mS/cm."""
-    return Water(None if reading is None else Reading(F(reading)), **fields)
+    """Water at so many mS/cm; fields of a lab report are given by their own names."""
+    told = {name: F(fields.pop(name)) for name in REPORT_FIELDS if fields.get(name) is not None}
+    fields = {name: value for name, value in fields.items() if name not in REPORT_FIELDS}
+    known = None if reading is None else Reading(F(reading))
+    return Water(known, report=LabReport(**told), **fields)
 
 
 def plan(of: Chart, volume: str = "100 L", strength: str = "1", **fields: Any) -> PourSheet:
     """Plan column w1."""
     value, _, unit = volume.partition(" ")
+    where = {name: fields.pop(name) for name in TANK_FIELDS if name in fields}
+    if where:
+        fields["tank"] = Tank(**where)
     whole = Volume.of(F(value), VolumeUnit(unit))
     fields.setdefault("water", water("0.1"))
     return plan_mix(MixRequest(of, "w1", whole, F(strength), **fields))

@@ -195,30 +195,10 @@ def test_the_message_about_water_speaks_the_growers_unit() -> None:
     assert "140 ppm (700)" in strong.warnings[0].message
 
 
-def test_the_gravest_comes_first() -> None:
-    rows = [product("one", Role.BASE), product("down", Role.PH_ADJUSTER)]
-    sheet = plan(chart(rows, [dose(row.key, "1 mL/L") for row in rows], ph=None), water=water(None))
-    severities = [caution.severity.value for caution in sheet.warnings]
-    assert severities == sorted(severities, key=["danger", "attention", "note"].index)
-    assert severities[0] == "danger"
-
-
 @pytest.mark.parametrize("of", [Medium.SOIL, Medium.COIR, Medium.WATER])
 def test_a_soil_chart_is_only_minded_in_water(of: Medium) -> None:
     codes = {c.code for c in plan(pair(medium=of), grown_in=Medium.SOIL).warnings}
     assert "soil_chart_in_water" not in codes
-
-
-def test_half_a_soil_chart_is_a_note_and_the_whole_an_attention() -> None:
-    of = pair(medium=Medium.SOIL)
-    found = {
-        strength: next(
-            c for c in plan(of, strength=strength).warnings if c.code == "soil_chart_in_water"
-        )
-        for strength in ("0.5", "0.51")
-    }
-    assert [caution.severity.value for caution in found.values()] == ["note", "attention"]
-    assert "start at 50 %" in found["0.51"].message
 
 
 def test_windows_where_the_chart_prints_none() -> None:  # common practice; soil from memory

@@ -63,3 +63,14 @@ def test_waits_of_the_trade() -> None:  # common practice
     assert WAIT_MIN[Role.SILICA] == 5
     assert WAIT_MIN[Role.BASE] == 5
     assert set(WAIT_MIN) == set(Role)
+
+
+def test_the_band_is_as_wide_as_the_reading_is_unsure() -> None:
+    sheet = plan(pair(target=ec("0.8")), water=water("0.2"))
+    cf = draw_climb(sheet, ReadingScale(ReadingUnit.CF))
+    for riser, pour in zip(cf.risers, sheet.pours, strict=True):
+        assert riser.level is not None
+        assert riser.low is not None
+        assert riser.high is not None
+        assert riser.low < riser.level < riser.high
+        assert float(riser.high - riser.low) == pytest.approx(20 * pour.unsure, rel=0.01)

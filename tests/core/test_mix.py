@@ -7,12 +7,12 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from core.chart import Dose, Medium, Product, Readings, Role
+from core.chart import Dose, Product, Readings, Role
 from core.climb import draw_climb
 from core.errors import InputError
 from core.quantities import DoseUnit, Reading, ReadingScale, ReadingUnit, Spoons, decimal_text
 from core.strength import End, Override
-from core.water import School, WaterKind
+from core.water import School
 from tests.core.mixes import DRY, F, chart, codes, dose, ec, pair, plan, poured, product, water
 
 BASE = product("one", Role.BASE)
@@ -156,7 +156,7 @@ def test_the_climb_shares_the_charts_ec_over_the_base_parts() -> None:
 def test_a_part_left_out_is_missing_in_the_climb() -> None:
     sheet = plan(pair(target=ec("0.8")), water=water("0.2"), overrides=(Override("one", F(0)),))
     assert [pour.reading_after for pour in sheet.pours] == [Reading(F("0.6"))]
-    assert "pair_unequal" in codes(sheet)
+    assert "base_part_missing" in codes(sheet)
 
 
 def test_a_wish_moves_the_reading_at_which_to_stop() -> None:
@@ -185,43 +185,6 @@ def test_per_product_rules_and_wishes() -> None:
     assert poured(sheet) == {"slip": 40, "one": 50}
     assert [(left.product.key, left.why) for left in sheet.left_out] == [("kelp", "override")]
     assert "override" in sheet.pours[0].dose_why
-
-
-@pytest.mark.parametrize(
-    ("code", "sheet"),
-    [
-        ("water_not_read", lambda: plan(pair(), water=water(None))),
-        ("hard_water", lambda: plan(pair(), water=water("0.41"))),  # over 200 ppm, common practice
-        ("hard_water", lambda: plan(pair(), water=water("0.2", calcium_ppm=F(71)))),
-        ("soil_chart_in_water", lambda: plan(pair(medium=Medium.SOIL))),
-        ("no_ph_window", lambda: plan(pair(ph=None))),
-        ("strength_over_chart", lambda: plan(pair(), strength="1.01")),
-        ("strength_over_chart", lambda: plan(pair(), overrides=(Override("one", F(2)),))),
-        ("pair_unequal", lambda: plan(pair(), overrides=(Override("one", F("0.5")),))),
-        ("no_target_reading", lambda: plan(pair())),
-        ("chlorine_kills_live", lambda: plan(
-            chart([product("mud", Role.LIVE)], [dose("mud", "1 mL/L")]),
-            water=water("0.3", kind=WaterKind.MAINS))),
-        ("acid_into_water", lambda: plan(
-            chart([product("down", Role.PH_ADJUSTER)], [dose("down", "0.1 mL/L")]))),
-        ("below_finest_mark", lambda: plan(chart([BASE], [dose("one", "0.03 mL/L")]), "2 L")),
-    ],
-)  # fmt: skip
-def test_what_to_mind(code: str, sheet) -> None:  # type: ignore[no-untyped-def]
-    assert code in codes(sheet())
-
-
-def test_a_sound_mix_has_nothing_to_mind() -> None:
-    assert codes(plan(pair(target=ec("0.8")), strength="0.5", water=water("0.4"))) == set()
-
-
-def test_an_unequal_pair_as_printed_is_named_too() -> None:
-    parts = [product("one", Role.BASE, group="g"), product("two", Role.BASE, group="g")]
-    unequal = plan(chart(parts, [dose("one", "2 mL/L"), dose("two", "3 mL/L")]))
-    alone = plan(chart(parts, [dose("one", "2 mL/L")]))
-    for sheet in (unequal, alone):
-        caution = next(c for c in sheet.warnings if c.code == "pair_unequal")
-        assert "check the leaflet" in caution.message
 
 
 @pytest.mark.parametrize(

@@ -1,0 +1,34 @@
+"""Writes the page of all cautions: `python -m core.catalogue_page FILE`."""
+
+import sys
+from pathlib import Path
+
+from core.cautions import CATALOGUE, Severity
+
+_HEADINGS = {
+    Severity.STOP: "Stop: to be acknowledged by name before a mix starts",
+    Severity.MIND: "Mind: act on it",
+    Severity.NOTE: "Note: good to know",
+}
+
+
+def page() -> str:
+    """The catalogue as Markdown."""
+    lines = [
+        "# What Brisk Measure warns of",
+        "",
+        "Written by `./brisk types` from the catalogue in `core/cautions.py`; the conditions stand "
+        "in `core/mix/judging`.",
+    ]
+    for severity, heading in _HEADINGS.items():
+        lines += ["", f"## {heading}", "", "| code | | raised when |", "|---|---|---|"]
+        lines += [
+            f"| `{code}` | {entry.title} | {entry.when} |"
+            for code, entry in CATALOGUE.items()
+            if entry.severity is severity
+        ]
+    return "\n".join(lines) + "\n"
+
+
+if __name__ == "__main__":
+    Path(sys.argv[1]).write_text(page())

@@ -1,0 +1,113 @@
+"""What is in the finished tank, in a pour sheet."""
+
+from collections.abc import Mapping, Sequence
+
+from core.chemistry import AcidKind, Component, Element, Mineral
+from core.formats.fields import Document, Figure
+from core.formats.measured import AmountDocument, MeasuredDocument
+from core.formats.pour import rounded_ph
+from core.mix import AcidPlan, InTank
+from core.windows import RANGES_SOURCE
+
+
+class ElementDocument(Document):
+    """ppm of an element in the finished tank, what water and acid bring of it, and its range."""
+
+    element: Element
+    ppm: float
+    from_water: float
+    from_acid: float
+    low: Figure | None
+    high: Figure | None
+    own_range: bool
+
+
+class AcidPlanDocument(Document):
+    """The acid that the tank is expected to take: dilute `amount` in `cup_water`, acid into water.
+
+    `why` says why this acid; `adds_ppm` and `ec` are what it brings.
+    """
+
+    key: str
+    name: str
+    kind: AcidKind
+    why: str
+    from_ph: float
+    to_ph: float
+    amount: AmountDocument
+    measured: MeasuredDocument
+    cup_water: AmountDocument
+    diluted: AmountDocument
+    adds_ppm: Mapping[Element, float]
+    ec: float
+
+    @classmethod
+    def of(cls, plan: AcidPlan) -> "AcidPlanDocument":
+        """The document of an acid plan."""
+        return cls(
+            key=plan.key,
+            name=plan.name,
+            kind=plan.kind,
+            why=plan.why,
+            from_ph=round(plan.from_ph, 2),
+            to_ph=round(plan.to_ph, 2),
+            amount=AmountDocument.of(plan.amount),
+            measured=MeasuredDocument.of(plan.measured),
+            cup_water=AmountDocument.of(plan.cup_water),
+            diluted=AmountDocument.of(plan.diluted),
+            adds_ppm={element: round(ppm, 2) for element, ppm in plan.adds_ppm.items()},
+            ec=round(plan.ms_cm, 4),
+        )
+
+
+class SaturationDocument(Document):
+    """A mineral that the finished tank is more than saturated with."""
+
+    mineral: Mineral
+    times: float
+
+
+class InTankDocument(Document):
+    """What is in the finished tank, as far as labels and the lab report tell."""
+
+    elements: Sequence[ElementDocument]
+    nitrogen: Mapping[str, float]
+    ph: float | None
+    acid: AcidPlanDocument | None
+    saturated: Sequence[SaturationDocument]
+    unlabelled: Sequence[str]
+    ranges: str
+
+    @classmethod
+    def of(cls, tank: InTank) -> "InTankDocument":
+        """The document of what is in a tank."""
+        return cls(
+            elements=[
+                ElementDocument(
+                    element=one.element,
+                    ppm=round(one.ppm, 2),
+                    from_water=round(one.from_water, 2),
+                    from_acid=round(one.from_acid, 2),
+                    low=one.window.low if one.window else None,
+                    high=one.window.high if one.window else None,
+                    own_range=bool(one.window and one.window.own),
+                )
+                for one in tank.elements
+            ],
+            nitrogen={_NITROGEN[form]: round(ppm, 2) for form, ppm in tank.nitrogen.items()},
+            ph=rounded_ph(tank.ph),
+            acid=AcidPlanDocument.of(tank.acid) if tank.acid else None,
+            saturated=[
+                SaturationDocument(mineral=one.mineral, times=round(one.times, 2))
+                for one in tank.saturated
+            ],
+            unlabelled=tank.unlabelled,
+            ranges=RANGES_SOURCE,
+        )
+
+
+_NITROGEN = {
+    Component.NITRATE: "nitrate",
+    Component.AMMONIUM: "ammonium",
+    Component.UREA: "urea",
+}

@@ -1,0 +1,267 @@
+"""A second look at a chart as it was typed: what is probably a slip, and where it stands.
+
+What contradicts itself, such as a range the wrong way round, is refused when a chart is read in;
+here is what could be meant and seldom is.
+"""
+
+from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import dataclass, field
+from fractions import Fraction
+from itertools import pairwise
+from statistics import median
+
+from core.chart import Chart, Column, Product, Role, Stage
+from core.chemistry import Label, conducts, contents_of
+from core.quantities import Spoons, Volume, VolumeUnit
+from core.quantities.units import LITRES, amount_of_one
+
+
+@dataclass(frozen=True, slots=True)
+class Finding:
+    """Something to look at again.
+
+    Args:
+        code: a stable word for programs and tests.
+        message: what is odd, why it matters and what to compare.
+        product: key of the row, or None for the whole column.
+        column: key of the column, or None for the whole chart.
+        values: the figures behind it, as decimal text.
+    """
+
+    code: str
+    message: str
+    product: str | None = None
+    column: str | None = None
+    values: Mapping[str, str] = field(default_factory=dict)
+
+
+JUMP = 3
+"""Doses seldom change by more between two columns: common practice."""
+
+GALLON = float(LITRES[VolumeUnit.GAL_US])
+UK_GALLON = float(LITRES[VolumeUnit.GAL_UK] / LITRES[VolumeUnit.GAL_US])
+_NEAR_GALLON = 0.20
+_NEAR_UK = 0.06
+"""How near a factor must be to be taken for a slip: labels and salts are not surer than that."""
+
+_EASES = (Stage.RIPEN, Stage.FLUSH)
+_LITRE = Volume(Fraction(1))
+
+
+def lint_chart(
+    chart: Chart,
+    labels: Mapping[str, Label] | None = None,
+    *,
+    spoons: Spoons = Spoons.METRIC,
+) -> tuple[Finding, ...]:
+    """What is probably a slip in a chart.
+
+    Args:
+        chart: the chart as typed.
+        labels: labels of its products by key; with them, doses are held against the printed EC.
+        spoons: which spoons it means.
+    """
+    doses = {
+        (dose.product, dose.column): (dose.low + dose.high)
+        / 2
+        * amount_of_one(dose.unit, _LITRE, spoons)
+        for dose in chart.doses
+        if dose.low is not None and dose.high is not None and dose.unit is not None
+    }
+    table = _Table(chart, doses)
+    return (
+        *_missing_parts(table),
+        *_unequal_pairs(table),
+        *_jumps(table),
+        *_falling_ec(table),
+        *_wrong_volume(table, labels or {}),
+        *_no_days(chart),
+    )
+
+
+@dataclass(frozen=True, slots=True)
+class _Table:
+    """A chart with its cells in mL or g per litre, ranges by their middle."""
+
+    chart: Chart
+    doses: Mapping[tuple[str, str], Fraction]
+
+    def of(self, product: Product, column: Column) -> Fraction:
+        return self.doses.get((product.key, column.key), Fraction(0))
+
+    def bases(self) -> list[Product]:
+        return [p for p in self.chart.products if p.role is Role.BASE]
+
+    def groups(self) -> list[list[Product]]:
+        groups: dict[str, list[Product]] = {}
+        for product in self.bases():
+            groups.setdefault(product.group, []).append(product)
+        return [group for group in groups.values() if len(group) > 1]
+
+    def total(self, column: Column) -> Fraction:
+        return sum((self.of(product, column) for product in self.bases()), Fraction(0))
+
+
+def _missing_parts(table: _Table) -> Iterator[Finding]:
+    columns = table.chart.columns
+    for group in table.groups():
+        for product in group:
+            used = [at for at, column in enumerate(columns) if table.of(product, column)]
+            for at, column in enumerate(columns):
+                others = [p for p in group if p is not product and table.of(p, column)]
+                within = bool(used) and used[0] < at < used[-1]
+                if at in used or not others or not (within or len(group) == 2):
+                    continue
+                yield Finding(
+                    "part_missing",
+                    f"{product.name} is blank in {column.label}, where {others[0].name} has a "
+                    "dose: a part left out leaves its elements out. Compare the leaflet.",
+                    product.key,
+                    column.key,
+                )
+
+
+def _unequal_pairs(table: _Table) -> Iterator[Finding]:
+    for group in table.groups():
+        if len(group) != 2:
+            continue
+        for column in table.chart.columns:
+            one, other = (table.of(product, column) for product in group)
+            if one and other and one != other:
+                yield Finding(
+                    "pair_unequal_as_typed",
+                    f"{group[0].name} and {group[1].name} have different doses in {column.label}; "
+                    "two parts are usually printed equal. Compare the leaflet.",
+                    group[1].key,
+                    column.key,
+                )
+
+
+def _jumps(table: _Table) -> Iterator[Finding]:
+    for product in table.chart.products:
+        for before, column in pairwise(table.chart.columns):
+            one, other = table.of(product, before), table.of(product, column)
+            eases = column.stage in _EASES or before.stage in _EASES
+            if not one or not other or eases or max(one, other) <= JUMP * min(one, other):
+                continue
+            times = float(max(one, other) / min(one, other))
+            yield Finding(
+                "dose_jumps",
+                f"{product.name} {'rises' if other > one else 'falls'} {times:.1f} times from "
+                f"{before.label} to {column.label}: a digit or a decimal point may have slipped.",
+                product.key,
+                column.key,
+                {"times": f"{times:.2f}"},
+            )
+
+
+def _falling_ec(table: _Table) -> Iterator[Finding]:
+    for before, column in pairwise(table.chart.columns):
+        if before.ec is None or column.ec is None:
+            continue
+        falls = column.ec.middle < before.ec.middle
+        one, other = table.total(before), table.total(column)
+        if falls and one and other > one * Fraction(105, 100):
+            yield Finding(
+                "ec_falls_while_doses_rise",
+                f"From {before.label} to {column.label} the printed EC falls while the base doses "
+                "rise: one of the two was read from another line.",
+                None,
+                column.key,
+            )
+
+
+def _no_days(chart: Chart) -> Iterator[Finding]:
+    lacking = [column for column in chart.columns if column.days is None]
+    if lacking:
+        every = len(lacking) == len(chart.columns)
+        some = "No column has" if every else f"{lacking[0].label} lacks"
+        yield Finding(
+            "no_days",
+            f"{some} a length in days: without it no season can be laid out.",
+            None,
+            None if every else lacking[0].key,
+        )
+
+
+def _wrong_volume(table: _Table, labels: Mapping[str, Label]) -> Iterator[Finding]:
+    """Doses whose EC is off by the factor of a gallon: by labels, else against other columns."""
+    feeds = [
+        column
+        for column in table.chart.columns
+        if column.ec and column.stage is not Stage.FLUSH and table.total(column)
+    ]  # what is printed for a flush is mostly the water's own
+    by_labels = _by_labels(table, feeds, labels)
+    if by_labels:
+        yield from _off_by_labels(table, by_labels)
+        return
+    ratios = {
+        column.key: float(table.total(column) / column.ec.middle.ms_cm)
+        for column in feeds
+        if column.ec and column.ec.middle.ms_cm
+    }
+    if len(ratios) < 4:
+        return
+    usual = median(ratios.values())
+    for column in feeds:
+        factor = ratios.get(column.key, usual) / usual
+        if _near(factor, GALLON, _NEAR_GALLON):
+            yield Finding(
+                "litre_or_gallon",
+                f"In {column.label} doses and printed EC part {max(factor, 1 / factor):.1f} times "
+                "from the other columns: a dose per gallon may stand as one per litre, or the "
+                "other way round.",
+                None,
+                column.key,
+                {"factor": f"{factor:.2f}"},
+            )
+
+
+def _near(factor: float, wanted: float, by: float) -> bool:
+    """Whether a factor or its inverse is near a wanted one."""
+    larger = max(factor, 1 / factor) if factor else 0.0
+    return abs(larger / wanted - 1) <= by
+
+
+def _by_labels(
+    table: _Table, columns: Sequence[Column], labels: Mapping[str, Label]
+) -> dict[str, float]:
+    """How many times the printed EC each column's labels come to; empty without all labels."""
+    if not columns or any(product.key not in labels for product in table.bases()):
+        return {}
+    feeds = [
+        [
+            (contents_of(labels[p.key], p.form, p.role), float(table.of(p, column)))
+            for p in table.chart.products
+            if (p.role is Role.BASE or p.scales) and p.key in labels and table.of(p, column)
+        ]
+        for column in columns
+    ]
+    return {
+        column.key: found / float(column.ec.middle.ms_cm)
+        for column, found in zip(columns, conducts(feeds), strict=True)
+        if found and column.ec and column.ec.middle.ms_cm
+    }
+
+
+def _off_by_labels(table: _Table, ratios: Mapping[str, float]) -> Iterator[Finding]:
+    labels_of = {column.key: column.label for column in table.chart.columns}
+    steady = median(ratios.values())
+    alike = all(abs(ratio / steady - 1) < 0.1 for ratio in ratios.values())
+    if alike and _near(steady, UK_GALLON, _NEAR_UK):
+        yield Finding(
+            "us_or_uk_gallon",
+            f"By their labels all columns come to {steady:.2f} times the printed EC: that is a US "
+            "gallon taken for a UK one, or the other way round.",
+            values={"factor": f"{steady:.2f}"},
+        )
+    for key, ratio in ratios.items():
+        if _near(ratio, GALLON, _NEAR_GALLON):
+            yield Finding(
+                "litre_or_gallon",
+                f"By their labels the doses in {labels_of[key]} come to {ratio:.1f} times the "
+                "printed EC: a dose per gallon may stand as one per litre, or the other way round.",
+                None,
+                key,
+                {"factor": f"{ratio:.2f}"},
+            )

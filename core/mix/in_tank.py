@@ -1,0 +1,81 @@
+"""What is in the finished tank, for the sheet."""
+
+from collections.abc import Sequence
+from fractions import Fraction
+
+from core.chart import Stage
+from core.chemistry import TankChemistry, saturations
+from core.mix.pours import Worked
+from core.mix.request import MixRequest
+from core.mix.sheet import AcidPlan, ElementInTank, InTank
+from core.mix.tank import ChosenAcid
+from core.quantities import Amount, AmountUnit
+from core.vessels import measure
+from core.windows import SHOWN, element_windows
+
+
+def in_tank_of(
+    request: MixRequest,
+    stage: Stage | None,
+    worked: Sequence[Worked],
+    chemistry: TankChemistry,
+    acid: ChosenAcid | None,
+) -> InTank:
+    """The finished tank: elements beside their ranges, pH, acid, what may fall out."""
+    windows = element_windows(stage, request.tank.crop, request.windows)
+    by_acid = chemistry.acid.adds_ppm if chemistry.acid else {}
+    return InTank(
+        elements=tuple(
+            ElementInTank(
+                element,
+                chemistry.elements.get(element, 0.0) + by_acid.get(element, 0.0),
+                chemistry.from_water.get(element, 0.0),
+                by_acid.get(element, 0.0),
+                windows.get(element),
+            )
+            for element in SHOWN
+        ),
+        nitrogen=chemistry.nitrogen,
+        ph=chemistry.ph,
+        acid=_acid_plan(request, chemistry, acid),
+        saturated=saturations(chemistry.finished) if chemistry.finished else (),
+        unlabelled=tuple(
+            dict.fromkeys(
+                one.step.item.product.name
+                for one in worked
+                if one.contents is None and one.step.item.is_feed
+            )
+        ),
+    )
+
+
+_CUP = 9
+"""Parts of water for each part of acid: diluted 1 to 10, common practice."""
+
+
+def _acid_plan(
+    request: MixRequest, chemistry: TankChemistry, acid: ChosenAcid | None
+) -> AcidPlan | None:
+    need = chemistry.acid
+    if need is None or acid is None or chemistry.ph is None:
+        return None
+    amount = Amount(Fraction(need.ml).limit_denominator(1000), AmountUnit.ML)
+    if amount.value == 0:
+        return None
+    measured = measure(amount, request.bench)
+    # The cup follows what the vessels show; of a dilution that is measured itself, the amount.
+    poured = amount.value if measured.dilute else measured.amount.value
+    return AcidPlan(
+        key=acid.on_shelf.key,
+        name=acid.on_shelf.name,
+        kind=need.kind,
+        why=acid.why,
+        from_ph=chemistry.ph,
+        to_ph=need.to_ph,
+        amount=amount,
+        measured=measured,
+        cup_water=Amount(poured * _CUP, AmountUnit.ML),
+        diluted=Amount(poured * (_CUP + 1), AmountUnit.ML),
+        adds_ppm=need.adds_ppm,
+        ms_cm=need.ms_cm,
+    )

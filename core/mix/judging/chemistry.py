@@ -1,0 +1,82 @@
+"""Cautions about what is in the finished tank."""
+
+from collections.abc import Iterator
+from fractions import Fraction
+
+from core.cautions import Caution
+from core.chart import Role
+from core.chemistry import Mineral
+from core.mix.expected import RestsOn
+from core.mix.judging.facts import Facts, percent
+from core.mix.judging.order import MINERAL_WORDS, number_text_of
+from core.mix.sheet import ElementInTank
+from core.quantities import Reading, decimal_text, number_text
+
+APART = Fraction(20, 100)
+"""Labels and chart that part by more than this are worth a look: common practice."""
+
+
+def cautions(facts: Facts) -> Iterator[Caution]:
+    """What chemistry gives to mind."""
+    yield from _chart_and_labels(facts)
+    tank = facts.in_tank
+    if tank is None:
+        return
+    known = facts.request.water.report.alkalinity is not None
+    milky = [s for s in tank.saturated if known or s.mineral is Mineral.GYPSUM]
+    if milky:
+        worst = milky[0]
+        yield Caution(
+            "tank_saturated",
+            f"The finished tank is {number_text_of(worst.times)} times saturated with "
+            f"{MINERAL_WORDS[worst.mineral]}: it may turn milky, and feed falls out as grit. Mix "
+            "it weaker, with softer water, or bring pH down soon.",
+            {"mineral": worst.mineral.value, "times": f"{worst.times:.2f}"},
+        )
+    out = [found for found in tank.elements if found.is_out and not tank.unlabelled]
+    if out:
+        told = "; ".join(_beside_range(found) for found in out)
+        yield Caution(
+            "elements_out_of_range",
+            f"In ppm: {told}. Ranges are wide and plants forgive much; look here first if leaves "
+            "tell the same.",
+            {str(found.element): f"{found.ppm:.1f}" for found in out},
+        )
+
+
+def _beside_range(found: ElementInTank) -> str:
+    assert found.window is not None
+    if found.ppm < float(found.window.low):
+        return f"{found.element} {found.ppm:.0f}, below {number_text(found.window.low, 0)}"
+    return f"{found.element} {found.ppm:.0f}, above {number_text(found.window.high, 0)}"
+
+
+def _chart_and_labels(facts: Facts) -> Iterator[Caution]:
+    """What the labels of the feed add up to, beside what the chart prints for the same."""
+    added = facts.aim.all_in  # the printed EC at this strength
+    if added is None or facts.chemistry is None or not facts.pours:
+        return
+    feed = [p for p in facts.pours if p.product.role is Role.BASE or p.product.scales]
+    if any(pour.basis is not RestsOn.LABEL for pour in feed) or not feed:
+        return
+    by_labels = sum(
+        rise
+        for pour, rise in zip(facts.pours, facts.chemistry.rises, strict=True)
+        if rise and (pour.product.role is Role.BASE or pour.product.scales)
+    )
+    wished = {override.product for override in facts.request.overrides}
+    if any(pour.product.key in wished for pour in feed):
+        return  # then they part by the grower's own wish
+    printed = added.middle.ms_cm * facts.aim.room
+    labels = Fraction(by_labels).limit_denominator(10_000)
+    if printed == 0 or abs(labels - printed) <= APART * printed:
+        return
+    off = (labels - printed) / printed
+    yield Caution(
+        "chart_and_labels_differ",
+        f"By their labels these doses add {facts.reading(Reading(labels))}, by the chart "
+        f"{facts.reading(Reading(printed))}: {percent(abs(off))} "
+        f"{'more' if off > 0 else 'less'}. Check gallon or litre on the chart and the percentages "
+        "on the labels, and trust the pen.",
+        {"labels_ec": decimal_text(labels), "chart_ec": decimal_text(printed)},
+    )

@@ -1,0 +1,86 @@
+"""Cautions about the order and about what meets what."""
+
+from collections.abc import Iterator
+
+from core.cautions import Caution
+from core.chart import Role
+from core.chemistry import Mineral
+from core.mix.judging.facts import Facts, keys, names
+from core.quantities import decimal_text, number_text
+
+MINERAL_WORDS = {
+    Mineral.GYPSUM: "gypsum",
+    Mineral.CALCIUM_PHOSPHATE: "calcium phosphate",
+    Mineral.CALCITE: "lime",
+}
+
+
+def cautions(facts: Facts) -> Iterator[Caution]:
+    """What the order gives to mind."""
+    moved = [place.product for place in facts.places if place.moved]
+    if moved:
+        yield Caution(
+            "printed_order_changed",
+            f"{names(moved)}: moved from the printed place, because the printed order would let "
+            "products spoil each other; the reason stands at the pour.",
+            products=keys(moved),
+        )
+    yield from _live(facts)
+    yield from _meeting(facts)
+
+
+def _live(facts: Facts) -> Iterator[Caution]:
+    live = facts.poured(Role.LIVE)
+    if not live:
+        return
+    order = [place.product for place in facts.places]
+    first = min(order.index(product) for product in live)
+    acid = facts.in_tank and facts.in_tank.acid
+    later = any(product.role is Role.PH_ADJUSTER for product in order[first:])
+    early = any(product.role is not Role.LIVE for product in order[first:])
+    if later or (acid and early):
+        yield Caution(
+            "live_before_acid",
+            f"{names(live)} would meet the acid that is still to come, and much of it dies: pour "
+            "it last, after pH, unless the chart insists.",
+            products=keys(live),
+        )
+    oxidisers = [product for product in order if product.oxidiser]
+    if oxidisers:
+        yield Caution(
+            "live_with_oxidiser",
+            f"{names(oxidisers)} kills {names(live)} in the same tank: give one of them now, and "
+            "the cultures not before the oxidiser is used up; its label says how long.",
+            products=keys([*oxidisers, *live]),
+        )
+
+
+def _meeting(facts: Facts) -> Iterator[Caution]:
+    """The worst pair of this sheet that shares a vessel: there traces of both meet undiluted."""
+    meetings = [
+        (pour.grit, pour, rinse.vessel)
+        for pour in facts.pours
+        for rinse in pour.rinses
+        if pour.grit and rinse.other.key == pour.grit.other.key
+    ]
+    if not meetings:
+        return
+    grit, pour, vessel = max(meetings, key=lambda found: found[0].times)
+    times = number_text_of(grit.times)
+    yield Caution(
+        "undiluted_meet",
+        f"{grit.other.name} and {pour.product.name} share the vessel of "
+        f"{number_text(vessel.capacity, 0)} mL. Undiluted they form "
+        f"{MINERAL_WORDS[grit.mineral]}, {times} times saturated, which is feed lost as white "
+        "grit: rinse it between them, or keep one for each.",
+        {"times": times, "vessel_ml": decimal_text(vessel.capacity)},
+        keys([grit.other, pour.product]),
+    )
+
+
+def number_text_of(times: float) -> str:
+    """How many times saturated, to one figure or two: at such strengths the model is rough."""
+    if times < 10:
+        return f"{times:.0f}" if times >= 2 else f"{times:.1f}"
+    digits = len(str(int(times))) - 1
+    return str(round(times / 10**digits) * 10**digits)

@@ -1,0 +1,73 @@
+"""What the grower's shelf knows of the products in a mix."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from fractions import Fraction
+
+from core.chemistry import Acid, Bottle, Label
+
+
+@dataclass(frozen=True, slots=True)
+class HardForm:
+    """The form of a product that its maker sells for hard water; it carries less calcium."""
+
+    name: str
+    label: Label | None = None
+    left: Fraction | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class OnShelf:
+    """What the shelf knows of one product.
+
+    Args:
+        label: what its label says, if that was entered.
+        left: mL or g that are left, if that is known.
+        hard_form: its form for hard water, if the shelf has it.
+    """
+
+    label: Label | None = None
+    left: Fraction | None = None
+    hard_form: HardForm | None = None
+
+
+NOTHING = OnShelf()
+
+
+@dataclass(frozen=True, slots=True)
+class AcidOnShelf:
+    """A bottle of acid for pH.
+
+    Args:
+        key: what a choice calls it.
+        name: what its label calls it.
+        acid: which acid, and how strong.
+        density: g/mL, None to take the handbook's.
+    """
+
+    key: str
+    name: str
+    acid: Acid
+    density: Fraction | None = None
+
+    @property
+    def bottle(self) -> Bottle:
+        """The bottle as chemistry reckons with it."""
+        return Bottle(self.acid, self.density)
+
+
+@dataclass(frozen=True, slots=True)
+class Shelf:
+    """The shelf, as far as a mix looks at it.
+
+    Args:
+        products: by key of the chart's product.
+        acids: what pH can be lowered with.
+    """
+
+    products: Mapping[str, OnShelf] = field(default_factory=dict)
+    acids: tuple[AcidOnShelf, ...] = ()
+
+    def of(self, product: str) -> OnShelf:
+        """What is known of a product; nothing, if it is not there."""
+        return self.products.get(product, NOTHING)

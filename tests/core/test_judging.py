@@ -1,0 +1,298 @@
+"""The catalogue of cautions: each is raised by its condition, and by nothing short of it."""
+
+from collections.abc import Callable
+from dataclasses import replace
+from pathlib import Path
+from typing import Any
+
+import pytest
+
+from core.catalogue_page import page
+from core.cautions import CATALOGUE, Caution, Severity
+from core.chart import Chart, Column, Medium, Readings, Role, Stage
+from core.chemistry import AcidKind, Salt
+from core.growing import System
+from core.mix import HardForm, OnShelf, PourSheet, Shelf
+from core.order_rules import Customs, LivePlace
+from core.quantities import Volume
+from core.quantities.units import OUNCE_G, POUND_G
+from core.strength import End, Override
+from core.vessels import Shows, Vessel, VesselKind
+from core.water import Disinfectant, School, WaterKind
+from core.windows import Window
+from tests.core.labels import CALMAG, acid, acid_on_shelf, label, labelled, salt, shelf
+from tests.core.mixes import DRY, F, chart, codes, dose, ec, pair, plan, product, water
+
+ROOT = Path(__file__).parents[2]
+MAINS = {"calcium": "68", "magnesium": "7", "sodium": "18", "alkalinity": "150", "ph": F("7.6")}
+
+
+def of_roles(*roles: Role, **fields: Any) -> Chart:
+    """A chart of one product for each role, at 1 mL/L; keys are the roles."""
+    rows = [product(role.value, role, **fields) for role in roles]
+    return chart(rows, [dose(row.key, "1 mL/L") for row in rows], target=ec("0.8"))
+
+
+def in_stage(of: Chart, stage: Stage) -> Chart:
+    return replace(of, columns=(replace(of.columns[0], stage=stage),))
+
+
+def two_columns(of: Chart) -> Chart:
+    return replace(of, columns=(*of.columns, Column("w2", "Week 2")))
+
+
+def mineral(kind: Salt) -> PourSheet:
+    row = product("salt", Role.BASE, form=DRY)
+    return plan(chart([row], [dose("salt", "1 g/L")]), shelf=shelf(salt=salt(kind)))
+
+
+def adjusters(first: object, second: object = None) -> PourSheet:
+    known = {"down": first, "up": second} if second else {"down": first}
+    rows = [product(key, Role.PH_ADJUSTER) for key in known]
+    of = chart(rows, [dose(row.key, "0.1 mL/L") for row in rows])
+    given = {key: value for key, value in known.items() if value != "unknown"}
+    return plan(of, shelf=shelf(**given))  # type: ignore[arg-type]
+
+
+def measured_by(amount: str, capacity: str, mark: str) -> PourSheet:
+    bench = (Vessel(VesselKind.CYLINDER, F(capacity), F(mark)),)
+    return plan(chart([product("one", Role.BASE)], [dose("one", amount)]), "1 L", bench=bench)
+
+
+def weighed_on(shows: Shows) -> PourSheet:
+    scale = Vessel(VesselKind.SCALE, POUND_G * 11, OUNCE_G / 10, shows)
+    row = product("salt", Role.BASE, form=DRY)
+    return plan(chart([row], [dose("salt", "1 oz/gal_us")]), "80 gal_us", bench=(scale,))
+
+
+def left(millilitres: str) -> Shelf:
+    return Shelf({"one": OnShelf(left=F(millilitres))})
+
+
+def hard_form(poured: bool) -> PourSheet:
+    known = Shelf({"one": OnShelf(hard_form=HardForm("One H"))})
+    return plan(pair(), shelf=known, water=water("0.6"), hard_forms=poured)
+
+
+def feeding(strength: str, **fields: Any) -> PourSheet:
+    """A labelled pair at 2 mL/L, on a chart whose EC its labels about come to."""
+    fields.setdefault("water", water("0.2", alkalinity="60", ph=F("7.2"), calcium="20"))
+    return plan(pair(target=ec("1.45")), strength=strength, shelf=labelled(), **fields)
+
+
+LIVE = of_roles(Role.LIVE)
+FED_LIVE = of_roles(Role.BASE, Role.LIVE)
+SOIL = pair(medium=Medium.SOIL)
+SEEDLINGS = in_stage(pair("2-3 mL/L"), Stage.SEEDLING)
+PEROXIDE = chart(
+    [product("mud", Role.LIVE), product("peroxide", Role.ADDITIVE, oxidiser=True)],
+    [dose("mud", "1 mL/L"), dose("peroxide", "1 mL/L")],
+)
+CREDIT = chart([product("limpet", Role.CALMAG)], [dose("limpet", "1 mL/L")])
+REPORT = {"calcium": "40", "magnesium": "5", "sodium": "10", "alkalinity": "100", "ph": F(7)}
+
+Sheet = Callable[[], PourSheet]
+CASES: dict[str, tuple[Sheet, Sheet]] = {
+    # What raises a code, and the nearest that does not.
+    "water_not_read": (lambda: plan(pair(), water=water(None)), lambda: plan(pair())),
+    "water_too_strong": (
+        lambda: plan(pair(target=ec("0.5")), school=School.ALL_IN, water=water("0.5")),
+        lambda: plan(pair(target=ec("0.5")), school=School.ALL_IN, water=water("0.49"))),
+    "water_takes_half": (
+        lambda: plan(pair(target=ec("0.3")), water=water("0.31")),
+        lambda: plan(pair(target=ec("0.3")), water=water("0.3"))),
+    "water_unlike_report": (
+        lambda: plan(pair(), water=water("0.9", **REPORT)),
+        lambda: plan(pair(), water=water("0.3", **REPORT))),
+    "hard_water": (  # over 200 ppm in total or over 70 ppm calcium, common practice
+        lambda: plan(pair(), water=water("0.2", calcium="71")),
+        lambda: plan(pair(), water=water("0.4", calcium="70"))),
+    "hard_form_on_shelf": (lambda: hard_form(False), lambda: hard_form(True)),
+    "calmag_credit": (
+        lambda: plan(CREDIT, water=water("0.3", calcium="20"), shelf=shelf(limpet=CALMAG)),
+        lambda: plan(CREDIT, water=water("0.3", calcium="3"), shelf=shelf(limpet=CALMAG))),
+    "no_buffer": (
+        lambda: plan(pair(), water=water("0.02", kind=WaterKind.RO)),
+        lambda: plan(of_roles(Role.BUFFER, Role.BASE), water=water("0.02", kind=WaterKind.RO))),
+    "chlorine_in_water": (
+        lambda: plan(pair(), water=water("0.3", kind=WaterKind.MAINS, stood_h=F(23))),
+        lambda: plan(pair(), water=water("0.3", kind=WaterKind.MAINS, stood_h=F(24)))),
+    "chloramine_in_water": (
+        lambda: plan(pair(), water=water("0.3", disinfectant=Disinfectant.CHLORAMINE,
+                                         stood_h=F(99))),
+        lambda: plan(pair(), water=water("0.3", disinfectant=Disinfectant.CHLORINE))),
+    "chlorine_kills_live": (
+        lambda: plan(LIVE, water=water("0.3", kind=WaterKind.MAINS)),
+        lambda: plan(LIVE, water=water("0.3", kind=WaterKind.MAINS,
+                                       disinfectant=Disinfectant.NONE))),
+    "water_cold": (
+        lambda: plan(pair(), water=water("0.3", temperature=F("17.9"))),
+        lambda: plan(pair(), water=water("0.3", temperature=F(18)))),
+    "water_warm": (
+        lambda: plan(pair(), water=water("0.3", temperature=F("22.1"))),
+        lambda: plan(pair(), water=water("0.3", temperature=F(22)))),
+    "soil_chart_in_water": (lambda: plan(SOIL, strength="0.51"), lambda: plan(SOIL, strength="0.5")),
+    "soil_chart_lightened": (
+        lambda: plan(SOIL, strength="0.5"),
+        lambda: plan(SOIL, strength="0.5", grown_in=Medium.COIR)),
+    "strong_for_system": (
+        lambda: plan(pair(), strength="0.6", system=System.AEROPONIC),
+        lambda: plan(pair(), strength="0.6", system=System.FILM)),
+    "seedlings_low_end": (
+        lambda: plan(SEEDLINGS, end=End.MIDDLE), lambda: plan(SEEDLINGS, end=End.LOW)),
+    "strength_over_chart": (
+        lambda: plan(pair(), overrides=(Override("one", F("1.01")),)), lambda: plan(pair())),
+    "volume_unlike_tank": (
+        lambda: plan(pair(), "89 L", joined=Volume(F(100))),
+        lambda: plan(pair(), "91 L", joined=Volume(F(100)))),
+    "held_elsewhere": (
+        lambda: plan(two_columns(pair()), held="w2"), lambda: plan(two_columns(pair()), held="w1")),
+    "no_ph_window": (lambda: plan(pair(ph=None)), lambda: plan(pair())),
+    "no_target_reading": (lambda: plan(pair()), lambda: plan(pair(readings=Readings.NONE))),
+    "base_part_missing": (
+        lambda: plan(pair(), overrides=(Override("one", F(0)),)),
+        lambda: plan(pair(), overrides=(Override("one", F(0)), Override("two", F(0))))),
+    "pair_unequal": (
+        lambda: plan(pair(), overrides=(Override("one", F("0.5")),)),
+        lambda: plan(pair(), overrides=(Override("one", F("0.5")), Override("two", F("0.5"))))),
+    "pair_printed_unequal": (
+        lambda: plan(chart(list(pair().products), [dose("one", "2 mL/L"), dose("two", "3 mL/L")])),
+        lambda: plan(pair())),
+    "printed_order_changed": (
+        lambda: plan(replace(of_roles(Role.BASE, Role.SILICA), rows_are_order=True)),
+        lambda: plan(replace(of_roles(Role.SILICA, Role.BASE), rows_are_order=True))),
+    "live_before_acid": (
+        lambda: plan(FED_LIVE, water=water("0.5", **MAINS), shelf=shelf(acid_on_shelf()),
+                     customs=Customs(live=LivePlace.FIRST)),
+        lambda: plan(FED_LIVE, water=water("0.5", **MAINS), shelf=shelf(acid_on_shelf()))),
+    "live_with_oxidiser": (lambda: plan(PEROXIDE), lambda: plan(FED_LIVE)),
+    "undiluted_meet": (
+        lambda: feeding("1", bench=(Vessel(VesselKind.JUG, F(1000), F(10)),)),
+        lambda: plan(of_roles(Role.BASE, Role.ENZYME))),
+    "acid_into_water": (lambda: adjusters("unknown"), lambda: plan(pair())),
+    "sulfuric_heats": (
+        lambda: adjusters(acid(AcidKind.SULFURIC, "93.2")),
+        lambda: adjusters(acid(AcidKind.SULFURIC, "35"))),
+    "acid_and_alkali": (
+        lambda: adjusters(acid(), salt(Salt.POTASSIUM_CARBONATE)), lambda: adjusters(acid())),
+    "acid_strength_unknown": (lambda: adjusters("unknown"), lambda: adjusters(acid())),
+    "ph_below_window": (
+        lambda: plan(chart([product("down", Role.PH_ADJUSTER)], [dose("down", "1 mL/L")]),
+                     water=water("0.1", alkalinity="20", ph=F(7)), shelf=shelf(down=acid())),
+        lambda: plan(pair(), water=water("0.1", alkalinity="20", ph=F(7)))),
+    "below_finest_mark": (
+        lambda: measured_by("0.9 mL/L", "20", "1"), lambda: measured_by("1 mL/L", "20", "1")),
+    "rounding_shows": (
+        lambda: measured_by("170 mL/L", "160", "20"), lambda: measured_by("160 mL/L", "160", "20")),
+    "bottle_runs_out": (
+        lambda: plan(pair(), shelf=left("199")), lambda: plan(pair(), shelf=left("200"))),
+    "pounds_and_ounces": (lambda: weighed_on(Shows.LB_OZ), lambda: weighed_on(Shows.LB)),
+    "nitrate_salt": (
+        lambda: mineral(Salt.POTASSIUM_NITRATE), lambda: mineral(Salt.POTASSIUM_SULFATE)),
+    "chart_and_labels_differ": (
+        lambda: plan(pair(target=ec("0.7")), shelf=labelled()), lambda: feeding("1")),
+    "tank_saturated": (
+        lambda: plan(pair(), water=water("0.9", calcium="140", alkalinity="300", ph=F("7.8")),
+                     shelf=labelled()),
+        lambda: feeding("1")),
+    "elements_out_of_range": (
+        lambda: feeding("0.2"), lambda: plan(pair(), shelf=shelf(one=label(Ca="5")))),
+}  # fmt: skip
+
+
+def test_every_code_of_the_catalogue_has_both_its_cases() -> None:
+    assert set(CASES) == set(CATALOGUE)
+
+
+@pytest.mark.parametrize("code", CATALOGUE)
+def test_raised_by_its_condition_and_by_nothing_short_of_it(code: str) -> None:
+    raises, does_not = CASES[code]
+    assert code in codes(raises())
+    assert code not in codes(does_not())
+
+
+@pytest.mark.parametrize("code", CATALOGUE)
+def test_a_message_names_risk_and_way_out_and_fits_the_margin(code: str) -> None:
+    sheet = CASES[code][0]()
+    caution = next(c for c in sheet.warnings if c.code == code)
+    assert caution.severity is CATALOGUE[code].severity
+    assert 40 < len(caution.message) < 340
+    assert not caution.message[0].islower()
+    assert caution.message.endswith(".")
+    for slip in ("_", "None", "Fraction", "  "):
+        assert slip not in caution.message
+    assert all(isinstance(value, str) for value in caution.values.values())
+    assert set(caution.products) <= {pour.product.key for pour in sheet.pours} | {"one", "two"}
+
+
+def test_a_stop_keeps_the_mix_until_it_is_acknowledged_by_name() -> None:
+    for code, entry in CATALOGUE.items():
+        sheet = CASES[code][0]()
+        stops = {c.code for c in sheet.warnings if c.severity is Severity.STOP}
+        assert set(sheet.unacknowledged) == stops
+        assert (code in stops) == (entry.severity is Severity.STOP)
+    stopped = plan(pair(), shelf=left("199"), acknowledged=frozenset({"bottle_runs_out"}))
+    assert "bottle_runs_out" in codes(stopped)
+    assert stopped.unacknowledged == ()
+    other = plan(pair(), shelf=left("199"), acknowledged=frozenset({"water_too_strong"}))
+    assert other.unacknowledged == ("bottle_runs_out",)
+
+
+def test_the_gravest_comes_first() -> None:
+    severities = [c.severity for c in adjusters("unknown").warnings]
+    assert severities == sorted(severities, key=list(Severity).index)
+    assert severities[0] is Severity.STOP
+
+
+def test_a_sound_mix_has_nothing_to_mind() -> None:
+    assert codes(plan(pair(target=ec("0.8")), strength="0.5", water=water("0.4"))) == set()
+
+
+def test_what_can_hurt_someone_says_how_to_stay_whole() -> None:
+    told = {c.code: c.message for c in adjusters(acid(AcidKind.SULFURIC, "93.2")).warnings}
+    for word in ("goggles", "gloves", "acid into water", "never the other way", "label"):
+        assert word in told["acid_into_water"]
+    assert "trained people" in told["sulfuric_heats"]
+
+
+def raised(code: str) -> Caution:
+    return next(c for c in CASES[code][0]().warnings if c.code == code)
+
+
+def test_a_remedy_is_what_makes_the_caution_go() -> None:
+    assert raised("soil_chart_in_water").remedy == {"strength": "0.5"}
+    assert "soil_chart_in_water" not in codes(plan(SOIL, strength="0.5"))
+    assert raised("seedlings_low_end").remedy == {"end": "low"}
+    assert raised("hard_form_on_shelf").remedy == {"hard_forms": "true"}
+    assert raised("held_elsewhere").remedy == {"column": "w2"}
+    # The part that was not wished for follows the one that was.
+    assert raised("pair_unequal").remedy == {"product": "two", "strength": "0.5"}
+    assert raised("base_part_missing").remedy == {"product": "one", "strength": "1"}
+    credit = raised("calmag_credit")
+    wish = Override("limpet", F(credit.remedy["strength"]))
+    after = plan(CREDIT, water=water("0.3", calcium="20"), shelf=shelf(limpet=CALMAG),
+                 overrides=(wish,))  # fmt: skip
+    assert "calmag_credit" not in codes(after)
+    # 1 mL/L × 1.25 g/mL × 3.2 % = 40 ppm; the water has 20 of them.
+    assert (credit.values["brings_ppm"], credit.values["share"]) == ("40", "0.5")
+
+
+def test_the_verdict_on_salty_water_names_the_ro_that_mends_it() -> None:
+    sheet = plan(pair(target=ec("0.6")), school=School.ALL_IN, water=water("0.4"))
+    verdict = next(c for c in sheet.warnings if c.code == "water_takes_half")
+    # 0.4 × (1 - share) is a third of 0.6.
+    assert F(verdict.values["ro_share"]) == F("0.5")
+    on_top = raised("water_takes_half").values
+    mixed = F(on_top["source"]) * (1 - F(on_top["ro_share"]))
+    assert mixed * 3 == pytest.approx(mixed + F("0.3"))
+
+
+def test_own_ranges_go_before_the_general_ones() -> None:
+    sheet = feeding("0.2")
+    assert sheet.in_tank is not None
+    wide = {one.element: Window(F(0), F(9999), own=True) for one in sheet.in_tank.elements}
+    assert "elements_out_of_range" not in codes(feeding("0.2", windows=wide))
+
+
+def test_the_page_of_warnings_is_the_catalogue() -> None:
+    assert (ROOT / "docs" / "warnings.md").read_text() == page()
