@@ -46,6 +46,7 @@ INSTALLED_APPS = [
     "server.grows",
     "server.tanks",
     "server.charts",
+    "server.vessels",
     "server.demo",
     "server.api",
 ]

@@ -10,11 +10,14 @@ from ninja.responses import Status
 from core.chart import Medium
 from core.errors import InputError
 from core.formats import FeedChart, document_of, read_json
-from core.mix.request import LARGEST_VOLUME_L, STRONGEST_WATER
-from core.quantities import VolumeUnit, parse_reading, parse_volume
+from core.growing import Crop, System
+from core.mix.request import HIGHEST_STRENGTH, LARGEST_VOLUME_L, STRONGEST_WATER
+from core.quantities import VolumeUnit, parse_reading, parse_strength, parse_volume
 from core.water import WaterKind
 from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.api.typed import exact_decimal, typed
+from server.api.units import Kept
+from server.charts.models import ChartVersion
 from server.charts.store import publish_chart
 from server.grows.scope import Scope
 from server.tanks.models import Tank, WaterSource
@@ -46,7 +49,20 @@ class TankIn(Schema):
     crop: Annotated[str, Field(max_length=60, pattern=PLAIN_TEXT)] = ""
     volume: Annotated[str, Field(max_length=60)]
     grown_in: Medium = Medium.WATER
+    system_kind: System | None = None
+    crop_kind: Crop | None = None
     water: int
+
+
+class UsualIn(Schema):
+    """What a tank is usually fed with, and how it is grown; `held` keeps it in that column."""
+
+    chart: int
+    column: Annotated[str, Field(max_length=60)]
+    strength: Annotated[str, Field(max_length=60)]
+    held: bool = False
+    system_kind: System | None = None
+    crop_kind: Crop | None = None
 
 
 def _keep(what: str, thing: WaterSource | Tank) -> Made:
@@ -99,10 +115,36 @@ def add_tank(request: HttpRequest, grow_id: int, told: TankIn) -> Status[Made]:
         name=told.name.strip(),
         crop=told.crop,
         grown_in=told.grown_in,
+        system_kind=told.system_kind or "",
+        crop_kind=told.crop_kind or "",
         litres=litres,
         water=water,
     )
     return Status(201, _keep("tank", tank))
+
+
+@router.put(
+    "/grows/{grow_id}/tanks/{tank_id}/usual",
+    response={200: Kept, **_ANSWERS},
+    operation_id="set_usual",
+)
+def set_usual(request: HttpRequest, grow_id: int, tank_id: int, told: UsualIn) -> Kept:
+    """Keep what a tank is usually fed with; the chart by the number of any of its versions."""
+    scope = Scope.enter(request.user, grow_id)
+    tank = scope.one(scope.all(Tank), tank_id)
+    version = scope.one(scope.all(ChartVersion), told.chart)
+    if not version.columns.filter(key=told.column).exists():
+        raise InputError("unknown_column", "The chart has no such column.", "column")
+    strength = typed("strength", lambda: parse_strength(told.strength))
+    if not 0 < strength <= HIGHEST_STRENGTH:
+        raise InputError(
+            "strength_out_of_range", "The strength must be above 0 and at most 200 %.", "strength"
+        )
+    tank.chart_id, tank.column, tank.held = version.chart_id, told.column, told.held
+    tank.strength_percent = max(1, round(strength * 100))
+    tank.system_kind, tank.crop_kind = told.system_kind or "", told.crop_kind or ""
+    tank.save()
+    return Kept()
 
 
 @router.post(

@@ -11,11 +11,14 @@ from ninja.security import SessionAuth
 from core.errors import InputError
 from core.formats.text import input_error
 from server.api.belongings import router as belongings
+from server.api.customs import router as customs
 from server.api.mix import router as mix
 from server.api.quay import router as quay
 from server.api.session import router as session
 from server.api.shapes import ErrorOut, Problem
+from server.api.shelf import router as shelf
 from server.api.units import router as units
+from server.api.waters import router as waters
 
 api = NinjaAPI(
     title="Brisk Measure",
@@ -29,6 +32,9 @@ api.add_router("", quay)
 api.add_router("", mix)
 api.add_router("", units)
 api.add_router("", belongings)
+api.add_router("", customs)
+api.add_router("", shelf)
+api.add_router("", waters)
 
 
 def _answer(

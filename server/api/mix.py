@@ -1,17 +1,22 @@
 """The recompute request: what was typed in, the pour sheet and its drawing out."""
 
+from dataclasses import replace
+from datetime import datetime, timedelta
 from fractions import Fraction
 from typing import Annotated, Literal
 
 from django.http import HttpRequest
+from django.utils import timezone
 from ninja import Field, Router, Schema
 
-from core.climb import Band, Climb, draw_climb
+from core.chemistry import Element, blend_ph
+from core.climb import draw_climb
+from core.errors import InputError
 from core.formats import PourSheetDocument
-from core.mix import MixRequest, PourSheet, plan_mix
-from core.order_rules import CalmagPlace, Customs, LivePlace, SilicaPlace
+from core.formats.request import WindowDocument
+from core.mix import Between, MixRequest, plan_mix
+from core.order_rules import CalmagPlace, Customs, LivePlace, RowsPlace, SilicaPlace
 from core.quantities import (
-    ReadingRange,
     ReadingScale,
     Spoons,
     VolumeUnit,
@@ -21,13 +26,14 @@ from core.quantities import (
     parse_volume,
 )
 from core.strength import End, Override
-from core.water import School
+from core.water import Disinfectant, School, Water, blend
+from core.windows import Window
+from server.api.climb import ClimbOut, band_words, climb_out
+from server.api.findings import FindingOut, findings_of
+from server.api.gathered import Gathered, gather
 from server.api.shapes import ErrorOut
-from server.api.typed import typed
-from server.charts.models import ChartVersion
-from server.charts.store import read_chart
+from server.api.typed import typed, typed_figure
 from server.grows.scope import Scope
-from server.tanks.models import Tank, WaterSource
 
 router = Router(tags=["mix"])
 Typed = Annotated[str, Field(max_length=60)]
@@ -40,8 +46,25 @@ class OverrideIn(Schema):
     strength: Typed
 
 
+class BlendIn(Schema):
+    """Another water in the tank, and its share as typed."""
+
+    water: int
+    share: Typed
+
+
+class BetweenIn(Schema):
+    """Another column to mix towards, and how far as typed."""
+
+    column: Typed
+    share: Typed
+
+
 class MixIn(Schema):
-    """A mix as typed; an empty `reading` means that the water was not read."""
+    """A mix as typed; an empty `reading` means that the water was not read.
+
+    What is left out of the schools of mixing order is as this grow follows them.
+    """
 
     tank: int
     water: int
@@ -50,45 +73,21 @@ class MixIn(Schema):
     volume: Typed
     strength: Typed
     reading: Typed = ""
+    temperature: Typed = ""
+    stood: Typed = ""
+    blend: Annotated[list[BlendIn], Field(max_length=5)] = []
+    between: BetweenIn | None = None
+    split: bool = False
     end: End = End.MIDDLE
     school: School | None = None
     overrides: Annotated[list[OverrideIn], Field(max_length=60)] = []
-    calmag: CalmagPlace = CalmagPlace.BEFORE_BASE
-    silica: SilicaPlace = SilicaPlace.AFTER_BUFFER
-    live: LivePlace = LivePlace.LAST
-
-
-class RiserOut(Schema):
-    """One pour in the drawing; `level` in the person's unit, `shown` as the pen shows it."""
-
-    place: int
-    minute: int
-    wait_min: int
-    level: float | None
-    shown: str | None
-
-
-class BandOut(Schema):
-    """The target band."""
-
-    low: float
-    high: float
-    shown: str
-
-
-class ClimbOut(Schema):
-    """The mix as readings over minutes; `relative` if they count from unread water up."""
-
-    unit: str
-    relative: bool
-    floor: float
-    floor_shown: str
-    risers: list[RiserOut]
-    minutes: int
-    target: BandOut | None
-    end: float | None
-    end_shown: str | None
-    read_at: int
+    calmag: CalmagPlace | None = None
+    silica: SilicaPlace | None = None
+    live: LivePlace | None = None
+    rows: RowsPlace | None = None
+    hard_forms: bool = False
+    acid: Typed = ""
+    acknowledged: Annotated[list[Typed], Field(max_length=60)] = []
 
 
 class SchoolOut(Schema):
@@ -99,13 +98,29 @@ class SchoolOut(Schema):
     all_in: str | None
 
 
+class AcidChoice(Schema):
+    """An acid on the shelf."""
+
+    key: str
+    name: str
+
+
 class MixOut(Schema):
-    """The pour sheet, how to draw it, and what was understood of the typed volume."""
+    """The pour sheet, how to draw it, and what belongs beside it.
+
+    `litres` is what was understood of the typed volume, `water_shown` the water's reading as the
+    pen shows it, `ready_at` when chlorine will have left the water, `findings` what the chart as
+    typed makes one look at again.
+    """
 
     sheet: PourSheetDocument
     climb: ClimbOut
     schools: SchoolOut
     litres: str
+    water_shown: str | None
+    ready_at: datetime | None
+    acids: list[AcidChoice]
+    findings: list[FindingOut]
 
 
 def _override(told: OverrideIn) -> Override:
@@ -113,19 +128,71 @@ def _override(told: OverrideIn) -> Override:
     return Override(told.product, strength)
 
 
-def _request(scope: Scope, told: MixIn) -> MixRequest:
-    """What was typed, as core reckons with it; every object is looked up within the grow."""
-    member = scope.membership
-    tank = scope.one(scope.all(Tank).select_related("water"), told.tank)
-    water = (
-        tank.water if told.water == tank.water_id else scope.one(scope.all(WaterSource), told.water)
-    )
-    version = scope.one(scope.all(ChartVersion), told.chart)
+def _water(member_meter: ReadingScale, told: MixIn, gathered: Gathered) -> Water:
+    """The water, or the waters of a blend by their shares; the first takes what is left."""
     reading = None
     if told.reading.strip():
-        reading = typed("reading", lambda: parse_reading(told.reading, preferred=member.meter))
+        reading = typed("reading", lambda: parse_reading(told.reading, preferred=member_meter))
+    stood = typed_figure("stood", told.stood) if told.stood.strip() else Fraction(0)
+    first = gathered.waters[told.water]
+    mine = first.as_water(reading, stood_h=stood)
+    if told.temperature.strip():
+        mine = replace(mine, temperature=typed_figure("temperature", told.temperature))
+    if not told.blend:
+        return mine
+    parts = []
+    for at, part in enumerate(told.blend):
+        other = gathered.waters[part.water]
+        share = typed(f"blend.{at}", lambda part=part: parse_strength(part.share))  # type: ignore[misc]
+        if not 0 < share < 1:
+            raise InputError(
+                "share_out_of_range",
+                "A share of a blend is above 0 and below 100 %.",
+                f"blend.{at}",
+            )
+        parts.append((other.name, other.as_water(other.reading, stood_h=stood), share))
+    rest = 1 - sum((share for *_, share in parts), Fraction(0))
+    if rest <= 0:
+        raise InputError(
+            "blend_unclear",
+            f"Nothing is left for {first.name}: the others come to 100 %.",
+            "blend.0",
+        )
+    waters = [(first.name, mine, rest), *parts]
+    mixed = typed("blend", lambda: blend(waters))
+    return replace(mixed, ph=blend_ph([(water, share) for _, water, share in waters]))
+
+
+def _customs(scope: Scope, told: MixIn) -> Customs:
+    kept = scope.grow.customs
+    return Customs(
+        told.calmag or kept.calmag,
+        told.silica or kept.silica,
+        told.live or kept.live,
+        told.rows or kept.rows,
+    )
+
+
+def own_windows(ranges: dict[str, dict[str, str]]) -> dict[Element, Window]:
+    """A grow's own ranges of elements."""
+    return {
+        Element(element): WindowDocument.model_validate(told).window()
+        for element, told in ranges.items()
+    }
+
+
+def _between(told: BetweenIn | None) -> Between | None:
+    if told is None:
+        return None
+    share = typed("between", lambda: parse_strength(told.share))
+    return typed("between", lambda: Between(told.column, share))
+
+
+def _request(scope: Scope, told: MixIn, gathered: Gathered) -> MixRequest:
+    """What was typed, as core reckons with it."""
+    member = scope.membership
     return MixRequest(
-        chart=read_chart(version.pk),
+        chart=gathered.chart,
         column=told.column,
         volume=typed(
             "volume",
@@ -137,57 +204,20 @@ def _request(scope: Scope, told: MixIn) -> MixRequest:
         end=told.end,
         school=told.school,
         spoons=Spoons(member.spoons),
-        water=water.as_water(reading),
+        water=_water(member.meter, told, gathered),
         overrides=tuple(_override(one) for one in told.overrides),
-        grown_in=tank.medium,
-        customs=Customs(told.calmag, told.silica, told.live),
+        tank=gathered.tank.as_tank(),
+        customs=_customs(scope, told),
         meter=member.meter,
+        between=_between(told.between),
+        split=told.split,
+        shelf=gathered.shelf,
+        hard_forms=told.hard_forms,
+        acid=told.acid or None,
+        bench=gathered.bench,
+        windows=own_windows(scope.grow.ranges),
+        acknowledged=frozenset(told.acknowledged),
     )
-
-
-def _band_words(band: ReadingRange | None, meter: ReadingScale) -> str | None:
-    if band is None:
-        return None
-    low, high = band.low.shown(meter), band.high.shown(meter)
-    return low if low == high else f"{low} to {high}"
-
-
-def _shown(level: Fraction | None, meter: ReadingScale) -> str | None:
-    return None if level is None else number_text(level, meter.places)
-
-
-def _climb(climb: Climb, sheet: PourSheet) -> ClimbOut:
-    meter, band = climb.scale, climb.target
-    return ClimbOut(
-        unit=meter.words,
-        relative=climb.relative,
-        floor=float(climb.floor),
-        floor_shown=number_text(climb.floor, meter.places),
-        risers=[
-            RiserOut(
-                place=riser.place,
-                minute=riser.minute,
-                wait_min=riser.wait_min,
-                level=_number(riser.level),
-                shown=_shown(riser.level, meter),
-            )
-            for riser in climb.risers
-        ],
-        minutes=climb.minutes,
-        target=_band(band, _band_words(sheet.aim.target, meter) or "") if band else None,
-        end=_number(climb.end),
-        end_shown=_shown(climb.end, meter),
-        read_at=climb.read_at,
-    )
-
-
-def _band(band: Band, shown: str) -> BandOut:
-    return BandOut(low=float(band.low), high=float(band.high), shown=shown)
-
-
-def _number(level: Fraction | None) -> float | None:
-    """For drawing only; what is acted on stays decimal text."""
-    return None if level is None else float(level)
 
 
 @router.post(
@@ -198,15 +228,28 @@ def _number(level: Fraction | None) -> float | None:
 def plan(request: HttpRequest, grow_id: int, told: MixIn) -> MixOut:
     """Compute a mix; nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
-    asked = _request(scope, told)
+    waters = [told.water, *(part.water for part in told.blend)]
+    gathered = gather(scope, tank=told.tank, waters=waters, version=told.chart)
+    asked = _request(scope, told, gathered)
     sheet, meter = plan_mix(asked), scope.membership.meter
     return MixOut(
         sheet=PourSheetDocument.of(sheet),
-        climb=_climb(draw_climb(sheet, meter), sheet),
+        climb=climb_out(draw_climb(sheet, meter), sheet),
         schools=SchoolOut(
             followed=sheet.aim.school.value,
-            on_top=_band_words(sheet.aim.on_top, meter),
-            all_in=_band_words(sheet.aim.all_in, meter),
+            on_top=band_words(sheet.aim.on_top, meter),
+            all_in=band_words(sheet.aim.all_in, meter),
         ),
         litres=number_text(sheet.volume.litres, 1).removesuffix(".0"),
+        water_shown=sheet.source.shown(meter) if sheet.source else None,
+        ready_at=_ready_at(asked.water),
+        acids=[AcidChoice(key=acid.key, name=acid.name) for acid in asked.shelf.acids],
+        findings=findings_of(gathered, asked),
     )
+
+
+def _ready_at(water: Water) -> datetime | None:
+    """When chlorine will have left the water; None where there is none, or it does not leave."""
+    if not water.is_chlorinated or water.disinfectant is Disinfectant.CHLORAMINE:
+        return None
+    return timezone.now() + timedelta(hours=float(water.hours_to_stand))

@@ -1,22 +1,25 @@
 """What a grow has: tanks, waters and charts, for the first look."""
 
+from datetime import date
 from decimal import Decimal
 
 from django.http import HttpRequest
 from ninja import Router, Schema
 
 from core.chart import Medium, Readings
+from core.growing import Crop, System
+from core.order_rules import CalmagPlace, LivePlace, RowsPlace, SilicaPlace
 from core.quantities import (
-    Reading,
     ReadingScale,
     ReadingUnit,
     Spoons,
     Volume,
     VolumeUnit,
+    decimal_text,
     figure,
     number_text,
 )
-from core.water import WaterKind
+from core.water import REPORT_FIELDS, Disinfectant, WaterKind
 from server.api.shapes import ErrorOut
 from server.charts.models import ChartVersion
 from server.grows.models import Membership
@@ -38,12 +41,21 @@ class UnitsOut(Schema):
 
 
 class WaterOut(Schema):
-    """A water source; `reading` as this person's pen shows it, None if never read."""
+    """A water source; `reading` as this person's pen shows it, None if never read.
+
+    The figures of its lab report are ppm as text, empty where nobody has measured.
+    """
 
     id: int
     name: str
     kind: WaterKind
     reading: str | None
+    ph: str
+    temperature: str
+    disinfectant: Disinfectant | None
+    report: dict[str, str]
+    reported_on: date | None
+    note: str
 
 
 class TankOut(Schema):
@@ -58,8 +70,11 @@ class TankOut(Schema):
     width_cm: int
     height_cm: int
     water: int
+    system_kind: System | None
+    crop_kind: Crop | None
     chart: int | None
     column: str
+    held: bool
     strength_percent: int
 
 
@@ -89,17 +104,30 @@ class ChartOut(Schema):
     maker: str
     medium: Medium
     readings: Readings
+    rows_are_order: bool
     columns: list[ColumnOut]
     rows: list[RowOut]
 
 
+class CustomsOut(Schema):
+    """The schools of mixing order that this grow follows."""
+
+    calmag: CalmagPlace
+    silica: SilicaPlace
+    live: LivePlace
+    rows: RowsPlace
+
+
 class QuayOut(Schema):
-    """Everything from which a mix can be chosen."""
+    """Everything from which a mix can be chosen; `ranges` are the grow's own, ppm as text."""
 
     id: int
     name: str
     person: str
+    time_zone: str
     units: UnitsOut
+    customs: CustomsOut
+    ranges: dict[str, dict[str, str]]
     tanks: list[TankOut]
     waters: list[WaterOut]
     charts: list[ChartOut]
@@ -130,8 +158,22 @@ def _units(membership: Membership) -> UnitsOut:
 
 
 def _water(water: WaterSource, meter: ReadingScale) -> WaterOut:
-    shown = None if water.ec is None else Reading(figure(water.ec)).shown(meter)
-    return WaterOut(id=water.pk, name=water.name, kind=WaterKind(water.kind), reading=shown)
+    return WaterOut(
+        id=water.pk,
+        name=water.name,
+        kind=WaterKind(water.kind),
+        reading=water.reading.shown(meter) if water.reading else None,
+        ph=_text(water.ph),
+        temperature=_text(water.temperature),
+        disinfectant=Disinfectant(water.disinfectant) if water.disinfectant else None,
+        report={name: _text(getattr(water, f"{name}_ppm")) for name in REPORT_FIELDS},
+        reported_on=water.reported_on,
+        note=water.note,
+    )
+
+
+def _text(value: Decimal | None) -> str:
+    return "" if value is None else decimal_text(figure(value))
 
 
 def _tank(tank: Tank, unit: VolumeUnit) -> TankOut:
@@ -145,6 +187,9 @@ def _tank(tank: Tank, unit: VolumeUnit) -> TankOut:
         width_cm=tank.width_cm,
         height_cm=tank.height_cm,
         water=tank.water_id,
+        system_kind=System(tank.system_kind) if tank.system_kind else None,
+        crop_kind=Crop(tank.crop_kind) if tank.crop_kind else None,
+        held=tank.held,
         chart=tank.chart_id,
         column=tank.column,
         strength_percent=tank.strength_percent,
@@ -160,6 +205,7 @@ def _chart(version: ChartVersion) -> ChartOut:
         maker=version.chart.maker,
         medium=Medium(version.medium),
         readings=Readings(version.readings),
+        rows_are_order=version.rows_are_order,
         columns=[
             ColumnOut(key=column.key, label=column.label, stage=column.stage)
             for column in version.columns.all()
@@ -187,7 +233,10 @@ def quay(request: HttpRequest, grow_id: int) -> QuayOut:
         id=scope.grow.pk,
         name=scope.grow.name,
         person=request.user.get_username(),
+        time_zone=scope.grow.time_zone,
         units=_units(scope.membership),
+        customs=CustomsOut.model_validate(scope.grow.customs, from_attributes=True),
+        ranges=scope.grow.ranges,
         tanks=[_tank(tank, volume_unit) for tank in scope.all(Tank)],
         waters=[_water(water, scope.membership.meter) for water in scope.all(WaterSource)],
         charts=[_chart(version) for version in versions],

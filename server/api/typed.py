@@ -6,7 +6,7 @@ from fractions import Fraction
 from typing import TypeVar
 
 from core.errors import InputError
-from core.quantities import number_text
+from core.quantities import figure, number_text
 
 _T = TypeVar("_T")
 
@@ -26,3 +26,17 @@ def typed(where: str, read: Callable[[], _T]) -> _T:
 def exact_decimal(value: Fraction, places: int) -> Decimal:
     """A figure as a column of so many places keeps it."""
     return Decimal(number_text(value, places))
+
+
+def typed_figure(where: str, text: str) -> Fraction:
+    """A plain number as typed, with a point or a comma.
+
+    Raises:
+        InputError: it is none, seen from the field `where`.
+    """
+    return typed(where, lambda: figure(text.strip().replace(",", ".")))
+
+
+def optional_decimal(where: str, text: str, places: int) -> Decimal | None:
+    """The same for a column of so many places; None where nothing was typed."""
+    return exact_decimal(typed_figure(where, text), places) if text.strip() else None

@@ -24,10 +24,24 @@ class Product(Owned):
     form = models.CharField(
         max_length=8, choices=[(form.value, form.value) for form in Form], default=Form.LIQUID.value
     )
+    label = models.JSONField("what its label says, as the open formats have it", null=True)
+    left = models.DecimalField(
+        "what is left, mL or g", max_digits=14, decimal_places=3, null=True, blank=True
+    )
+    hard_form_of = models.ForeignKey(
+        "self", models.SET_NULL, null=True, blank=True, related_name="hard_forms"
+    )
 
     class Meta:
         ordering = ["pk"]
         constraints = [
+            models.CheckConstraint(
+                condition=Q(left=None) | Q(left__gte=0), name="product_left_not_negative"
+            ),
+            models.CheckConstraint(
+                condition=Q(hard_form_of=None) | ~Q(hard_form_of=F("id")),
+                name="product_not_its_own_form",
+            ),
             models.UniqueConstraint(fields=["grow", "name"], name="product_name_once"),
             models.UniqueConstraint(fields=["grow", "tag"], name="product_tag_once"),
             models.CheckConstraint(
@@ -103,6 +117,8 @@ class ChartRow(_WrittenOnce):
     form = models.CharField(max_length=8, choices=[(form.value, form.value) for form in Form])
     scales = models.BooleanField()
     after = models.JSONField(default=list)
+    wait_min = models.PositiveSmallIntegerField(null=True)
+    oxidiser = models.BooleanField(default=False)
 
     class Meta:
         ordering = ["position"]

@@ -1,8 +1,9 @@
 """Charts into the database and out of it, always by way of the open format."""
 
+from collections import OrderedDict
 from decimal import Decimal
 from fractions import Fraction
-from functools import lru_cache
+from threading import Lock
 from typing import Any
 
 from django.contrib.postgres.expressions import ArraySubquery
@@ -11,6 +12,7 @@ from django.db.models import F, Max, OuterRef
 from django.db.models.functions import Cast, JSONObject
 
 from core.chart import Chart as CoreChart
+from core.errors import InputError
 from core.formats import FeedChart, document_of
 from core.formats.chart import DoseDocument, ProductDocument
 from core.quantities import decimal_text
@@ -79,6 +81,8 @@ def _row(
         form=meant.form,
         scales=meant.scales,
         after=list(meant.after),
+        wait_min=meant.wait_min,
+        oxidiser=meant.oxidiser,
     )
 
 
@@ -125,6 +129,9 @@ def _decimal(value: Fraction | None) -> Decimal | None:
 def new_tag(name: str, taken: set[str]) -> str:
     """Two letters or digits for a paper label, unlike those in `taken`.
 
+    Raises:
+        InputError: there are more products than labels.
+
     >>> new_tag("Glasswort", set()), new_tag("Marram Two", set()), new_tag("Glasswort", {"Gl"})
     ('Gl', 'MT', 'Gs')
     """
@@ -133,49 +140,65 @@ def new_tag(name: str, taken: set[str]) -> str:
     wishes = [words[0][0] + words[1][0]] if len(words) > 1 else []
     wishes += [letters[0] + letter for letter in letters[1:]] or [letters[0]]
     wishes += [f"{letters[0]}{digit}" for digit in "23456789"]
-    wishes += [f"{a}{b}" for a in "0123456789" for b in "0123456789"]
-    free = next(wish for wish in wishes if wish not in taken)
-    return free[0].upper() + free[1:]
+    wishes += [a + b for a in _PLAIN for b in _PLAIN]
+    tags = (_upper(wish[0]) + wish[1:] for wish in wishes)
+    free = next((tag for tag in tags if tag not in taken), None)
+    if free is None:
+        raise InputError("too_many_or_few", "This shelf has no two letters left for another label.")
+    return free
 
 
-def _json(query: models.QuerySet[Any], **fields: Any) -> ArraySubquery:
+_PLAIN = "0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ"
+
+
+def _upper(letter: str) -> str:
+    """A capital, unless that would be two letters, as of ß."""
+    return letter.upper() if len(letter.upper()) == 1 else letter
+
+
+def json_list(query: models.QuerySet[Any], **fields: Any) -> ArraySubquery:
+    """Rows of another table as a list of objects in one column."""
     return ArraySubquery(query.values(found=JSONObject(**fields)))
 
 
-def _text(field: str) -> Cast:
+def text_of(field: str) -> Cast:
     """A decimal as its text: as a JSON number it would pass through a float."""
     return Cast(F(field), models.CharField())
 
 
-def _whole_version(pk: int) -> dict[str, Any]:
-    """One query for a version with all its rows, columns and cells."""
+def with_contents(versions: models.QuerySet[ChartVersion]) -> models.QuerySet[ChartVersion]:
+    """Versions with all their rows, columns and cells, in the one query."""
     rows = ChartRow.objects.filter(version=OuterRef("pk")).order_by("position")
     columns = ChartColumn.objects.filter(version=OuterRef("pk")).order_by("position")
     doses = ChartDose.objects.filter(row__version=OuterRef("pk")).order_by("pk")
-    found = (
-        ChartVersion.objects.filter(pk=pk)
-        .annotate(
-            rows_json=_json(
-                rows, key="key", name="product__name", role="role", group="group", rank="rank",
-                form="form", scales="scales", after="after",
-            ),
-            columns_json=_json(
-                columns, key="key", label="label", days="days", stage="stage",
-                ec_low=_text("ec_low"), ec_high=_text("ec_high"), ec_unit="ec_unit",
-                ppm_scale="ppm_scale", ph_low=_text("ph_low"), ph_high=_text("ph_high"),
-            ),
-            doses_json=_json(
-                doses, product="row__key", column="column__key", low=_text("low"),
-                high=_text("high"), unit="unit", until_ec_above_water=_text("until_ec"),
-            ),
-        )
-        .values(
-            "chart__name", "medium", "readings", "rows_are_order",
-            "rows_json", "columns_json", "doses_json",
-        )
-        .get()
+    return versions.select_related("chart").annotate(
+        rows_json=json_list(
+            rows, key="key", name="product__name", role="role", group="group", rank="rank",
+            form="form", scales="scales", after="after", wait_min="wait_min", oxidiser="oxidiser",
+        ),
+        columns_json=json_list(
+            columns, key="key", label="label", days="days", stage="stage",
+            ec_low=text_of("ec_low"), ec_high=text_of("ec_high"), ec_unit="ec_unit",
+            ppm_scale="ppm_scale", ph_low=text_of("ph_low"), ph_high=text_of("ph_high"),
+        ),
+        doses_json=json_list(
+            doses, product="row__key", column="column__key", low=text_of("low"),
+            high=text_of("high"), unit="unit", until_ec_above_water=text_of("until_ec"),
+        ),
     )  # fmt: skip
-    return dict(found)
+
+
+def with_shelf(versions: models.QuerySet[ChartVersion]) -> models.QuerySet[ChartVersion]:
+    """Versions with their grow's shelf, and which of its products each row is, in the one query."""
+    shelf = Product.objects.filter(grow=OuterRef("grow")).order_by("pk")
+    rows = ChartRow.objects.filter(version=OuterRef("pk"))
+    return versions.annotate(
+        shelf_json=json_list(
+            shelf, id="pk", name="name", role="role", label="label", left=text_of("left"),
+            hard_form_of="hard_form_of",
+        ),
+        row_products=json_list(rows, key="key", product="product_id"),
+    )  # fmt: skip
 
 
 def _column_fields(stored: dict[str, Any]) -> dict[str, Any]:
@@ -192,30 +215,63 @@ def _column_fields(stored: dict[str, Any]) -> dict[str, Any]:
     return fields
 
 
-def read_document(pk: int) -> FeedChart:
-    """A stored version as the open format, with one query."""
-    stored = _whole_version(pk)
+def document_from(version: Any) -> FeedChart:
+    """The open format of a version that came from `with_contents`."""
     return document_of(
         FeedChart,
         {
             "format": "brisk-measure/feed-chart",
             "version": 1,
-            "name": stored["chart__name"],
-            "medium": stored["medium"],
-            "readings": stored["readings"],
-            "rows_are_order": stored["rows_are_order"],
-            "products": stored["rows_json"],
-            "columns": [_column_fields(column) for column in stored["columns_json"]],
-            "doses": [{**dose, "unit": dose["unit"] or None} for dose in stored["doses_json"]],
+            "name": version.chart.name,
+            "medium": version.medium,
+            "readings": version.readings,
+            "rows_are_order": version.rows_are_order,
+            "products": version.rows_json,
+            "columns": [_column_fields(column) for column in version.columns_json],
+            "doses": [{**dose, "unit": dose["unit"] or None} for dose in version.doses_json],
         },
     )
 
 
-@lru_cache(maxsize=256)
-def read_chart(pk: int) -> CoreChart:
-    """A stored version as core reckons with it.
+class _Kept:
+    """Charts in memory, the ones used last: a version is never altered.
 
-    Kept in memory, since a version is never altered. Whether the asker may see it must be
-    checked before: this looks a version up by its number alone.
+    Whether the asker may see a chart must be checked before: this looks it up by number alone.
     """
-    return read_document(pk).chart()
+
+    MOST = 256
+
+    def __init__(self) -> None:
+        self._charts: OrderedDict[int, CoreChart] = OrderedDict()
+        self._lock = Lock()
+
+    def get(self, pk: int) -> CoreChart | None:
+        with self._lock:
+            if pk in self._charts:
+                self._charts.move_to_end(pk)
+            return self._charts.get(pk)
+
+    def put(self, pk: int, chart: CoreChart) -> CoreChart:
+        with self._lock:
+            self._charts[pk] = chart
+            if len(self._charts) > self.MOST:
+                self._charts.popitem(last=False)
+        return chart
+
+    def clear(self) -> None:
+        with self._lock:
+            self._charts.clear()
+
+
+charts_in_memory = _Kept()
+
+
+def read_document(pk: int) -> FeedChart:
+    """A stored version as the open format, with one query."""
+    return document_from(with_contents(ChartVersion.objects.filter(pk=pk)).get())
+
+
+def read_chart(pk: int) -> CoreChart:
+    """A stored version as core reckons with it, from memory if it is there."""
+    kept = charts_in_memory.get(pk)
+    return kept or charts_in_memory.put(pk, read_document(pk).chart())

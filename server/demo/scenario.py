@@ -1,64 +1,55 @@
 """Gullhouse Yard: tanks, waters, products and charts of the demo. All of it is invented."""
 
+from datetime import date
 from decimal import Decimal
 from pathlib import Path
 
 from django.contrib.auth.models import User
 from django.db import transaction
 
-from core.chart import Form, Role
 from core.formats import FeedChart, document_of, read_json
-from server.charts.models import Chart, Product
+from core.growing import Crop, System
+from server.charts.models import Chart
 from server.charts.store import publish_chart
+from server.demo.shelf import load_shelf
 from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE
 from server.grows.models import Grow, Membership
 from server.tanks.models import Tank, WaterSource
 
 _CHARTS = Path(__file__).with_name("charts")
 
-# name, kind, EC mS/cm, pH, Ca, Mg, Na ppm, alkalinity mg/L CaCO3, note
-_WATERS = (
-    ("Yard mains", "mains", "0.52", "7.6", 68, 7, 18, 150, "chlorine, 0.4 mg/L"),
-    ("Roof rain", "rain", "0.04", "6.1", 2, 0, 3, 5, "filtered, no buffer"),
-    ("RO barrel", "ro", "0.02", "6.3", 0, 0, 2, 3, "from mains"),
-    ("Slip borehole", "well", "0.86", "7.3", 112, 15, 31, 265, "hard"),
-)
+# name, kind, EC mS/cm, pH, °C, disinfectant, lab report in ppm, note
+_WATERS: tuple[tuple[str, str, str, str, str, str, dict[str, str], str], ...] = (
+    ("Yard mains", "mains", "0.52", "7.6", "16", "chlorine",
+     {"calcium": "68", "magnesium": "7", "potassium": "2", "sodium": "18", "chloride": "32",
+      "sulfur": "11", "nitrate_n": "4", "alkalinity": "150"}, "chlorine, 0.4 mg/L"),
+    ("Roof rain", "rain", "0.04", "6.1", "", "none",
+     {"calcium": "2", "magnesium": "0", "sodium": "3", "alkalinity": "5"}, "filtered, no buffer"),
+    ("RO barrel", "ro", "0.02", "6.3", "", "none",
+     {"calcium": "0", "magnesium": "0", "sodium": "2", "alkalinity": "3"}, "from mains"),
+    ("Slip borehole", "well", "0.86", "7.3", "", "none",
+     {"calcium": "112", "magnesium": "15", "sodium": "31", "chloride": "48", "sulfur": "18",
+      "alkalinity": "265"}, "hard"),
+)  # fmt: skip
+_REPORTED_ON = date(2026, 3, 17)
 
-# maker, name, tag, role, form
-_PRODUCTS = (
-    ("Marram", "Marram One", "M1", Role.BASE),
-    ("Marram", "Marram Two", "M2", Role.BASE),
-    ("Turnstone", "Keel", "Ke", Role.BASE),
-    ("Turnstone", "Keel H", "KH", Role.BASE),
-    ("Turnstone", "Frond", "Fr", Role.BASE),
-    ("Turnstone", "Drupe", "Dr", Role.BASE),
-    ("Saltpan", "Steady", "St", Role.BUFFER),
-    ("Saltpan", "Glasswort", "Gl", Role.SILICA),
-    ("Saltpan", "Limpet", "Li", Role.CALMAG),
-    ("Saltpan", "Wrack", "Wr", Role.ADDITIVE_ALKALINE),
-    ("Saltpan", "Scour", "Sc", Role.ENZYME),
-    ("Saltpan", "Second Tide", "2T", Role.BOOSTER),
-    ("Saltpan", "Mudlark", "Mu", Role.LIVE),
-    ("Fathom", "Fathom Down N", "FN", Role.PH_ADJUSTER),
-    ("Fathom", "Fathom Down P", "FP", Role.PH_ADJUSTER),
-    ("Fathom", "Fathom Up", "FU", Role.PH_ADJUSTER),
-    ("Samphire", "Samphire", "Sa", Role.BASE),
-)
-
-# name, crop, system, grown in, litres, width and height in cm, water, chart, column, strength %
+# name, crop, kind of crop, system, kind of system, grown in, litres, width and height in cm, water,
+# chart, column, whether it is held there, strength %
 _TANKS = (
-    ("Strawberry gutters", "strawberries", "nutrient film", "water", 425, 110, 48,
-     "Yard mains", "Marram", "w5", 80),
-    ("Gerbera bench", "gerbera", "coir, batch tank", "coir", 220, 70, 62,
-     "Roof rain", "Turnstone", "flower", 70),
-    ("Cucumber buckets", "cucumber", "deep water", "water", 204, 120, 38,
-     "Yard mains", "Marram", "w4", 60),
-    ("Shiso raft", "shiso", "deep water", "water", 140, 100, 30,
-     "RO barrel", "Marram", "w2", 50),
-    ("Nursery tray", "strawberry plugs", "ebb and flow", "water", 12, 52, 14,
-     "Roof rain", "Marram", "w1", 50),
-    ("Living raft", "shiso, organic", "deep water, living", "water", 90, 80, 28,
-     "RO barrel", "Samphire", "hold", 100),
+    ("Strawberry gutters", "strawberries", Crop.FRUITING, "nutrient film", System.FILM, "water",
+     425, 110, 48, "Yard mains", "Marram", "w5", False, 80),
+    ("Gerbera bench", "gerbera", Crop.FLOWERS, "coir, batch tank", System.DRIP, "coir",
+     220, 70, 62, "Roof rain", "Turnstone", "flower", False, 70),
+    ("Cucumber buckets", "cucumber", Crop.FRUITING, "recirculating deep water",
+     System.RECIRCULATING_DEEP_WATER, "water",
+     204, 120, 38, "Yard mains", "Marram", "w4", False, 60),
+    ("Shiso raft", "shiso", Crop.LEAFY, "deep water", System.DEEP_WATER, "water",
+     140, 100, 30, "RO barrel", "Marram", "w2", True, 50),
+    ("Nursery tray", "strawberry plugs", Crop.FRUITING, "ebb and flow", System.EBB_AND_FLOW,
+     "water",
+     12, 52, 14, "Roof rain", "Marram", "w1", False, 50),
+    ("Living raft", "shiso, organic", Crop.LEAFY, "deep water, living", System.DEEP_WATER, "water",
+     90, 80, 28, "RO barrel", "Samphire", "hold", False, 100),
 )  # fmt: skip
 
 
@@ -71,10 +62,7 @@ def load_scenario() -> Grow:
         if person is None:
             person = User.objects.create_user(name, password=DEMO_PASSWORD)
         Membership.objects.create(grow=grow, person=person, gallon="us")
-    Product.objects.bulk_create(
-        Product(grow=grow, maker=maker, name=name, tag=tag, role=role, form=Form.LIQUID)
-        for maker, name, tag, role in _PRODUCTS
-    )
+    load_shelf(grow)
     for file in sorted(_CHARTS.glob("*.json")):
         document = document_of(FeedChart, read_json(file.read_bytes()))
         publish_chart(grow, document, maker=document.name.partition(",")[0])
@@ -84,18 +72,22 @@ def load_scenario() -> Grow:
 
 def _load_tanks(grow: Grow) -> None:
     waters = {}
-    for name, kind, ec, ph, calcium, magnesium, sodium, alkalinity, note in _WATERS:
+    for name, kind, ec, ph, degrees, disinfectant, report, note in _WATERS:
         waters[name] = WaterSource.objects.create(
-            grow=grow, name=name, kind=kind, ec=Decimal(ec), ph=Decimal(ph), calcium_ppm=calcium,
-            magnesium_ppm=magnesium, sodium_ppm=sodium, alkalinity_ppm=alkalinity, note=note,
+            grow=grow, name=name, kind=kind, ec=Decimal(ec), ph=Decimal(ph),
+            temperature=Decimal(degrees) if degrees else None, disinfectant=disinfectant,
+            reported_on=_REPORTED_ON, note=note,
+            **{f"{element}_ppm": Decimal(ppm) for element, ppm in report.items()},
         )  # fmt: skip
     charts = {chart.name: chart for chart in Chart.objects.filter(grow=grow)}
     for position, row in enumerate(_TANKS):
-        name, crop, system, medium, litres, width, height, water, chart, column, strength = row
+        (name, crop, crop_kind, system, system_kind, medium, litres, width, height, water, chart,
+         column, held, strength) = row  # fmt: skip
         Tank.objects.create(
-            grow=grow, name=name, crop=crop, system=system, grown_in=medium, litres=litres,
-            width_cm=width, height_cm=height, water=waters[water], chart=charts[chart],
-            column=column, strength_percent=strength, position=position,
+            grow=grow, name=name, crop=crop, crop_kind=crop_kind, system=system,
+            system_kind=system_kind, grown_in=medium, litres=litres, width_cm=width,
+            height_cm=height, water=waters[water], chart=charts[chart], column=column, held=held,
+            strength_percent=strength, position=position,
         )  # fmt: skip
 
 

@@ -3,6 +3,7 @@
 from django.conf import settings
 from django.db import models
 
+from core.order_rules import CalmagPlace, Customs, LivePlace, RowsPlace, SilicaPlace
 from core.quantities import ReadingScale, ReadingUnit, Spoons, VolumeUnit
 from core.quantities.readings import PPM_SCALES
 from core.quantities.typed import Gallon
@@ -15,9 +16,55 @@ class Grow(models.Model):
     time_zone = models.CharField(max_length=60, default="UTC")
     is_demo = models.BooleanField(default=False)
     people = models.ManyToManyField(settings.AUTH_USER_MODEL, through="Membership")
+    calmag = models.CharField(
+        max_length=16,
+        choices=[(place.value, place.value) for place in CalmagPlace],
+        default=CalmagPlace.BEFORE_BASE.value,
+    )
+    silica = models.CharField(
+        max_length=16,
+        choices=[(place.value, place.value) for place in SilicaPlace],
+        default=SilicaPlace.AFTER_BUFFER.value,
+    )
+    live = models.CharField(
+        max_length=16,
+        choices=[(place.value, place.value) for place in LivePlace],
+        default=LivePlace.LAST.value,
+    )
+    rows = models.CharField(
+        "whose order holds on charts whose rows are the order",
+        max_length=16,
+        choices=[(place.value, place.value) for place in RowsPlace],
+        default=RowsPlace.PRINTED.value,
+    )
+    ranges = models.JSONField("own ranges of elements, ppm", default=dict, blank=True)
+
+    class Meta:
+        constraints = [
+            models.CheckConstraint(
+                condition=models.Q(**{f"{name}__in": [place.value for place in places]}),
+                name=f"grow_{name}_known",
+            )
+            for name, places in (
+                ("calmag", CalmagPlace),
+                ("silica", SilicaPlace),
+                ("live", LivePlace),
+                ("rows", RowsPlace),
+            )
+        ]
 
     def __str__(self) -> str:
         return self.name
+
+    @property
+    def customs(self) -> Customs:
+        """The schools of mixing order that this grow follows."""
+        return Customs(
+            CalmagPlace(self.calmag),
+            SilicaPlace(self.silica),
+            LivePlace(self.live),
+            RowsPlace(self.rows),
+        )
 
 
 class Membership(models.Model):

@@ -1,12 +1,17 @@
 """Water sources and tanks."""
 
+from decimal import Decimal
+from fractions import Fraction
+
 from django.db import models
 from django.db.models import Q
 
 from core.chart import Medium
+from core.growing import Crop, System
+from core.mix import Tank as CoreTank
 from core.mix.request import LARGEST_VOLUME_L, STRONGEST_WATER
-from core.quantities import Reading, figure
-from core.water import Water, WaterKind
+from core.quantities import Reading, Volume, figure
+from core.water import REPORT_FIELDS, Disinfectant, LabReport, Water, WaterKind
 from server.grows.scope import Owned
 
 
@@ -17,12 +22,21 @@ class WaterSource(Owned):
     kind = models.CharField(max_length=8, choices=[(kind.value, kind.value) for kind in WaterKind])
     ec = models.DecimalField("EC, mS/cm", max_digits=6, decimal_places=3, null=True, blank=True)
     ph = models.DecimalField("pH", max_digits=4, decimal_places=2, null=True, blank=True)
-    calcium_ppm = models.DecimalField(max_digits=6, decimal_places=1, null=True, blank=True)
-    magnesium_ppm = models.DecimalField(max_digits=6, decimal_places=1, null=True, blank=True)
-    sodium_ppm = models.DecimalField(max_digits=6, decimal_places=1, null=True, blank=True)
-    alkalinity_ppm = models.DecimalField(
-        "alkalinity, mg/L CaCO3", max_digits=6, decimal_places=1, null=True, blank=True
+    temperature = models.DecimalField("°C", max_digits=4, decimal_places=1, null=True, blank=True)
+    disinfectant = models.CharField(
+        max_length=12, choices=[(one.value, one.value) for one in Disinfectant], blank=True
     )
+    calcium_ppm = models.DecimalField(max_digits=7, decimal_places=2, null=True, blank=True)
+    magnesium_ppm = models.DecimalField(max_digits=7, decimal_places=2, null=True, blank=True)
+    potassium_ppm = models.DecimalField(max_digits=7, decimal_places=2, null=True, blank=True)
+    sodium_ppm = models.DecimalField(max_digits=7, decimal_places=2, null=True, blank=True)
+    chloride_ppm = models.DecimalField(max_digits=7, decimal_places=2, null=True, blank=True)
+    sulfur_ppm = models.DecimalField(max_digits=7, decimal_places=2, null=True, blank=True)
+    nitrate_n_ppm = models.DecimalField(max_digits=7, decimal_places=2, null=True, blank=True)
+    alkalinity_ppm = models.DecimalField(
+        "alkalinity, mg/L CaCO3", max_digits=7, decimal_places=2, null=True, blank=True
+    )
+    reported_on = models.DateField("date of the lab report", null=True, blank=True)
     note = models.CharField(max_length=120, blank=True)
 
     class Meta:
@@ -39,22 +53,47 @@ class WaterSource(Owned):
             models.CheckConstraint(
                 condition=Q(ph=None) | Q(ph__gte=0, ph__lte=14), name="water_ph_in_range"
             ),
+            models.CheckConstraint(
+                condition=Q(temperature=None) | Q(temperature__gte=0, temperature__lte=60),
+                name="water_temperature_in_range",
+            ),
+            models.CheckConstraint(
+                condition=Q(disinfectant__in=["", *(one.value for one in Disinfectant)]),
+                name="water_disinfectant_known",
+            ),
             *(
                 models.CheckConstraint(
-                    condition=Q(**{name: None}) | Q(**{f"{name}__gte": 0}),
-                    name=f"water_{name}_not_negative",
+                    condition=Q(**{f"{name}_ppm": None}) | Q(**{f"{name}_ppm__gte": 0}),
+                    name=f"water_{name}_ppm_not_negative",
                 )
-                for name in ("calcium_ppm", "magnesium_ppm", "sodium_ppm", "alkalinity_ppm")
+                for name in REPORT_FIELDS
             ),
         ]
 
     def __str__(self) -> str:
         return self.name
 
-    def as_water(self, reading: Reading | None) -> Water:
+    @property
+    def reading(self) -> Reading | None:
+        """Its last reading."""
+        return None if self.ec is None else Reading(figure(self.ec))
+
+    def as_water(self, reading: Reading | None, *, stood_h: Fraction = Fraction(0)) -> Water:
         """What core needs to know, with a reading taken now in place of the stored one."""
-        calcium = None if self.calcium_ppm is None else figure(self.calcium_ppm)
-        return Water(reading, WaterKind(self.kind), calcium)
+        report = {name: _exact(getattr(self, f"{name}_ppm")) for name in REPORT_FIELDS}
+        return Water(
+            reading=reading,
+            kind=WaterKind(self.kind),
+            report=LabReport(**report),
+            ph=_exact(self.ph),
+            temperature=_exact(self.temperature),
+            disinfectant=Disinfectant(self.disinfectant) if self.disinfectant else None,
+            stood_h=stood_h,
+        )
+
+
+def _exact(value: Decimal | None) -> Fraction | None:
+    return None if value is None else figure(value)
 
 
 class Tank(Owned):
@@ -63,6 +102,12 @@ class Tank(Owned):
     name = models.CharField(max_length=60)
     crop = models.CharField(max_length=60, blank=True)
     system = models.CharField(max_length=60, blank=True)
+    system_kind = models.CharField(
+        max_length=32, choices=[(one.value, one.value) for one in System], blank=True
+    )
+    crop_kind = models.CharField(
+        max_length=12, choices=[(one.value, one.value) for one in Crop], blank=True
+    )
     width_cm = models.PositiveSmallIntegerField("outer width as drawn", default=100)
     height_cm = models.PositiveSmallIntegerField("outer height as drawn", default=50)
     grown_in = models.CharField(
@@ -76,6 +121,7 @@ class Tank(Owned):
         "charts.Chart", models.SET_NULL, null=True, blank=True, related_name="tanks"
     )
     column = models.CharField(max_length=60, blank=True)
+    held = models.BooleanField("stays in that column, as leafy herbs do", default=False)
     strength_percent = models.PositiveSmallIntegerField(default=50)
     position = models.PositiveSmallIntegerField(default=0)
 
@@ -97,12 +143,25 @@ class Tank(Owned):
                 condition=Q(grown_in__in=[medium.value for medium in Medium]),
                 name="tank_medium_known",
             ),
+            models.CheckConstraint(
+                condition=Q(system_kind__in=["", *(one.value for one in System)]),
+                name="tank_system_known",
+            ),
+            models.CheckConstraint(
+                condition=Q(crop_kind__in=["", *(one.value for one in Crop)]),
+                name="tank_crop_known",
+            ),
         ]
 
     def __str__(self) -> str:
         return self.name
 
-    @property
-    def medium(self) -> Medium:
-        """What the plants stand in."""
-        return Medium(self.grown_in)
+    def as_tank(self) -> CoreTank:
+        """Where the feed goes, as core reckons with it."""
+        return CoreTank(
+            grown_in=Medium(self.grown_in),
+            system=System(self.system_kind) if self.system_kind else None,
+            crop=Crop(self.crop_kind) if self.crop_kind else None,
+            joined=Volume(figure(self.litres)),
+            held=self.column if self.held and self.column else None,
+        )

@@ -13,7 +13,7 @@ from pytest_django import DjangoDbBlocker
 
 from core.formats import FeedChart, document_of
 from server.charts.models import ChartVersion
-from server.charts.store import publish_chart, read_chart
+from server.charts.store import charts_in_memory, publish_chart
 from server.demo.scenario import load_scenario
 from server.grows.models import Grow, Membership
 from server.tanks.models import Tank, WaterSource
@@ -68,10 +68,10 @@ class Yard:
 @pytest.fixture(autouse=True)
 def _fresh(db: None) -> Iterator[None]:
     """Numbers of charts come again after a rollback, and so do locked-out names."""
-    read_chart.cache_clear()
+    charts_in_memory.clear()
     reset()
     yield
-    read_chart.cache_clear()
+    charts_in_memory.clear()
 
 
 def _enter(person: User) -> Client:

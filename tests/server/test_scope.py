@@ -7,6 +7,8 @@ from django.test import Client
 from pytest_django import Settings
 
 from server.api.entrance import api
+from server.charts.models import Product
+from server.tanks.models import WaterSource
 from tests.server.conftest import SMALL_CHART, Yard
 
 
@@ -24,19 +26,34 @@ BODIES: dict[str, dict[str, object]] = {
     "units": {"volume": "L", "reading": "CF", "spoons": "us"},
     "waters": {"name": "Well", "kind": "well"},
     "charts": {**SMALL_CHART, "name": "Smaller"},
-}
+    "customs": {"calmag": "before_base", "silica": "after_buffer", "live": "last",
+                "rows": "printed"},
+    "ranges": {"ranges": {}},
+    "shelf": {},
+    "products": {"name": "Kelp", "role": "additive"},
+    "{product_id}": {"left": "5"},
+    "vessels": {"vessels": []},
+    "{water_id}": {"kind": "well"},
+}  # fmt: skip
 
 
 def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     tank = {"name": "Trough", "volume": "5 L", "water": yard.water.pk}
-    bodies = {**BODIES, "tanks": tank, "mix": yard.mix(), "quay": {}}
+    usual = {"chart": yard.version.pk, "column": "w1", "strength": "50 %"}
+    other = WaterSource.objects.get_or_create(grow=yard.grow, name="Butt", kind="rain", ec="0.1")[0]
+    share = {"source": yard.water.pk, "other": other.pk, "wanted": "ec", "figure": "0.2"}
+    bodies = {**BODIES, "tanks": tank, "mix": yard.mix(), "quay": {}, "usual": usual,
+              "share-of-water": share}  # fmt: skip
     body = bodies[path.rpartition("/")[2]]
-    where = path.format(grow_id=yard.grow.pk)
+    product = Product.objects.filter(grow=yard.grow)[0]
+    where = path.format(
+        grow_id=yard.grow.pk, tank_id=yard.tank.pk, water_id=yard.water.pk, product_id=product.pk
+    )
     return client.generic(method, where, json.dumps(body), "application/json").status_code
 
 
 def test_there_are_paths_to_try() -> None:
-    assert len(_grow_paths()) >= 6
+    assert len(_grow_paths()) >= 15
 
 
 @pytest.mark.parametrize(("method", "path"), _grow_paths())
@@ -51,6 +68,26 @@ def test_a_stranger_finds_nothing_in_a_grow(
 def test_a_tank_is_not_filled_from_another_grows_water(yard: Yard, neighbour: Yard) -> None:
     tank = {"name": "Trough", "volume": "5 L", "water": neighbour.water.pk}
     assert yard.send("POST", f"/api/grows/{yard.grow.pk}/tanks", tank)[0] == 404
+
+
+def test_parts_of_a_request_are_looked_up_in_the_grow_too(yard: Yard, neighbour: Yard) -> None:
+    theirs = Product.objects.filter(grow=neighbour.grow)[0]
+    mine = Product.objects.filter(grow=yard.grow)[0]
+    at = f"/api/grows/{yard.grow.pk}"
+    share = {"source": yard.water.pk, "other": neighbour.water.pk, "wanted": "ec", "figure": "0.4"}
+    usual = {"chart": neighbour.version.pk, "column": "w1", "strength": "50 %"}
+    refused = [
+        ("PUT", f"{at}/products/{theirs.pk}", {"left": "5"}),
+        ("PUT", f"{at}/products/{mine.pk}", {"hard_form_of": theirs.pk}),
+        ("PUT", f"{at}/waters/{neighbour.water.pk}", {"kind": "well"}),
+        ("POST", f"{at}/share-of-water", share),
+        ("PUT", f"{at}/tanks/{neighbour.tank.pk}/usual", usual),
+        ("PUT", f"{at}/tanks/{yard.tank.pk}/usual", usual),
+    ]
+    for method, path, body in refused:
+        assert yard.send(method, path, body)[0] == 404, path
+    blend = [{"water": neighbour.water.pk, "share": "20 %"}]
+    assert yard.plan(blend=blend)[0] == 404
 
 
 @pytest.mark.parametrize("name", ["tank", "water", "chart"])

@@ -48,7 +48,7 @@ def test_a_chart_that_contradicts_itself_leaves_nothing_behind(neighbour: Yard) 
 
 def test_tags_differ_on_one_shelf() -> None:
     taken: set[str] = set()
-    for name in ["Marram One", "Mo", "Mo", "M", "Marram Oak", "海"]:
+    for name in ["Marram One", "Mo", "Mo", "M", "m", "Marram Oak", "海", "ß", "ŉ"] + ["Mo"] * 200:
         tag = new_tag(name, taken)
         assert len(tag) <= 2
         assert tag not in taken

@@ -1,0 +1,51 @@
+"""What a chart as typed makes one look at again."""
+
+from ninja import Schema
+
+from core.chart import Chart
+from core.chemistry import Label
+from core.lint import Finding, lint_chart
+from core.mix import MixRequest
+from core.quantities import Spoons
+from server.api.gathered import Gathered
+from server.charts.store import charts_in_memory
+
+
+class FindingOut(Schema):
+    """Something to look at again on the chart as typed; `column` None is the whole chart."""
+
+    code: str
+    message: str
+    product: str | None
+    column: str | None
+
+
+def findings_of(gathered: Gathered, asked: MixRequest) -> list[FindingOut]:
+    """What the chart as typed makes one look at again, in this column or as a whole."""
+    labels = tuple(
+        (key, known.label)
+        for key, known in gathered.shelf.products.items()
+        if known.label and known.label.says_something
+    )
+    return [
+        FindingOut(code=one.code, message=one.message, product=one.product, column=one.column)
+        for one in _linted(gathered.version, gathered.chart, labels, asked.spoons)
+        if one.column in (None, asked.column)
+    ]
+
+
+_lints: dict[int, tuple[object, tuple[Finding, ...]]] = {}
+
+
+def _linted(
+    version: int, chart: Chart, labels: tuple[tuple[str, Label], ...], spoons: Spoons
+) -> tuple[Finding, ...]:
+    """Looked at again only when labels or spoons have changed: a version never does."""
+    kept = _lints.get(version)
+    if kept and kept[0] == (labels, spoons):
+        return kept[1]
+    found = lint_chart(chart, dict(labels), spoons=spoons)
+    if len(_lints) >= charts_in_memory.MOST:
+        _lints.clear()
+    _lints[version] = ((labels, spoons), found)
+    return found

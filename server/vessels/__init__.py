@@ -1,0 +1,1 @@
+"""What a grow measures with."""

@@ -1,0 +1,6 @@
+from django.apps import AppConfig
+
+
+class VesselsConfig(AppConfig):
+    name = "server.vessels"
+    label = "vessels"
