@@ -7,7 +7,7 @@ import pytest
 from playwright.sync_api import Browser, Page, sync_playwright
 from pytest_django.live_server_helper import LiveServer
 
-from server.charts.store import read_chart
+from server.charts.store import charts_in_memory
 from server.demo.scenario import load_scenario
 
 # Playwright's own loop runs in the thread in which fixtures prepare the database.
@@ -31,7 +31,7 @@ def browser() -> Iterator[Browser]:
 @pytest.fixture
 def door(live_server: LiveServer, browser: Browser) -> Iterator[Page]:
     """The sign-in page; any error on the page's console fails the test."""
-    read_chart.cache_clear()
+    charts_in_memory.clear()
     load_scenario()
     page = browser.new_page(viewport={"width": 1280, "height": 800})
     errors: list[str] = []

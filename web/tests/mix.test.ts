@@ -1,11 +1,15 @@
 import { describe, expect, it } from 'vitest';
 
-import type { Fill, Quay } from '../src/api/client';
+import type { Element, Fill, Quay } from '../src/api/client';
+import { InTurn } from '../src/api/inturn';
 import { drawClimb, type ClimbData } from '../src/mix/climb';
+import { elementLine } from '../src/mix/elements';
 import { shown, stepped } from '../src/mix/figures';
 import { Latest } from '../src/mix/latest';
 import { fromHash, toHash, usualFor, withChart } from '../src/mix/settings';
 import { vesselShape } from '../src/mix/vessel';
+import { summary, withLine } from '../src/shelf/label';
+import { viewOf } from '../src/shell/views';
 import { quay } from './quay';
 
 describe('figures', () => {
@@ -55,15 +59,29 @@ describe('latest', () => {
   });
 });
 
+const riser = (known: Partial<ClimbData['risers'][number]>): ClimbData['risers'][number] => ({
+  place: 1,
+  minute: 1,
+  wait_min: 5,
+  level: null,
+  low: null,
+  high: null,
+  basis: 'label',
+  ph: null,
+  unsure_shown: null,
+  shown: null,
+  ...known,
+});
+
 const climb: ClimbData = {
   unit: 'mS/cm',
   relative: false,
   floor: 0.5,
   floor_shown: '0.50',
   risers: [
-    { place: 1, minute: 1, wait_min: 5, level: 0.5, shown: '0.50' },
-    { place: 2, minute: 7, wait_min: 5, level: 1.2, shown: '1.20' },
-    { place: 3, minute: 13, wait_min: 5, level: null, shown: null },
+    riser({ place: 1, minute: 1, level: 0.5, low: 0.5, high: 0.5, shown: '0.50', ph: 7.4 }),
+    riser({ place: 2, minute: 7, level: 1.2, low: 1.1, high: 1.3, shown: '1.20', ph: 6.9 }),
+    riser({ place: 3, minute: 13 }),
   ],
   minutes: 18,
   target: { low: 1.2, high: 1.2, shown: '1.20' },
@@ -93,11 +111,90 @@ describe('the climb', () => {
     expect(drawing.band?.height).toBeGreaterThan(0);
     expect(drawing.end).toBeUndefined();
   });
+
+  it('has a line for pH where that is known, with its window, and none where it is not', () => {
+    const window = { low: '5.7', high: '6.2', source: 'chart' as const };
+    const { ph, bottom } = drawClimb(climb, { width: 700, height: 290 }, window);
+    expect(ph?.first.shown).toBe('7.4');
+    expect(ph?.last.shown).toBe('6.9');
+    expect(ph && ph.last.y > ph.first.y && ph.window.y > ph.last.y).toBe(true); // sinks towards it
+    expect(ph && ph.top > bottom && ph.bottom <= 290).toBe(true);
+    expect(drawing.ph).toBeUndefined();
+  });
+});
+
+describe('what is kept', () => {
+  it('is sent in turn, and a failure does not hold up the next', async () => {
+    const turn = new InTurn();
+    const order: string[] = [];
+    let fail = (): void => undefined;
+    const first = turn.run(() => new Promise<void>((_, no) => (fail = () => no(new Error('no')))));
+    const second = turn.run(() => Promise.resolve(order.push('second')));
+    await Promise.resolve();
+    expect(order).toEqual([]);
+    fail();
+    await expect(first).rejects.toThrow('no');
+    await second;
+    expect(order).toEqual(['second']);
+  });
+});
+
+describe('an element in the tank', () => {
+  const calcium = {
+    element: 'Ca',
+    ppm: 150,
+    from_water: 68,
+    from_acid: 0,
+    low: '80',
+    high: '200',
+  } as Element;
+
+  it('lies within its range, over what the water brings', () => {
+    const line = elementLine(calcium);
+    const { range, water, mark } = line;
+    expect(range && range.from < mark && mark < range.to && water < mark).toBe(true);
+    expect(line.out).toBeUndefined();
+    expect(line.words).toBe('150 ppm, 68 of it from the water, range 80 to 200');
+    const phosphorus = elementLine({ ...calcium, element: 'P', ppm: 95, from_acid: 60 });
+    expect(phosphorus.acid?.to).toBe(phosphorus.mark);
+  });
+
+  it('says whether it lies below or above, and stays on its axis', () => {
+    expect(elementLine({ ...calcium, ppm: 79 }).out).toBe('below');
+    const above = elementLine({ ...calcium, ppm: 2000 });
+    expect(above.out).toBe('above');
+    expect(above.mark).toBeLessThan(1);
+    expect(elementLine({ ...calcium, low: null, high: null }).range).toBeUndefined();
+  });
+});
+
+describe('a label', () => {
+  it('gains and loses lines, and is told in a few words', () => {
+    const one = withLine(null, 'Ca', '5,2');
+    expect(one.analysis).toEqual({ Ca: '5.2' });
+    expect(withLine(one, 'Ca', ' ').analysis).toEqual({});
+    expect(summary(one)).toBe('Ca 5.2');
+    expect(summary(null)).toBe('no label yet');
+    expect(summary({ ...one, salt: 'potassium_nitrate' })).toBe('potassium nitrate');
+    expect(summary({ ...one, acid: { kind: 'nitric', percent: '38' } })).toBe('nitric acid 38 %');
+  });
+});
+
+describe('views', () => {
+  it('have words of their own; every other address is a mix', () => {
+    expect(['#water', '#shelf', '', '#tank=5'].map(viewOf)).toEqual([
+      'water',
+      'shelf',
+      'mix',
+      'mix',
+    ]);
+  });
 });
 
 describe('a vessel', () => {
   it('is drawn full when it is full', () => {
-    const fill: Fill = { vessel: 'jug', capacity: '1000', mark: '50', level: '1000', times: 3 };
+    const jug = { vessel: 'jug', capacity: '1000', mark: '50', shows: 'g', display: '' } as const;
+    const fill: Fill = { ...jug, level: '1000', times: 3 };
     const shape = vesselShape(fill);
     expect(shape.level).toBe(shape.height);
     expect(vesselShape({ ...fill, level: '500' }).level).toBe(shape.height / 2);
@@ -116,6 +213,12 @@ describe('settings', () => {
       volume: '20 gal US',
       school: 'all_in' as const,
       overrides: { one: '40 %' },
+      blend: [{ water: 4, share: '30 %' }],
+      between: { column: 'w1', share: '25 %' },
+      split: true,
+      hard_forms: true,
+      calmag: 'after_base' as const,
+      stood: '6',
     };
     expect(fromHash(quay, toHash(quay, settings))).toEqual(settings);
   });

@@ -1,15 +1,15 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 
-import type { MixOut, Problem } from '../src/api/client';
+import type { MixOut, Problem, Warning } from '../src/api/client';
 import { Mixing } from '../src/mix/mixing.svelte';
 import { quay } from './quay';
 
-const { post } = vi.hoisted(() => ({ post: vi.fn() }));
+const { post, put } = vi.hoisted(() => ({ post: vi.fn(), put: vi.fn() }));
 
 vi.mock('../src/api/client', () => ({
   SERVER_SILENT: { code: 'server_silent', message: 'silent', where: '' },
   problemOf: (error: { error: Problem }) => error.error,
-  api: { POST: post },
+  api: { POST: post, PUT: put },
 }));
 
 const sheet = (litres: string) => ({ data: { litres } as MixOut });
@@ -92,5 +92,35 @@ describe('a mix being planned', () => {
     mixing.takeTank(6);
     expect(mixing.settings).toMatchObject({ tank: 6, volume: '12 L', overrides: {} });
     expect(mixing.tag('unknown')).toBe('un');
+  });
+
+  it('holds an acknowledgement for the mix it was read of, and for no other', () => {
+    const mixing = new Mixing(quay);
+    mixing.acknowledge('bottle_runs_out');
+    expect(mixing.settings.acknowledged).toEqual(['bottle_runs_out']);
+    mixing.set({ volume: '20 L' });
+    expect(mixing.settings.acknowledged).toEqual([]);
+  });
+
+  it('takes the way out that a warning names', () => {
+    const mixing = new Mixing(quay);
+    const warning = (remedy: Record<string, string>) => ({ remedy }) as unknown as Warning;
+    mixing.remedy(warning({ strength: '0.5' }));
+    expect(mixing.settings.strength).toBe('50 %');
+    mixing.remedy(warning({ product: 'two', strength: '0.08' }));
+    expect(mixing.settings.overrides).toEqual({ two: '8 %' });
+    mixing.remedy(warning({ column: 'w1' }));
+    mixing.remedy(warning({ end: 'low' }));
+    mixing.remedy(warning({ hard_forms: 'true' }));
+    expect(mixing.settings).toMatchObject({ column: 'w1', end: 'low', hard_forms: true });
+  });
+
+  it('remembers a school of order for the whole grow', async () => {
+    const mixing = new Mixing(structuredClone(quay));
+    put.mockResolvedValue({ data: { kept: true } });
+    await mixing.follow({ calmag: 'after_base' });
+    expect(put.mock.lastCall?.[1].body).toMatchObject({ calmag: 'after_base', live: 'last' });
+    mixing.takeTank(6);
+    expect(mixing.settings.calmag).toBe('after_base');
   });
 });

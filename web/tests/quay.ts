@@ -3,6 +3,9 @@ import type { Quay } from '../src/api/client';
 /** A grow of two tanks, as far as settings look at it; the second tank's column is gone. */
 export const quay = {
   id: 1,
+  customs: { calmag: 'before_base', silica: 'after_buffer', live: 'last', rows: 'printed' },
+  ranges: {},
+  time_zone: 'UTC',
   units: { volume: 'L', reading_words: 'mS/cm' },
   tanks: [
     { id: 5, water: 2, chart: 7, column: 'w2', volume: '425 L', strength_percent: 80 },

@@ -24,6 +24,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/customs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Set Customs
+         * @description Keep the schools of mixing order of this grow.
+         */
+        put: operations["set_customs"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/mix": {
         parameters: {
             query?: never;
@@ -44,6 +64,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Product
+         * @description Put a product on the shelf.
+         */
+        post: operations["add_product"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/products/{product_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Set Product
+         * @description Keep a product's label, what is left of it, and what it is the hard-water form of.
+         */
+        put: operations["set_product"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/quay": {
         parameters: {
             query?: never;
@@ -56,6 +116,66 @@ export interface paths {
          * @description Tanks, waters and newest charts of a grow.
          */
         get: operations["quay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/ranges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Set Ranges
+         * @description Keep this grow's own ranges of elements.
+         */
+        put: operations["set_ranges"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/share-of-water": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Share Of Water
+         * @description How much of another water, such as RO, brings a source to a wanted figure.
+         */
+        post: operations["share_of_water"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Shelf
+         * @description Products and vessels of a grow.
+         */
+        get: operations["shelf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -84,6 +204,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/tanks/{tank_id}/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Set Usual
+         * @description Keep what a tank is usually fed with; the chart by the number of any of its versions.
+         */
+        put: operations["set_usual"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/units": {
         parameters: {
             query?: never;
@@ -97,6 +237,26 @@ export interface paths {
          * @description Keep the units of this person in this grow.
          */
         put: operations["set_units"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/vessels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Set Vessels
+         * @description Keep the vessels and scales of the bench, in place of those before.
+         */
+        put: operations["set_vessels"];
         post?: never;
         delete?: never;
         options?: never;
@@ -118,6 +278,26 @@ export interface paths {
          * @description Add a water source.
          */
         post: operations["add_water"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/waters/{water_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Set Water
+         * @description Keep a source's reading and lab report.
+         */
+        put: operations["set_water"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -177,6 +357,62 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /**
+         * AcidChoice
+         * @description An acid on the shelf.
+         */
+        AcidChoice: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+        };
+        /**
+         * AcidDocument
+         * @description The strength of an acid: percent by weight, or mol/L.
+         */
+        AcidDocument: {
+            kind: components["schemas"]["AcidKind"];
+            /** Molar */
+            molar?: (string | number) | null;
+            /** Percent */
+            percent?: (string | number) | null;
+        };
+        /**
+         * AcidKind
+         * @description Acids that lower pH.
+         * @enum {string}
+         */
+        AcidKind: "nitric" | "phosphoric" | "sulfuric" | "citric";
+        /**
+         * AcidPlanDocument
+         * @description The acid that the tank is expected to take: dilute `amount` in `cup_water`, acid into water.
+         *
+         *     `why` says why this acid; `adds_ppm` and `ec` are what it brings.
+         */
+        AcidPlanDocument: {
+            /** Adds Ppm */
+            adds_ppm: {
+                [key: string]: number;
+            };
+            amount: components["schemas"]["AmountDocument"];
+            cup_water: components["schemas"]["AmountDocument"];
+            diluted: components["schemas"]["AmountDocument"];
+            /** Ec */
+            ec: number;
+            /** From Ph */
+            from_ph: number;
+            /** Key */
+            key: string;
+            kind: components["schemas"]["AcidKind"];
+            measured: components["schemas"]["MeasuredDocument"];
+            /** Name */
+            name: string;
+            /** To Ph */
+            to_ph: number;
+            /** Why */
+            why: string;
+        };
+        /**
          * AmountDocument
          * @description How much, unrounded.
          */
@@ -224,6 +460,32 @@ export interface components {
             shown: string;
         };
         /**
+         * Basis
+         * @description What a percentage counts: g in 100 g, or g in 100 mL.
+         * @enum {string}
+         */
+        Basis: "w/w" | "w/v";
+        /**
+         * BetweenIn
+         * @description Another column to mix towards, and how far as typed.
+         */
+        BetweenIn: {
+            /** Column */
+            column: string;
+            /** Share */
+            share: string;
+        };
+        /**
+         * BlendIn
+         * @description Another water in the tank, and its share as typed.
+         */
+        BlendIn: {
+            /** Share */
+            share: string;
+            /** Water */
+            water: number;
+        };
+        /**
          * CalmagPlace
          * @description Two schools of where cal-mag goes. The default keeps calcium apart from phosphate longest.
          * @enum {string}
@@ -248,6 +510,8 @@ export interface components {
             readings: components["schemas"]["Readings"];
             /** Rows */
             rows: components["schemas"]["RowOut"][];
+            /** Rows Are Order */
+            rows_are_order: boolean;
             /** Version */
             version: number;
         };
@@ -289,6 +553,53 @@ export interface components {
             stage: string;
         };
         /**
+         * Crop
+         * @description Kinds of crop that differ in what they want in the tank.
+         * @enum {string}
+         */
+        Crop: "leafy" | "fruiting" | "flowers";
+        /**
+         * CustomsIn
+         * @description The schools of mixing order to follow from now on.
+         */
+        CustomsIn: {
+            calmag: components["schemas"]["CalmagPlace"];
+            live: components["schemas"]["LivePlace"];
+            rows: components["schemas"]["RowsPlace"];
+            silica: components["schemas"]["SilicaPlace"];
+        };
+        /**
+         * CustomsOut
+         * @description The schools of mixing order that this grow follows.
+         */
+        CustomsOut: {
+            calmag: components["schemas"]["CalmagPlace"];
+            live: components["schemas"]["LivePlace"];
+            rows: components["schemas"]["RowsPlace"];
+            silica: components["schemas"]["SilicaPlace"];
+        };
+        /**
+         * DilutionDocument
+         * @description What to mix in a cup first: `pour` of it holds the amount.
+         */
+        DilutionDocument: {
+            pour: components["schemas"]["AmountDocument"];
+            product: components["schemas"]["AmountDocument"];
+            water: components["schemas"]["AmountDocument"];
+        };
+        /**
+         * Disinfectant
+         * @description What keeps mains water free of germs, and harms live cultures and roots.
+         * @enum {string}
+         */
+        Disinfectant: "none" | "chlorine" | "chloramine";
+        /**
+         * Doubt
+         * @description Why the contents are less sure than the label's own figures.
+         * @enum {string}
+         */
+        Doubt: "density_estimated" | "nitrogen_not_split" | "closed_by_charge" | "acid_density_estimated";
+        /**
          * EcWindow
          * @description A range of EC in mS/cm.
          */
@@ -305,6 +616,31 @@ export interface components {
             low: string;
         };
         /**
+         * Element
+         * @description Elements that growers look at.
+         * @enum {string}
+         */
+        Element: "N" | "P" | "K" | "Ca" | "Mg" | "S" | "Fe" | "Mn" | "Zn" | "Cu" | "B" | "Mo" | "Si" | "Na" | "Cl";
+        /**
+         * ElementDocument
+         * @description ppm of an element in the finished tank, what water and acid bring of it, and its range.
+         */
+        ElementDocument: {
+            element: components["schemas"]["Element"];
+            /** From Acid */
+            from_acid: number;
+            /** From Water */
+            from_water: number;
+            /** High */
+            high: string | null;
+            /** Low */
+            low: string | null;
+            /** Own Range */
+            own_range: boolean;
+            /** Ppm */
+            ppm: number;
+        };
+        /**
          * End
          * @description Which end of a printed range to pour: seedlings take the low one, grown plants the high.
          * @enum {string}
@@ -319,7 +655,7 @@ export interface components {
         };
         /**
          * ExpectedReading
-         * @description An expected reading in mS/cm, and what the estimate rests on.
+         * @description An expected reading in mS/cm, how far off it may be, and what this pour's part rests on.
          */
         ExpectedReading: {
             /**
@@ -327,16 +663,13 @@ export interface components {
              * @description An exact number as decimal text.
              */
             ec: string;
-            /**
-             * Estimate
-             * @default chart
-             * @constant
-             */
-            estimate: "chart";
+            estimate: components["schemas"]["RestsOn"];
+            /** Unsure */
+            unsure: number;
         };
         /**
          * FillDocument
-         * @description A vessel filled to a level, so many times; mL, on a scale g.
+         * @description A vessel filled to a level, so many times; `display` is what a scale shows then.
          */
         FillDocument: {
             /**
@@ -344,6 +677,8 @@ export interface components {
              * @description An exact number as decimal text.
              */
             capacity: string;
+            /** Display */
+            display: string;
             /**
              * Level
              * @description An exact number as decimal text.
@@ -354,9 +689,41 @@ export interface components {
              * @description An exact number as decimal text.
              */
             mark: string;
+            shows: components["schemas"]["Shows"];
             /** Times */
             times: number;
             vessel: components["schemas"]["VesselKind"];
+        };
+        /**
+         * FindingOut
+         * @description Something to look at again on the chart as typed; `column` None is the whole chart.
+         */
+        FindingOut: {
+            /** Code */
+            code: string;
+            /** Column */
+            column: string | null;
+            /** Message */
+            message: string;
+            /** Product */
+            product: string | null;
+        };
+        /**
+         * Form
+         * @description Liquids are measured in mL, dry products in g.
+         * @enum {string}
+         */
+        Form: "liquid" | "dry";
+        /**
+         * GritDocument
+         * @description What this product would form undiluted with an earlier one, and how many times saturated.
+         */
+        GritDocument: {
+            mineral: components["schemas"]["Mineral"];
+            /** Other */
+            other: string;
+            /** Times */
+            times: number;
         };
         /**
          * GrowOut
@@ -369,6 +736,27 @@ export interface components {
             name: string;
         };
         /**
+         * InTankDocument
+         * @description What is in the finished tank, as far as labels and the lab report tell.
+         */
+        InTankDocument: {
+            acid: components["schemas"]["AcidPlanDocument"] | null;
+            /** Elements */
+            elements: components["schemas"]["ElementDocument"][];
+            /** Nitrogen */
+            nitrogen: {
+                [key: string]: number;
+            };
+            /** Ph */
+            ph: number | null;
+            /** Ranges */
+            ranges: string;
+            /** Saturated */
+            saturated: components["schemas"]["SaturationDocument"][];
+            /** Unlabelled */
+            unlabelled: string[];
+        };
+        /**
          * Kept
          * @description The units were kept.
          */
@@ -379,6 +767,31 @@ export interface components {
              * @constant
              */
             kept: true;
+        };
+        /**
+         * LabelDocument
+         * @description A label: its guaranteed analysis in percent, a plain salt's name, or an acid's strength.
+         */
+        LabelDocument: {
+            acid?: components["schemas"]["AcidDocument"] | null;
+            /**
+             * Analysis
+             * @default {}
+             */
+            analysis: {
+                [key: string]: string | number;
+            };
+            /** @default w/w */
+            basis: components["schemas"]["Basis"];
+            /** Density */
+            density?: (string | number) | null;
+            /**
+             * Purity
+             * @description An exact number of 0 or more as decimal text; JSON numbers too.
+             * @default 100
+             */
+            purity: string | number;
+            salt?: components["schemas"]["Salt"] | null;
         };
         /**
          * LeftOutDocument
@@ -408,9 +821,19 @@ export interface components {
         };
         /**
          * MeasuredDocument
-         * @description How to measure the amount: what it rounds to, and the vessels.
+         * @description How to measure the amount: what it rounds to, the vessels, and the error as a share.
+         *
+         *     With `dilute`, value and fills are those of the dilution.
          */
         MeasuredDocument: {
+            dilute: components["schemas"]["DilutionDocument"] | null;
+            /**
+             * Error
+             * @description A number as decimal text, with its sign.
+             */
+            error: string;
+            /** Error Shows */
+            error_shows: boolean;
             /** Fills */
             fills: components["schemas"]["FillDocument"][];
             unit: components["schemas"]["AmountUnit"];
@@ -427,20 +850,47 @@ export interface components {
          */
         Medium: "water" | "coir" | "soil";
         /**
+         * Mineral
+         * @description White grit that nutrients are lost to.
+         * @enum {string}
+         */
+        Mineral: "gypsum" | "calcium_phosphate" | "calcite";
+        /**
          * MixIn
          * @description A mix as typed; an empty `reading` means that the water was not read.
+         *
+         *     What is left out of the schools of mixing order is as this grow follows them.
          */
         MixIn: {
-            /** @default before_base */
-            calmag: components["schemas"]["CalmagPlace"];
+            /**
+             * Acid
+             * @default
+             */
+            acid: string;
+            /**
+             * Acknowledged
+             * @default []
+             */
+            acknowledged: string[];
+            between?: components["schemas"]["BetweenIn"] | null;
+            /**
+             * Blend
+             * @default []
+             */
+            blend: components["schemas"]["BlendIn"][];
+            calmag?: components["schemas"]["CalmagPlace"] | null;
             /** Chart */
             chart: number;
             /** Column */
             column: string;
             /** @default middle */
             end: components["schemas"]["End"];
-            /** @default last */
-            live: components["schemas"]["LivePlace"];
+            /**
+             * Hard Forms
+             * @default false
+             */
+            hard_forms: boolean;
+            live?: components["schemas"]["LivePlace"] | null;
             /**
              * Overrides
              * @default []
@@ -451,13 +901,28 @@ export interface components {
              * @default
              */
             reading: string;
+            rows?: components["schemas"]["RowsPlace"] | null;
             school?: components["schemas"]["School"] | null;
-            /** @default after_buffer */
-            silica: components["schemas"]["SilicaPlace"];
+            silica?: components["schemas"]["SilicaPlace"] | null;
+            /**
+             * Split
+             * @default false
+             */
+            split: boolean;
+            /**
+             * Stood
+             * @default
+             */
+            stood: string;
             /** Strength */
             strength: string;
             /** Tank */
             tank: number;
+            /**
+             * Temperature
+             * @default
+             */
+            temperature: string;
             /** Volume */
             volume: string;
             /** Water */
@@ -465,15 +930,49 @@ export interface components {
         };
         /**
          * MixOut
-         * @description The pour sheet, how to draw it, and what was understood of the typed volume.
+         * @description The pour sheet, how to draw it, and what belongs beside it.
+         *
+         *     `litres` is what was understood of the typed volume, `water_shown` the water's reading as the
+         *     pen shows it, `ready_at` when chlorine will have left the water, `findings` what the chart as
+         *     typed makes one look at again.
          */
         MixOut: {
+            /** Acids */
+            acids: components["schemas"]["AcidChoice"][];
             climb: components["schemas"]["ClimbOut"];
+            /** Findings */
+            findings: components["schemas"]["FindingOut"][];
             /** Litres */
             litres: string;
+            /** Ready At */
+            ready_at: string | null;
             schools: components["schemas"]["SchoolOut"];
             sheet: components["schemas"]["PourSheetDocument"];
+            /** Water Shown */
+            water_shown: string | null;
         };
+        /**
+         * NewProduct
+         * @description A product to put on the shelf.
+         */
+        NewProduct: {
+            /** @default liquid */
+            form: components["schemas"]["Form"];
+            /**
+             * Maker
+             * @default
+             */
+            maker: string;
+            /** Name */
+            name: string;
+            role: components["schemas"]["Role"];
+        };
+        /**
+         * Nutrient
+         * @description Lines of a guaranteed analysis.
+         * @enum {string}
+         */
+        Nutrient: "N" | "N_nitrate" | "N_ammonium" | "N_urea" | "P" | "P2O5" | "K" | "K2O" | "Ca" | "CaO" | "Mg" | "MgO" | "S" | "SO3" | "Fe" | "Mn" | "Zn" | "Cu" | "B" | "Mo" | "Si" | "SiO2" | "Na" | "Cl";
         /**
          * OverrideIn
          * @description What is wanted otherwise for one product.
@@ -484,6 +983,12 @@ export interface components {
             /** Strength */
             strength: string;
         };
+        /**
+         * Pass
+         * @description Whether a pour is all of a product, or the first or second pass of a split base.
+         * @enum {string}
+         */
+        Pass: "whole" | "first" | "second";
         /**
          * PhTarget
          * @description The pH window, and whether the chart prints it or it is common practice.
@@ -531,10 +1036,17 @@ export interface components {
             amount: components["schemas"]["AmountDocument"] | null;
             /** Dose Why */
             dose_why: string[];
+            /** Doubts */
+            doubts: components["schemas"]["Doubt"][];
             estimate: components["schemas"]["AmountDocument"] | null;
+            grit: components["schemas"]["GritDocument"] | null;
+            /** Instead Of */
+            instead_of: string | null;
             measured: components["schemas"]["MeasuredDocument"] | null;
             /** Name */
             name: string;
+            /** Ph After */
+            ph_after: number | null;
             phase: components["schemas"]["Phase"];
             /** Place */
             place: number;
@@ -543,13 +1055,22 @@ export interface components {
             /** Product */
             product: string;
             range: components["schemas"]["AmountRangeDocument"] | null;
+            /** Read Before */
+            read_before: boolean;
             reading_after: components["schemas"]["ExpectedReading"] | null;
             reading_target: components["schemas"]["PlainReading"] | null;
+            /** Rinse Into Tank */
+            rinse_into_tank: boolean;
+            /** Rinses */
+            rinses: components["schemas"]["RinseDocument"][];
             /**
              * Share
              * @description An exact number as decimal text.
              */
             share: string;
+            /** Stir S */
+            stir_s: number;
+            turn: components["schemas"]["Pass"];
             /** Wait Min */
             wait_min: number;
             /** Why */
@@ -557,15 +1078,20 @@ export interface components {
         };
         /**
          * PourSheetDocument
-         * @description What to pour, in order.
+         * @description What to pour, in order. A mix is not to be started while a stop is unacknowledged.
          */
         PourSheetDocument: {
+            /** Blend */
+            blend: components["schemas"]["WaterPartDocument"][];
+            /** Column */
+            column: string;
             /**
              * Format
              * @default brisk-measure/pour-sheet
              * @constant
              */
             format: "brisk-measure/pour-sheet";
+            in_tank: components["schemas"]["InTankDocument"] | null;
             /** Left Out */
             left_out: components["schemas"]["LeftOutDocument"][];
             /** Pours */
@@ -573,6 +1099,8 @@ export interface components {
             schools: components["schemas"]["SchoolsDocument"];
             source: components["schemas"]["PlainReading"] | null;
             target: components["schemas"]["TargetDocument"];
+            /** Unacknowledged */
+            unacknowledged: string[];
             /**
              * Version
              * @default 1
@@ -603,23 +1131,90 @@ export interface components {
             where: string;
         };
         /**
+         * ProductIn
+         * @description What is known of a product; `left` as typed, empty for unknown.
+         */
+        ProductIn: {
+            /** Hard Form Of */
+            hard_form_of?: number | null;
+            label?: components["schemas"]["LabelDocument"] | null;
+            /**
+             * Left
+             * @default
+             */
+            left: string;
+        };
+        /**
+         * ProductOut
+         * @description A product on the shelf. `left` in mL or g as typed; `as_much` for an acid: what one mL of it
+         *     does, in words, by each other acid of the shelf.
+         */
+        ProductOut: {
+            /** As Much */
+            as_much: string[];
+            form: components["schemas"]["Form"];
+            /** Hard Form Of */
+            hard_form_of: number | null;
+            /** Id */
+            id: number;
+            label: components["schemas"]["LabelDocument"] | null;
+            /** Left */
+            left: string;
+            /** Maker */
+            maker: string;
+            /** Name */
+            name: string;
+            role: components["schemas"]["Role"];
+            /** Tag */
+            tag: string;
+        };
+        /**
          * QuayOut
-         * @description Everything from which a mix can be chosen.
+         * @description Everything from which a mix can be chosen; `ranges` are the grow's own, ppm as text.
          */
         QuayOut: {
             /** Charts */
             charts: components["schemas"]["ChartOut"][];
+            customs: components["schemas"]["CustomsOut"];
             /** Id */
             id: number;
             /** Name */
             name: string;
             /** Person */
             person: string;
+            /** Ranges */
+            ranges: {
+                [key: string]: {
+                    [key: string]: string;
+                };
+            };
             /** Tanks */
             tanks: components["schemas"]["TankOut"][];
+            /** Time Zone */
+            time_zone: string;
             units: components["schemas"]["UnitsOut"];
             /** Waters */
             waters: components["schemas"]["WaterOut"][];
+        };
+        /**
+         * RangeIn
+         * @description An own range of an element as typed, ppm.
+         */
+        RangeIn: {
+            /** High */
+            high: string;
+            /** Low */
+            low: string;
+        };
+        /**
+         * RangesIn
+         * @description Own ranges; an element that is left out goes back to the general range.
+         */
+        RangesIn: {
+            /** Ranges */
+            ranges: {
+                [key: string]: components["schemas"]["RangeIn"];
+            };
         };
         /**
          * ReadingUnit
@@ -634,21 +1229,124 @@ export interface components {
          */
         Readings: "added" | "total" | "none";
         /**
+         * ReportIn
+         * @description A source's last reading and lab report as typed, ppm; empty for what nobody has measured.
+         */
+        ReportIn: {
+            /**
+             * Alkalinity
+             * @default
+             */
+            alkalinity: string;
+            /**
+             * Calcium
+             * @default
+             */
+            calcium: string;
+            /**
+             * Chloride
+             * @default
+             */
+            chloride: string;
+            disinfectant?: components["schemas"]["Disinfectant"] | null;
+            kind: components["schemas"]["WaterKind"];
+            /**
+             * Magnesium
+             * @default
+             */
+            magnesium: string;
+            /**
+             * Nitrate N
+             * @default
+             */
+            nitrate_n: string;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Ph
+             * @default
+             */
+            ph: string;
+            /**
+             * Potassium
+             * @default
+             */
+            potassium: string;
+            /**
+             * Reading
+             * @default
+             */
+            reading: string;
+            /** Reported On */
+            reported_on?: string | null;
+            /**
+             * Sodium
+             * @default
+             */
+            sodium: string;
+            /**
+             * Sulfur
+             * @default
+             */
+            sulfur: string;
+            /**
+             * Temperature
+             * @default
+             */
+            temperature: string;
+        };
+        /**
+         * RestsOn
+         * @description What an expected reading rests on.
+         * @enum {string}
+         */
+        RestsOn: "label" | "chart" | "rule" | "nothing";
+        /**
+         * RinseDocument
+         * @description A vessel to rinse before this pour, because `other` was in it.
+         */
+        RinseDocument: {
+            /** Other */
+            other: string;
+            vessel: components["schemas"]["UsedVessel"];
+        };
+        /**
          * RiserOut
-         * @description One pour in the drawing; `level` in the person's unit, `shown` as the pen shows it.
+         * @description One pour in the drawing; levels in the person's unit, `shown` as the pen shows it.
+         *
+         *     `low` and `high` are the edges of the band in which the reading may lie, `unsure_shown` half its
+         *     width.
          */
         RiserOut: {
+            basis: components["schemas"]["RestsOn"];
+            /** High */
+            high: number | null;
             /** Level */
             level: number | null;
+            /** Low */
+            low: number | null;
             /** Minute */
             minute: number;
+            /** Ph */
+            ph: number | null;
             /** Place */
             place: number;
             /** Shown */
             shown: string | null;
+            /** Unsure Shown */
+            unsure_shown: string | null;
             /** Wait Min */
             wait_min: number;
         };
+        /**
+         * Role
+         * @description What a product is for; it decides its place in the order and whether strength scales it.
+         * @enum {string}
+         */
+        Role: "buffer" | "silica" | "calmag" | "base" | "magnesium" | "additive_alkaline" | "enzyme" | "additive" | "booster" | "ph_adjuster" | "live";
         /**
          * RowOut
          * @description A product of a chart, with the two letters on its label.
@@ -660,6 +1358,29 @@ export interface components {
             name: string;
             /** Tag */
             tag: string;
+        };
+        /**
+         * RowsPlace
+         * @description Whose order holds where a chart states its rows as the mixing order.
+         *
+         *     The default is the chart's: its maker knows the bottles. Hard rules hold either way.
+         * @enum {string}
+         */
+        RowsPlace: "printed" | "chemistry";
+        /**
+         * Salt
+         * @description Plain salts that are sold under their chemical names.
+         * @enum {string}
+         */
+        Salt: "calcium_nitrate" | "calcium_nitrate_tetrahydrate" | "potassium_nitrate" | "magnesium_nitrate" | "ammonium_nitrate" | "monopotassium_phosphate" | "monoammonium_phosphate" | "potassium_sulfate" | "magnesium_sulfate" | "ammonium_sulfate" | "calcium_chloride" | "potassium_chloride" | "potassium_carbonate" | "potassium_hydroxide" | "urea";
+        /**
+         * SaturationDocument
+         * @description A mineral that the finished tank is more than saturated with.
+         */
+        SaturationDocument: {
+            mineral: components["schemas"]["Mineral"];
+            /** Times */
+            times: number;
         };
         /**
          * School
@@ -709,10 +1430,51 @@ export interface components {
         };
         /**
          * Severity
-         * @description How much it matters: good to know, act on it, or someone or the plants may be hurt.
+         * @description How much it matters: to be acknowledged before a mix starts, to act on, or good to know.
          * @enum {string}
          */
-        Severity: "note" | "attention" | "danger";
+        Severity: "stop" | "mind" | "note";
+        /**
+         * ShareIn
+         * @description How much of another water brings a source to a figure: EC in the person's unit, else ppm.
+         */
+        ShareIn: {
+            /** Figure */
+            figure: string;
+            /** Other */
+            other: number;
+            /** Source */
+            source: number;
+            wanted: components["schemas"]["Wanted"];
+        };
+        /**
+         * ShareOut
+         * @description The share of the other water, of 1, and as whole percent.
+         */
+        ShareOut: {
+            /** Percent */
+            percent: string;
+            /** Share */
+            share: string;
+        };
+        /**
+         * ShelfOut
+         * @description Everything on shelf and bench; `usual` while the grow has said nothing about its bench.
+         */
+        ShelfOut: {
+            /** Products */
+            products: components["schemas"]["ProductOut"][];
+            /** Usual */
+            usual: boolean;
+            /** Vessels */
+            vessels: components["schemas"]["VesselOut"][];
+        };
+        /**
+         * Shows
+         * @description How a scale shows a weight. 6 lb 4 oz is 6.25 lb: growers mix the two up.
+         * @enum {string}
+         */
+        Shows: "g" | "lb" | "lb_oz";
         /**
          * SignIn
          * @description A name and a password.
@@ -736,6 +1498,12 @@ export interface components {
          */
         Spoons: "metric" | "us";
         /**
+         * System
+         * @description Systems that differ in how hard a feed hits the roots.
+         * @enum {string}
+         */
+        System: "film" | "deep_water" | "recirculating_deep_water" | "aeroponic" | "ebb_and_flow" | "drip" | "hand";
+        /**
          * TankIn
          * @description A tank; the volume as typed, all the water that is joined.
          */
@@ -745,10 +1513,12 @@ export interface components {
              * @default
              */
             crop: string;
+            crop_kind?: components["schemas"]["Crop"] | null;
             /** @default water */
             grown_in: components["schemas"]["Medium"];
             /** Name */
             name: string;
+            system_kind?: components["schemas"]["System"] | null;
             /** Volume */
             volume: string;
             /** Water */
@@ -765,9 +1535,12 @@ export interface components {
             column: string;
             /** Crop */
             crop: string;
+            crop_kind: components["schemas"]["Crop"] | null;
             grown_in: components["schemas"]["Medium"];
             /** Height Cm */
             height_cm: number;
+            /** Held */
+            held: boolean;
             /** Id */
             id: number;
             /** Name */
@@ -776,6 +1549,7 @@ export interface components {
             strength_percent: number;
             /** System */
             system: string;
+            system_kind: components["schemas"]["System"] | null;
             /** Volume */
             volume: string;
             /** Water */
@@ -824,11 +1598,87 @@ export interface components {
             volume: components["schemas"]["VolumeUnit"];
         };
         /**
+         * UsedVessel
+         * @description A vessel or scale of the bench; mL, of a scale g.
+         */
+        UsedVessel: {
+            /**
+             * Capacity
+             * @description An exact number as decimal text.
+             */
+            capacity: string;
+            /**
+             * Mark
+             * @description An exact number as decimal text.
+             */
+            mark: string;
+            shows: components["schemas"]["Shows"];
+            vessel: components["schemas"]["VesselKind"];
+        };
+        /**
+         * UsualIn
+         * @description What a tank is usually fed with, and how it is grown; `held` keeps it in that column.
+         */
+        UsualIn: {
+            /** Chart */
+            chart: number;
+            /** Column */
+            column: string;
+            crop_kind?: components["schemas"]["Crop"] | null;
+            /**
+             * Held
+             * @default false
+             */
+            held: boolean;
+            /** Strength */
+            strength: string;
+            system_kind?: components["schemas"]["System"] | null;
+        };
+        /**
+         * VesselDocument
+         * @description A measuring vessel or scale: what it holds and from mark to mark, in mL, of a scale in g.
+         */
+        VesselDocument: {
+            /**
+             * Capacity
+             * @description An exact number of 0 or more as decimal text; JSON numbers too.
+             */
+            capacity: string | number;
+            /**
+             * Mark
+             * @description An exact number of 0 or more as decimal text; JSON numbers too.
+             */
+            mark: string | number;
+            /** @default g */
+            shows: components["schemas"]["Shows"];
+            vessel: components["schemas"]["VesselKind"];
+        };
+        /**
          * VesselKind
          * @description What a vessel is; it decides how it is drawn and read.
          * @enum {string}
          */
         VesselKind: "syringe" | "cylinder" | "jug" | "scale";
+        /**
+         * VesselOut
+         * @description A vessel or scale; capacity and mark in mL, of a scale in g.
+         */
+        VesselOut: {
+            /** Capacity */
+            capacity: string;
+            /** Mark */
+            mark: string;
+            shows: components["schemas"]["Shows"];
+            vessel: components["schemas"]["VesselKind"];
+        };
+        /**
+         * VesselsIn
+         * @description All vessels and scales of the bench; none goes back to the usual ones.
+         */
+        VesselsIn: {
+            /** Vessels */
+            vessels: components["schemas"]["VesselDocument"][];
+        };
         /**
          * VolumeUnit
          * @description Units in which the water of a tank is given.
@@ -836,8 +1686,16 @@ export interface components {
          */
         VolumeUnit: "mL" | "L" | "gal_us" | "gal_uk";
         /**
+         * Wanted
+         * @description What a blend can aim at.
+         * @enum {string}
+         */
+        Wanted: "ec" | "calcium" | "alkalinity";
+        /**
          * WarningDocument
          * @description What to mind; figures in `values` are decimal text, EC in mS/cm, shares of 1.
+         *
+         *     `remedy` is what to set in the request for the way out, where a setting is all it takes.
          */
         WarningDocument: {
             /** Code */
@@ -846,7 +1704,13 @@ export interface components {
             message: string;
             /** Products */
             products: string[];
+            /** Remedy */
+            remedy: {
+                [key: string]: string;
+            };
             severity: components["schemas"]["Severity"];
+            /** Title */
+            title: string;
             /** Values */
             values: {
                 [key: string]: string;
@@ -875,15 +1739,43 @@ export interface components {
         /**
          * WaterOut
          * @description A water source; `reading` as this person's pen shows it, None if never read.
+         *
+         *     The figures of its lab report are ppm as text, empty where nobody has measured.
          */
         WaterOut: {
+            disinfectant: components["schemas"]["Disinfectant"] | null;
             /** Id */
             id: number;
             kind: components["schemas"]["WaterKind"];
             /** Name */
             name: string;
+            /** Note */
+            note: string;
+            /** Ph */
+            ph: string;
             /** Reading */
             reading: string | null;
+            /** Report */
+            report: {
+                [key: string]: string;
+            };
+            /** Reported On */
+            reported_on: string | null;
+            /** Temperature */
+            temperature: string;
+        };
+        /**
+         * WaterPartDocument
+         * @description One water of a blend, and its share.
+         */
+        WaterPartDocument: {
+            /** Name */
+            name: string;
+            /**
+             * Share
+             * @description An exact number as decimal text.
+             */
+            share: string;
         };
     };
     responses: never;
@@ -948,6 +1840,50 @@ export interface operations {
             };
         };
     };
+    set_customs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CustomsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     plan_mix: {
         parameters: {
             query?: never;
@@ -974,6 +1910,113 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    add_product: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewProduct"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    set_product: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                product_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProductIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1023,6 +2066,125 @@ export interface operations {
             };
         };
     };
+    set_ranges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RangesIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    share_of_water: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShareIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShareOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     add_tank: {
         parameters: {
             query?: never;
@@ -1045,6 +2207,60 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Made"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    set_usual: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UsualIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
                 };
             };
             /** @description Not Found */
@@ -1120,6 +2336,59 @@ export interface operations {
             };
         };
     };
+    set_vessels: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VesselsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     add_water: {
         parameters: {
             query?: never;
@@ -1155,6 +2424,51 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    set_water: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                water_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReportIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -6,19 +6,22 @@
     climb,
     water,
     ph,
+    acid,
     tag,
     name,
   }: {
     climb: ClimbData;
     water: string;
     ph: Shapes['PhTarget'];
+    acid: Shapes['AcidPlanDocument'] | null | undefined;
     tag: (place: number) => string;
     name: (place: number) => string;
   } = $props();
 
   let width = $state(740);
-  const height = $derived(width < 500 ? 240 : 256);
-  const drawing = $derived(drawClimb(climb, { width, height }));
+  const hasPh = $derived(climb.risers.some((riser) => riser.ph !== null));
+  const height = $derived((width < 500 ? 240 : 256) + (hasPh ? 44 : 0));
+  const drawing = $derived(drawClimb(climb, { width, height }, ph));
   const told = $derived(
     climb.risers
       .map((riser) => `${name(riser.place)} at minute ${riser.minute}: ${riser.shown ?? 'unknown'}`)
@@ -81,13 +84,14 @@
         {riser.minute}′
       </text>
     {/each}
+    <path d={drawing.unsure} class="unsure" />
     <path d={drawing.path} class="climb" />
     {#each drawing.risers as riser (riser.place)}
       {#if riser.lifts && riser.shown !== climb.end_shown}
         <text x={riser.x + 6} y={riser.y + 17} class="figure level">{riser.shown}</text>
       {/if}
       <g transform="translate({riser.x - 14} {riser.y - 27})">
-        <rect width="28" height="20" rx="2" class="label" />
+        <rect width="28" height="20" rx="2" class={['label', riser.basis]} />
         <text x="14" y="15" text-anchor="middle" class="figure tag">{tag(riser.place)}</text>
       </g>
     {/each}
@@ -98,7 +102,33 @@
       </text>
     {/if}
 
-    {#if drawing.readX !== undefined}
+    {#if drawing.ph}
+      {@const line = drawing.ph}
+      <text x="0" y={line.bottom - 4} class="quiet">pH</text>
+      <rect
+        x={drawing.left}
+        width={drawing.right - drawing.left}
+        y={line.window.y}
+        height={Math.max(3, line.window.height)}
+        class="band"
+      />
+      <text x={drawing.left + 8} y={line.window.y - 4} class="target">{ph.low} to {ph.high}</text>
+      <path d={line.path} class="ph-line" />
+      <text x={line.first.x - 6} y={line.first.y + 5} class="figure quiet" text-anchor="end">
+        {line.first.shown}
+      </text>
+      {#if acid}
+        <path d="M{line.last.x - 4} {line.last.y}V{line.acid}m-4 -6l4 6l4 -6" class="acid" />
+      {/if}
+      <text
+        x={line.last.x - (acid ? 14 : 0)}
+        y={line.last.y - 6}
+        class="figure ph"
+        text-anchor="end"
+      >
+        {line.last.shown}{acid ? `, acid to ${acid.to_ph.toFixed(1)}` : ''}
+      </text>
+    {:else if drawing.readX !== undefined}
       <text x="0" y={height - 10} class="quiet">pH</text>
       <line
         x1={drawing.left}
@@ -176,6 +206,26 @@
     stroke-linejoin: round;
   }
 
+  .unsure {
+    fill: var(--ink);
+    opacity: 0.09;
+  }
+
+  .ph-line,
+  .acid {
+    fill: none;
+    stroke: var(--water);
+    stroke-width: 2;
+  }
+
+  .acid {
+    stroke-dasharray: 3 3;
+  }
+
+  .chart {
+    stroke-dasharray: 3 2;
+  }
+
   .label {
     fill: var(--sheet);
     stroke: var(--ink);
@@ -217,7 +267,7 @@
 
   @media print {
     svg {
-      width: 82%;
+      width: 62%;
       height: auto;
     }
 

@@ -2,13 +2,20 @@
   import type { MixOut } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import type { Mixing } from './mixing.svelte';
-  import { SEVERITY, TITLES } from './words';
+  import Elements from './Elements.svelte';
+  import Minding from './Minding.svelte';
+  import PhAndAcid from './PhAndAcid.svelte';
+  import RangesDialog from './RangesDialog.svelte';
 
   let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
 
   const unit = $derived(answer.climb.unit);
   const ph = $derived(answer.sheet.target.ph);
   const phases = $derived(new Set(answer.sheet.pours.map((pour) => pour.phase)));
+
+  const bothFirst = $derived(phases.has('silica') && phases.has('buffer'));
+  const stated = $derived(mixing.chart?.rows_are_order ?? false);
+  let showRanges = $state(false);
 
   const CALMAG = [
     { value: 'before_base' as const, words: 'before', note: 'keeps calcium apart from phosphate' },
@@ -21,6 +28,10 @@
   const LIVE = [
     { value: 'last' as const, words: 'last', note: 'after pH, away from acid' },
     { value: 'first' as const, words: 'first', note: 'the other school, into plain water' },
+  ];
+  const ROWS = [
+    { value: 'printed' as const, words: 'the chart’s', note: 'its maker knows the bottles' },
+    { value: 'chemistry' as const, words: 'chemistry’s', note: 'what keeps best apart' },
   ];
 </script>
 
@@ -46,21 +57,15 @@
     </p>
   </section>
 
-  {#each answer.sheet.warnings as warning (warning.code + warning.products.join())}
-    {@const severity = SEVERITY[warning.severity]}
-    <section class={warning.severity}>
-      <h2>
-        <span aria-hidden="true">{severity.sign}</span><span class="unseen">{severity.word}: </span>
-        {TITLES[warning.code] ?? warning.code}
-        {#each warning.products as product (product)}
-          <abbr>{mixing.tag(product)}</abbr>
-        {/each}
-      </h2>
-      <p>{warning.message}</p>
+  <Minding {answer} {mixing} />
+  <PhAndAcid {answer} {mixing} />
+  {#if answer.sheet.in_tank}
+    <section class="in-tank">
+      <Elements tank={answer.sheet.in_tank} onranges={() => (showRanges = true)} />
     </section>
-  {/each}
+  {/if}
 
-  {#if phases.has('calmag') || phases.has('live') || (phases.has('silica') && phases.has('buffer'))}
+  {#if phases.has('calmag') || phases.has('live') || bothFirst || stated}
     <section class="customs">
       <h2>Where growers differ</h2>
       {#if phases.has('calmag')}
@@ -70,19 +75,19 @@
             label="Cal-mag before or after the base"
             value={mixing.settings.calmag}
             options={CALMAG}
-            onchoose={(calmag) => mixing.set({ calmag })}
+            onchoose={(calmag) => mixing.follow({ calmag })}
           />
           the base.
         </p>
       {/if}
-      {#if phases.has('silica') && phases.has('buffer')}
+      {#if bothFirst}
         <p>
           Silica
           <Choice
             label="Silica after or before the buffer"
             value={mixing.settings.silica}
             options={SILICA}
-            onchoose={(silica) => mixing.set({ silica })}
+            onchoose={(silica) => mixing.follow({ silica })}
           />
           the buffer.
         </p>
@@ -94,13 +99,33 @@
             label="Live cultures last or first"
             value={mixing.settings.live}
             options={LIVE}
-            onchoose={(live) => mixing.set({ live })}
+            onchoose={(live) => mixing.follow({ live })}
           />.
         </p>
       {/if}
+      {#if stated}
+        <p>
+          Order:
+          <Choice
+            label="Whose order holds"
+            value={mixing.settings.rows}
+            options={ROWS}
+            onchoose={(rows) => mixing.follow({ rows })}
+          />.
+        </p>
+      {/if}
+      <p class="kept">Remembered for all mixes of this grow.</p>
     </section>
   {/if}
 </aside>
+
+{#if showRanges && answer.sheet.in_tank}
+  <RangesDialog
+    {mixing}
+    elements={answer.sheet.in_tank.elements}
+    onclose={() => (showRanges = false)}
+  />
+{/if}
 
 <style>
   aside {
@@ -116,22 +141,6 @@
   h2 {
     font-size: 0.9375rem;
     line-height: 1.4;
-  }
-
-  .danger h2 {
-    color: var(--danger);
-  }
-
-  .attention h2 {
-    color: var(--heed);
-  }
-
-  abbr {
-    font: 700 0.75rem/1.3 var(--figures);
-    padding: 0 3px;
-    color: var(--ink);
-    border: 1px solid var(--ink);
-    border-radius: 2px;
   }
 
   dl {
@@ -165,6 +174,12 @@
     color: var(--faded);
   }
 
+  .customs .kept {
+    font-size: 0.8125rem;
+    line-height: 1.3;
+    color: var(--faded);
+  }
+
   .customs p {
     font-size: 1rem;
     line-height: 2.2;
@@ -188,13 +203,22 @@
       border: 0;
     }
 
-    section {
-      margin-bottom: 8px;
+    aside :global(section),
+    aside :global(details) {
+      margin-bottom: 6px;
       break-inside: avoid;
     }
 
     .customs {
       display: none;
+    }
+
+    /* Beside the climb, which leaves room for it on paper. */
+    .in-tank {
+      position: absolute;
+      top: 0;
+      right: 0;
+      width: 34%;
     }
   }
 </style>

@@ -12,7 +12,13 @@
   const answer = $derived(mixing.answer);
   const answered = $derived(mixing.answered);
   const problem = $derived(mixing.problem);
-  const water = $derived(quay.waters.find((one) => one.id === answered?.water)?.name ?? 'Water');
+  const water = $derived(
+    (answer?.sheet.blend.length
+      ? answer.sheet.blend.map((part) => part.name).join(' and ')
+      : undefined) ??
+      quay.waters.find((one) => one.id === answered?.water)?.name ??
+      'Water',
+  );
   const pourAt = (place: number) => answer?.sheet.pours[place - 1];
   const silent = $derived(problem?.code === 'server_silent');
 
@@ -49,6 +55,7 @@
           climb={answer.climb}
           {water}
           ph={answer.sheet.target.ph}
+          acid={answer.sheet.in_tank?.acid}
           tag={(place) => mixing.tag(pourAt(place)?.product ?? '')}
           name={(place) => pourAt(place)?.name ?? ''}
         />
@@ -132,6 +139,7 @@
     }
 
     .body {
+      position: relative;
       display: block;
       margin-top: 8px;
     }

@@ -13,13 +13,18 @@
   const columns = $derived(
     Math.max(4, Math.min(answer.sheet.pours.length, Math.floor(width / NARROWEST))),
   );
+  /** On paper, one row of up to eight, or rows of equal length. */
+  const onPaper = $derived.by(() => {
+    const pours = Math.max(5, answer.sheet.pours.length);
+    return Math.ceil(pours / Math.ceil(pours / 8));
+  });
   const left = $derived(answer.sheet.left_out);
 </script>
 
 <section aria-label="Pours, in order">
-  <ol bind:clientWidth={width} style:--columns={columns}>
-    {#each answer.sheet.pours as pour (pour.product)}
-      <Ticket {pour} {mixing} unit={answer.climb.unit} />
+  <ol bind:clientWidth={width} style:--columns={columns} style:--on-paper={onPaper}>
+    {#each answer.sheet.pours as pour (pour.product + pour.turn)}
+      <Ticket {pour} {answer} {mixing} />
     {:else}
       <li class="none">Nothing to pour in this column.</li>
     {/each}
@@ -75,7 +80,7 @@
 
   @media print {
     ol {
-      grid-template-columns: repeat(6, minmax(0, 1fr));
+      grid-template-columns: repeat(var(--on-paper), minmax(0, 1fr));
     }
   }
 </style>

@@ -1,19 +1,29 @@
 <script lang="ts">
-  import type { Pour } from '../api/client';
+  import type { MixOut, Pour } from '../api/client';
   import { percent, rough, shown } from './figures';
+  import Measuring from './Measuring.svelte';
   import type { Mixing } from './mixing.svelte';
+  import Reasons from './Reasons.svelte';
   import Typed from './Typed.svelte';
-  import Vessel from './Vessel.svelte';
-  import { WHY } from './words';
 
-  let { pour, mixing, unit }: { pour: Pour; mixing: Mixing; unit: string } = $props();
+  let { pour, answer, mixing }: { pour: Pour; answer: MixOut; mixing: Mixing } = $props();
+
+  const PASSES = { whole: '', first: 'first 80 %', second: 'the other 20 %' } as const;
 
   const amount = $derived(pour.amount ?? pour.estimate);
+  const dilute = $derived(pour.measured?.dilute);
   const big = $derived(pour.measured ? shown(pour.measured.value, 2) : '');
   /** The computed amount; the sign tells whether digits are left out. */
-  const computed = $derived(amount ? shown(amount.value, 2) : '');
+  const computed = $derived(amount ? shown(amount.value, 3) : '');
   const sign = $derived(
     amount && Number(computed.replace(/\s/g, '')) === Number(amount.value) ? '=' : '≈',
+  );
+  /** What a scale in pounds shows stands in place of grams. */
+  const weighed = $derived(
+    (pour.measured?.fills ?? [])
+      .map((fill) => fill.display)
+      .filter((words) => words && !words.endsWith(' g'))
+      .join(' + '),
   );
   const wish = $derived(mixing.settings.overrides[pour.product]);
   const rule = $derived(
@@ -21,79 +31,89 @@
   );
   const wrong = $derived(mixing.problem?.where === `overrides.${pour.product}`);
   const stop = $derived(
-    mixing.answer?.climb.risers.find((riser) => riser.place === pour.place)?.shown ?? '?',
+    answer.climb.risers.find((riser) => riser.place === pour.place)?.shown ?? '?',
+  );
+  const size = $derived(
+    weighed || big.length > 5 ? 'smallest' : dilute || big.length > 3 ? 'smaller' : '',
   );
 </script>
 
 <li>
-  <p class="label">
-    <span class="place">{pour.place}</span>
-    <span class="in" aria-hidden="true">in ☐</span>
-    <abbr title="letters on the paper label">{mixing.tag(pour.product)}</abbr>
-  </p>
-  <h3>{pour.name}</h3>
-  <p class={['amount', big.length > 5 ? 'smallest' : big.length > 3 ? 'smaller' : '']}>
-    {#if pour.amount}
-      <span class="figure">{big}</span>&nbsp;<span class="unit">{amount?.unit}</span>
+  <div class="head">
+    <p class="label">
+      <span class="place">{pour.place}</span>
+      <span class="in" aria-hidden="true">in ☐</span>
+      <abbr title="letters on the paper label">{mixing.tag(pour.product)}</abbr>
+    </p>
+    <h3>{pour.name}</h3>
+    {#if pour.instead_of}<p class="printed">in place of {pour.instead_of}</p>{/if}
+    {#if pour.turn !== 'whole'}
+      <p class="pass">{pour.read_before ? 'read EC, then ' : ''}{PASSES[pour.turn]}</p>
+    {/if}
+  </div>
+  <p class={['amount', size]}>
+    {#if pour.amount && weighed}
+      <span class="figure">{weighed}</span>
+    {:else if pour.amount}
+      <span class="figure">{big}</span>&nbsp;<span class="unit"
+        >{dilute ? 'mL, diluted' : amount?.unit}</span
+      >
     {:else}
       <span class="unit">to</span> <span class="figure">{stop}</span>&nbsp;<span class="unit"
-        >{unit}</span
+        >{answer.climb.unit}</span
       >
     {/if}
   </p>
-  <p class="printed">
-    {pour.printed}
-    <span class="times"
-      >× <Typed
-        label="Share of the printed dose for {pour.name}"
-        value={rule === 'as is' ? '' : rule}
-        placeholder="as is"
-        step={5}
-        places={1}
-        {wrong}
-        onchange={(text) => mixing.override(pour.product, text)}
-      />{#if wish}<button
-          title="Back to the rule for {pour.name}"
-          aria-label="Back to the rule for {pour.name}"
-          onclick={() => mixing.override(pour.product, '')}>↺</button
-        >{/if}</span
-    >
-  </p>
-  {#if pour.dose_why.includes('room_left_by_water')}
-    <p class="printed">{percent(pour.share)} of the chart, all-in</p>
-  {/if}
-  {#if !pour.amount && amount}
-    <p class="about">about {big} {amount.unit}</p>
-  {:else if computed && computed !== big}
-    <p class="printed"><span class="unseen">computed</span> {sign} {computed} {amount?.unit}</p>
-  {/if}
-  {#if pour.range}
+  <div class="dose">
     <p class="printed">
-      range {rough(pour.range.low)} to {rough(pour.range.high)}
-      {pour.range.unit}
+      {pour.printed}
+      <span class="times"
+        >× <Typed
+          label="Share of the printed dose for {pour.name}{pour.turn === 'second'
+            ? ', second pass'
+            : ''}"
+          value={rule === 'as is' ? '' : rule}
+          placeholder="as is"
+          step={5}
+          places={1}
+          {wrong}
+          onchange={(text) => mixing.override(pour.product, text)}
+        />{#if wish}<button
+            title="Back to the rule for {pour.name}"
+            aria-label="Back to the rule for {pour.name}"
+            onclick={() => mixing.override(pour.product, '')}>↺</button
+          >{/if}</span
+      >
     </p>
-  {/if}
-  <div class={['vessels', { many: (pour.measured?.fills.length ?? 0) > 2 }]}>
-    {#each pour.measured?.fills ?? [] as fill, index (index)}
-      {#if index}<span aria-hidden="true">+</span>{/if}
-      <Vessel {fill} unit={pour.measured?.unit ?? ''} />
-    {/each}
+    {#if pour.dose_why.includes('room_left_by_water')}
+      <p class="printed">{percent(pour.share)} of the chart, all-in</p>
+    {/if}
+    {#if !pour.amount && amount}
+      <p class="about">about {big} {amount.unit}</p>
+    {:else if dilute || (computed && computed !== big)}
+      <p class="printed"><span class="unseen">computed</span> {sign} {computed} {amount?.unit}</p>
+    {/if}
+    {#if pour.range}
+      <p class="printed">
+        range {rough(pour.range.low)} to {rough(pour.range.high)}
+        {pour.range.unit}
+      </p>
+    {/if}
   </div>
-  <div class="foot">
-    {#each pour.why as code (code)}
-      <p>{WHY[code] ?? code}</p>
-    {/each}
-    <p class="wait">stir, wait {pour.wait_min} min</p>
-  </div>
+  <Measuring {pour} />
+  <Reasons {pour} {answer} {mixing} />
 </li>
 
 <style>
+  /* The parts of all tickets in a row stand on common lines. */
   li {
     position: relative;
-    display: flex;
-    flex-direction: column;
+    display: grid;
+    grid-row: span 6;
+    grid-template-rows: subgrid;
+    row-gap: 0;
     min-width: 0;
-    padding: 6px 9px 10px;
+    padding: 6px 9px 8px;
     background: var(--sheet);
     border: 1px solid var(--rule);
     border-radius: 8px 8px 0 0;
@@ -141,7 +161,7 @@
   }
 
   .amount {
-    margin: 6px 0 2px;
+    margin: 4px 0 2px;
     line-height: 1.1;
     white-space: nowrap;
   }
@@ -161,6 +181,10 @@
     line-height: 2.2rem;
   }
 
+  .smallest {
+    white-space: normal;
+  }
+
   .unit {
     color: var(--faded);
   }
@@ -171,7 +195,10 @@
     color: var(--faded);
   }
 
-  .about {
+  .about,
+  .pass {
+    font-size: 0.8125rem;
+    line-height: 1.3;
     font-weight: 700;
   }
 
@@ -196,36 +223,6 @@
     min-height: 24px;
   }
 
-  .vessels {
-    display: flex;
-    align-items: flex-end;
-    justify-content: center;
-    gap: 4px 2px;
-    min-height: 100px;
-    margin: auto -8px 6px;
-  }
-
-  .many {
-    flex-wrap: wrap;
-  }
-
-  .vessels > span {
-    align-self: center;
-  }
-
-  .foot {
-    display: flex;
-    flex-direction: column;
-    min-height: 76px;
-    font-size: 0.8125rem;
-    line-height: 1.3;
-  }
-
-  .wait {
-    margin-top: auto;
-    color: var(--faded);
-  }
-
   @media print {
     li::before {
       display: none;
@@ -234,21 +231,12 @@
     .in {
       display: inline;
     }
-
-    .vessels {
-      min-height: 0;
-      zoom: 0.7;
-    }
-
-    .foot {
-      min-height: 0;
-    }
   }
 
   @media screen and (width < 900px) {
     li {
-      display: grid;
-      grid-template-columns: 1fr auto;
+      grid-row: auto;
+      grid-template: auto / 1fr auto;
       gap: 0 12px;
       padding: 12px;
       border-radius: 8px;
@@ -267,15 +255,14 @@
       font-size: 1.125rem;
     }
 
-    li > * {
+    li > :global(*) {
       grid-column: 1;
     }
 
-    .vessels {
+    li > :global(.measuring) {
       grid-column: 2;
-      grid-row: 1 / 7;
-      align-self: end;
-      margin: 0;
+      grid-row: 1 / 6;
+      max-width: 150px;
     }
 
     .figure {

@@ -10,7 +10,9 @@
   const BASE = 7;
   const shape = $derived(vesselShape(fill));
   const kind = $derived(VESSELS[fill.vessel]);
-  const holds = $derived(fill.vessel === 'jug' ? '1 L' : `${shown(fill.capacity, 2)} ${unit}`);
+  const holds = $derived(
+    fill.capacity === '1000' && unit === 'mL' ? '1 L' : `${shown(fill.capacity, 2)} ${unit}`,
+  );
   const { width, height } = $derived(shape);
   const side = $derived(fill.vessel === 'jug' ? 10 : 5);
   const middle = $derived(width / 2);
@@ -57,8 +59,11 @@
     </svg>
   {/if}
   <figcaption>
-    <b>{fill.times > 1 ? `${fill.times} ×` : shown(fill.level, 2)}</b>
-    <small>{holds}{fill.times > 1 ? ', full' : ''}<span class="unseen"> {kind}</span></small>
+    <b>{fill.times > 1 ? `${fill.times} ×` : fill.display || shown(fill.level, 2)}</b>
+    <small>
+      {holds}{fill.times > 1 ? ', full' : ''}
+      <span class="unseen">{kind}</span>
+    </small>
   </figcaption>
 </figure>
 

@@ -1,4 +1,14 @@
-import { api, problemOf, SERVER_SILENT, type MixOut, type Problem, type Quay } from '../api/client';
+import {
+  api,
+  problemOf,
+  SERVER_SILENT,
+  type Customs,
+  type MixOut,
+  type Problem,
+  type Quay,
+  type Warning,
+} from '../api/client';
+import { percent } from './figures';
 import { Latest } from './latest';
 import {
   asked,
@@ -29,6 +39,8 @@ export class Mixing {
   /** The settings the sheet was computed from. */
   answered = $state.raw<Settings | undefined>();
   problem = $state.raw<Problem | undefined>();
+  /** What was kept last, for a word beside the sentence. */
+  said = $state('');
 
   #latest = new Latest((settings: Settings, signal) => this.#plan(settings, signal));
 
@@ -38,8 +50,62 @@ export class Mixing {
     this.recompute();
   }
 
+  /** What was acknowledged holds for the mix it was read of, and for no other. */
   set(change: Partial<Settings>) {
-    this.#take({ ...this.settings, ...change });
+    this.#take({ ...this.settings, acknowledged: [], ...change });
+  }
+
+  /** A stop was read and accepted, by its name. */
+  acknowledge(code: string) {
+    this.#take({ ...this.settings, acknowledged: [...this.settings.acknowledged, code] });
+  }
+
+  /** A school of mixing order, from now on for the whole grow. */
+  async follow(custom: Partial<Customs>) {
+    this.set(custom);
+    const { calmag, silica, live, rows } = this.settings;
+    const body = { calmag, silica, live, rows };
+    const params = { path: { grow_id: this.quay.id } };
+    const kept = await api
+      .PUT('/api/grows/{grow_id}/customs', { params, body })
+      .catch(() => ({ data: undefined }));
+    if (kept.data) Object.assign(this.quay.customs, body);
+  }
+
+  /** Keep chart, column and strength as what this tank is usually fed with. */
+  async keepAsUsual(held: boolean) {
+    const { tank: id, chart, column, strength } = this.settings;
+    const tank = this.quay.tanks.find((one) => one.id === id);
+    if (!tank) return;
+    const { system_kind, crop_kind } = tank;
+    const { data, error } = await api
+      .PUT('/api/grows/{grow_id}/tanks/{tank_id}/usual', {
+        params: { path: { grow_id: this.quay.id, tank_id: id } },
+        body: { chart, column, strength, held, system_kind, crop_kind },
+      })
+      .catch(() => ({ data: undefined, error: undefined }));
+    if (!data) return void (this.said = problemOf(error).message);
+    tank.chart = this.chart?.chart ?? tank.chart;
+    tank.column = column;
+    tank.held = held;
+    this.said = held ? 'held from now on' : 'kept as its usual';
+    this.recompute();
+  }
+
+  /** Take the way out that a warning names. */
+  remedy({ remedy }: Warning) {
+    const { product, strength, end, column, hard_forms } = remedy;
+    const share = strength && percent(strength);
+    if (product && share) this.override(product, share);
+    else if (share) this.set({ strength: share });
+    else if (end) this.set({ end: end as Settings['end'] });
+    else if (column) this.set({ column, between: null });
+    else if (hard_forms) this.set({ hard_forms: true });
+  }
+
+  /** The address that leads back to this mix. */
+  get hash(): string {
+    return toHash(this.quay, this.settings);
   }
 
   takeTank(tank: number) {
@@ -47,11 +113,11 @@ export class Mixing {
   }
 
   takeWater(water: number) {
-    this.#take(withWater(this.quay, this.settings, water));
+    this.set(withWater(this.quay, { ...this.settings, acknowledged: [] }, water));
   }
 
   takeChart(version: number) {
-    this.#take(withChart(this.quay, this.settings, version));
+    this.set(withChart(this.quay, { ...this.settings, acknowledged: [] }, version));
   }
 
   /** What one product gets otherwise; an empty text takes the wish back. */
@@ -71,6 +137,7 @@ export class Mixing {
   }
 
   #take(settings: Settings) {
+    this.said = '';
     this.settings = settings;
     history.replaceState(null, '', toHash(this.quay, settings));
     this.recompute();

@@ -1,7 +1,7 @@
-import type { Chart, MixIn, Quay } from '../api/client';
+import type { Chart, Customs, MixIn, Quay } from '../api/client';
 
 /** What one mix is set to, as typed. */
-export interface Settings {
+export interface Settings extends Customs {
   tank: number;
   water: number;
   chart: number;
@@ -9,29 +9,57 @@ export interface Settings {
   volume: string;
   strength: string;
   reading: string;
-  end: NonNullable<MixIn['end']>;
+  temperature: string;
+  /** Hours for which the water has stood open. */
+  stood: string;
+  /** Other waters in the tank, with their shares. */
+  blend: { water: number; share: string }[];
+  /** Another column to mix towards. */
+  between: { column: string; share: string } | null;
+  /** Whether the base goes in as two passes with a reading between them. */
+  split: boolean;
+  /** Whether the forms for hard water are poured. */
+  hard_forms: boolean;
+  /** Key of the acid, empty to have it chosen. */
+  acid: string;
+  /** Codes of the stops that were read and accepted for this very mix. */
+  acknowledged: string[];
+  end: MixIn['end'];
   school: NonNullable<MixIn['school']> | null;
-  calmag: NonNullable<MixIn['calmag']>;
-  silica: NonNullable<MixIn['silica']>;
-  live: NonNullable<MixIn['live']>;
   /** Product key to the share of its printed dose, as typed. */
   overrides: Record<string, string>;
 }
 
-const CUSTOMS = {
-  end: 'middle',
+/** What a mix is before anything is wished for it; new each time, since its lists are filled. */
+const plain = () => ({
+  stood: '',
+  blend: [],
+  between: null,
+  split: false,
+  hard_forms: false,
+  acid: '',
+  acknowledged: [],
+  end: 'middle' as const,
   school: null,
-  calmag: 'before_base',
-  silica: 'after_buffer',
-  live: 'last',
+  overrides: {},
+});
+
+const CUSTOMS = {
+  calmag: ['before_base', 'after_base'],
+  silica: ['after_buffer', 'before_buffer'],
+  live: ['last', 'first'],
+  rows: ['printed', 'chemistry'],
 } as const;
+
+export const CUSTOM_NAMES = Object.keys(CUSTOMS) as (keyof Customs)[];
 
 export function chartOf(quay: Quay, version: number): Chart | undefined {
   return quay.charts.find((chart) => chart.id === version);
 }
 
-function readingOf(quay: Quay, water: number): string {
-  return quay.waters.find((one) => one.id === water)?.reading ?? '';
+function ofWater(quay: Quay, water: number): Pick<Settings, 'reading' | 'temperature'> {
+  const found = quay.waters.find((one) => one.id === water);
+  return { reading: found?.reading ?? '', temperature: found?.temperature ?? '' };
 }
 
 /** The settings a tank is usually fed with. */
@@ -41,28 +69,36 @@ export function usualFor(quay: Quay, tankId: number): Settings {
   if (!tank || !chart) throw new Error('A mix needs a tank and a chart.');
   const column = chart.columns.find((one) => one.key === tank.column) ?? chart.columns[0];
   return {
+    ...plain(),
     tank: tank.id,
     water: tank.water,
     chart: chart.id,
     column: column?.key ?? '',
     volume: tank.volume,
     strength: `${tank.strength_percent} %`,
-    reading: readingOf(quay, tank.water),
-    ...CUSTOMS,
-    overrides: {},
+    ...ofWater(quay, tank.water),
+    ...quay.customs,
   };
 }
 
 /** Other water, with its own last reading. */
 export function withWater(quay: Quay, settings: Settings, water: number): Settings {
-  return { ...settings, water, reading: readingOf(quay, water) };
+  const blend = settings.blend.filter((part) => part.water !== water);
+  return { ...settings, water, blend, ...ofWater(quay, water) };
 }
 
 /** Another chart: its column of the same name or else its first, read as that chart states. */
 export function withChart(quay: Quay, settings: Settings, version: number): Settings {
   const columns = chartOf(quay, version)?.columns ?? [];
   const column = columns.find((one) => one.key === settings.column) ?? columns[0];
-  return { ...settings, chart: version, column: column?.key ?? '', school: null, overrides: {} };
+  return {
+    ...settings,
+    chart: version,
+    column: column?.key ?? '',
+    between: null,
+    school: null,
+    overrides: {},
+  };
 }
 
 /** The request for these settings. */
@@ -79,12 +115,26 @@ function unitsOf(quay: Quay): string {
   return `${quay.units.volume}, ${quay.units.reading_words}`;
 }
 
+const TYPED = ['volume', 'reading'] as const;
+const PLAIN_TEXTS = ['strength', 'temperature', 'stood', 'acid'] as const;
+const SWITCHES = ['split', 'hard_forms'] as const;
+
 /** Settings as the part of the address behind the hash, so that a reload keeps them. */
 export function toHash(quay: Quay, settings: Settings): string {
-  const { overrides, ...rest } = settings;
   const words = new URLSearchParams({ units: unitsOf(quay) });
-  for (const [name, value] of Object.entries(rest)) if (value !== null) words.set(name, `${value}`);
-  for (const [product, strength] of Object.entries(overrides))
+  for (const name of ['tank', 'water', 'chart', 'column', ...TYPED, ...PLAIN_TEXTS] as const)
+    words.set(name, `${settings[name]}`);
+  words.set('end', settings.end);
+  if (settings.school) words.set('school', settings.school);
+  for (const name of CUSTOM_NAMES)
+    if (settings[name] !== quay.customs[name]) words.set(name, settings[name]);
+  for (const name of SWITCHES) if (settings[name]) words.set(name, 'yes');
+  if (settings.between) {
+    words.set('between', settings.between.column);
+    words.set('way', settings.between.share);
+  }
+  for (const part of settings.blend) words.append(`b.${part.water}`, part.share);
+  for (const [product, strength] of Object.entries(settings.overrides))
     words.append(`x.${product}`, strength);
   return `#${words}`;
 }
@@ -93,31 +143,39 @@ export function toHash(quay: Quay, settings: Settings): string {
 export function fromHash(quay: Quay, hash: string): Settings {
   const words = new URLSearchParams(hash.replace(/^#/, ''));
   const number = (name: string) => Number(words.get(name) ?? NaN);
-  const settings = usualFor(quay, number('tank'));
+  let settings = usualFor(quay, number('tank'));
   if (number('tank') !== settings.tank) return settings;
-  if (quay.waters.some((water) => water.id === number('water'))) settings.water = number('water');
+  if (quay.waters.some((water) => water.id === number('water')))
+    settings = withWater(quay, settings, number('water'));
   const chart = chartOf(quay, number('chart'));
+  const columnOf = (key: string | null) => chart?.columns.find((one) => one.key === key)?.key;
   if (chart) {
     settings.chart = chart.id;
-    const key = words.get('column');
-    settings.column = (chart.columns.find((one) => one.key === key) ?? chart.columns[0])?.key ?? '';
+    settings.column = columnOf(words.get('column')) ?? chart.columns[0]?.key ?? '';
   }
-  settings.reading = readingOf(quay, settings.water);
-  const typed = words.get('units') === unitsOf(quay) ? ['volume', 'reading'] : [];
-  for (const name of [...typed, 'strength'] as ('volume' | 'reading' | 'strength')[])
+  const typed = words.get('units') === unitsOf(quay) ? TYPED : [];
+  for (const name of [...typed, ...PLAIN_TEXTS])
     settings[name] = words.get(name)?.slice(0, 60) ?? settings[name];
   const choose = <T extends string>(name: string, choices: readonly T[], usual: T): T =>
     choices.find((choice) => choice === words.get(name)) ?? usual;
   settings.end = choose('end', ['low', 'middle', 'high'], settings.end);
-  settings.calmag = choose('calmag', ['before_base', 'after_base'], settings.calmag);
-  settings.silica = choose('silica', ['after_buffer', 'before_buffer'], settings.silica);
-  settings.live = choose('live', ['last', 'first'], settings.live);
+  settings.calmag = choose('calmag', CUSTOMS.calmag, settings.calmag);
+  settings.silica = choose('silica', CUSTOMS.silica, settings.silica);
+  settings.live = choose('live', CUSTOMS.live, settings.live);
+  settings.rows = choose('rows', CUSTOMS.rows, settings.rows);
+  for (const name of SWITCHES) settings[name] = words.get(name) === 'yes';
   const school = words.get('school');
   if (school === 'on_top' || school === 'all_in' || school === 'doses_only')
     settings.school = school;
+  const other = columnOf(words.get('between'));
+  if (other) settings.between = { column: other, share: words.get('way')?.slice(0, 60) ?? '50 %' };
   const rows = new Set(chart?.rows.map((row) => row.key));
-  for (const [name, value] of words)
-    if (name.startsWith('x.') && rows.has(name.slice(2)))
-      settings.overrides[name.slice(2)] = value.slice(0, 60);
+  const waters = new Set(quay.waters.map((water) => water.id));
+  for (const [name, value] of words) {
+    const key = name.slice(2);
+    if (name.startsWith('x.') && rows.has(key)) settings.overrides[key] = value.slice(0, 60);
+    if (name.startsWith('b.') && waters.has(Number(key)) && settings.blend.length < 5)
+      settings.blend.push({ water: Number(key), share: value.slice(0, 60) });
+  }
   return settings;
 }

@@ -24,21 +24,6 @@ export const WHY: Record<string, string> = {
   label_says_after: 'Its label puts it after the one before',
 };
 
-export const TITLES: Record<string, string> = {
-  water_not_read: 'Read the water first',
-  hard_water: 'Hard water',
-  water_too_strong: 'No room for feed',
-  soil_chart_in_water: 'A chart for soil',
-  no_ph_window: 'pH window not printed',
-  pair_unequal: 'The pair is unequal',
-  strength_over_chart: 'Above the chart',
-  no_target_reading: 'No target printed',
-  printed_order_changed: 'Order changed',
-  chlorine_kills_live: 'Chlorine in the mains',
-  acid_into_water: 'Acid into water',
-  below_finest_mark: 'Too small to measure',
-};
-
 export const LEFT_OUT: Record<string, string> = {
   no_room: 'the water leaves no room',
   override: 'you left it out',
@@ -46,8 +31,8 @@ export const LEFT_OUT: Record<string, string> = {
 };
 
 export const SEVERITY = {
-  danger: { sign: '◆', word: 'Danger' },
-  attention: { sign: '△', word: 'Attention' },
+  stop: { sign: '◆', word: 'Stop' },
+  mind: { sign: '△', word: 'Mind' },
   note: { sign: '○', word: 'Note' },
 } as const;
 
@@ -57,3 +42,51 @@ export const VESSELS = {
   jug: 'jug',
   scale: 'scale',
 } as const;
+
+/** What an expected reading rests on. */
+export const RESTS_ON: Record<string, string> = {
+  label: 'from its label',
+  chart: 'from the chart’s EC',
+  rule: 'from the rule on the chart',
+  nothing: 'not expected to move it',
+};
+
+export const DOUBTS: Record<string, string> = {
+  density_estimated: 'its density is estimated: weigh 100 mL',
+  nitrogen_not_split: 'its label does not split the nitrogen',
+  closed_by_charge: 'its label leaves an ion out',
+  acid_density_estimated: 'its density is from a handbook',
+};
+
+export const MINERALS: Record<string, string> = {
+  gypsum: 'gypsum',
+  calcium_phosphate: 'calcium phosphate',
+  calcite: 'lime',
+};
+
+export const ACID_WHY: Record<string, string> = {
+  acid_chosen: 'as you chose',
+  acid_on_the_shelf: 'the one on the shelf',
+  acid_nitric_for_leaf: 'nitric for the leafy stage: its nitrogen feeds leaves',
+  acid_nitric_in_coir: 'nitric in coir, where phosphoric can fall out',
+  acid_phosphoric_in_bloom: 'phosphoric in bloom: its phosphorus feeds flowers',
+  acid_sulfuric_for_large_tanks: 'sulfuric for a tank of this size',
+};
+
+export const ELEMENTS: Record<string, string> = {
+  N: 'nitrogen',
+  P: 'phosphorus',
+  K: 'potassium',
+  Ca: 'calcium',
+  Mg: 'magnesium',
+  S: 'sulfur',
+  Fe: 'iron',
+  Mn: 'manganese',
+  Zn: 'zinc',
+  Cu: 'copper',
+  B: 'boron',
+  Mo: 'molybdenum',
+  Si: 'silicon',
+  Na: 'sodium',
+  Cl: 'chloride',
+};

@@ -1,17 +1,22 @@
 <script lang="ts">
   import type { Quay } from '../api/client';
-  import type { Mixing } from '../mix/mixing.svelte';
   import type { Keys } from '../shell/keys.svelte';
   import TankDrawing from './TankDrawing.svelte';
 
-  let { quay, mixing, keys }: { quay: Quay; mixing: Mixing; keys: Keys } = $props();
+  let {
+    quay,
+    chosen,
+    keys,
+    ontank,
+  }: { quay: Quay; chosen: number | undefined; keys: Keys; ontank: (tank: number) => void } =
+    $props();
 
   const widest = $derived(Math.max(...quay.tanks.map((tank) => tank.width_cm)));
 
   function step(by: number) {
-    const at = quay.tanks.findIndex((tank) => tank.id === mixing.settings.tank);
+    const at = quay.tanks.findIndex((tank) => tank.id === chosen);
     const next = quay.tanks[(at + by + quay.tanks.length) % quay.tanks.length];
-    if (next) mixing.takeTank(next.id);
+    if (next) ontank(next.id);
   }
 
   $effect(() => keys.add('j', 'next tank', () => step(1)));
@@ -20,12 +25,12 @@
 
 <ul>
   {#each quay.tanks as tank (tank.id)}
-    {@const chosen = tank.id === mixing.settings.tank}
+    {@const here = tank.id === chosen}
     <li>
       <button
-        class={{ chosen }}
-        aria-current={chosen ? 'true' : undefined}
-        onclick={() => mixing.takeTank(tank.id)}
+        class={{ chosen: here }}
+        aria-current={here ? 'true' : undefined}
+        onclick={() => ontank(tank.id)}
       >
         <span class="name">{tank.name}</span>
         <span class="drawing"><TankDrawing {tank} {widest} /></span>

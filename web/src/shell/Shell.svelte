@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, problemOf, type Problem, type Quay, type Session } from '../api/client';
+  import { keeping } from '../api/inturn';
   import Choice from '../parts/Choice.svelte';
   import Mix from '../mix/Mix.svelte';
   import { Mixing } from '../mix/mixing.svelte';
@@ -7,8 +8,12 @@
   import { listen, Keys } from './keys.svelte';
   import ChartDialog from './ChartDialog.svelte';
   import KeysDialog from './KeysDialog.svelte';
+  import StopsDialog from '../mix/StopsDialog.svelte';
+  import ShelfView from '../shelf/ShelfView.svelte';
+  import WaterView from '../water/WaterView.svelte';
   import TankDialog from './TankDialog.svelte';
   import UnitsDialog from './UnitsDialog.svelte';
+  import { viewOf, VIEWS, type View } from './views';
 
   let { session, onleave }: { session: Session; onleave: () => void } = $props();
 
@@ -21,6 +26,10 @@
   let showUnits = $state(false);
   let showTank = $state(false);
   let showChart = $state(false);
+  let showStops = $state(false);
+  let view = $state<View>(viewOf(location.hash));
+  /** Where the mix was left, for the way back. */
+  let mixHash = '';
   const keys = new Keys();
 
   async function load() {
@@ -34,7 +43,39 @@
     } catch {
       problem = problemOf(undefined);
     }
+    if (view === 'mix') takeUpMix();
+  }
+
+  function takeUpMix() {
     mixing = quay?.tanks.length && quay.charts.length ? new Mixing(quay) : undefined;
+  }
+
+  async function go(to: View) {
+    if (to === view) return;
+    if (view === 'mix') mixHash = mixing?.hash ?? '';
+    location.hash = to === 'mix' ? mixHash || '#' : to;
+  }
+
+  async function arrive() {
+    const to = viewOf(location.hash);
+    if (to === view) return;
+    if (view === 'mix') mixHash = mixing?.hash ?? mixHash;
+    view = to;
+    mixing = undefined;
+    // What was entered elsewhere counts from now on.
+    await keeping.settled();
+    if (view === 'mix') await load();
+  }
+
+  function toPaper() {
+    if (mixing?.answer?.sheet.unacknowledged.length) showStops = true;
+    else print();
+  }
+
+  function takeTank(tank: number) {
+    if (mixing) return mixing.takeTank(tank);
+    mixHash = `#tank=${tank}`;
+    go('mix');
   }
 
   function enter(other: number) {
@@ -49,7 +90,8 @@
 
   keys.add('?', 'this list of keys', () => (showKeys = true));
   keys.add('u', 'units', () => (showUnits = true));
-  keys.add('p', 'print the mix', () => print());
+  keys.add('p', 'print the mix', toPaper);
+  for (const one of VIEWS) keys.add(one.key, one.words.toLowerCase(), () => go(one.view));
 
   $effect(() => listen(keys));
   load();
@@ -59,6 +101,8 @@
   <button onclick={() => (showTank = true)}>Add a tank</button>
   <button onclick={() => (showChart = true)}>Read in a chart</button>
 {/snippet}
+
+<svelte:window onhashchange={arrive} />
 
 <div class="shell">
   <a class="skip" href="#mix">To the mix</a>
@@ -76,24 +120,39 @@
         {session.grows[0]?.name ?? ''}
       {/if}
     </div>
-    {#if quay && mixing}
-      <QuayList {quay} {mixing} {keys} />
-    {/if}
-    {#if quay && mixing}
-      <p class="add">{@render additions()}</p>
+    {#if quay?.tanks.length}
+      <QuayList {quay} chosen={mixing?.settings.tank} {keys} ontank={takeTank} />
+      {#if quay.charts.length}<p class="add">{@render additions()}</p>{/if}
     {/if}
   </nav>
   <header>
+    {#if quay?.tanks.length && quay.charts.length}
+      <ul class="views" aria-label="Views">
+        {#each VIEWS as one (one.view)}
+          <li>
+            <button
+              class={{ here: one.view === view }}
+              aria-current={one.view === view ? 'page' : undefined}
+              onclick={() => go(one.view)}>{one.words}</button
+            >
+          </li>
+        {/each}
+      </ul>
+    {/if}
     <span>{session.person}</span>
     {#if quay}
       <button onclick={() => (showUnits = true)}>Units</button>
-      <button onclick={() => print()}>Print</button>
+      {#if mixing}<button onclick={toPaper}>Print</button>{/if}
     {/if}
     <button onclick={() => (showKeys = true)} aria-label="Keys">?</button>
     <button onclick={onleave}>Sign out</button>
   </header>
   <main id="mix" tabindex="-1">
-    {#if quay && mixing}
+    {#if quay && view === 'water' && quay.tanks.length}
+      <WaterView {quay} onadd={() => (showTank = true)} />
+    {:else if quay && view === 'shelf' && quay.tanks.length}
+      <ShelfView {quay} />
+    {:else if quay && mixing}
       <Mix {quay} {mixing} {keys} />
       <p class="add">{@render additions()}</p>
     {:else if problem}
@@ -113,6 +172,17 @@
 
 {#if showKeys}
   <KeysDialog {keys} onclose={() => (showKeys = false)} />
+{/if}
+{#if showStops && mixing?.answer}
+  <StopsDialog
+    answer={mixing.answer}
+    {mixing}
+    onclose={() => (showStops = false)}
+    ongo={() => {
+      showStops = false;
+      requestAnimationFrame(() => print());
+    }}
+  />
 {/if}
 {#if showTank && quay}
   <TankDialog
@@ -197,6 +267,25 @@
 
   header span {
     margin-right: 8px;
+  }
+
+  .views {
+    display: flex;
+    gap: 8px;
+    margin-right: auto;
+    margin-left: -8px;
+  }
+
+  header .views button {
+    font-size: 1rem;
+    text-decoration: none;
+    border-bottom: 3px solid transparent;
+  }
+
+  header .views .here {
+    font-weight: 700;
+    color: var(--ink);
+    border-bottom-color: var(--ink);
   }
 
   header button {
@@ -289,10 +378,8 @@
     }
 
     header {
-      position: absolute;
-      top: 0;
-      right: 0;
-      padding: 2px 8px;
+      flex-wrap: wrap;
+      padding: 2px 16px;
     }
 
     header span {

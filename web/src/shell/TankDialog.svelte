@@ -28,6 +28,30 @@
     ['soil', 'soil'],
   ] as const;
 
+  const SYSTEMS = [
+    ['film', 'nutrient film'],
+    ['deep_water', 'deep water'],
+    ['recirculating_deep_water', 'recirculating deep water'],
+    ['aeroponic', 'aeroponics'],
+    ['ebb_and_flow', 'ebb and flow'],
+    ['drip', 'drip'],
+    ['hand', 'watering by hand'],
+  ] as const;
+  const CROPS = [
+    ['leafy', 'leafy'],
+    ['fruiting', 'fruiting'],
+    ['flowers', 'flowers'],
+  ] as const;
+  /** What nobody has measured of a water that was just named. */
+  const UNMEASURED = {
+    ph: '',
+    temperature: '',
+    disinfectant: null,
+    report: {},
+    reported_on: null,
+    note: '',
+  };
+
   const firstWater = () => quay.waters[0]?.id ?? NEW;
   let water = $state(firstWater());
   let tank = $state<Omit<TankIn, 'water'>>({ name: '', crop: '', volume: '', grown_in: 'water' });
@@ -44,7 +68,7 @@
         problemIn = 'source';
         const made = await api.POST('/api/grows/{grow_id}/waters', { params, body: source });
         if (!made.data) return void (problem = problemOf(made.error));
-        quay.waters.push({ ...source, id: made.data.id });
+        quay.waters.push({ ...UNMEASURED, ...source, id: made.data.id });
         water = made.data.id;
       }
       problemIn = 'tank';
@@ -78,6 +102,20 @@
       Plants stand in
       <select bind:value={tank.grown_in}>
         {#each MEDIA as [value, words] (value)}<option {value}>{words}</option>{/each}
+      </select>
+    </label>
+    <label>
+      System
+      <select bind:value={tank.system_kind}>
+        <option value={undefined}>another one</option>
+        {#each SYSTEMS as [value, words] (value)}<option {value}>{words}</option>{/each}
+      </select>
+    </label>
+    <label>
+      Kind of crop
+      <select bind:value={tank.crop_kind}>
+        <option value={undefined}>not said</option>
+        {#each CROPS as [value, words] (value)}<option {value}>{words}</option>{/each}
       </select>
     </label>
     {@render trouble('tank')}

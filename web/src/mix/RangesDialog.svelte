@@ -1,0 +1,115 @@
+<script lang="ts">
+  import { api, problemOf, type Element, type Problem } from '../api/client';
+  import Dialog from '../parts/Dialog.svelte';
+  import type { Mixing } from './mixing.svelte';
+  import { ELEMENTS } from './words';
+
+  let { mixing, elements, onclose }: { mixing: Mixing; elements: Element[]; onclose: () => void } =
+    $props();
+
+  /** What was kept when the dialog opened; it is not typed over by a new sheet behind it. */
+  function kept(): Record<string, { low: string; high: string }> {
+    const own = mixing.quay.ranges;
+    const fields = ({ element }: Element) => ({
+      low: own[element]?.['low'] ?? '',
+      high: own[element]?.['high'] ?? '',
+    });
+    return Object.fromEntries(elements.map((one) => [one.element, fields(one)]));
+  }
+
+  let typed = $state(kept());
+  let problem = $state<Problem | undefined>();
+
+  async function keep(event: SubmitEvent) {
+    event.preventDefault();
+    const given = Object.entries(typed).filter(([, { low, high }]) => low.trim() || high.trim());
+    const { data, error } = await api
+      .PUT('/api/grows/{grow_id}/ranges', {
+        params: { path: { grow_id: mixing.quay.id } },
+        body: { ranges: Object.fromEntries(given) },
+      })
+      .catch(() => ({ data: undefined, error: undefined }));
+    if (!data) return void (problem = problemOf(error));
+    mixing.quay.ranges = Object.fromEntries(given);
+    mixing.recompute();
+    onclose();
+  }
+</script>
+
+<Dialog title="Own ranges, ppm" {onclose}>
+  <p>For your crop, in place of the general ranges. Left empty, the general one stands.</p>
+  <form onsubmit={keep}>
+    {#each elements as one (one.element)}
+      {@const fields = typed[one.element]}
+      {#if fields}
+        <fieldset>
+          <legend>{one.element}</legend>
+          <span>{ELEMENTS[one.element]}</span>
+          <input
+            aria-label="{ELEMENTS[one.element]}, from"
+            inputmode="decimal"
+            maxlength="20"
+            bind:value={fields.low}
+            placeholder={one.own_range ? '' : (one.low ?? '')}
+          />
+          to
+          <input
+            aria-label="{ELEMENTS[one.element]}, up to"
+            inputmode="decimal"
+            maxlength="20"
+            bind:value={fields.high}
+            placeholder={one.own_range ? '' : (one.high ?? '')}
+          />
+        </fieldset>
+      {/if}
+    {/each}
+    {#if problem}<p role="alert" class="problem">△ {problem.message}</p>{/if}
+    <button class="keep">Use these ranges</button>
+  </form>
+</Dialog>
+
+<style>
+  form {
+    margin-top: 12px;
+  }
+
+  fieldset {
+    display: grid;
+    grid-template-columns: 28px 1fr 72px auto 72px;
+    align-items: center;
+    gap: 8px;
+    margin: 0;
+    padding: 0;
+    border: 0;
+  }
+
+  legend {
+    float: left;
+    width: 28px;
+    font-weight: 700;
+  }
+
+  input {
+    min-width: 0;
+    height: 40px;
+    padding: 0 6px;
+    font-family: var(--figures);
+    background: var(--paper);
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+  }
+
+  .problem {
+    color: var(--danger);
+  }
+
+  .keep {
+    width: 100%;
+    height: 48px;
+    margin-top: 16px;
+    font-weight: 700;
+    color: var(--paper);
+    background: var(--ink);
+    border-radius: 6px;
+  }
+</style>

@@ -1,0 +1,200 @@
+<script lang="ts">
+  import {
+    api,
+    problemOf,
+    type BenchVessel,
+    type Problem,
+    type Product,
+    type Quay,
+    type Shelf,
+  } from '../api/client';
+  import { keeping } from '../api/inturn';
+  import Bench from './Bench.svelte';
+  import { summary } from './label';
+  import NewProduct from './NewProduct.svelte';
+  import ProductSheet from './ProductSheet.svelte';
+
+  let { quay }: { quay: Quay } = $props();
+
+  let shelf = $state.raw<Shelf | undefined>();
+  let chosen = $state<number | undefined>();
+  let problem = $state<Problem | undefined>();
+  let kept = $state(false);
+  let adding = $state(false);
+
+  const params = $derived({ path: { grow_id: quay.id } });
+  const product = $derived(shelf?.products.find((one) => one.id === chosen));
+
+  async function load() {
+    const { data, error } = await api
+      .GET('/api/grows/{grow_id}/shelf', { params })
+      .catch(() => ({ data: undefined, error: undefined }));
+    if (!data) return void (problem = problemOf(error));
+    shelf = data;
+    chosen ??= data.products[0]?.id;
+  }
+
+  /** What is typed stands at once, also while it is refused: the next change builds on it. */
+  async function keep(product: Product) {
+    kept = false;
+    const products = shelf?.products.map((one) => (one.id === product.id ? product : one));
+    if (shelf && products) shelf = { ...shelf, products };
+    const { label, left, hard_form_of } = product;
+    const { data, error } = await keeping
+      .run(() =>
+        api.PUT('/api/grows/{grow_id}/products/{product_id}', {
+          params: { path: { grow_id: quay.id, product_id: product.id } },
+          body: { label, left, hard_form_of },
+        }),
+      )
+      .catch(() => ({ data: undefined, error: undefined }));
+    problem = data ? undefined : problemOf(error);
+    if (!data) return;
+    kept = true;
+    if (label?.acid) await load(); // acids are compared with each other
+  }
+
+  async function keepVessels(vessels: BenchVessel[]): Promise<Problem | undefined> {
+    if (shelf && vessels.length) shelf = { ...shelf, vessels, usual: false };
+    const { data, error } = await keeping
+      .run(() => api.PUT('/api/grows/{grow_id}/vessels', { params, body: { vessels } }))
+      .catch(() => ({ data: undefined, error: undefined }));
+    if (!data) return problemOf(error);
+    if (!vessels.length) await load();
+    return undefined;
+  }
+
+  function choose(id: number) {
+    chosen = id;
+    problem = undefined;
+    kept = adding = false;
+  }
+
+  load();
+</script>
+
+<div class="view">
+  <h1>Shelf and bench</h1>
+  {#if shelf}
+    <div class="halves">
+      <ul aria-label="Products">
+        {#each shelf.products as one (one.id)}
+          <li>
+            <button
+              class={{ chosen: one.id === chosen && !adding }}
+              aria-current={one.id === chosen ? 'true' : undefined}
+              onclick={() => choose(one.id)}
+            >
+              <abbr>{one.tag}</abbr>
+              <span class="name">{one.name}</span>
+              <span class="told">{summary(one.label)}</span>
+              <span class="left">
+                {one.left ? `${one.left} ${one.form === 'dry' ? 'g' : 'mL'} left` : ''}
+              </span>
+            </button>
+          </li>
+        {/each}
+        <li>
+          <button class="new" onclick={() => (adding = true)}>Put a product on the shelf</button>
+        </li>
+      </ul>
+      {#if adding}
+        <NewProduct
+          {quay}
+          onclose={() => (adding = false)}
+          onadded={(id) => {
+            choose(id);
+            load();
+          }}
+        />
+      {:else if product}
+        {#key product.id}
+          <ProductSheet {product} products={shelf.products} {problem} {kept} onkeep={keep} />
+        {/key}
+      {/if}
+    </div>
+    <Bench vessels={shelf.vessels} usual={shelf.usual} onkeep={keepVessels} />
+  {:else if problem}
+    <p role="alert">△ {problem.message} <button onclick={load}>Try again</button></p>
+  {/if}
+</div>
+
+<style>
+  .view {
+    padding: 4px 20px 32px 32px;
+  }
+
+  h1 {
+    margin-bottom: 12px;
+    font-size: 1.4375rem;
+  }
+
+  .halves {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
+    gap: 32px;
+    align-items: start;
+  }
+
+  ul {
+    border-top: 2px solid var(--ink);
+  }
+
+  li button {
+    display: grid;
+    grid-template-columns: 32px 1fr auto;
+    gap: 0 8px;
+    align-items: baseline;
+    width: 100%;
+    min-height: 44px;
+    padding: 4px 8px;
+    text-align: left;
+    border-bottom: 1px solid var(--rule);
+    border-left: 4px solid transparent;
+  }
+
+  .chosen {
+    background: var(--sheet);
+    border-left-color: var(--ink);
+  }
+
+  abbr {
+    justify-self: start;
+    font: 700 0.75rem/1.3 var(--figures);
+    padding: 0 3px;
+    border: 1px solid var(--ink);
+    border-radius: 2px;
+  }
+
+  .name {
+    font-weight: 700;
+  }
+
+  .told {
+    grid-column: 2 / 4;
+    grid-row: 2;
+    font-size: 0.875rem;
+    color: var(--faded);
+  }
+
+  .left {
+    font: 0.875rem/1.4 var(--figures);
+  }
+
+  .new {
+    display: block;
+    color: var(--faded);
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+
+  @media screen and (width < 900px) {
+    .view {
+      padding: 8px 16px 32px;
+    }
+
+    .halves {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

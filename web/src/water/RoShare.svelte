@@ -1,0 +1,118 @@
+<script lang="ts">
+  import { api, problemOf, type Quay } from '../api/client';
+  import { Latest } from '../mix/latest';
+  import Typed from '../mix/Typed.svelte';
+  import Choice from '../parts/Choice.svelte';
+
+  let { quay }: { quay: Quay } = $props();
+
+  type Wanted = 'ec' | 'calcium' | 'alkalinity';
+  interface Question {
+    source: number;
+    other: number;
+    wanted: Wanted;
+    figure: string;
+  }
+
+  const WANTED = [
+    { value: 'ec' as const, words: 'a reading' },
+    { value: 'calcium' as const, words: 'calcium' },
+    { value: 'alkalinity' as const, words: 'alkalinity' },
+  ];
+  const UNITS = $derived({
+    ec: quay.units.reading_words,
+    calcium: 'ppm',
+    alkalinity: 'mg/L CaCO₃',
+  });
+  /** The hardest water, and the purest: what one most likely wants to know. */
+  function first(): Question {
+    const read = [...quay.waters].sort((a, b) => Number(b.reading) - Number(a.reading));
+    return {
+      source: read[0]?.id ?? 0,
+      other: (read.find((one) => one.kind === 'ro') ?? read.at(-1))?.id ?? 0,
+      wanted: 'ec',
+      figure: '',
+    };
+  }
+
+  let question = $state.raw(first());
+  let answer = $state('');
+  let trouble = $state('');
+
+  const latest = new Latest(async (asked: Question, signal: AbortSignal) => {
+    const params = { path: { grow_id: quay.id } };
+    return await api.POST('/api/grows/{grow_id}/share-of-water', { params, body: asked, signal });
+  });
+
+  async function ask(change: Partial<Question>) {
+    question = { ...question, ...change };
+    answer = trouble = '';
+    if (!question.figure.trim()) return;
+    const outcome = await latest.ask(question);
+    if (!outcome) return;
+    if ('answer' in outcome && outcome.answer.data) answer = outcome.answer.data.percent;
+    else trouble = problemOf('answer' in outcome ? outcome.answer.error : undefined).message;
+  }
+
+  const waters = $derived(
+    quay.waters.map((one) => ({ value: one.id, words: one.name, note: one.reading ?? 'not read' })),
+  );
+</script>
+
+<p class="sentence">
+  To bring
+  <Choice
+    label="Water to thin"
+    value={question.source}
+    options={waters}
+    onchoose={(source) => ask({ source })}
+  />
+  to
+  <Choice
+    label="What is wanted"
+    value={question.wanted}
+    options={WANTED}
+    onchoose={(wanted) => ask({ wanted, figure: '' })}
+  />
+  of
+  <Typed
+    label="Wanted figure"
+    value={question.figure}
+    placeholder="how much"
+    step={question.wanted === 'ec' ? 0.05 : 5}
+    places={2}
+    wrong={trouble !== ''}
+    onchange={(figure) => ask({ figure })}
+  /><small>{UNITS[question.wanted]}</small>, fill
+  <b role="status" aria-label="Share">{answer || '… %'}</b>
+  of the tank with
+  <Choice
+    label="Water to thin it with"
+    value={question.other}
+    options={waters}
+    onchoose={(other) => ask({ other })}
+  />.
+</p>
+{#if trouble}<p class="trouble" id="what-is-wrong" role="alert">△ {trouble}</p>{/if}
+
+<style>
+  .sentence {
+    font-size: 1.1875rem;
+    line-height: 2.4;
+  }
+
+  b {
+    font-family: var(--figures);
+    color: var(--grow);
+  }
+
+  small {
+    margin-left: 4px;
+    color: var(--faded);
+  }
+
+  .trouble {
+    color: var(--danger);
+    font-weight: 700;
+  }
+</style>
