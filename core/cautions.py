@@ -61,7 +61,7 @@ CATALOGUE: dict[str, Entry] = {
     ),
     "calmag_credit": _mind(
         "The water brings calcium",
-        "the lab report's calcium is a tenth or more of what the cal-mag would bring",
+        "the lab report has 20 ppm calcium or more, and a tenth of what the cal-mag brings",
     ),
     "no_buffer": _mind(
         "Nothing holds the pH",

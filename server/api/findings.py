@@ -8,7 +8,7 @@ from core.lint import Finding, lint_chart
 from core.mix import MixRequest
 from core.quantities import Spoons
 from server.api.gathered import Gathered
-from server.charts.store import charts_in_memory
+from server.grows.memory import Memory
 
 
 class FindingOut(Schema):
@@ -34,18 +34,16 @@ def findings_of(gathered: Gathered, asked: MixRequest) -> list[FindingOut]:
     ]
 
 
-_lints: dict[int, tuple[object, tuple[Finding, ...]]] = {}
+_Asked = tuple[int, tuple[tuple[str, Label], ...], Spoons]
+_lints: Memory[_Asked, tuple[Finding, ...]] = Memory(256)
 
 
 def _linted(
     version: int, chart: Chart, labels: tuple[tuple[str, Label], ...], spoons: Spoons
 ) -> tuple[Finding, ...]:
     """Looked at again only when labels or spoons have changed: a version never does."""
-    kept = _lints.get(version)
-    if kept and kept[0] == (labels, spoons):
-        return kept[1]
-    found = lint_chart(chart, dict(labels), spoons=spoons)
-    if len(_lints) >= charts_in_memory.MOST:
-        _lints.clear()
-    _lints[version] = ((labels, spoons), found)
-    return found
+    asked = (version, labels, spoons)
+    kept = _lints.get(asked)
+    if kept is None:
+        kept = _lints.put(asked, lint_chart(chart, dict(labels), spoons=spoons))
+    return kept

@@ -1,11 +1,10 @@
 """Everything a mix stands on, by as few queries as it takes; all of it within one grow."""
 
-import json
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
-from functools import lru_cache
 from typing import Any
 
+from django.db import models
 from django.db.models import OuterRef
 from django.http import Http404
 
@@ -15,15 +14,15 @@ from core.formats import LabelDocument
 from core.mix import AcidOnShelf, HardForm, OnShelf, Shelf
 from core.quantities import figure
 from core.vessels import USUAL_BENCH, Shows, Vessel, VesselKind
-from server.charts.models import ChartVersion
+from server.charts.models import ChartVersion, Product
 from server.charts.store import (
     charts_in_memory,
-    document_from,
     json_list,
+    stored_chart,
     text_of,
     with_contents,
-    with_shelf,
 )
+from server.grows.memory import Memory
 from server.grows.scope import Scope
 from server.tanks.models import Tank, WaterSource
 from server.vessels.models import BenchVessel
@@ -50,6 +49,19 @@ class Gathered:
     bench: tuple[Vessel, ...]
 
 
+@dataclass(frozen=True, slots=True)
+class _Stock:
+    """A grow's shelf by the numbers of its products, its acids and its bench."""
+
+    products: Mapping[int, OnShelf]
+    acids: tuple[AcidOnShelf, ...]
+    bench: tuple[Vessel, ...]
+
+
+stocks_in_memory: Memory[tuple[int, int], _Stock] = Memory(64)
+"""By grow and the stamp that moves when its shelf or bench change."""
+
+
 def gather(scope: Scope, *, tank: int, waters: Sequence[int], version: int) -> Gathered:
     """Look everything up within the grow, with three queries.
 
@@ -60,22 +72,61 @@ def gather(scope: Scope, *, tank: int, waters: Sequence[int], version: int) -> G
     found_waters = {water.pk: water for water in scope.all(WaterSource).filter(pk__in=waters)}
     if set(waters) - set(found_waters):
         raise Http404("No such water.")
-    bench = BenchVessel.objects.filter(grow=OuterRef("grow")).order_by("position", "pk")
-    versions = with_shelf(scope.all(ChartVersion)).annotate(
-        bench_json=json_list(
-            bench, kind="kind", capacity=text_of("capacity"), mark=text_of("mark"), shows="shows"
-        )
-    )
-    chart = charts_in_memory.get(version)
-    stored: Any = scope.one(with_contents(versions) if chart is None else versions, version)
+    stock_key = (scope.grow.pk, scope.grow.shelf_stamp)
+    chart, stock = charts_in_memory.get(version), stocks_in_memory.get(stock_key)
+    # Always asked, since it tells whether this grow has the chart; with what is not at hand yet.
+    versions = scope.all(ChartVersion)
     if chart is None:
-        chart = charts_in_memory.put(version, document_from(stored).chart())
+        versions = with_contents(versions)
+    if stock is None:
+        versions = _with_stock(versions)
+    stored: Any = scope.one(versions, version)
+    if chart is None:
+        chart = charts_in_memory.put(version, stored_chart(stored))
+    if stock is None:
+        stock = stocks_in_memory.put(stock_key, _stock(stored))
+    known = {
+        key: stock.products[product]
+        for key, product in chart.products.items()
+        if product in stock.products
+    }
     return Gathered(
         tank=found_tank,
         waters=found_waters,
         version=version,
-        chart=chart,
-        shelf=_shelf(stored.shelf_json, stored.row_products),
+        chart=chart.chart,
+        shelf=Shelf(known, stock.acids),
+        bench=stock.bench,
+    )
+
+
+def _with_stock(versions: models.QuerySet[ChartVersion]) -> models.QuerySet[ChartVersion]:
+    """Versions with their grow's shelf and bench, in the one query."""
+    shelf = Product.objects.filter(grow=OuterRef("grow")).order_by("pk")
+    bench = BenchVessel.objects.filter(grow=OuterRef("grow")).order_by("position", "pk")
+    return versions.annotate(
+        shelf_json=json_list(
+            shelf, id="pk", name="name", label="label", left=text_of("left"),
+            hard_form_of="hard_form_of",
+        ),
+        bench_json=json_list(
+            bench, kind="kind", capacity=text_of("capacity"), mark=text_of("mark"), shows="shows"
+        ),
+    )  # fmt: skip
+
+
+def _stock(stored: Any) -> _Stock:
+    products: list[dict[str, Any]] = stored.shelf_json
+    forms = {product["hard_form_of"]: product for product in products if product["hard_form_of"]}
+    acids = []
+    for product in products:
+        label = label_from(product["label"])
+        if label and label.acid:
+            key = str(product["id"])
+            acids.append(AcidOnShelf(key, product["name"], label.acid, label.density))
+    return _Stock(
+        products={product["id"]: _on_shelf(product, forms) for product in products},
+        acids=tuple(acids),
         bench=tuple(_vessel(one) for one in stored.bench_json) or USUAL_BENCH,
     )
 
@@ -89,28 +140,9 @@ def _vessel(stored: Mapping[str, str]) -> Vessel:
     )
 
 
-@lru_cache(maxsize=2048)
-def _label(text: str) -> Label:
-    return LabelDocument.model_validate_json(text).label()
-
-
 def label_from(stored: Mapping[str, Any] | None) -> Label | None:
-    """A stored label as core reckons with it; the same text is read once."""
-    return None if not stored else _label(json.dumps(stored, sort_keys=True))
-
-
-def _shelf(products: Sequence[Mapping[str, Any]], rows: Sequence[Mapping[str, Any]]) -> Shelf:
-    by_id = {product["id"]: product for product in products}
-    forms = {product["hard_form_of"]: product for product in products if product["hard_form_of"]}
-    known = {row["key"]: _on_shelf(by_id[row["product"]], forms) for row in rows}
-    acids = []
-    for product in products:
-        label = label_from(product["label"])
-        if label and label.acid:
-            acids.append(
-                AcidOnShelf(str(product["id"]), product["name"], label.acid, label.density)
-            )
-    return Shelf(known, tuple(acids))
+    """A stored label as core reckons with it."""
+    return LabelDocument.model_validate(stored).label() if stored else None
 
 
 def _on_shelf(product: Mapping[str, Any], forms: Mapping[int, Mapping[str, Any]]) -> OnShelf:

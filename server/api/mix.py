@@ -5,7 +5,7 @@ from datetime import datetime, timedelta
 from fractions import Fraction
 from typing import Annotated, Literal
 
-from django.http import HttpRequest
+from django.http import HttpRequest, HttpResponse
 from django.utils import timezone
 from ninja import Field, Router, Schema
 
@@ -225,14 +225,17 @@ def _request(scope: Scope, told: MixIn, gathered: Gathered) -> MixRequest:
     response={200: MixOut, 404: ErrorOut, 422: ErrorOut},
     operation_id="plan_mix",
 )
-def plan(request: HttpRequest, grow_id: int, told: MixIn) -> MixOut:
-    """Compute a mix; nothing is stored."""
+def plan(request: HttpRequest, grow_id: int, told: MixIn) -> HttpResponse:
+    """Compute a mix; nothing is stored.
+
+    The answer is checked once, as it is made: this is what every key press asks for.
+    """
     scope = Scope.enter(request.user, grow_id)
     waters = [told.water, *(part.water for part in told.blend)]
     gathered = gather(scope, tank=told.tank, waters=waters, version=told.chart)
     asked = _request(scope, told, gathered)
     sheet, meter = plan_mix(asked), scope.membership.meter
-    return MixOut(
+    answer = MixOut(
         sheet=PourSheetDocument.of(sheet),
         climb=climb_out(draw_climb(sheet, meter), sheet),
         schools=SchoolOut(
@@ -246,6 +249,7 @@ def plan(request: HttpRequest, grow_id: int, told: MixIn) -> MixOut:
         acids=[AcidChoice(key=acid.key, name=acid.name) for acid in asked.shelf.acids],
         findings=findings_of(gathered, asked),
     )
+    return HttpResponse(answer.model_dump_json(), content_type="application/json")
 
 
 def _ready_at(water: Water) -> datetime | None:

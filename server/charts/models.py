@@ -7,6 +7,7 @@ from core.chart import Form, Medium, Readings, Role, Stage
 from core.quantities import DoseUnit, ReadingUnit
 from core.quantities.readings import PPM_SCALES
 from server.grows.scope import Owned
+from server.grows.shelved import Shelved
 
 
 def _given(*fields: str) -> Q:
@@ -14,7 +15,7 @@ def _given(*fields: str) -> Q:
     return Q(**{f"{field}__isnull": False for field in fields})
 
 
-class Product(Owned):
+class Product(Shelved):
     """A bottle, jar or bag on the shelf."""
 
     maker = models.CharField(max_length=60, blank=True)

@@ -1,9 +1,9 @@
 """Charts into the database and out of it, always by way of the open format."""
 
-from collections import OrderedDict
+from collections.abc import Mapping
+from dataclasses import dataclass
 from decimal import Decimal
 from fractions import Fraction
-from threading import Lock
 from typing import Any
 
 from django.contrib.postgres.expressions import ArraySubquery
@@ -17,6 +17,7 @@ from core.formats import FeedChart, document_of
 from core.formats.chart import DoseDocument, ProductDocument
 from core.quantities import decimal_text
 from server.charts.models import Chart, ChartColumn, ChartDose, ChartRow, ChartVersion, Product
+from server.grows.memory import Memory
 from server.grows.models import Grow
 
 
@@ -169,6 +170,7 @@ def text_of(field: str) -> Cast:
 def with_contents(versions: models.QuerySet[ChartVersion]) -> models.QuerySet[ChartVersion]:
     """Versions with all their rows, columns and cells, in the one query."""
     rows = ChartRow.objects.filter(version=OuterRef("pk")).order_by("position")
+    products = ChartRow.objects.filter(version=OuterRef("pk"))
     columns = ChartColumn.objects.filter(version=OuterRef("pk")).order_by("position")
     doses = ChartDose.objects.filter(row__version=OuterRef("pk")).order_by("pk")
     return versions.select_related("chart").annotate(
@@ -181,23 +183,11 @@ def with_contents(versions: models.QuerySet[ChartVersion]) -> models.QuerySet[Ch
             ec_low=text_of("ec_low"), ec_high=text_of("ec_high"), ec_unit="ec_unit",
             ppm_scale="ppm_scale", ph_low=text_of("ph_low"), ph_high=text_of("ph_high"),
         ),
+        row_products=json_list(products, key="key", product="product_id"),
         doses_json=json_list(
             doses, product="row__key", column="column__key", low=text_of("low"),
             high=text_of("high"), unit="unit", until_ec_above_water=text_of("until_ec"),
         ),
-    )  # fmt: skip
-
-
-def with_shelf(versions: models.QuerySet[ChartVersion]) -> models.QuerySet[ChartVersion]:
-    """Versions with their grow's shelf, and which of its products each row is, in the one query."""
-    shelf = Product.objects.filter(grow=OuterRef("grow")).order_by("pk")
-    rows = ChartRow.objects.filter(version=OuterRef("pk"))
-    return versions.annotate(
-        shelf_json=json_list(
-            shelf, id="pk", name="name", role="role", label="label", left=text_of("left"),
-            hard_form_of="hard_form_of",
-        ),
-        row_products=json_list(rows, key="key", product="product_id"),
     )  # fmt: skip
 
 
@@ -233,37 +223,23 @@ def document_from(version: Any) -> FeedChart:
     )
 
 
-class _Kept:
-    """Charts in memory, the ones used last: a version is never altered.
+@dataclass(frozen=True, slots=True)
+class StoredChart:
+    """A version as core reckons with it, and which product of the shelf each row is."""
 
-    Whether the asker may see a chart must be checked before: this looks it up by number alone.
-    """
-
-    MOST = 256
-
-    def __init__(self) -> None:
-        self._charts: OrderedDict[int, CoreChart] = OrderedDict()
-        self._lock = Lock()
-
-    def get(self, pk: int) -> CoreChart | None:
-        with self._lock:
-            if pk in self._charts:
-                self._charts.move_to_end(pk)
-            return self._charts.get(pk)
-
-    def put(self, pk: int, chart: CoreChart) -> CoreChart:
-        with self._lock:
-            self._charts[pk] = chart
-            if len(self._charts) > self.MOST:
-                self._charts.popitem(last=False)
-        return chart
-
-    def clear(self) -> None:
-        with self._lock:
-            self._charts.clear()
+    chart: CoreChart
+    products: Mapping[str, int]
 
 
-charts_in_memory = _Kept()
+def stored_chart(version: Any) -> StoredChart:
+    """A version that came from `with_contents`."""
+    products = {row["key"]: row["product"] for row in version.row_products}
+    return StoredChart(document_from(version).chart(), products)
+
+
+charts_in_memory: Memory[int, StoredChart] = Memory(256)
+"""By the number of a version, which is never altered. Whether the asker may see a chart must be
+checked before."""
 
 
 def read_document(pk: int) -> FeedChart:
@@ -274,4 +250,7 @@ def read_document(pk: int) -> FeedChart:
 def read_chart(pk: int) -> CoreChart:
     """A stored version as core reckons with it, from memory if it is there."""
     kept = charts_in_memory.get(pk)
-    return kept or charts_in_memory.put(pk, read_document(pk).chart())
+    if kept is None:
+        found = with_contents(ChartVersion.objects.filter(pk=pk)).get()
+        kept = charts_in_memory.put(pk, stored_chart(found))
+    return kept.chart

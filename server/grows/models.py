@@ -38,6 +38,7 @@ class Grow(models.Model):
         default=RowsPlace.PRINTED.value,
     )
     ranges = models.JSONField("own ranges of elements, ppm", default=dict, blank=True)
+    shelf_stamp = models.PositiveBigIntegerField("moves when shelf or bench change", default=0)
 
     class Meta:
         constraints = [

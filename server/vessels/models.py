@@ -5,10 +5,10 @@ from django.db.models import F, Q
 
 from core.quantities import figure
 from core.vessels import Shows, Vessel, VesselKind
-from server.grows.scope import Owned
+from server.grows.shelved import Shelved
 
 
-class BenchVessel(Owned):
+class BenchVessel(Shelved):
     """A vessel or scale on a grow's bench; capacity and mark in mL, of a scale in g."""
 
     kind = models.CharField(max_length=10, choices=[(k.value, k.value) for k in VesselKind])

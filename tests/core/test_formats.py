@@ -32,6 +32,40 @@ def test_examples_fit_their_schemas(name: str) -> None:
     )
 
 
+def test_a_request_with_shelf_and_lab_report_fits_and_is_judged() -> None:
+    told = json.loads((FORMATS / "mix-request.with-shelf.example.json").read_text())
+    schema = json.loads((FORMATS / "mix-request.schema.json").read_text())
+    jsonschema.validate(told, schema, cls=jsonschema.Draft202012Validator)
+    sheet = json.loads(plan_text(json.dumps(told).encode()))
+    schema = json.loads((FORMATS / "pour-sheet.schema.json").read_text())
+    jsonschema.validate(sheet, schema, cls=jsonschema.Draft202012Validator)
+    assert [pour["turn"] for pour in sheet["pours"]] == ["whole", *["first"] * 2, *["second"] * 2]
+    assert sheet["source"]["ec"] == "0.37"  # 0.7 × 0.52 + 0.3 × 0.02
+    assert sheet["in_tank"]["acid"]["kind"] == "nitric"
+    assert {one["element"] for one in sheet["in_tank"]["elements"] if one["own_range"]} == {"Ca"}
+
+
+@pytest.mark.parametrize(
+    ("change", "where"),
+    [
+        ({"shelf": {"products": [{"product": "one", "label": {"density": "9"}}]}},
+         "shelf.products[0].label.density"),
+        ({"shelf": {"acids": [{"key": "a", "name": "A", "acid": {"kind": "nitric"}}]}},
+         "shelf.acids[0].acid"),
+        ({"bench": [{"vessel": "jug", "capacity": "1", "mark": "2"}]}, "bench[0].mark"),
+        ({"windows": {"Ca": {"low": "2", "high": "1"}}}, "windows.Ca.low"),
+        ({"blend": [{"water": {}, "share": "0.5"}]}, "blend.parts"),
+        ({"water": {"ph": "15"}, "blend": []}, "water.ph"),
+        ({"between": {"column": "w1", "share": "2"}}, "between.share"),
+    ],
+)  # fmt: skip
+def test_what_surrounds_a_mix_is_checked_too(change: dict[str, Any], where: str) -> None:
+    told = json.loads((FORMATS / "mix-request.with-shelf.example.json").read_text())
+    with pytest.raises(InputError) as refused:
+        plan_text(json.dumps({**told, **change}).encode())
+    assert refused.value.where == where
+
+
 def test_the_example_sheet_is_what_comes_out() -> None:
     made = json.loads(plan_text(json.dumps(EXAMPLE).encode()))
     assert made == json.loads((FORMATS / "pour-sheet.example.json").read_text())

@@ -7,6 +7,7 @@ import pytest
 from playwright.sync_api import Browser, Page, sync_playwright
 from pytest_django.live_server_helper import LiveServer
 
+from server.api.gathered import stocks_in_memory
 from server.charts.store import charts_in_memory
 from server.demo.scenario import load_scenario
 
@@ -32,6 +33,7 @@ def browser() -> Iterator[Browser]:
 def door(live_server: LiveServer, browser: Browser) -> Iterator[Page]:
     """The sign-in page; any error on the page's console fails the test."""
     charts_in_memory.clear()
+    stocks_in_memory.clear()
     load_scenario()
     page = browser.new_page(viewport={"width": 1280, "height": 800})
     errors: list[str] = []

@@ -12,6 +12,7 @@ from django.test import Client
 from pytest_django import DjangoDbBlocker
 
 from core.formats import FeedChart, document_of
+from server.api.gathered import stocks_in_memory
 from server.charts.models import ChartVersion
 from server.charts.store import charts_in_memory, publish_chart
 from server.demo.scenario import load_scenario
@@ -69,9 +70,11 @@ class Yard:
 def _fresh(db: None) -> Iterator[None]:
     """Numbers of charts come again after a rollback, and so do locked-out names."""
     charts_in_memory.clear()
+    stocks_in_memory.clear()
     reset()
     yield
     charts_in_memory.clear()
+    stocks_in_memory.clear()
 
 
 def _enter(person: User) -> Client:

@@ -6,6 +6,7 @@ import pytest
 from django.db import IntegrityError, transaction
 
 from server.charts.models import Product
+from server.grows.models import Grow
 from server.tanks.models import Tank, WaterSource
 from server.vessels.models import BenchVessel
 from tests.server.conftest import Yard
@@ -222,6 +223,29 @@ def test_a_mix_says_what_it_cannot_use(yard: Yard, changes: dict[str, Any], wher
         part["water"] = yard.water.pk
     status, answer = yard.plan(column="w5", reading="0.52", **changes)
     assert (status, answer["error"]["where"]) == (422, where)
+
+
+def test_every_way_of_writing_moves_the_stamp_that_memory_goes_by(neighbour: Yard) -> None:
+    grow = neighbour.grow
+
+    def stamp() -> int:
+        return Grow.objects.get(pk=grow.pk).shelf_stamp
+
+    product = part_a(neighbour)
+    cylinder = {"grow": grow, "kind": "cylinder", "capacity": 10, "mark": 1}
+    ways = [
+        product.save,
+        lambda: Product.objects.filter(pk=product.pk).update(left=5),
+        lambda: BenchVessel.objects.create(**cylinder),
+        lambda: BenchVessel.objects.bulk_create([BenchVessel(**cylinder, position=7)]),
+        lambda: BenchVessel.objects.get(grow=grow, position=7).delete(),
+        BenchVessel.objects.filter(grow=grow).delete,
+    ]
+    stamps = [stamp()]
+    for write in ways:
+        write()
+        stamps.append(stamp())
+    assert stamps == sorted(set(stamps))
 
 
 def test_what_the_database_refuses_of_shelf_and_bench(neighbour: Yard) -> None:

@@ -84,12 +84,14 @@ def _measured(pour: Pour) -> Iterator[Caution]:
 
 
 def _stock(facts: Facts) -> Iterator[Caution]:
+    """One stop for all bottles that run out."""
     needed: dict[str, Amount] = {}
     for pour in facts.pours:
         if amount := pour.amount or pour.estimate:
             before = needed.get(pour.product.key)
             value = amount.value + (before.value if before else 0)
             needed[pour.product.key] = Amount(value, amount.unit)
+    told, values, short_of = [], {}, []
     for place in facts.places:
         known = facts.request.shelf.of(place.product.key)
         form = known.hard_form if facts.request.hard_forms else None
@@ -97,11 +99,17 @@ def _stock(facts: Facts) -> Iterator[Caution]:
         if left is None or amount is None or left >= amount.value:
             continue
         short = Amount(amount.value - left, amount.unit)
+        told.append(
+            f"{place.product.name} has {amount_words(Amount(left, amount.unit))} left and is "
+            f"{amount_words(short)} short"
+        )
+        values[place.product.key] = decimal_text(short.value)
+        short_of.append(place.product)
+    if told:
         yield Caution(
             "bottle_runs_out",
-            f"{place.product.name}: {amount_words(Amount(left, amount.unit))} left, "
-            f"{amount_words(short)} short. A mix that stops half way has the wrong ratio: fetch "
-            "more first, or mix a smaller volume.",
-            {"left": decimal_text(left), "short": decimal_text(short.value)},
-            (place.product.key,),
+            f"{'; '.join(told)}. A mix that stops half way has the wrong ratio: fetch more first, "
+            "or mix a smaller volume.",
+            values,
+            keys(short_of),
         )

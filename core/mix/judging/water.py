@@ -17,7 +17,9 @@ UNLIKE_REPORT = Fraction(30, 100)
 """A reading that parts so far from its lab report is another water: our own default."""
 
 CREDIT_FROM = Fraction(1, 10)
-"""Below a tenth of what the cal-mag brings, the water's calcium is left out of account: our own."""
+CREDIT_FROM_PPM = Fraction(20)
+"""Below a tenth of what the cal-mag brings, or below 20 ppm, the water's calcium is left out of
+account: our own default; such water is soft."""
 
 
 def cautions(facts: Facts) -> Iterator[Caution]:
@@ -168,7 +170,7 @@ def _credit(facts: Facts, product: str) -> Iterator[Caution]:
     full = item.printed.poured(item.share.end, rule * facts.aim.room)
     dose = full.value / facts.request.volume.litres
     ppm = Fraction(brings * float(dose)).limit_denominator(1000)
-    if ppm == 0 or calcium < ppm * CREDIT_FROM:
+    if ppm == 0 or calcium < max(ppm * CREDIT_FROM, CREDIT_FROM_PPM):
         return
     left = max(1 - calcium / ppm, Fraction(0))
     wanted = Fraction(number_text(left * rule, 2))

@@ -56,6 +56,8 @@ export interface paths {
         /**
          * Plan
          * @description Compute a mix; nothing is stored.
+         *
+         *     The answer is checked once, as it is made: this is what every key press asks for.
          */
         post: operations["plan_mix"];
         delete?: never;

@@ -20,7 +20,7 @@
 
   let width = $state(740);
   const hasPh = $derived(climb.risers.some((riser) => riser.ph !== null));
-  const height = $derived((width < 500 ? 240 : 256) + (hasPh ? 44 : 0));
+  const height = $derived((width < 500 || hasPh ? 230 : 256) + (hasPh ? 44 : 0));
   const drawing = $derived(drawClimb(climb, { width, height }, ph));
   const told = $derived(
     climb.risers

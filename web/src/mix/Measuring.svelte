@@ -10,7 +10,7 @@
 </script>
 
 <div class="measuring">
-  <div class={['vessels', { many: fills.length > 2 }]}>
+  <div class="vessels">
     {#each fills as fill, index (index)}
       {#if index}<span aria-hidden="true">+</span>{/if}
       <Vessel {fill} unit={pour.measured?.dilute ? 'mL' : (pour.measured?.unit ?? '')} />
@@ -41,14 +41,11 @@
 
   .vessels {
     display: flex;
+    flex-wrap: wrap;
     align-items: flex-end;
     justify-content: center;
     gap: 4px 2px;
     margin: 8px -8px 6px;
-  }
-
-  .many {
-    flex-wrap: wrap;
   }
 
   .vessels > span {

@@ -20,7 +20,7 @@
     ...answer.acids.map((one) => ({ value: one.key, words: one.name })),
   ]);
   /** As fine as half a drop: less cannot be poured. */
-  const ml = (text: string) => shown(text, Number(text) < 10 ? 1 : 0);
+  const ml = (text: string) => shown(text, Number(text) < 1 ? 2 : Number(text) < 10 ? 1 : 0);
 </script>
 
 {#if tank}
@@ -37,7 +37,8 @@
         <p class="amount">
           <b>{ml(acid.amount.value)} mL</b>
           {acid.name} into
-          <b>{ml(acid.cup_water.value)} mL</b> of tank water brings it to {acid.to_ph.toFixed(1)}.
+          <b>{ml(acid.cup_water.value)} mL</b> of tank water, {ml(acid.diluted.value)} mL of 1 in 10,
+          brings it to {acid.to_ph.toFixed(1)}.
         </p>
         <p>
           Acid into water, never the other way. Goggles and gloves; never with bleach. Add half,

@@ -9,10 +9,12 @@
   const NARROWEST = 122;
 
   let width = $state(740);
-  /** As many tickets side by side as fit, but never so few that one grows wider than a quarter. */
-  const columns = $derived(
-    Math.max(4, Math.min(answer.sheet.pours.length, Math.floor(width / NARROWEST))),
-  );
+  /** As many side by side as fit, in rows of equal length; none grows wider than a quarter. */
+  const columns = $derived.by(() => {
+    const pours = answer.sheet.pours.length;
+    const rows = Math.ceil(pours / Math.max(1, Math.floor(width / NARROWEST)));
+    return Math.max(4, Math.ceil(pours / Math.max(1, rows)));
+  });
   /** On paper, one row of up to eight, or rows of equal length. */
   const onPaper = $derived.by(() => {
     const pours = Math.max(5, answer.sheet.pours.length);

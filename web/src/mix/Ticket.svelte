@@ -110,7 +110,7 @@
     position: relative;
     display: grid;
     grid-row: span 6;
-    grid-template-rows: subgrid;
+    grid-template: subgrid / minmax(0, 1fr);
     row-gap: 0;
     min-width: 0;
     padding: 6px 9px 8px;

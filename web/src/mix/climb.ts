@@ -57,6 +57,7 @@ const TOP = 34;
 const BELOW = 52;
 const PH_HEIGHT = 58;
 const LEAST_BAND = 3;
+const PH_WORDS = 150;
 
 type Point = [x: number, y: number];
 
@@ -143,13 +144,16 @@ function drawPh(
   }
   const end = x(climb.minutes);
   points.push([end, y(drawn)]);
+  // Above whatever the line does beneath the words.
+  const beneath = points.filter(([at]) => at > end - PH_WORDS).map(([, at]) => at);
+  const labelY = Math.min(...beneath, y(drawn));
   return {
     top,
     bottom,
     path: line()(points) ?? '',
     window: { y: y(high), height: y(low) - y(high) },
     first: { x: x(known[0]?.minute ?? 0), y: y(first), shown: first.toFixed(1) },
-    last: { x: end, y: y(last), shown: last.toFixed(1) },
+    last: { x: end, y: labelY, shown: last.toFixed(1) },
     acid: y((low + high) / 2),
   };
 }

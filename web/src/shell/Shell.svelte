@@ -378,8 +378,18 @@
     }
 
     header {
-      flex-wrap: wrap;
-      padding: 2px 16px;
+      gap: 0;
+      padding: 2px 12px;
+    }
+
+    header button {
+      min-width: 40px;
+      padding: 0 5px;
+    }
+
+    .views {
+      gap: 0;
+      margin-left: 0;
     }
 
     header span {

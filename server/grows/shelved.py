@@ -1,0 +1,62 @@
+"""Things that mixes keep in memory, with the stamp on their grow that tells when they changed.
+
+A recompute reads the stamp with the membership anyway; while it stands still, shelf and bench need
+no query of their own, in whichever process. Every way of writing through the ORM moves it.
+"""
+
+from collections.abc import Iterable
+from typing import Any, TypeVar
+
+from django.db import models
+from django.db.models import F
+
+from server.grows.models import Grow
+from server.grows.scope import Owned
+
+_Thing = TypeVar("_Thing", bound=models.Model)
+
+
+def _touch(grows: Iterable[int]) -> None:
+    Grow.objects.filter(pk__in=set(grows)).update(shelf_stamp=F("shelf_stamp") + 1)
+
+
+class ShelvedQuerySet(models.QuerySet[_Thing]):
+    """Moves the stamps of all grows that a bulk change is about."""
+
+    def _grows(self) -> list[int]:
+        return list(self.order_by().values_list("grow_id", flat=True).distinct())
+
+    def bulk_create(self, objs: Iterable[Any], *args: Any, **kwargs: Any) -> list[Any]:
+        made: list[Any] = super().bulk_create(objs, *args, **kwargs)
+        _touch(thing.grow_id for thing in made)
+        return made
+
+    def update(self, **kwargs: Any) -> int:
+        grows = self._grows()
+        changed = super().update(**kwargs)
+        _touch(grows)
+        return changed
+
+    def delete(self) -> tuple[int, dict[str, int]]:
+        grows = self._grows()
+        gone = super().delete()
+        _touch(grows)
+        return gone
+
+
+class Shelved(Owned):
+    """A thing on the shelf or the bench of one grow."""
+
+    objects = ShelvedQuerySet.as_manager()
+
+    class Meta:
+        abstract = True
+
+    def save(self, *args: Any, **kwargs: Any) -> None:
+        super().save(*args, **kwargs)
+        _touch([self.grow_id])
+
+    def delete(self, *args: Any, **kwargs: Any) -> tuple[int, dict[str, int]]:
+        gone = super().delete(*args, **kwargs)
+        _touch([self.grow_id])
+        return gone
