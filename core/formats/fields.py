@@ -50,6 +50,14 @@ Signed = Annotated[
 ]
 """For what is only written: figures that are read are never below 0."""
 
+Exact = Annotated[
+    Fraction,
+    PlainValidator(lambda value: value if isinstance(value, Fraction) else Fraction(str(value))),
+    PlainSerializer(str, return_type=str),
+    WithJsonSchema({"description": "An exact fraction such as 7/3.", "type": "string"}),
+]
+"""For what the program itself keeps and reads again: endless decimals stay exact."""
+
 Key = Annotated[str, StringConstraints(min_length=1, max_length=60, pattern=r"^[^\x00-\x1f]+$")]
 Words = Annotated[str, StringConstraints(max_length=120, pattern=r"^[^\x00-\x1f]*$")]
 Count = Annotated[int, Field(strict=True, ge=0, le=999)]

@@ -1,0 +1,113 @@
+"""The record of a mix: brisk-measure/mix-record, version 1, and the same as CSV (RFC 4180)."""
+
+import csv
+from collections.abc import Sequence
+from io import StringIO
+from typing import Literal
+
+from core.formats.fields import Document, Figure
+from core.session import MixRecord
+
+
+class PouredLineDocument(Document):
+    """One product: planned and poured, in its unit; planned is null where a reading decided."""
+
+    product: str
+    name: str
+    unit: str
+    planned: Figure | None
+    poured: Figure
+
+
+class ReadLineDocument(Document):
+    """One reading: EC in mS/cm or pH, seconds since the epoch."""
+
+    step: str
+    what: Literal["ec", "ph"]
+    figure: Figure
+    at: float
+    by: str
+
+
+class MixRecordDocument(Document):
+    """What is kept of a mix."""
+
+    format: Literal["brisk-measure/mix-record"] = "brisk-measure/mix-record"
+    version: Literal[1] = 1
+    litres: Figure
+    poured: Sequence[PouredLineDocument]
+    readings: Sequence[ReadLineDocument]
+    skipped: Sequence[str]
+    people: Sequence[str]
+    began: float
+    ended: float
+    minutes: int
+    ec: Figure | None
+    ph: Figure | None
+    alkalinity_meq: Figure | None = None
+    look_again_h: int
+    use_by_days: int
+    change_out_days: int
+
+    @classmethod
+    def of(cls, record: MixRecord) -> "MixRecordDocument":
+        """The document of a record."""
+        return cls(
+            litres=record.litres,
+            poured=[
+                PouredLineDocument(
+                    product=line.key,
+                    name=line.name,
+                    unit=line.unit,
+                    planned=line.planned,
+                    poured=line.poured,
+                )
+                for line in record.lines
+            ],
+            readings=[
+                ReadLineDocument(
+                    step=line.step,
+                    what="ec" if line.what == "ec" else "ph",
+                    figure=line.figure,
+                    at=line.at,
+                    by=line.by,
+                )
+                for line in record.readings
+            ],
+            skipped=record.skipped,
+            people=record.people,
+            began=record.began,
+            ended=record.ended,
+            minutes=record.minutes,
+            ec=record.ec,
+            ph=record.ph,
+            alkalinity_meq=record.alkalinity,
+            look_again_h=record.look_again_h,
+            use_by_days=record.use_by_days,
+            change_out_days=record.change_out_days,
+        )
+
+    def as_csv(self) -> str:
+        """The same as rows: what, name, planned, figure, unit, at, by.
+
+        A cell that a spreadsheet would take for a formula is given an apostrophe.
+        """
+        out = StringIO()
+        rows = csv.writer(out)
+        rows.writerow(["what", "name", "planned", "figure", "unit", "at", "by"])
+        told = self.model_dump(mode="json")
+        for line in told["poured"]:
+            cells = ["poured", line["name"], line["planned"], line["poured"], line["unit"], "", ""]
+            rows.writerow([_safe(cell) for cell in cells])
+        for line in told["readings"]:
+            unit = "mS/cm" if line["what"] == "ec" else "pH"
+            cells = ["read", line["step"], "", line["figure"], unit, line["at"], line["by"]]
+            rows.writerow([_safe(cell) for cell in cells])
+        for step in told["skipped"]:
+            rows.writerow(["skipped", _safe(step), "", "", "", "", ""])
+        return out.getvalue()
+
+
+def _safe(cell: object) -> str:
+    text = "" if cell is None else str(cell)
+    return f"'{text}" if text[:1] in ("=", "+", "-", "@", "\t", "\r") else text

@@ -1,0 +1,62 @@
+"""A tank whose true volume, water and bottles may differ from what its grower believes."""
+
+from dataclasses import dataclass, field
+
+from core.chemistry import Acid, Contents, molarity
+from core.chemistry.acids import COMPONENT
+from core.chemistry.elements import Component, Moles
+from core.chemistry.engine import Solution, Solved, solve
+from core.chemistry.source import source_water
+from core.water import Water
+
+ALKALI_COMPONENT = Component.POTASSIUM
+
+
+@dataclass(slots=True)
+class SimulatedTank:
+    """Water and what was poured into it, solved by PHREEQC when it is read.
+
+    Args:
+        litres: the true volume.
+        moles: mol per litre of each component.
+    """
+
+    litres: float
+    moles: Moles = field(default_factory=dict)
+
+    @classmethod
+    def filled(cls, water: Water, litres: float) -> "SimulatedTank":
+        """A tank of a water."""
+        return cls(litres, dict(source_water(water).moles))
+
+    def pour(self, contents: Contents, amount: float) -> None:
+        """So many mL or g of a product."""
+        for component, mol in contents.moles.items():
+            self._add(component, mol * amount / self.litres)
+
+    def pour_acid(self, acid: Acid, ml: float) -> None:
+        """So many mL of a bottle of acid."""
+        mol = molarity(acid)[0] * ml / 1000
+        self._add(COMPONENT[acid.kind], mol / self.litres)
+
+    def pour_alkali(self, meq_l: float) -> None:
+        """So many meq per litre of potassium hydroxide."""
+        self._add(ALKALI_COMPONENT, meq_l / 1000)
+
+    def exchange(self, litres: float, water: Water) -> None:
+        """Drain so many litres, and fill with a water."""
+        share = min(max(litres / self.litres, 0.0), 1.0)
+        fresh = source_water(water).moles
+        self.moles = {
+            component: self.moles.get(component, 0.0) * (1 - share)
+            + fresh.get(component, 0.0) * share
+            for component in {*self.moles, *fresh}
+        }
+
+    def solved(self) -> Solved:
+        """Its true reading and pH now."""
+        [found] = solve([Solution(dict(self.moles))])
+        return found
+
+    def _add(self, component: Component, mol_per_litre: float) -> None:
+        self.moles[component] = self.moles.get(component, 0.0) + mol_per_litre

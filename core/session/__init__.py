@@ -1,0 +1,23 @@
+"""The guided mix: what was done so far, what comes next, and what readings make of it."""
+
+from core.session.events import Event, Kind
+from core.session.plan import BenchAcid, BenchPlan, BenchPour, bench_plan
+from core.session.record import MixRecord, record_of
+from core.session.state import Conflict, State, Status, Step, StepKind, follow
+
+__all__ = [
+    "BenchAcid",
+    "BenchPlan",
+    "BenchPour",
+    "Conflict",
+    "Event",
+    "Kind",
+    "MixRecord",
+    "State",
+    "Status",
+    "Step",
+    "StepKind",
+    "bench_plan",
+    "follow",
+    "record_of",
+]

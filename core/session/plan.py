@@ -1,0 +1,161 @@
+"""What a guided mix was started from; it is kept with the mix and never computed again."""
+
+from dataclasses import dataclass
+from fractions import Fraction
+
+from core.chart import Role
+from core.chemistry import Acid, molarity
+from core.mix import MixRequest, PourSheet
+from core.mix.steps import Pass
+from core.mix.tank import choose_acid
+from core.quantities import AmountUnit
+from core.vessels import Vessel
+
+
+@dataclass(frozen=True, slots=True)
+class BenchPour:
+    """One pour to come.
+
+    Args:
+        key, name: the product.
+        unit: mL or g.
+        amount: how much; None where a reading decides.
+        estimate: about how much then, if the chart tells.
+        until: the reading at which to stop, mS/cm.
+        turn: whether it is all of the product, or one pass of two.
+        base: whether it is a part of the base.
+        live: whether it is a live culture, which comes after pH.
+        rise: mS/cm that it is expected to bring; 0 where nothing tells.
+        printed: the dose as the chart prints it.
+        stir_s, wait_min: what comes after it.
+        rinse: what to rinse out of the vessels first, in words; empty if nothing.
+    """
+
+    key: str
+    name: str
+    unit: AmountUnit
+    amount: Fraction | None
+    estimate: Fraction | None
+    until: Fraction | None
+    turn: Pass
+    base: bool
+    live: bool
+    rise: Fraction
+    printed: str
+    stir_s: int
+    wait_min: int
+    rinse: str
+
+
+@dataclass(frozen=True, slots=True)
+class BenchAcid:
+    """The acid at hand for pH; `key` is what the shelf calls it, `why` a code for choosing it."""
+
+    key: str
+    name: str
+    acid: Acid
+    molar: Fraction
+    why: str
+
+
+@dataclass(frozen=True, slots=True)
+class BenchPlan:
+    """A mix as it is taken to the bench.
+
+    Args:
+        litres: of water in the tank.
+        source: the water's reading as planned, mS/cm; None if it was not read.
+        target: low and high of the final reading; None where there is none.
+        ph: low and high of the window.
+        alkalinity: meq/L of the water, by its report or else by what acid did in this tank before;
+            None where neither tells.
+        acid: what pH is lowered with; None where the shelf has none.
+        chlorine_h: hours until chlorine has left the water; 0 where there is none.
+        handles_acid: whether acid or alkali is expected or on the sheet.
+        settles: whether this feed settles its pH by itself.
+        pours: in mixing order.
+        bench: the vessels to measure with.
+    """
+
+    litres: Fraction
+    source: Fraction | None
+    target: tuple[Fraction, Fraction] | None
+    ph: tuple[Fraction, Fraction]
+    alkalinity: Fraction | None
+    acid: BenchAcid | None
+    chlorine_h: Fraction
+    handles_acid: bool
+    settles: bool
+    pours: tuple[BenchPour, ...]
+    bench: tuple[Vessel, ...]
+
+
+MEQ_PER_PPM = Fraction("0.01998")  # 1 meq/L is 50.04 mg/L CaCO3
+
+
+def bench_plan(
+    request: MixRequest, sheet: PourSheet, *, learned: Fraction | None = None
+) -> BenchPlan:
+    """What is taken to the bench of a sheet and the request behind it.
+
+    Args:
+        request: what was asked.
+        sheet: what came of it.
+        learned: meq/L of alkalinity, from what acid did in this tank the last time.
+    """
+    chosen = choose_acid(request, sheet.column.stage)
+    acid = None
+    if chosen is not None:
+        on_shelf = chosen.on_shelf
+        strength = molarity(on_shelf.acid, on_shelf.density)[0]
+        acid = BenchAcid(
+            key=on_shelf.key,
+            name=on_shelf.name,
+            acid=on_shelf.acid,
+            molar=Fraction(strength).limit_denominator(10_000),
+            why=chosen.why,
+        )
+    report = request.water.report
+    target = sheet.aim.target
+    adjusters = any(pour.product.role is Role.PH_ADJUSTER for pour in sheet.pours)
+    return BenchPlan(
+        litres=sheet.volume.litres,
+        source=sheet.source.ms_cm if sheet.source else None,
+        target=(target.low.ms_cm, target.high.ms_cm) if target else None,
+        ph=(sheet.ph.low, sheet.ph.high),
+        alkalinity=learned if report.alkalinity is None else report.alkalinity * MEQ_PER_PPM,
+        acid=acid,
+        chlorine_h=request.water.hours_to_stand if request.water.is_chlorinated else Fraction(0),
+        handles_acid=adjusters or bool(sheet.in_tank and sheet.in_tank.acid),
+        settles=any(pour.reading_target for pour in sheet.pours),
+        pours=_pours(sheet),
+        bench=request.bench,
+    )
+
+
+def _pours(sheet: PourSheet) -> tuple[BenchPour, ...]:
+    found, level = [], Fraction(0)
+    for pour in sheet.pours:
+        above = pour.above_water.ms_cm if pour.above_water else level
+        rise, level = max(above - level, Fraction(0)), above
+        amount = pour.amount or pour.estimate
+        rinsed = " and ".join(dict.fromkeys(rinse.other.name for rinse in pour.rinses))
+        found.append(
+            BenchPour(
+                key=pour.product.key,
+                name=pour.product.name,
+                unit=amount.unit if amount else AmountUnit.ML,
+                amount=pour.amount.value if pour.amount else None,
+                estimate=pour.estimate.value if pour.estimate else None,
+                until=pour.reading_target.ms_cm if pour.reading_target else None,
+                turn=pour.turn,
+                base=pour.product.role is Role.BASE,
+                live=pour.product.role is Role.LIVE,
+                rise=rise,
+                printed=pour.printed,
+                stir_s=pour.stir_s,
+                wait_min=pour.wait_min,
+                rinse=rinsed,
+            )
+        )
+    return tuple(found)

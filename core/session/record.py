@@ -1,0 +1,147 @@
+"""The record of a mix: planned against poured, readings, acid, who, how long, and what is next."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+
+from core.session.carbonate import alkalinity_from
+from core.session.events import Event
+from core.session.plan import BenchPlan
+from core.session.state import State, Status, StepKind
+
+LOOK_AGAIN_H = 24
+"""Hours to the next look at EC and pH: a day or two is common practice."""
+
+MINERAL_DAYS, ORGANIC_DAYS = 14, 7
+"""Days for which mixed feed keeps: common practice; the shorter with organic or live products."""
+
+CHANGE_OUT_DAYS = 10
+"""Days to a change-out in a recirculating tank: 7 to 14, 10 is common practice."""
+
+
+@dataclass(frozen=True, slots=True)
+class PouredLine:
+    """One product: planned and poured, mL or g."""
+
+    key: str
+    name: str
+    unit: str
+    planned: Fraction | None
+    poured: Fraction
+
+
+@dataclass(frozen=True, slots=True)
+class ReadLine:
+    """One reading: which step, EC in mS/cm or pH, when and by whom."""
+
+    step: str
+    what: str
+    figure: Fraction
+    at: float
+    by: str
+
+
+@dataclass(frozen=True, slots=True)
+class MixRecord:
+    """What is kept of a mix.
+
+    Args:
+        litres: of water.
+        lines: product by product, acid last.
+        readings: in order of time.
+        skipped: steps that were left out, knowingly.
+        people: who took part.
+        began, ended: seconds since the epoch.
+        ec, ph: the last readings, where any was taken.
+        alkalinity: meq/L that the acid showed the water to have; None where none was poured.
+        look_again_h, use_by_days, change_out_days: what is next, counted from the end.
+    """
+
+    litres: Fraction
+    lines: tuple[PouredLine, ...]
+    readings: tuple[ReadLine, ...]
+    skipped: tuple[str, ...]
+    people: tuple[str, ...]
+    began: float
+    ended: float
+    ec: Fraction | None
+    ph: Fraction | None
+    alkalinity: Fraction | None
+    look_again_h: int
+    use_by_days: int
+    change_out_days: int
+
+    @property
+    def minutes(self) -> int:
+        """How long it took."""
+        return round((self.ended - self.began) / 60)
+
+
+_EC_STEPS = frozenset({StepKind.READ_WATER, StepKind.READ_EC})
+
+
+def record_of(plan: BenchPlan, state: State, events: Sequence[Event]) -> MixRecord:
+    """What is kept of a mix, over or not."""
+    times = [event.at for event in events]
+    people = tuple(dict.fromkeys(event.by for event in sorted(events, key=lambda e: e.at)))
+    advice = state.assistance
+    organic = plan.settles or any(pour.live for pour in plan.pours)
+    return MixRecord(
+        litres=plan.litres,
+        lines=_lines(plan, state),
+        readings=tuple(
+            ReadLine(
+                step.id,
+                "ec" if step.kind in _EC_STEPS else "ph",
+                step.figure,
+                step.at,
+                step.by,
+            )
+            for step in state.steps
+            if step.kind in (*_EC_STEPS, StepKind.READ_PH)
+            and step.figure is not None
+            and step.at is not None
+        ),
+        skipped=tuple(step.id for step in state.steps if step.status is Status.SKIPPED),
+        people=people,
+        began=min(times, default=0.0),
+        ended=max(times, default=0.0),
+        ec=state.ec,
+        ph=state.ph,
+        alkalinity=_learned(state),
+        look_again_h=advice.look_again_h if advice and advice.look_again_h else LOOK_AGAIN_H,
+        use_by_days=ORGANIC_DAYS if organic else MINERAL_DAYS,
+        change_out_days=CHANGE_OUT_DAYS,
+    )
+
+
+def _lines(plan: BenchPlan, state: State) -> tuple[PouredLine, ...]:
+    names: dict[str, tuple[str, str]] = {}
+    planned: dict[str, Fraction | None] = {}
+    for pour in plan.pours:
+        names[pour.key] = (pour.name, pour.unit.value)
+        amount = pour.amount if pour.amount is not None else pour.estimate
+        before = planned.get(pour.key)
+        planned[pour.key] = amount if before is None else before + (amount or 0)
+    if "acid" in state.poured and plan.acid:
+        names["acid"], planned["acid"] = (plan.acid.name, "mL"), None
+    return tuple(
+        PouredLine(
+            key, name, unit, _to_millionths(planned[key]), state.poured.get(key, Fraction(0))
+        )
+        for key, (name, unit) in names.items()
+    )
+
+
+def _learned(state: State) -> Fraction | None:
+    """The alkalinity that all portions of acid together showed."""
+    acids = [portion for portion in state.portions if portion.meq_l > 0]
+    if not acids or len(acids) != len(state.portions):
+        return None
+    found = alkalinity_from(acids[0].before, acids[-1].after, sum(p.meq_l for p in acids))
+    return None if found is None else Fraction(round(found * 1000), 1000)
+
+
+def _to_millionths(value: Fraction | None) -> Fraction | None:
+    """A record has an end: no vessel shows a millionth of a mL."""
+    return None if value is None else Fraction(round(value * 10**6), 10**6)

@@ -1,0 +1,179 @@
+"""What to do about a reading: the second pour, too weak, too strong, pouring until a reading."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from enum import StrEnum
+from fractions import Fraction
+
+SLOPE_OFF = Fraction(15, 100)
+"""A slope further off than this has a cause worth looking for: common practice."""
+
+CAUSES = ("volume", "gallon", "not_shaken", "mixed_up", "meter")
+"""Likely causes of a slope that is off, in the order in which to check them: common practice."""
+
+
+@dataclass(frozen=True, slots=True)
+class Slope:
+    """How many mS/cm the base poured so far was worth, beside what was expected of it.
+
+    Args:
+        measured: the rise that was read, mS/cm.
+        expected: the rise that was expected.
+    """
+
+    measured: Fraction
+    expected: Fraction
+
+    @property
+    def off(self) -> Fraction | None:
+        """By which share the rise was off; None where none was expected."""
+        return (self.measured - self.expected) / self.expected if self.expected > 0 else None
+
+    @property
+    def is_odd(self) -> bool:
+        """Whether a cause is worth looking for."""
+        return self.off is not None and abs(self.off) > SLOPE_OFF
+
+
+@dataclass(frozen=True, slots=True)
+class SecondPour:
+    """What to pour in the second pass.
+
+    Args:
+        amounts: by product, all in the ratio of the first pass.
+        capped: whether more would be wanted than printed dose × strength allows.
+        wanted: the share of the first pass that the reading asks for.
+    """
+
+    amounts: Mapping[str, Fraction]
+    capped: bool
+    wanted: Fraction
+
+
+def second_pour(
+    first: Mapping[str, Fraction],
+    planned: Mapping[str, Fraction],
+    *,
+    slope: Slope,
+    reading: Fraction,
+    aim: Fraction,
+    later: Fraction,
+    over_cap: bool = False,
+) -> SecondPour:
+    """The rest of the base, from what the first pass was worth in this tank.
+
+    Args:
+        first: what was poured of each part, mL or g.
+        planned: what the second pass was planned to be, which with the first is the cap.
+        slope: what the first pass did.
+        reading: what the pen shows now, mS/cm.
+        aim: the reading to end at.
+        later: the rise that is expected of what comes after the base.
+        over_cap: whether the grower chose to pour more than printed dose × strength.
+    """
+    room = aim - later - reading
+    if slope.measured <= 0:
+        return SecondPour(dict(planned), False, Fraction(0))
+    wanted = max(room / slope.measured, Fraction(0))
+    cap = min(
+        (planned.get(product, Fraction(0)) / amount for product, amount in first.items() if amount),
+        default=Fraction(0),
+    )
+    share = wanted if over_cap else min(wanted, cap)
+    return SecondPour(
+        {product: amount * share for product, amount in first.items()}, wanted > cap, wanted
+    )
+
+
+class Verdict(StrEnum):
+    """What a reading after the feed says."""
+
+    RIGHT = "right"
+    WEAK = "weak"
+    STRONG = "strong"
+
+
+@dataclass(frozen=True, slots=True)
+class Correction:
+    """The way from a reading to the target.
+
+    Args:
+        verdict: what the reading says.
+        drain_l: litres to drain and fill with source water, where it is too strong.
+        add: mL or g of each base part, where it is too weak.
+    """
+
+    verdict: Verdict
+    drain_l: Fraction = Fraction(0)
+    add: Mapping[str, Fraction] | None = None
+
+
+def correct(
+    reading: Fraction,
+    *,
+    low: Fraction,
+    high: Fraction,
+    source: Fraction,
+    litres: Fraction,
+    poured: Mapping[str, Fraction],
+    rise: Fraction,
+    resolution: Fraction,
+) -> Correction:
+    """What to do about a reading after the feed.
+
+    Args:
+        reading: what the pen shows, mS/cm.
+        low, high: the target band.
+        source: the water's reading.
+        litres: in the tank.
+        poured: mL or g of each base part that is in it.
+        rise: mS/cm that those brought.
+        resolution: what the pen can tell apart; a single target is as wide as that.
+
+    >>> tank = dict(low=Fraction(1), high=Fraction(1), source=Fraction(0), litres=Fraction(100))
+    >>> none = dict(poured={}, rise=Fraction(1), resolution=Fraction(1, 100))
+    >>> float(correct(Fraction(5, 4), **tank, **none).drain_l)
+    20.0
+    """
+    aim = (low + high) / 2
+    if reading > high + resolution:
+        # V × (reading − target) / (reading − source): common practice.
+        share = (reading - aim) / (reading - source) if reading > source else Fraction(1)
+        return Correction(Verdict.STRONG, drain_l=litres * min(share, Fraction(1)))
+    if reading < low - resolution and rise > 0:
+        share = (aim - reading) / rise
+        return Correction(Verdict.WEAK, add={p: amount * share for p, amount in poured.items()})
+    return Correction(Verdict.RIGHT)
+
+
+FIRST_PORTION = Fraction(6, 10)
+NEXT_PORTION = Fraction(9, 10)
+"""Shares of what is still wanted that are poured at a time, sneaking up: our own default."""
+
+UNKNOWN_PORTION = Fraction(1, 4)
+"""mL or g per litre of a product of which nothing tells how much: our own default."""
+
+
+def portion_until(
+    *,
+    estimate: Fraction | None,
+    litres: Fraction,
+    poured: Fraction,
+    rise: Fraction,
+    room: Fraction,
+) -> Fraction:
+    """The next portion of a product that is poured until a reading; mL or g.
+
+    Args:
+        estimate: about how much in all, where the chart tells.
+        litres: in the tank.
+        poured: how much is in already.
+        rise: mS/cm that it brought.
+        room: mS/cm that are still wanted.
+    """
+    if room <= 0:
+        return Fraction(0)
+    if poured == 0 or rise <= 0:
+        whole = estimate if estimate is not None else litres * UNKNOWN_PORTION
+        return whole * FIRST_PORTION
+    return room * poured / rise * NEXT_PORTION
