@@ -47,6 +47,7 @@ INSTALLED_APPS = [
     "server.tanks",
     "server.charts",
     "server.vessels",
+    "server.mixes",
     "server.demo",
     "server.api",
 ]

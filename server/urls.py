@@ -1,6 +1,7 @@
 """Addresses: the API, a health check, and the one page for everything else."""
 
-from django.http import HttpRequest, HttpResponse
+from django.conf import settings
+from django.http import Http404, HttpRequest, HttpResponse
 from django.shortcuts import render
 from django.urls import path, re_path
 from django.views.decorators.csrf import ensure_csrf_cookie
@@ -22,8 +23,20 @@ def page(request: HttpRequest) -> HttpResponse:
     return render(request, "page.html")
 
 
+@require_safe
+def service_worker(request: HttpRequest) -> HttpResponse:
+    """The worker that keeps the page at hand; from here it may answer for the whole page."""
+    built = settings.ROOT / "web" / "dist" / "sw.js"
+    if settings.DEV_ASSETS or not built.is_file():
+        raise Http404
+    answer = HttpResponse(built.read_bytes(), content_type="text/javascript; charset=utf-8")
+    answer["Cache-Control"] = "no-cache"
+    return answer
+
+
 urlpatterns = [
     path("healthz", health),
+    path("sw.js", service_worker),
     path("api/", api.urls),
     re_path(r"^(?!api/|static/).*$", page),
 ]

@@ -11,6 +11,7 @@ from ninja.security import SessionAuth
 from core.errors import InputError
 from core.formats.text import input_error
 from server.api.belongings import router as belongings
+from server.api.bench import router as bench
 from server.api.customs import router as customs
 from server.api.mix import router as mix
 from server.api.quay import router as quay
@@ -32,6 +33,7 @@ api.add_router("", quay)
 api.add_router("", mix)
 api.add_router("", units)
 api.add_router("", belongings)
+api.add_router("", bench)
 api.add_router("", customs)
 api.add_router("", shelf)
 api.add_router("", waters)

@@ -188,7 +188,7 @@ def _between(told: BetweenIn | None) -> Between | None:
     return typed("between", lambda: Between(told.column, share))
 
 
-def _request(scope: Scope, told: MixIn, gathered: Gathered) -> MixRequest:
+def request_of(scope: Scope, told: MixIn, gathered: Gathered) -> MixRequest:
     """What was typed, as core reckons with it."""
     member = scope.membership
     return MixRequest(
@@ -233,7 +233,7 @@ def plan(request: HttpRequest, grow_id: int, told: MixIn) -> HttpResponse:
     scope = Scope.enter(request.user, grow_id)
     waters = [told.water, *(part.water for part in told.blend)]
     gathered = gather(scope, tank=told.tank, waters=waters, version=told.chart)
-    asked = _request(scope, told, gathered)
+    asked = request_of(scope, told, gathered)
     sheet, meter = plan_mix(asked), scope.membership.meter
     answer = MixOut(
         sheet=PourSheetDocument.of(sheet),

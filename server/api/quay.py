@@ -1,6 +1,6 @@
 """What a grow has: tanks, waters and charts, for the first look."""
 
-from datetime import date
+from datetime import date, datetime
 from decimal import Decimal
 
 from django.http import HttpRequest
@@ -10,6 +10,7 @@ from core.chart import Medium, Readings
 from core.growing import Crop, System
 from core.order_rules import CalmagPlace, LivePlace, RowsPlace, SilicaPlace
 from core.quantities import (
+    Reading,
     ReadingScale,
     ReadingUnit,
     Spoons,
@@ -24,6 +25,7 @@ from server.api.shapes import ErrorOut
 from server.charts.models import ChartVersion
 from server.grows.models import Membership
 from server.grows.scope import Scope
+from server.mixes.models import Mix
 from server.tanks.models import Tank, WaterSource
 
 router = Router(tags=["quay"])
@@ -75,7 +77,14 @@ class TankOut(Schema):
     chart: int | None
     column: str
     held: bool
+    mix: int | None
     strength_percent: int
+    last_ec: str | None
+    last_ph: str | None
+    mixed_at: datetime | None
+    look_again_at: datetime | None
+    use_by_at: datetime | None
+    change_out_at: datetime | None
 
 
 class ColumnOut(Schema):
@@ -176,7 +185,7 @@ def _text(value: Decimal | None) -> str:
     return "" if value is None else decimal_text(figure(value))
 
 
-def _tank(tank: Tank, unit: VolumeUnit) -> TankOut:
+def _tank(tank: Tank, unit: VolumeUnit, meter: ReadingScale, mixes: dict[int, int]) -> TankOut:
     return TankOut(
         id=tank.pk,
         name=tank.name,
@@ -190,9 +199,16 @@ def _tank(tank: Tank, unit: VolumeUnit) -> TankOut:
         system_kind=System(tank.system_kind) if tank.system_kind else None,
         crop_kind=Crop(tank.crop_kind) if tank.crop_kind else None,
         held=tank.held,
+        mix=mixes.get(tank.pk),
         chart=tank.chart_id,
         column=tank.column,
         strength_percent=tank.strength_percent,
+        last_ec=None if tank.last_ec is None else Reading(figure(tank.last_ec)).shown(meter),
+        last_ph=None if tank.last_ph is None else number_text(figure(tank.last_ph), 1),
+        mixed_at=tank.mixed_at,
+        look_again_at=tank.look_again_at,
+        use_by_at=tank.use_by_at,
+        change_out_at=tank.change_out_at,
     )
 
 
@@ -228,6 +244,7 @@ def quay(request: HttpRequest, grow_id: int) -> QuayOut:
         .select_related("chart")
         .prefetch_related("columns", "rows__product")
     )
+    mixes = dict(scope.all(Mix).filter(ended_at=None).values_list("tank_id", "pk"))
     volume_unit = VolumeUnit(scope.membership.volume_unit)
     return QuayOut(
         id=scope.grow.pk,
@@ -237,7 +254,7 @@ def quay(request: HttpRequest, grow_id: int) -> QuayOut:
         units=_units(scope.membership),
         customs=CustomsOut.model_validate(scope.grow.customs, from_attributes=True),
         ranges=scope.grow.ranges,
-        tanks=[_tank(tank, volume_unit) for tank in scope.all(Tank)],
+        tanks=[_tank(tank, volume_unit, scope.membership.meter, mixes) for tank in scope.all(Tank)],
         waters=[_water(water, scope.membership.meter) for water in scope.all(WaterSource)],
         charts=[_chart(version) for version in versions],
     )

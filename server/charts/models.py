@@ -30,7 +30,7 @@ class Product(Shelved):
         "what is left, mL or g", max_digits=14, decimal_places=3, null=True, blank=True
     )
     hard_form_of = models.ForeignKey(
-        "self", models.SET_NULL, null=True, blank=True, related_name="hard_forms"
+        "self", models.SET_NULL, null=True, blank=True, related_name="+"
     )
 
     class Meta:

@@ -14,6 +14,7 @@ from server.charts.store import publish_chart
 from server.demo.shelf import load_shelf
 from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE
 from server.grows.models import Grow, Membership
+from server.mixes.models import Mix
 from server.tanks.models import Tank, WaterSource
 
 _CHARTS = Path(__file__).with_name("charts")
@@ -96,6 +97,7 @@ def remove_scenario() -> None:
     """Remove the demo's grow and its people; other grows are not touched."""
     demo = Grow.objects.filter(is_demo=True)
     for grow in demo:
+        Mix.objects.filter(grow=grow).delete()  # mixes protect tanks and charts
         Tank.objects.filter(grow=grow).delete()  # tanks protect their waters
         Chart.objects.filter(grow=grow).delete()  # rows protect their products
         grow.delete()

@@ -24,7 +24,11 @@ class Owned(models.Model):
 
 def memberships_of(person: AbstractBaseUser | AnonymousUser) -> models.QuerySet[Membership]:
     """Where a person may go now, with the grows: the demo's only while the demo is served."""
-    found = Membership.objects.select_related("grow").filter(person_id=person.pk).order_by("pk")
+    found = (
+        Membership.objects.select_related("grow", "person")
+        .filter(person_id=person.pk)
+        .order_by("pk")
+    )
     return found if settings.DEMO else found.filter(grow__is_demo=False)
 
 

@@ -124,6 +124,12 @@ class Tank(Owned):
     held = models.BooleanField("stays in that column, as leafy herbs do", default=False)
     strength_percent = models.PositiveSmallIntegerField(default=50)
     position = models.PositiveSmallIntegerField(default=0)
+    last_ec = models.DecimalField("mS/cm", max_digits=6, decimal_places=3, null=True, blank=True)
+    last_ph = models.DecimalField(max_digits=4, decimal_places=2, null=True, blank=True)
+    mixed_at = models.DateTimeField(null=True, blank=True)
+    look_again_at = models.DateTimeField(null=True, blank=True)
+    use_by_at = models.DateTimeField(null=True, blank=True)
+    change_out_at = models.DateTimeField(null=True, blank=True)
 
     class Meta:
         ordering = ["position", "pk"]

@@ -8,6 +8,8 @@ from pytest_django import Settings
 
 from server.api.entrance import api
 from server.charts.models import Product
+from server.mixes.models import Mix
+from server.mixes.running import give_up
 from server.tanks.models import WaterSource
 from tests.server.conftest import SMALL_CHART, Yard
 
@@ -22,6 +24,15 @@ def _grow_paths() -> list[tuple[str, str]]:
     ]
 
 
+PLAN = {"litres": "5", "source": None, "target": None, "ph": ["5.5", "6.5"], "alkalinity": None,
+        "acid": None, "chlorine_h": "0", "handles_acid": False, "settles": False, "pours": [],
+        "bench": []}  # fmt: skip
+RECORD = {"litres": "5", "poured": [], "readings": [], "skipped": [], "people": [], "began": 0,
+          "ended": 0, "minutes": 0, "ec": None, "ph": None, "look_again_h": 24, "use_by_days": 14,
+          "change_out_days": 10}  # fmt: skip
+NO_PEN = {"pen"}
+"""What a grow without a pen is refused, as a member too."""
+
 BODIES: dict[str, dict[str, object]] = {
     "units": {"volume": "L", "reading": "CF", "spoons": "us"},
     "waters": {"name": "Well", "kind": "well"},
@@ -34,7 +45,18 @@ BODIES: dict[str, dict[str, object]] = {
     "{product_id}": {"left": "5"},
     "vessels": {"vessels": []},
     "{water_id}": {"kind": "well"},
+    "{mix_id}": {},
+    "events": {"events": []},
+    "pen": {"seconds": 5},
+    "record": {},
 }  # fmt: skip
+
+
+def _started(yard: Yard) -> Mix:
+    return Mix.objects.create(
+        grow=yard.grow, tank=yard.tank, version=yard.version, column="Week 1", strength="50 %",
+        plan=PLAN, record=RECORD,
+    )  # fmt: skip
 
 
 def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
@@ -42,13 +64,17 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     usual = {"chart": yard.version.pk, "column": "w1", "strength": "50 %"}
     other = WaterSource.objects.get_or_create(grow=yard.grow, name="Butt", kind="rain", ec="0.1")[0]
     share = {"source": yard.water.pk, "other": other.pk, "wanted": "ec", "figure": "0.2"}
+    mix = Mix.objects.filter(grow=yard.grow).first() or _started(yard)
     bodies = {**BODIES, "tanks": tank, "mix": yard.mix(), "quay": {}, "usual": usual,
-              "share-of-water": share}  # fmt: skip
+              "share-of-water": share, "mixes": yard.mix(volume="7 L")}  # fmt: skip
+    if (method, path.rpartition("/")[2]) == ("POST", "mixes"):
+        give_up(mix)
     body = bodies[path.rpartition("/")[2]]
     product = Product.objects.filter(grow=yard.grow)[0]
     where = path.format(
-        grow_id=yard.grow.pk, tank_id=yard.tank.pk, water_id=yard.water.pk, product_id=product.pk
-    )
+        grow_id=yard.grow.pk, tank_id=yard.tank.pk, water_id=yard.water.pk, product_id=product.pk,
+        mix_id=mix.pk,
+    )  # fmt: skip
     return client.generic(method, where, json.dumps(body), "application/json").status_code
 
 
@@ -60,7 +86,8 @@ def test_there_are_paths_to_try() -> None:
 def test_a_stranger_finds_nothing_in_a_grow(
     yard: Yard, neighbour: Yard, method: str, path: str
 ) -> None:
-    assert _ask(neighbour.client, method, path, neighbour) in (200, 201)
+    own = _ask(neighbour.client, method, path, neighbour)
+    assert own == 422 if path.rpartition("/")[2] in NO_PEN else own in (200, 201)
     assert _ask(yard.client, method, path, neighbour) == 404
     assert _ask(Client(), method, path, neighbour) == 401
 

@@ -1,0 +1,1 @@
+"""Guided mixes: what they were started from, and what happened, never altered."""

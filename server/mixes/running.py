@@ -1,0 +1,95 @@
+"""Running a guided mix: events in, each once; the state out; what follows when it is over."""
+
+from collections.abc import Sequence
+from datetime import timedelta
+from decimal import Decimal
+from fractions import Fraction
+
+from django.db import transaction
+from django.db.models import F, Value
+from django.db.models.functions import Greatest
+
+from core.errors import InputError
+from core.formats.record import MixRecordDocument
+from core.quantities import number_text
+from core.session import BenchPlan, Event, State, follow, record_of
+from server.charts.models import Product
+from server.mixes.models import Mix, MixEvent, moment
+
+MOST_EVENTS = 2000
+
+
+def events_of(mix: Mix) -> list[Event]:
+    """Everything that happened in a mix."""
+    return [event.as_event() for event in mix.events.select_related("by")]
+
+
+@transaction.atomic
+def hear(mix: Mix, person_id: int, events: Sequence[Event]) -> tuple[BenchPlan, State, list[Event]]:
+    """Keep events that were not heard of before, and end the mix if it is over with them.
+
+    Raises:
+        InputError: the mix is over already, or has more events than any mix has.
+    """
+    locked = Mix.objects.select_for_update().get(pk=mix.pk)
+    known = set(locked.events.values_list("client_id", flat=True))
+    fresh = list({event.id: event for event in events if event.id not in known}.values())
+    if fresh and locked.ended_at is not None:
+        raise InputError(
+            "mix_is_over", "This mix is over and its record is kept; start a new one.", "events"
+        )
+    if len(known) + len(fresh) > MOST_EVENTS:
+        raise InputError("too_many_or_few", "No mix has so many steps.", "events")
+    MixEvent.objects.bulk_create(
+        MixEvent(
+            mix=locked, client_id=event.id, at=moment(event.at), by_id=person_id, kind=event.kind,
+            step=event.step, figure=_decimal(event.figure), of=event.of,
+        )
+        for event in fresh
+    )  # fmt: skip
+    plan, told = locked.as_plan(), events_of(locked)
+    state = follow(plan, told)
+    if fresh and state.now is None and not state.conflicts:
+        _end(locked, plan, state, told)
+    mix.refresh_from_db()
+    return plan, state, told
+
+
+def _decimal(value: Fraction | None) -> Decimal | None:
+    return None if value is None else Decimal(number_text(value, 6))
+
+
+def _end(mix: Mix, plan: BenchPlan, state: State, events: Sequence[Event]) -> None:
+    """Keep the record, draw the bottles down, and tell the tank."""
+    record = record_of(plan, state, events)
+    mix.ended_at = moment(record.ended)
+    mix.record = MixRecordDocument.of(record).model_dump(mode="json")
+    mix.save(update_fields=["ended_at", "record"])
+    for key, amount in state.poured.items():
+        product = plan.acid.key if key == "acid" and plan.acid else mix.product(key)
+        if product is None or amount == 0:
+            continue
+        Product.objects.filter(pk=int(product), grow_id=mix.grow_id, left__isnull=False).update(
+            left=Greatest(F("left") - Decimal(number_text(amount, 3)), Value(Decimal(0)))
+        )
+    tank, over = mix.tank, mix.ended_at
+    tank.last_ec, tank.last_ph = _decimal(record.ec), _decimal(record.ph)
+    tank.mixed_at = over
+    tank.look_again_at = over + timedelta(hours=record.look_again_h)
+    tank.use_by_at = over + timedelta(days=record.use_by_days)
+    tank.change_out_at = over + timedelta(days=record.change_out_days)
+    tank.save(
+        update_fields=[
+            "last_ec", "last_ph", "mixed_at", "look_again_at", "use_by_at", "change_out_at",
+        ]
+    )  # fmt: skip
+
+
+@transaction.atomic
+def give_up(mix: Mix) -> None:
+    """End a mix without a record: the tank is as whoever stands before it knows best."""
+    locked = Mix.objects.select_for_update().get(pk=mix.pk)
+    if locked.ended_at is None:
+        locked.ended_at = max([locked.started_at, *locked.events.values_list("at", flat=True)])
+        locked.save(update_fields=["ended_at"])
+    mix.refresh_from_db()
