@@ -11,6 +11,7 @@ export default ts.config(
   ...ts.configs.strict,
   ...svelte.configs.recommended,
   { languageOptions: { globals: globals.browser } },
+  { files: ['public/**'], languageOptions: { globals: globals.serviceworker } },
   {
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: {

@@ -1,10 +1,14 @@
 <script lang="ts">
   import { api, type Session } from './api/client';
+  import BenchView from './bench/BenchView.svelte';
+  import { recall } from './bench/store';
   import SignIn from './session/SignIn.svelte';
   import Shell from './shell/Shell.svelte';
+  import { benchOf } from './shell/views';
 
   let session = $state<Session | undefined>();
   let silent = $state(false);
+  let offline = $state<{ grow: number; mix: number } | undefined>();
 
   async function look() {
     silent = false;
@@ -13,7 +17,21 @@
       silent = !session;
     } catch {
       silent = true;
+      await goOnAtTheBench();
     }
+  }
+
+  /** Without network a mix that this device knows goes on from where it stands. */
+  async function goOnAtTheBench() {
+    const mix = benchOf(location.hash);
+    const kept = mix === undefined ? undefined : await recall(mix);
+    if (mix !== undefined && kept) offline = { grow: kept.grow, mix };
+  }
+
+  function leaveBench() {
+    offline = undefined;
+    history.replaceState(null, '', location.pathname);
+    look();
   }
 
   async function leave() {
@@ -24,7 +42,9 @@
   look();
 </script>
 
-{#if session?.person}
+{#if offline}
+  <BenchView grow={offline.grow} mix={offline.mix} onleave={leaveBench} />
+{:else if session?.person}
   <Shell {session} onleave={leave} />
 {:else if session}
   <SignIn demo={session.demo} onenter={(entered) => (session = entered)} />

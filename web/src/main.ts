@@ -6,7 +6,9 @@ import './styles.css';
 import { mount } from 'svelte';
 
 import App from './App.svelte';
+import { keepAtHand } from './bench/offline';
 
 const target = document.getElementById('app');
 if (!target) throw new Error('The page has no place for the application.');
 mount(App, { target });
+keepAtHand();

@@ -66,6 +66,114 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/mixes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Open Mixes
+         * @description The mixes that are under way.
+         */
+        get: operations["open_mixes"];
+        put?: never;
+        /**
+         * Start Mix
+         * @description Take a mix to the bench; its stops must have been acknowledged by name.
+         */
+        post: operations["start_mix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/mixes/{mix_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Mix
+         * @description Where a mix stands.
+         */
+        get: operations["mix"];
+        put?: never;
+        post?: never;
+        /**
+         * Give Up Mix
+         * @description Give a mix up: it ends without a record, and nothing is drawn down.
+         */
+        delete: operations["give_up"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/mixes/{mix_id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tell Events
+         * @description Tell what happened; telling it twice has no second effect.
+         */
+        post: operations["tell_events"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/mixes/{mix_id}/pen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Pen
+         * @description What the pen shows; a grow without one is told so.
+         */
+        post: operations["read_pen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/mixes/{mix_id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Mix Record
+         * @description The record of a mix that is over, as JSON or CSV.
+         */
+        get: operations["mix_record"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/products": {
         parameters: {
             query?: never;
@@ -415,6 +523,12 @@ export interface components {
             why: string;
         };
         /**
+         * Advice
+         * @description What the assistant advises.
+         * @enum {string}
+         */
+        Advice: "right" | "acid" | "alkali" | "wait_settling" | "stop_chasing" | "no_acid";
+        /**
          * AmountDocument
          * @description How much, unrounded.
          */
@@ -467,6 +581,66 @@ export interface components {
          * @enum {string}
          */
         Basis: "w/w" | "w/v";
+        /**
+         * BenchOut
+         * @description Where a guided mix stands. `heard` counts the events behind it.
+         */
+        BenchOut: {
+            /** Column */
+            column: string;
+            /** Conflicts */
+            conflicts: components["schemas"]["ConflictOut"][];
+            /** Ended At */
+            ended_at: string | null;
+            /** Has Pen */
+            has_pen: boolean;
+            /** Heard */
+            heard: number;
+            /** Id */
+            id: number;
+            /** Now */
+            now: number | null;
+            /** Ph High */
+            ph_high: string;
+            /** Ph Low */
+            ph_low: string;
+            /** Pours */
+            pours: components["schemas"]["BenchPourOut"][];
+            record: components["schemas"]["MixRecordDocument"] | null;
+            steering: components["schemas"]["SteeringOut"];
+            /** Steps */
+            steps: components["schemas"]["StepOut"][];
+            /** Tank */
+            tank: number;
+            /** Tank Name */
+            tank_name: string;
+            /** Target */
+            target: string | null;
+            /** Undoable */
+            undoable: string | null;
+            /** Unit */
+            unit: string;
+        };
+        /**
+         * BenchPourOut
+         * @description A pour of the plan, for its ticket; `rinse` names what is to be rinsed out first.
+         */
+        BenchPourOut: {
+            /** Live */
+            live: boolean;
+            /** Name */
+            name: string;
+            /** Printed */
+            printed: string;
+            /** Product */
+            product: string;
+            /** Rinse */
+            rinse: string;
+            /** Tag */
+            tag: string;
+            /** Until */
+            until: string | null;
+        };
         /**
          * BetweenIn
          * @description Another column to mix towards, and how far as typed.
@@ -553,6 +727,26 @@ export interface components {
             label: string;
             /** Stage */
             stage: string;
+        };
+        /**
+         * ConflictOut
+         * @description Two devices told of one step.
+         */
+        ConflictOut: {
+            /** Counts */
+            counts: string;
+            /** Counts By */
+            counts_by: string;
+            /** Counts Shown */
+            counts_shown: string | null;
+            /** Other */
+            other: string;
+            /** Other By */
+            other_by: string;
+            /** Other Shown */
+            other_shown: string | null;
+            /** Step */
+            step: string;
         };
         /**
          * Crop
@@ -654,6 +848,45 @@ export interface components {
          */
         ErrorOut: {
             error: components["schemas"]["Problem"];
+        };
+        /**
+         * EventIn
+         * @description One thing that happened, as a device tells it; `figure` as typed, `sure` if asked again.
+         */
+        EventIn: {
+            /** At */
+            at: number;
+            /**
+             * Figure
+             * @default
+             */
+            figure: string;
+            /** Id */
+            id: string;
+            kind: components["schemas"]["Kind"];
+            /**
+             * Of
+             * @default
+             */
+            of: string;
+            /**
+             * Step
+             * @default
+             */
+            step: string;
+            /**
+             * Sure
+             * @default false
+             */
+            sure: boolean;
+        };
+        /**
+         * EventsIn
+         * @description Events in any order, new or told before.
+         */
+        EventsIn: {
+            /** Events */
+            events: components["schemas"]["EventIn"][];
         };
         /**
          * ExpectedReading
@@ -770,6 +1003,16 @@ export interface components {
              */
             kept: true;
         };
+        /**
+         * Kind
+         * @description Kinds of event.
+         *
+         *     `done`: a step without a figure is over. `poured`: so many mL or g went in, or litres were
+         *     drained. `read`: a pen showed so much. `skipped`: the step was left out, knowingly.
+         *     `corrected`: another event's figure was wrong. `undone`: another event is taken back.
+         * @enum {string}
+         */
+        Kind: "done" | "poured" | "read" | "skipped" | "corrected" | "undone";
         /**
          * LabelDocument
          * @description A label: its guaranteed analysis in percent, a plain salt's name, or an acid's strength.
@@ -954,6 +1197,55 @@ export interface components {
             water_shown: string | null;
         };
         /**
+         * MixRecordDocument
+         * @description What is kept of a mix.
+         */
+        MixRecordDocument: {
+            /** Alkalinity Meq */
+            alkalinity_meq?: string | null;
+            /** Began */
+            began: number;
+            /** Change Out Days */
+            change_out_days: number;
+            /** Ec */
+            ec: string | null;
+            /** Ended */
+            ended: number;
+            /**
+             * Format
+             * @default brisk-measure/mix-record
+             * @constant
+             */
+            format: "brisk-measure/mix-record";
+            /**
+             * Litres
+             * @description An exact number as decimal text.
+             */
+            litres: string;
+            /** Look Again H */
+            look_again_h: number;
+            /** Minutes */
+            minutes: number;
+            /** People */
+            people: string[];
+            /** Ph */
+            ph: string | null;
+            /** Poured */
+            poured: components["schemas"]["PouredLineDocument"][];
+            /** Readings */
+            readings: components["schemas"]["ReadLineDocument"][];
+            /** Skipped */
+            skipped: string[];
+            /** Use By Days */
+            use_by_days: number;
+            /**
+             * Version
+             * @default 1
+             * @constant
+             */
+            version: 1;
+        };
+        /**
          * NewProduct
          * @description A product to put on the shelf.
          */
@@ -976,6 +1268,25 @@ export interface components {
          */
         Nutrient: "N" | "N_nitrate" | "N_ammonium" | "N_urea" | "P" | "P2O5" | "K" | "K2O" | "Ca" | "CaO" | "Mg" | "MgO" | "S" | "SO3" | "Fe" | "Mn" | "Zn" | "Cu" | "B" | "Mo" | "Si" | "SiO2" | "Na" | "Cl";
         /**
+         * OpenMix
+         * @description A mix that is under way.
+         */
+        OpenMix: {
+            /** Column */
+            column: string;
+            /** Id */
+            id: number;
+            /**
+             * Started At
+             * Format: date-time
+             */
+            started_at: string;
+            /** Tank */
+            tank: number;
+            /** Tank Name */
+            tank_name: string;
+        };
+        /**
          * OverrideIn
          * @description What is wanted otherwise for one product.
          */
@@ -991,6 +1302,28 @@ export interface components {
          * @enum {string}
          */
         Pass: "whole" | "first" | "second";
+        /**
+         * PenIn
+         * @description For how many seconds the pen has been in the tank.
+         */
+        PenIn: {
+            /** Seconds */
+            seconds: number;
+        };
+        /**
+         * PenOut
+         * @description What the pen shows, EC in the person's unit; once it stands still, the median.
+         */
+        PenOut: {
+            /** Ec */
+            ec: string;
+            /** Ph */
+            ph: string;
+            /** Still */
+            still: boolean;
+            /** Temperature */
+            temperature: string;
+        };
         /**
          * PhTarget
          * @description The pH window, and whether the chart prints it or it is common practice.
@@ -1118,6 +1451,25 @@ export interface components {
             warnings: components["schemas"]["WarningDocument"][];
         };
         /**
+         * PouredLineDocument
+         * @description One product: planned and poured, in its unit; planned is null where a reading decided.
+         */
+        PouredLineDocument: {
+            /** Name */
+            name: string;
+            /** Planned */
+            planned: string | null;
+            /**
+             * Poured
+             * @description An exact number as decimal text.
+             */
+            poured: string;
+            /** Product */
+            product: string;
+            /** Unit */
+            unit: string;
+        };
+        /**
          * Problem
          * @description What is wrong, where, and what to do.
          */
@@ -1217,6 +1569,28 @@ export interface components {
             ranges: {
                 [key: string]: components["schemas"]["RangeIn"];
             };
+        };
+        /**
+         * ReadLineDocument
+         * @description One reading: EC in mS/cm or pH, seconds since the epoch.
+         */
+        ReadLineDocument: {
+            /** At */
+            at: number;
+            /** By */
+            by: string;
+            /**
+             * Figure
+             * @description An exact number as decimal text.
+             */
+            figure: string;
+            /** Step */
+            step: string;
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "ec" | "ph";
         };
         /**
          * ReadingUnit
@@ -1500,6 +1874,81 @@ export interface components {
          */
         Spoons: "metric" | "us";
         /**
+         * Status
+         * @description Whether a step is over, on now, or still to come.
+         * @enum {string}
+         */
+        Status: "done" | "skipped" | "now" | "ahead";
+        /**
+         * SteeringOut
+         * @description What readings call for, in words and codes that the bench shows.
+         *
+         *     `off_percent` is how far off the first pass's rise was, with `causes` where that is odd;
+         *     `capped` tells that more than printed dose × strength would be wanted.
+         */
+        SteeringOut: {
+            /** Acid Why */
+            acid_why: string | null;
+            advice: components["schemas"]["Advice"] | null;
+            /** Capped */
+            capped: boolean;
+            /** Causes */
+            causes: string[];
+            /** Look Again H */
+            look_again_h: number | null;
+            /** Off Percent */
+            off_percent: string | null;
+            verdict: components["schemas"]["Verdict"] | null;
+        };
+        /**
+         * StepKind
+         * @description Kinds of step, one to a screen.
+         * @enum {string}
+         */
+        StepKind: "fill" | "read_water" | "read_temperature" | "chlorine" | "bottles" | "gear" | "shake" | "pour" | "stir" | "wait" | "read_ec" | "add" | "drain" | "read_ph" | "acid" | "alkali" | "advice" | "cover";
+        /**
+         * StepOut
+         * @description One step; `amount` exact as text, `due` in epoch seconds.
+         *
+         *     `goes_in` is what is in when the vessels were filled to their marks; it is told when poured.
+         *     `figure_shown` is what was poured or read, in the person's unit.
+         */
+        StepOut: {
+            /** Adds Ppm */
+            adds_ppm: {
+                [key: string]: number;
+            };
+            /** Amount */
+            amount: string | null;
+            /** By */
+            by: string;
+            /** Cup Water */
+            cup_water: string | null;
+            /** Due */
+            due: number | null;
+            /** Event */
+            event: string | null;
+            /** Figure Shown */
+            figure_shown: string | null;
+            /** Goes In */
+            goes_in: string | null;
+            /** Id */
+            id: string;
+            kind: components["schemas"]["StepKind"];
+            measured: components["schemas"]["MeasuredDocument"] | null;
+            /** Name */
+            name: string | null;
+            /** Pour */
+            pour: number | null;
+            /** Product */
+            product: string | null;
+            /** Seconds */
+            seconds: number | null;
+            status: components["schemas"]["Status"];
+            /** Unit */
+            unit: string;
+        };
+        /**
          * System
          * @description Systems that differ in how hard a feed hits the roots.
          * @enum {string}
@@ -1531,6 +1980,8 @@ export interface components {
          * @description A tank, with what is usually fed from it; `volume` as this person would type it.
          */
         TankOut: {
+            /** Change Out At */
+            change_out_at: string | null;
             /** Chart */
             chart: number | null;
             /** Column */
@@ -1545,6 +1996,16 @@ export interface components {
             held: boolean;
             /** Id */
             id: number;
+            /** Last Ec */
+            last_ec: string | null;
+            /** Last Ph */
+            last_ph: string | null;
+            /** Look Again At */
+            look_again_at: string | null;
+            /** Mix */
+            mix: number | null;
+            /** Mixed At */
+            mixed_at: string | null;
             /** Name */
             name: string;
             /** Strength Percent */
@@ -1552,6 +2013,8 @@ export interface components {
             /** System */
             system: string;
             system_kind: components["schemas"]["System"] | null;
+            /** Use By At */
+            use_by_at: string | null;
             /** Volume */
             volume: string;
             /** Water */
@@ -1636,6 +2099,12 @@ export interface components {
             strength: string;
             system_kind?: components["schemas"]["System"] | null;
         };
+        /**
+         * Verdict
+         * @description What a reading after the feed says.
+         * @enum {string}
+         */
+        Verdict: "right" | "weak" | "strong";
         /**
          * VesselDocument
          * @description A measuring vessel or scale: what it holds and from mark to mark, in mL, of a scale in g.
@@ -1912,6 +2381,350 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    open_mixes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenMix"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    start_mix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    mix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                mix_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    give_up: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                mix_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    tell_events: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                mix_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EventsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    read_pen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                mix_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PenIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PenOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    mix_record: {
+        parameters: {
+            query?: {
+                as_?: "json" | "csv";
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+                mix_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixRecordDocument"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

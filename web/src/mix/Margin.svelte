@@ -7,7 +7,12 @@
   import PhAndAcid from './PhAndAcid.svelte';
   import RangesDialog from './RangesDialog.svelte';
 
-  let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
+  let { answer, mixing, onbench }: { answer: MixOut; mixing: Mixing; onbench: () => void } =
+    $props();
+
+  const underWay = $derived(
+    mixing.quay.tanks.find((tank) => tank.id === mixing.settings.tank)?.mix ?? null,
+  );
 
   const unit = $derived(answer.climb.unit);
   const ph = $derived(answer.sheet.target.ph);
@@ -36,6 +41,10 @@
 </script>
 
 <aside aria-label="What to mind">
+  <button class="bench" onclick={onbench}>
+    {underWay ? 'Go on at the bench' : 'Take it to the bench'}
+    <small>{underWay ? 'a mix is under way' : `${answer.climb.minutes} min`}</small>
+  </button>
   <section>
     <h2>Target</h2>
     <dl>
@@ -143,6 +152,21 @@
     line-height: 1.4;
   }
 
+  .bench {
+    min-height: 60px;
+    font-size: 1.0625rem;
+    font-weight: 700;
+    color: var(--paper);
+    background: var(--ink);
+    border-radius: 6px;
+  }
+
+  .bench small {
+    display: block;
+    font-weight: 400;
+    color: #d8d2c4;
+  }
+
   dl {
     margin-top: 4px;
   }
@@ -209,6 +233,7 @@
       break-inside: avoid;
     }
 
+    .bench,
     .customs {
       display: none;
     }

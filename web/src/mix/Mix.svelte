@@ -7,7 +7,12 @@
   import PourStrip from './PourStrip.svelte';
   import Sentence from './Sentence.svelte';
 
-  let { quay, mixing, keys }: { quay: Quay; mixing: Mixing; keys: Keys } = $props();
+  let {
+    quay,
+    mixing,
+    keys,
+    onbench,
+  }: { quay: Quay; mixing: Mixing; keys: Keys; onbench: () => void } = $props();
 
   const answer = $derived(mixing.answer);
   const answered = $derived(mixing.answered);
@@ -61,7 +66,7 @@
         />
         <PourStrip {answer} {mixing} />
       </div>
-      <Margin {answer} {mixing} />
+      <Margin {answer} {mixing} {onbench} />
     </div>
   {/if}
   <p class="noted" aria-hidden="true">

@@ -7,8 +7,15 @@
     answer,
     mixing,
     onclose,
+    to,
     ongo,
-  }: { answer: MixOut; mixing: Mixing; onclose: () => void; ongo: () => void } = $props();
+  }: {
+    answer: MixOut;
+    mixing: Mixing;
+    onclose: () => void;
+    to: 'print' | 'bench';
+    ongo: () => void;
+  } = $props();
 
   const stops = $derived(answer.sheet.warnings.filter((one) => one.severity === 'stop'));
   const open = $derived(answer.sheet.unacknowledged);
@@ -26,7 +33,9 @@
       {/if}
     </section>
   {/each}
-  <button class="go" disabled={open.length > 0} onclick={ongo}>Print the mix</button>
+  <button class="go" disabled={open.length > 0} onclick={ongo}>
+    {to === 'print' ? 'Print the mix' : 'Take it to the bench'}
+  </button>
 </Dialog>
 
 <style>

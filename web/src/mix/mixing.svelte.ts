@@ -60,6 +60,18 @@ export class Mixing {
     this.#take({ ...this.settings, acknowledged: [...this.settings.acknowledged, code] });
   }
 
+  /** Take the mix to the bench; the number of the guided mix, or undefined if it is refused. */
+  async start(): Promise<number | undefined> {
+    const { data, error } = await api
+      .POST('/api/grows/{grow_id}/mixes', {
+        params: { path: { grow_id: this.quay.id } },
+        body: asked(this.settings),
+      })
+      .catch(() => ({ data: undefined, error: undefined }));
+    if (!data) this.problem = problemOf(error);
+    return data?.id;
+  }
+
   /** A school of mixing order, from now on for the whole grow. */
   async follow(custom: Partial<Customs>) {
     this.set(custom);

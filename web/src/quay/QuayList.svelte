@@ -11,6 +11,15 @@
   }: { quay: Quay; chosen: number | undefined; keys: Keys; ontank: (tank: number) => void } =
     $props();
 
+  const passed = (moment: string | null) => moment !== null && Date.parse(moment) < Date.now();
+
+  /** What a mixed tank needs by now, the most pressing first; nothing while all is well. */
+  function due(tank: Quay['tanks'][number]): string {
+    if (passed(tank.use_by_at)) return 'past its time';
+    if (passed(tank.change_out_at)) return 'change out';
+    return passed(tank.look_again_at) ? 'look again' : '';
+  }
+
   const widest = $derived(Math.max(...quay.tanks.map((tank) => tank.width_cm)));
 
   function step(by: number) {
@@ -36,7 +45,11 @@
         <span class="drawing"><TankDrawing {tank} {widest} /></span>
         <span class="facts">
           <span class="litres">{tank.volume}</span>
-          <span>{tank.crop}</span>
+          {#if tank.mix}<span class="now">mixing now</span>
+          {:else if tank.last_ec}
+            <span>{tank.last_ec} · pH {tank.last_ph ?? '–'}</span>
+            {#if due(tank)}<span class="now">{due(tank)}</span>{/if}
+          {:else}<span>{tank.crop}</span>{/if}
         </span>
       </button>
     </li>
@@ -73,6 +86,11 @@
     line-height: 1.3;
     color: var(--faded);
     text-align: right;
+  }
+
+  .now {
+    font-weight: 700;
+    color: var(--heed);
   }
 
   .litres {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { api, problemOf, type Problem, type Quay, type Session } from '../api/client';
   import { keeping } from '../api/inturn';
+  import BenchView from '../bench/BenchView.svelte';
   import Choice from '../parts/Choice.svelte';
   import Mix from '../mix/Mix.svelte';
   import { Mixing } from '../mix/mixing.svelte';
@@ -13,7 +14,7 @@
   import WaterView from '../water/WaterView.svelte';
   import TankDialog from './TankDialog.svelte';
   import UnitsDialog from './UnitsDialog.svelte';
-  import { viewOf, VIEWS, type View } from './views';
+  import { benchOf, viewOf, VIEWS, type View } from './views';
 
   let { session, onleave }: { session: Session; onleave: () => void } = $props();
 
@@ -28,6 +29,7 @@
   let showChart = $state(false);
   let showStops = $state(false);
   let view = $state<View>(viewOf(location.hash));
+  let benchNumber = $state(benchOf(location.hash));
   /** Where the mix was left, for the way back. */
   let mixHash = '';
   const keys = new Keys();
@@ -61,15 +63,32 @@
     if (to === view) return;
     if (view === 'mix') mixHash = mixing?.hash ?? mixHash;
     view = to;
+    benchNumber = benchOf(location.hash);
     mixing = undefined;
     // What was entered elsewhere counts from now on.
     await keeping.settled();
     if (view === 'mix') await load();
   }
 
-  function toPaper() {
+  /** What is to be done with the mix once its stops are acknowledged. */
+  let going = $state<'print' | 'bench'>('print');
+
+  function leave(to: 'print' | 'bench') {
+    going = to;
     if (mixing?.answer?.sheet.unacknowledged.length) showStops = true;
-    else print();
+    else go_on();
+  }
+
+  function go_on() {
+    showStops = false;
+    if (going === 'print') requestAnimationFrame(() => print());
+    else toBench();
+  }
+
+  async function toBench() {
+    const under = quay?.tanks.find((tank) => tank.id === mixing?.settings.tank)?.mix;
+    const id = under ?? (await mixing?.start());
+    if (id !== undefined) location.hash = `bench=${id}`;
   }
 
   function takeTank(tank: number) {
@@ -90,7 +109,8 @@
 
   keys.add('?', 'this list of keys', () => (showKeys = true));
   keys.add('u', 'units', () => (showUnits = true));
-  keys.add('p', 'print the mix', toPaper);
+  keys.add('p', 'print the mix', () => leave('print'));
+  keys.add('b', 'take it to the bench', () => leave('bench'));
   for (const one of VIEWS) keys.add(one.key, one.words.toLowerCase(), () => go(one.view));
 
   $effect(() => listen(keys));
@@ -104,71 +124,77 @@
 
 <svelte:window onhashchange={arrive} />
 
-<div class="shell">
-  <a class="skip" href="#mix">To the mix</a>
-  <nav aria-label="Tanks">
-    <p class="house">Brisk Measure</p>
-    <div class="grow">
-      {#if session.grows.length > 1 && grow !== undefined}
-        <Choice
-          label="Grow"
-          value={grow}
-          options={session.grows.map((one) => ({ value: one.id, words: one.name }))}
-          onchoose={enter}
-        />
-      {:else}
-        {session.grows[0]?.name ?? ''}
-      {/if}
-    </div>
-    {#if quay?.tanks.length}
-      <QuayList {quay} chosen={mixing?.settings.tank} {keys} ontank={takeTank} />
-      {#if quay.charts.length}<p class="add">{@render additions()}</p>{/if}
-    {/if}
-  </nav>
-  <header>
-    {#if quay?.tanks.length && quay.charts.length}
-      <ul class="views" aria-label="Views">
-        {#each VIEWS as one (one.view)}
-          <li>
-            <button
-              class={{ here: one.view === view }}
-              aria-current={one.view === view ? 'page' : undefined}
-              onclick={() => go(one.view)}>{one.words}</button
-            >
-          </li>
-        {/each}
-      </ul>
-    {/if}
-    <span>{session.person}</span>
-    {#if quay}
-      <button onclick={() => (showUnits = true)}>Units</button>
-      {#if mixing}<button onclick={toPaper}>Print</button>{/if}
-    {/if}
-    <button onclick={() => (showKeys = true)} aria-label="Keys">?</button>
-    <button onclick={onleave}>Sign out</button>
-  </header>
-  <main id="mix" tabindex="-1">
-    {#if quay && view === 'water' && quay.tanks.length}
-      <WaterView {quay} onadd={() => (showTank = true)} />
-    {:else if quay && view === 'shelf' && quay.tanks.length}
-      <ShelfView {quay} />
-    {:else if quay && mixing}
-      <Mix {quay} {mixing} {keys} />
-      <p class="add">{@render additions()}</p>
-    {:else if problem}
-      <p class="empty" role="alert">{problem.message} Your data is safe on the server.</p>
-      <button class="again" onclick={load}>Try again</button>
-    {:else if quay || !session.grows.length}
-      <div class="empty">
-        <h1>{missing}</h1>
-        <p>A mix needs a tank with its water, and a feed chart.</p>
-        {#if quay}
-          <p class="first">{@render additions()}</p>
+{#if view === 'bench' && grow !== undefined && benchNumber !== undefined}
+  {#key benchNumber}
+    <BenchView {grow} mix={benchNumber} onleave={() => (location.hash = mixHash || '#')} />
+  {/key}
+{:else}
+  <div class="shell">
+    <a class="skip" href="#mix">To the mix</a>
+    <nav aria-label="Tanks">
+      <p class="house">Brisk Measure</p>
+      <div class="grow">
+        {#if session.grows.length > 1 && grow !== undefined}
+          <Choice
+            label="Grow"
+            value={grow}
+            options={session.grows.map((one) => ({ value: one.id, words: one.name }))}
+            onchoose={enter}
+          />
+        {:else}
+          {session.grows[0]?.name ?? ''}
         {/if}
       </div>
-    {/if}
-  </main>
-</div>
+      {#if quay?.tanks.length}
+        <QuayList {quay} chosen={mixing?.settings.tank} {keys} ontank={takeTank} />
+        {#if quay.charts.length}<p class="add">{@render additions()}</p>{/if}
+      {/if}
+    </nav>
+    <header>
+      {#if quay?.tanks.length && quay.charts.length}
+        <ul class="views" aria-label="Views">
+          {#each VIEWS as one (one.view)}
+            <li>
+              <button
+                class={{ here: one.view === view }}
+                aria-current={one.view === view ? 'page' : undefined}
+                onclick={() => go(one.view)}>{one.words}</button
+              >
+            </li>
+          {/each}
+        </ul>
+      {/if}
+      <span>{session.person}</span>
+      {#if quay}
+        <button onclick={() => (showUnits = true)}>Units</button>
+        {#if mixing}<button onclick={() => leave('print')}>Print</button>{/if}
+      {/if}
+      <button onclick={() => (showKeys = true)} aria-label="Keys">?</button>
+      <button onclick={onleave}>Sign out</button>
+    </header>
+    <main id="mix" tabindex="-1">
+      {#if quay && view === 'water' && quay.tanks.length}
+        <WaterView {quay} onadd={() => (showTank = true)} />
+      {:else if quay && view === 'shelf' && quay.tanks.length}
+        <ShelfView {quay} />
+      {:else if quay && mixing}
+        <Mix {quay} {mixing} {keys} onbench={() => leave('bench')} />
+        <p class="add">{@render additions()}</p>
+      {:else if problem}
+        <p class="empty" role="alert">{problem.message} Your data is safe on the server.</p>
+        <button class="again" onclick={load}>Try again</button>
+      {:else if quay || !session.grows.length}
+        <div class="empty">
+          <h1>{missing}</h1>
+          <p>A mix needs a tank with its water, and a feed chart.</p>
+          {#if quay}
+            <p class="first">{@render additions()}</p>
+          {/if}
+        </div>
+      {/if}
+    </main>
+  </div>
+{/if}
 
 {#if showKeys}
   <KeysDialog {keys} onclose={() => (showKeys = false)} />
@@ -178,10 +204,8 @@
     answer={mixing.answer}
     {mixing}
     onclose={() => (showStops = false)}
-    ongo={() => {
-      showStops = false;
-      requestAnimationFrame(() => print());
-    }}
+    to={going}
+    ongo={go_on}
   />
 {/if}
 {#if showTank && quay}

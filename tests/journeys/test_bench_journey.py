@@ -1,0 +1,231 @@
+"""At the bench: a whole mix by touch, through reloads, lost networks, and a server that is killed."""
+
+import os
+import signal
+import socket
+import subprocess
+import sys
+from collections.abc import Iterator
+from contextlib import contextmanager, suppress
+
+import pytest
+from django.db import connection
+from playwright.sync_api import Browser, Page, expect
+from playwright.sync_api import Error as PlaywrightError
+from pytest_django.live_server_helper import LiveServer
+
+from server.mixes.models import Mix, MixEvent
+from server.tanks.models import Tank
+from tests.journeys.test_mix_journey import AXE
+
+TIMED = ("stir", "wait", "settle")
+
+
+def start(page: Page) -> None:
+    """From the demo's first tank to its bench."""
+    page.set_viewport_size({"width": 390, "height": 844})
+    page.get_by_role("button", name="Take it to the bench").tap()
+    expect(page.get_by_role("heading", name="Fill to the mark")).to_be_visible()
+
+
+def at(page: Page) -> str:
+    """The step on screen."""
+    page.locator("main.screen[data-step]").wait_for()
+    return page.locator("main.screen").get_attribute("data-step") or ""
+
+
+def go_on(page: Page, *, ec: str = "1.82", ph: str = "5.9") -> None:
+    """Do what the screen says, by touch; waits are left out, which is asked for once."""
+    step = at(page)
+    kind = step.partition("-")[0]
+    if kind in ("read", "temperature"):
+        figure = {"read-water": "0.52", "temperature": "20"}.get(step, ph if "ph" in step else ec)
+        page.locator("main input").fill(figure)
+        page.get_by_role("button", name="That is the reading").tap()
+    else:
+        page.locator("button.press").tap()
+        if kind in TIMED:
+            page.get_by_role("button", name="Leave it out").tap()
+    page.wait_for_function(
+        "step => document.querySelector('main.screen')?.dataset.step !== step", arg=step
+    )
+
+
+def go_to(page: Page, step: str) -> None:
+    """Go on until a step is on screen."""
+    while at(page) != step:
+        go_on(page)
+
+
+@pytest.fixture
+def touch(live_server: LiveServer, browser: Browser, door: Page) -> Iterator[Page]:
+    """A phone in the demo yard."""
+    context = browser.new_context(viewport={"width": 390, "height": 844}, has_touch=True)
+    page = context.new_page()
+    page.goto(live_server.url)
+    page.get_by_role("button", name="Look around the demo yard").tap()
+    page.get_by_role("heading", name="Marram One").wait_for()
+    yield page
+    context.close()
+
+
+def test_a_whole_mix_by_touch(touch: Page) -> None:
+    start(touch)
+    either = touch.locator("main.screen[data-step], section.summary").first
+    while either.evaluate("found => found.matches('main')"):
+        go_on(touch)
+    expect(touch.get_by_role("heading", name="Strawberry gutters: mixed")).to_be_visible()
+    expect(touch.get_by_role("row", name="Marram One 714 714 mL")).to_be_visible()
+    expect(touch.get_by_text("Look at EC and pH again")).to_be_visible()
+    address = touch.get_by_role("link", name="JSON").get_attribute("href")
+    record = touch.request.get(f"{touch.evaluate('location.origin')}{address}")
+    assert record.json()["ph"] == "5.9"
+    touch.get_by_role("button", name="To the mix").tap()
+    expect(touch.get_by_role("button", name="Take it to the bench")).to_be_visible()
+    assert str(Tank.objects.get(name="Strawberry gutters").last_ec) == "1.820"
+
+
+def test_a_reload_in_the_middle_of_a_wait_counts_on(touch: Page) -> None:
+    start(touch)
+    go_to(touch, "wait-1-glasswort")
+    touch.reload()
+    assert at(touch) == "wait-1-glasswort"
+    left = touch.get_by_role("timer").inner_text()
+    assert left in ("5:00", *(f"4:{second:02}" for second in range(30, 60)))
+    touch.get_by_role("button", name="Back one").tap()
+    assert at(touch) == "stir-1-glasswort"
+
+
+def test_without_network_the_bench_goes_on_and_catches_up(touch: Page) -> None:
+    start(touch)
+    touch.wait_for_function("() => navigator.serviceWorker.controller !== null")
+    touch.wait_for_function(
+        "async () => (await (await caches.open('brisk-measure-page-1')).keys()).length > 3"
+    )
+    go_to(touch, "shake-1-glasswort")
+    touch.wait_for_function("() => !document.querySelector('.off')")
+    known = MixEvent.objects.count()
+    touch.context.set_offline(True)
+    for step in ("pour-1-glasswort", "stir-1-glasswort", "wait-1-glasswort"):
+        go_on(touch)
+        assert at(touch) == step
+    expect(touch.get_by_text("no network")).to_be_visible()
+    touch.reload()  # an empty battery, still without network
+    assert at(touch) == "wait-1-glasswort"
+    assert MixEvent.objects.count() == known
+    touch.context.set_offline(False)
+    expect(touch.get_by_text("no network")).not_to_be_visible()
+    touch.wait_for_function("() => !document.querySelector('.off')")
+    assert MixEvent.objects.count() == known + 3
+    assert at(touch) == "wait-1-glasswort"
+
+
+def test_two_devices_see_each_other(touch: Page, live_server: LiveServer, browser: Browser) -> None:
+    start(touch)
+    other = browser.new_page()
+    other.goto(live_server.url)
+    other.get_by_label("Name").fill("tamsin")
+    other.get_by_label("Password").fill("tidetable")
+    other.get_by_role("button", name="Sign in").click()
+    other.get_by_role("button", name="Go on at the bench").click()
+    assert at(other) == "fill"
+    go_on(touch)
+    expect(other.get_by_role("heading", name="Read the water")).to_be_visible()
+    touch.context.set_offline(True)
+    go_on(touch)
+    other.locator("main input").fill("0.61")
+    other.get_by_role("button", name="That is the reading").click()
+    expect(other.get_by_role("heading", name="Read the temperature")).to_be_visible()
+    touch.context.set_offline(False)
+    expect(touch.get_by_text("Two of you told of")).to_be_visible()
+    touch.get_by_role("button", name="tamsin is right").tap()
+    expect(touch.get_by_text("Two of you told of")).not_to_be_visible()
+    other.context.close()
+
+
+def test_an_amount_is_corrected_and_the_pair_follows(touch: Page) -> None:
+    start(touch)
+    go_to(touch, "pour-3-one")
+    touch.get_by_role("button", name="Another amount").tap()
+    touch.get_by_label("It was").fill("800")
+    touch.get_by_role("button", name="That went in").tap()
+    go_to(touch, "pour-4-two")
+    expect(touch.locator(".amount b")).to_have_text("800")
+    touch.get_by_role("button", name="Done so far").tap()
+    row = touch.get_by_role("listitem").filter(has_text="Pour Marram One")
+    row.get_by_role("button", name="Correct").tap()
+    row.get_by_label("It really was").fill("714")
+    row.get_by_role("button", name="It really was so").tap()
+    touch.get_by_role("button", name="Close").tap()
+    expect(touch.locator(".amount b")).to_have_text("714")
+
+
+def test_an_odd_reading_is_asked_for_again(touch: Page) -> None:
+    start(touch)
+    go_on(touch)
+    touch.locator("main input").fill("40")
+    touch.get_by_role("button", name="That is the reading").tap()
+    expect(touch.get_by_role("alert")).to_contain_text("No feed for plants reads so")
+    assert at(touch) == "read-water"
+    touch.get_by_role("button", name="Give up").tap()
+    touch.get_by_role("button", name="Give it up").tap()
+    expect(touch.get_by_role("heading", name="This mix was given up")).to_be_visible()
+
+
+def test_the_bench_is_accessible_by_day_and_night(touch: Page) -> None:
+    start(touch)
+    for step in ("fill", "read-water", "pour-1-glasswort", "wait-1-glasswort"):
+        go_to(touch, step)
+        for theme in ("Night", "Day"):
+            touch.get_by_role("button", name=theme).tap()
+            touch.evaluate(AXE.read_text())
+            found = touch.evaluate("() => axe.run()")
+            assert [(v["id"], v["nodes"][0]["html"][:120]) for v in found["violations"]] == []
+        assert touch.evaluate("document.documentElement.scrollWidth") <= 390
+
+
+@contextmanager
+def own_server(port: int) -> Iterator[subprocess.Popen[bytes]]:
+    """A server of its own on the tests' database, that can be killed."""
+    told = connection.settings_dict
+    address = f"{told['USER']}:{told['PASSWORD']}@{told['HOST']}:{told['PORT']}/{told['NAME']}"
+    web = subprocess.Popen(
+        [sys.executable, "-m", "gunicorn", "server.wsgi:application", "--config",
+         "server/gunicorn.conf.py", "--bind", f"127.0.0.1:{port}", "--log-level", "error"],
+        env={**os.environ, "DATABASE_URL": f"postgres://{address}"}, start_new_session=True,
+    )  # fmt: skip
+    try:
+        yield web
+    finally:
+        if web.poll() is None:
+            os.killpg(web.pid, signal.SIGKILL)
+        web.wait()
+
+
+def test_a_server_that_is_killed_loses_nothing(door: Page, browser: Browser) -> None:
+    with socket.socket() as probe:
+        probe.bind(("127.0.0.1", 0))
+        port = probe.getsockname()[1]
+    page = browser.new_context(viewport={"width": 390, "height": 844}, has_touch=True).new_page()
+    with own_server(port) as web:
+        page.goto("about:blank")
+        for _ in range(400):
+            with suppress(PlaywrightError):  # not up yet
+                page.goto(f"http://127.0.0.1:{port}/")
+                break
+        page.get_by_role("button", name="Look around the demo yard").tap()
+        page.get_by_role("heading", name="Marram One").wait_for()
+        start(page)
+        go_to(page, "pour-1-glasswort")
+        os.killpg(web.pid, signal.SIGKILL)
+        web.wait()
+        go_on(page)
+        expect(page.get_by_text("no network")).to_be_visible()
+        assert at(page) == "stir-1-glasswort"
+    with own_server(port):
+        expect(page.get_by_text("no network")).not_to_be_visible(timeout=20_000)
+        page.wait_for_function("() => !document.querySelector('.off')")
+    poured = MixEvent.objects.get(step="pour-1-glasswort")
+    assert poured.figure == 128
+    assert Mix.objects.get().ended_at is None
+    page.context.close()

@@ -1,0 +1,101 @@
+<script lang="ts">
+  import type { BenchState, BenchStep } from '../api/client';
+  import { shown } from '../mix/figures';
+  import Vessel from '../mix/Vessel.svelte';
+
+  let { step, bench }: { step: BenchStep; bench: BenchState } = $props();
+
+  const pour = $derived(step.pour === null ? undefined : bench.pours[step.pour]);
+  const dilute = $derived(step.measured?.dilute);
+  const figure = $derived(
+    step.measured ? shown(step.measured.value, 2) : shown(step.amount ?? '', 1),
+  );
+  const fills = $derived(step.measured?.fills ?? []);
+</script>
+
+<p class="amount">
+  <b class={{ long: figure.length > 5 }}>{figure}</b>
+  <span>{dilute ? 'mL, diluted' : step.unit}</span>
+</p>
+{#if step.cup_water}
+  <p class="cup">
+    into <b>{shown(step.cup_water, 0)} mL</b> of tank water in a cup: acid into water
+  </p>
+{:else if dilute}
+  <p class="cup">
+    first <b>{shown(dilute.product.value, 2)} {dilute.product.unit}</b> with
+    <b>{shown(dilute.water.value, 1)} mL</b> of tank water in a cup
+  </p>
+{/if}
+{#if fills.length}
+  <div class="vessels">
+    {#each fills as fill, index (index)}
+      {#if index}<span aria-hidden="true">+</span>{/if}
+      <Vessel {fill} unit={dilute ? 'mL' : step.unit} />
+    {/each}
+  </div>
+{/if}
+{#if pour}
+  <p class="printed">
+    {pour.printed}{pour.until ? `; stop at ${pour.until} ${bench.unit}` : ''}
+  </p>
+  {#if pour.rinse && step.kind === 'pour'}<p class="rinse">Rinse {pour.rinse} out first</p>{/if}
+{/if}
+
+<style>
+  .amount {
+    display: flex;
+    align-items: baseline;
+    gap: 12px;
+    line-height: 1;
+  }
+
+  .amount b {
+    font: 700 6.5rem/1 var(--figures);
+    letter-spacing: -0.04em;
+  }
+
+  .amount .long {
+    font-size: 4.75rem;
+  }
+
+  .amount span {
+    font-size: 2rem;
+    color: var(--bench-quiet);
+  }
+
+  .cup {
+    font-size: 1.5rem;
+  }
+
+  .cup b {
+    font-family: var(--figures);
+    white-space: nowrap;
+  }
+
+  .vessels {
+    display: flex;
+    align-items: flex-end;
+    gap: 12px;
+    padding: 8px;
+    zoom: 1.5;
+    --faded: var(--ink);
+
+    color: var(--ink);
+    background: var(--bench-table);
+    border-radius: 6px;
+  }
+
+  .vessels > span {
+    align-self: center;
+  }
+
+  .printed {
+    color: var(--bench-quiet);
+  }
+
+  .rinse {
+    font-size: 1.25rem;
+    font-weight: 700;
+  }
+</style>

@@ -1,0 +1,395 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+
+  import type { BenchStep } from '../api/client';
+  import Amount from './Amount.svelte';
+  import { Bench } from './bench.svelte';
+  import Conflicts from './Conflicts.svelte';
+  import Countdown from './Countdown.svelte';
+  import Done from './Done.svelte';
+  import Reading from './Reading.svelte';
+  import Strip from './Strip.svelte';
+  import Summary from './Summary.svelte';
+  import { ACID_WHY } from '../mix/words';
+  import { asks, CAUSES, HINTS, pressed, steered } from './words';
+
+  let { grow, mix, onleave }: { grow: number; mix: number; onleave: () => void } = $props();
+
+  const REMEMBERED = 'brisk-measure.bench-night';
+  const made = () => new Bench(grow, mix);
+  const bench = made();
+  const standing = $derived(bench.now);
+  const step = $derived(
+    standing && standing.now !== null ? standing.steps[standing.now] : undefined,
+  );
+  const next = $derived(
+    standing && standing.now !== null ? standing.steps[standing.now + 1] : undefined,
+  );
+  const timed = $derived(step?.kind === 'stir' || step?.kind === 'wait');
+  const reads = $derived(
+    step?.kind === 'read_water' ||
+      step?.kind === 'read_temperature' ||
+      step?.kind === 'read_ec' ||
+      step?.kind === 'read_ph',
+  );
+  const pours = $derived(
+    step?.kind === 'pour' ||
+      step?.kind === 'add' ||
+      step?.kind === 'acid' ||
+      step?.kind === 'drain',
+  );
+  const amounts = $derived(pours || step?.kind === 'fill');
+  let night = $state(localStorage.getItem(REMEMBERED) === 'yes');
+  let over = $state(false);
+  let asking = $state<'skip' | 'leave' | 'other' | undefined>();
+  let other = $state('');
+  let showDone = $state(false);
+
+  onMount(() => {
+    bench.open();
+    return () => bench.close();
+  });
+
+  function told(
+    kind: 'done' | 'poured' | 'read' | 'skipped',
+    of: BenchStep,
+    figure = '',
+    sure = false,
+  ) {
+    asking = undefined;
+    over = false;
+    other = '';
+    bench.tell({ kind, step: of.id, figure, of: '', sure });
+  }
+
+  function press(of: BenchStep) {
+    if (timed && !over) asking = 'skip';
+    else if (pours) told('poured', of, of.goes_in ?? '0');
+    else if (of.kind === 'alkali') told('poured', of, '0');
+    else told('done', of);
+  }
+
+  function undo() {
+    if (!standing) return;
+    const last = bench.queue.findLast((event) => event.kind !== 'undone')?.id ?? standing.undoable;
+    if (last) bench.tell({ kind: 'undone', step: '', figure: '', of: last, sure: false });
+  }
+
+  function darken() {
+    night = !night;
+    localStorage.setItem(REMEMBERED, night ? 'yes' : 'no');
+  }
+</script>
+
+<svelte:window
+  onkeydown={(event) => {
+    if (event.key === 'Escape' && asking) asking = undefined;
+  }}
+/>
+
+<div class={['bench', { night }]}>
+  <header>
+    <button onclick={onleave}>‹ Mix</button>
+    <p>
+      <b>{standing?.tank_name ?? ''}</b>
+      {#if bench.offline}<span class="off">no network: going on, told later</span>
+      {:else if bench.queue.length}<span class="off">telling …</span>{/if}
+    </p>
+    <button onclick={() => (showDone = true)}>Done so far</button>
+    <button onclick={darken} aria-pressed={night}>{night ? 'Day' : 'Night'}</button>
+  </header>
+
+  {#if standing?.record && standing.ended_at}
+    <Summary {standing} record={standing.record} {grow} {onleave} />
+  {:else if standing?.ended_at}
+    <main class="screen">
+      <h1>This mix was given up</h1>
+      <button class="press" onclick={onleave}>To the mix</button>
+    </main>
+  {:else if standing && step}
+    <Strip {standing} />
+    <main class="screen" data-step={step.id}>
+      {#if standing.conflicts.length}<Conflicts {bench} {standing} />{/if}
+      <h1 aria-live="polite">{asks(step)}</h1>
+      {#key step.id}
+        {#if reads}
+          <p class="hint">{HINTS[step.kind] ?? ''}</p>
+          {#if step.kind === 'read_ec' && standing.target}
+            <p class="hint">Target {standing.target} {standing.unit}</p>
+          {:else if step.kind === 'read_ph'}
+            <p class="hint">Window {standing.ph_low} to {standing.ph_high}</p>
+          {/if}
+          <Reading
+            {bench}
+            {step}
+            unit={standing.unit}
+            haspen={standing.has_pen}
+            onread={(figure, sure) => told('read', step, figure, sure)}
+          />
+        {:else}
+          {#if amounts}
+            <Amount {step} bench={standing} />
+          {:else if timed}
+            <Countdown {step} onover={(is) => (over = is)} />
+          {/if}
+          <p class="hint">{steered(standing, step) || (HINTS[step.kind] ?? '')}</p>
+          {#if timed && next}<p class="hint">Then: {asks(next)}</p>{/if}
+          {#if step.kind === 'acid' && standing.steering.acid_why}
+            <p class="why">{ACID_WHY[standing.steering.acid_why] ?? ''}</p>
+          {:else if step.kind === 'add' && Object.keys(step.adds_ppm).length}
+            <p class="why">
+              It brings
+              {Object.entries(step.adds_ppm)
+                .map(([element, ppm]) => `${element} ${ppm.toFixed(0)}`)
+                .join(', ')} ppm. To add one part alone, leave the others out.
+            </p>
+          {/if}
+          {#if step.kind === 'pour' && step.id.includes('-') && standing.steering.causes.length && bench.heard?.steps.some((one) => one.id === 'read-between' && one.status === 'done')}
+            <details>
+              <summary>
+                △ The base was worth {standing.steering.off_percent} more or less than expected
+              </summary>
+              <ol>
+                {#each standing.steering.causes as cause (cause)}<li>{CAUSES[cause]}</li>{/each}
+              </ol>
+            </details>
+          {/if}
+          {#if asking === 'other'}
+            <form
+              onsubmit={(event) => {
+                event.preventDefault();
+                if (other.trim()) told('poured', step, other);
+              }}
+            >
+              <label>
+                It was
+                <input bind:value={other} inputmode="decimal" maxlength="20" />
+                {step.unit}
+              </label>
+              <button class="second">That went in</button>
+            </form>
+          {/if}
+          <button class={['press', { quiet: timed && !over }]} onclick={() => press(step)}>
+            {timed ? (over ? 'Go on' : 'Go on before it is over') : pressed(step)}
+          </button>
+        {/if}
+      {/key}
+      {#if bench.problem && bench.problem.code !== 'reading_odd'}
+        <p class="problem" role="alert">△ {bench.problem.message}</p>
+      {/if}
+      {#if asking === 'skip'}
+        <div class="ask" role="alertdialog" aria-label="Leave it out?">
+          <p>Leave “{asks(step)}” out? It is kept in the record.</p>
+          <button class="second" onclick={() => told('skipped', step)}>Leave it out</button>
+          <button class="second" onclick={() => (asking = undefined)}>No, stay</button>
+        </div>
+      {/if}
+      {#if asking === 'leave'}
+        <div class="ask" role="alertdialog" aria-label="Give the mix up?">
+          <p>Give this mix up? It ends without a record, and nothing is drawn down.</p>
+          <button class="second" onclick={() => bench.giveUp()}>Give it up</button>
+          <button class="second" onclick={() => (asking = undefined)}>No, stay</button>
+        </div>
+      {/if}
+    </main>
+    <footer>
+      <button onclick={undo} disabled={!standing.undoable && !bench.queue.length}>↶ Back one</button
+      >
+      {#if pours}<button onclick={() => (asking = 'other')}>Another amount</button>{/if}
+      {#if !timed}<button onclick={() => (asking = 'skip')}>Leave out</button>{/if}
+      <button onclick={() => (asking = 'leave')}>Give up</button>
+    </footer>
+  {:else if bench.problem || bench.offline}
+    <main class="screen">
+      <h1>{bench.problem?.message ?? 'No network, and this device does not know this mix yet.'}</h1>
+      <button class="press" onclick={onleave}>To the mix</button>
+    </main>
+  {/if}
+</div>
+
+{#if showDone && standing}
+  <Done {bench} {standing} onclose={() => (showDone = false)} />
+{/if}
+
+<style>
+  .bench {
+    --bench-ground: var(--paper);
+    --bench-ink: var(--ink);
+    --bench-quiet: var(--faded);
+    --bench-table: #e6e0d2;
+    --bench-go: var(--grow);
+    --bench-on-go: #fffefa;
+
+    display: grid;
+    grid-template-rows: auto auto auto 1fr auto;
+    min-height: 100dvh;
+    color: var(--bench-ink);
+    background: var(--bench-ground);
+  }
+
+  .night {
+    --bench-ground: #171d1f;
+    --bench-ink: #f3e6cf;
+    --bench-quiet: #c0b49c;
+    --bench-table: #c9bfa9;
+    --bench-go: #8fc7a6;
+    --bench-on-go: #14201a;
+  }
+
+  header,
+  footer {
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    padding: 4px 8px;
+  }
+
+  header p {
+    flex: 1;
+    min-width: 0;
+    font-size: 1.125rem;
+  }
+
+  .off {
+    display: block;
+    font-size: 0.875rem;
+    color: var(--bench-quiet);
+  }
+
+  header button,
+  footer button {
+    min-height: 64px;
+    min-width: 64px;
+    padding: 0 8px;
+    color: var(--bench-quiet);
+  }
+
+  footer {
+    grid-row: 5;
+    justify-content: space-between;
+  }
+
+  button:disabled {
+    opacity: 0.4;
+  }
+
+  .screen {
+    grid-row: 4;
+    display: flex;
+    flex-direction: column;
+    gap: 16px;
+    align-items: flex-start;
+    width: 100%;
+    max-width: 720px;
+    margin: 0 auto;
+    padding: 8px 20px 12px;
+  }
+
+  h1 {
+    font-size: 2.25rem;
+    line-height: 1.15;
+  }
+
+  .hint {
+    font-size: 1.25rem;
+    color: var(--bench-quiet);
+  }
+
+  .screen :global(.press) {
+    width: 100%;
+    min-height: 128px;
+    margin-top: auto;
+    font-size: 2rem;
+    font-weight: 700;
+    color: var(--bench-on-go);
+    background: var(--bench-go);
+    border-radius: 12px;
+  }
+
+  .screen :global(.press.quiet) {
+    min-height: 88px;
+    font-size: 1.25rem;
+    color: var(--bench-quiet);
+    background: none;
+    border: 2px solid var(--bench-quiet);
+  }
+
+  .second {
+    min-height: 64px;
+    padding: 0 20px;
+    font-size: 1.25rem;
+    font-weight: 700;
+    border: 2px solid var(--bench-ink);
+    border-radius: 8px;
+  }
+
+  .ask {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    width: 100%;
+    padding: 16px;
+    border: 3px solid var(--bench-ink);
+    border-radius: 8px;
+    font-size: 1.25rem;
+  }
+
+  .ask p {
+    width: 100%;
+  }
+
+  form {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    align-items: center;
+    font-size: 1.5rem;
+  }
+
+  input {
+    width: 5ch;
+    min-height: 64px;
+    font: 700 2rem/1 var(--figures);
+    color: inherit;
+    background: none;
+    border: 0;
+    border-bottom: 3px solid var(--bench-ink);
+  }
+
+  .why {
+    font-size: 1rem;
+    color: var(--bench-quiet);
+  }
+
+  details {
+    font-size: 1.125rem;
+  }
+
+  summary {
+    min-height: 44px;
+    font-weight: 700;
+    cursor: pointer;
+  }
+
+  ol {
+    padding-left: 1.2em;
+    list-style: decimal;
+  }
+
+  .problem {
+    font-size: 1.125rem;
+    font-weight: 700;
+  }
+
+  @media print {
+    header,
+    footer {
+      display: none;
+    }
+
+    .bench {
+      color: var(--ink);
+      background: none;
+    }
+  }
+</style>

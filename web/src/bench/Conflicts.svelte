@@ -1,0 +1,47 @@
+<script lang="ts">
+  import type { BenchState } from '../api/client';
+  import type { Bench } from './bench.svelte';
+  import { asks } from './words';
+
+  let { bench, standing }: { bench: Bench; standing: BenchState } = $props();
+
+  const undo = (of: string) =>
+    bench.tell({ kind: 'undone', step: '', figure: '', of, sure: false });
+</script>
+
+{#each standing.conflicts as one (one.other)}
+  {@const step = standing.steps.find((step) => step.id === one.step)}
+  <section role="alert">
+    <p>
+      △ Two of you told of “{step ? asks(step) : one.step}”: {one.counts_by} says
+      <b>{one.counts_shown ?? 'done'}</b>, {one.other_by} says <b>{one.other_shown ?? 'done'}</b>.
+    </p>
+    <button onclick={() => undo(one.other)}>{one.counts_by} is right</button>
+    <button onclick={() => undo(one.counts)}>{one.other_by} is right</button>
+  </section>
+{/each}
+
+<style>
+  section {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    width: 100%;
+    padding: 8px 12px;
+    border: 3px solid currentcolor;
+    border-radius: 8px;
+    font-size: 1.125rem;
+  }
+
+  p {
+    width: 100%;
+  }
+
+  button {
+    min-height: 64px;
+    padding: 0 16px;
+    font-weight: 700;
+    border: 2px solid currentcolor;
+    border-radius: 8px;
+  }
+</style>

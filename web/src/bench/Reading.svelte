@@ -1,0 +1,117 @@
+<script lang="ts">
+  import type { BenchStep } from '../api/client';
+  import type { Bench } from './bench.svelte';
+
+  let {
+    bench,
+    step,
+    unit,
+    haspen,
+    onread,
+  }: {
+    bench: Bench;
+    step: BenchStep;
+    unit: string;
+    haspen: boolean;
+    onread: (figure: string, sure: boolean) => void;
+  } = $props();
+
+  const kinds = { read_ph: 'pH', read_temperature: '°C' } as Record<string, string>;
+  const kind = $derived(kinds[step.kind] ?? 'EC');
+  const example = $derived({ pH: '5.8', '°C': '20' }[kind] ?? '1.80');
+  const odd = $derived(bench.problem?.code === 'reading_odd');
+  let typed = $state('');
+  let seconds = $state(0);
+  let pen = $state<'off' | 'settling' | 'still' | 'silent'>('off');
+
+  function send(event: SubmitEvent) {
+    event.preventDefault();
+    if (typed.trim()) onread(typed, odd);
+  }
+
+  /** The pen is looked at each second until it stands still; what it shows then is its median. */
+  async function dip() {
+    pen = 'settling';
+    for (seconds = 0; seconds < 60 && pen === 'settling'; seconds += 1) {
+      const shown = await bench.pen(seconds);
+      if (!shown) return void (pen = 'silent');
+      typed = { pH: shown.ph, '°C': shown.temperature }[kind] ?? shown.ec;
+      if (shown.still) return void (pen = 'still');
+      await new Promise((next) => setTimeout(next, 1000));
+    }
+  }
+</script>
+
+<form onsubmit={send}>
+  <label>
+    <span class="unseen">{kind}</span>
+    <input
+      bind:value={typed}
+      inputmode="decimal"
+      autocomplete="off"
+      maxlength="20"
+      {@attach (input) => input.focus()}
+      placeholder={example}
+    />
+    <span class="unit">{kind === 'EC' ? unit : kind}</span>
+  </label>
+  {#if haspen}
+    <button type="button" class="pen" onclick={dip} disabled={pen === 'settling'}>
+      {pen === 'settling'
+        ? 'settling …'
+        : pen === 'still'
+          ? 'it stands still'
+          : 'Take it from the pen'}
+    </button>
+  {/if}
+  {#if pen === 'silent'}<p>The pen does not answer: type what it shows.</p>{/if}
+  {#if odd}<p role="alert">△ {bench.problem?.message}</p>{/if}
+  <button class="press">{odd ? 'It is so: send it again' : 'That is the reading'}</button>
+</form>
+
+<style>
+  form {
+    display: contents;
+  }
+
+  label {
+    display: flex;
+    align-items: baseline;
+    gap: 12px;
+  }
+
+  input {
+    width: 4.6ch;
+    min-height: 96px;
+    padding: 0 4px;
+    font: 700 5rem/1 var(--figures);
+    color: var(--bench-ink);
+    background: none;
+    border: 0;
+    border-bottom: 4px solid var(--bench-ink);
+    border-radius: 0;
+  }
+
+  input::placeholder {
+    color: var(--bench-quiet);
+    opacity: 0.5;
+  }
+
+  .unit {
+    font-size: 1.5rem;
+    color: var(--bench-quiet);
+  }
+
+  .pen {
+    min-height: 64px;
+    padding: 0 20px;
+    font-size: 1.25rem;
+    border: 2px solid var(--bench-ink);
+    border-radius: 8px;
+  }
+
+  p {
+    font-size: 1.125rem;
+    font-weight: 700;
+  }
+</style>

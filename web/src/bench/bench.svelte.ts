@@ -1,0 +1,119 @@
+import {
+  api,
+  problemOf,
+  SERVER_SILENT,
+  type BenchState,
+  type MixEvent,
+  type Problem,
+} from '../api/client';
+import { InTurn } from '../api/inturn';
+import { project } from './project';
+import { forget, keepUntold, recall, remember, told, untold } from './store';
+
+const LOOK_EVERY_MS = 1500;
+
+/** One guided mix on this device: what the server knows, what it was not told yet, and the rest. */
+export class Bench {
+  readonly grow: number;
+  readonly mix: number;
+  heard = $state.raw<BenchState | undefined>();
+  queue = $state.raw<MixEvent[]>([]);
+  problem = $state.raw<Problem | undefined>();
+  offline = $state(false);
+
+  #turn = new InTurn();
+  #timer: ReturnType<typeof setInterval> | undefined;
+
+  constructor(grow: number, mix: number) {
+    this.grow = grow;
+    this.mix = mix;
+  }
+
+  /** As it stands on this screen. */
+  get now(): BenchState | undefined {
+    return this.heard && project(this.heard, this.queue);
+  }
+
+  async open() {
+    this.queue = await untold(this.mix);
+    this.heard = (await recall(this.mix))?.bench;
+    await this.look();
+    this.#timer = setInterval(() => void this.look(), LOOK_EVERY_MS);
+    window.addEventListener('online', this.#again);
+  }
+
+  close() {
+    clearInterval(this.#timer);
+    window.removeEventListener('online', this.#again);
+  }
+
+  #again = () => void this.look();
+
+  /** Something happened here: it shows at once, is kept at once, and is told when it can be. */
+  async tell(event: Omit<MixEvent, 'id' | 'at'>) {
+    const whole = { ...event, id: crypto.randomUUID(), at: Date.now() / 1000 };
+    this.problem = undefined;
+    this.queue = [...this.queue, whole];
+    await keepUntold(this.mix, whole);
+    await this.look();
+  }
+
+  /** Tell what was not told, or just ask how it stands. */
+  look(): Promise<void> {
+    return this.#turn.run(() => this.#exchange());
+  }
+
+  async #exchange() {
+    const telling = this.queue;
+    const params = { path: { grow_id: this.grow, mix_id: this.mix } };
+    try {
+      const { data, error } = telling.length
+        ? await api.POST('/api/grows/{grow_id}/mixes/{mix_id}/events', {
+            params,
+            body: { events: telling },
+          })
+        : await api.GET('/api/grows/{grow_id}/mixes/{mix_id}', { params });
+      this.offline = false;
+      if (data) await this.#hear(data, telling);
+      else await this.#refuse(problemOf(error), telling);
+    } catch {
+      this.offline = true;
+    }
+  }
+
+  async #hear(bench: BenchState, telling: MixEvent[]) {
+    this.heard = bench;
+    this.queue = this.queue.filter((event) => !telling.includes(event));
+    await told(telling);
+    if (bench.ended_at) await forget(this.mix);
+    else await remember(this.grow, bench);
+  }
+
+  /** What is refused is taken off the queue and said; the rest is told on. */
+  async #refuse(problem: Problem, telling: MixEvent[]) {
+    this.problem = problem;
+    if (problem.code === SERVER_SILENT.code || problem.code === 'sign_in_needed') return;
+    const at = /^events\[(\d+)\]/.exec(problem.where)?.[1];
+    const refused = at === undefined ? telling : telling.slice(Number(at), Number(at) + 1);
+    this.queue = this.queue.filter((event) => !refused.includes(event));
+    await told(refused);
+  }
+
+  async giveUp() {
+    const params = { path: { grow_id: this.grow, mix_id: this.mix } };
+    const { data, error } = await api
+      .DELETE('/api/grows/{grow_id}/mixes/{mix_id}', { params })
+      .catch(() => ({ data: undefined, error: undefined }));
+    if (data) await this.#hear(data, this.queue);
+    else this.problem = problemOf(error);
+  }
+
+  /** What the pen shows after so many seconds in the tank; undefined without network. */
+  async pen(seconds: number) {
+    const params = { path: { grow_id: this.grow, mix_id: this.mix } };
+    const shown = await api
+      .POST('/api/grows/{grow_id}/mixes/{mix_id}/pen', { params, body: { seconds } })
+      .catch(() => undefined);
+    return shown?.data;
+  }
+}

@@ -1,0 +1,55 @@
+import type { BenchState, BenchStep, MixEvent } from '../api/client';
+
+const OVER = ['done', 'poured', 'read', 'skipped'];
+
+/**
+ * Where a mix stands on this screen: as the server last said, with what was not yet told it laid
+ * over. Nothing is judged here; amounts that follow from a reading come when the server has heard.
+ */
+export function project(bench: BenchState, untold: MixEvent[]): BenchState {
+  let steps = bench.steps;
+  let lastAt: number | undefined;
+  for (const event of untold) {
+    if (event.kind === 'undone') {
+      const undone = untold.find((one) => one.id === event.of);
+      const at = steps.findIndex((step) => step.event === event.of || step.id === undone?.step);
+      if (at >= 0)
+        steps = replaced(steps, at, { status: 'ahead', figure_shown: null, event: null });
+      continue;
+    }
+    const at = steps.findIndex((step) => step.id === event.step);
+    if (at < 0 || !OVER.includes(event.kind)) continue;
+    lastAt = event.at;
+    steps = replaced(steps, at, {
+      status: event.kind === 'skipped' ? 'skipped' : 'done',
+      figure_shown: event.figure ? `${event.figure} ${steps[at]?.unit ?? ''}`.trim() : null,
+      event: event.id,
+    });
+  }
+  if (!untold.length) return bench;
+  const found = steps.findIndex((step) => step.status !== 'done' && step.status !== 'skipped');
+  const now = found < 0 ? null : found;
+  return { ...bench, now, steps: steps.map((step, at) => begun(step, at, now, lastAt)) };
+}
+
+function replaced(steps: BenchStep[], at: number, change: Partial<BenchStep>): BenchStep[] {
+  return steps.map((step, index) => (index === at ? { ...step, ...change } : step));
+}
+
+function begun(
+  step: BenchStep,
+  at: number,
+  now: number | null,
+  lastAt: number | undefined,
+): BenchStep {
+  if (step.status === 'done' || step.status === 'skipped') return step;
+  if (at !== now) return { ...step, status: 'ahead', due: null };
+  const due = step.seconds !== null && lastAt !== undefined ? lastAt + step.seconds : step.due;
+  return { ...step, status: 'now', due };
+}
+
+/** `4:05`, or `0:00` once it is over; computed from times, so that a sleeping screen wakes right. */
+export function countdown(due: number, now: number): string {
+  const left = Math.max(0, Math.ceil(due - now));
+  return `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`;
+}

@@ -1,0 +1,115 @@
+import type { BenchState, BenchStep } from '../api/client';
+
+/** What a step asks for, said to somebody with wet hands. */
+export function asks(step: BenchStep): string {
+  const name = step.name ?? '';
+  switch (step.kind) {
+    case 'fill':
+      return 'Fill to the mark';
+    case 'read_water':
+      return 'Read the water';
+    case 'read_temperature':
+      return 'Read the temperature';
+    case 'chlorine':
+      return 'Has the chlorine gone?';
+    case 'bottles':
+      return 'Bottles and vessels at hand?';
+    case 'gear':
+      return 'Goggles and gloves on?';
+    case 'shake':
+      return `Shake ${name}`;
+    case 'pour':
+      return `Pour ${name}`;
+    case 'stir':
+      return `Stir ${name} in`;
+    case 'wait':
+      return 'Wait';
+    case 'read_ec':
+      return 'Read EC';
+    case 'add':
+      return `Too weak: add ${name}`;
+    case 'drain':
+      return 'Too strong: drain, and fill with plain water';
+    case 'read_ph':
+      return 'Read pH';
+    case 'acid':
+      return `Pour ${name}, diluted`;
+    case 'alkali':
+      return 'Too low: a little pH up';
+    case 'advice':
+      return 'Leave it';
+    case 'cover':
+      return 'Cover it and let it circulate';
+  }
+}
+
+/** What the one press area says. */
+export function pressed(step: BenchStep): string {
+  switch (step.kind) {
+    case 'fill':
+      return 'It is full';
+    case 'chlorine':
+      return 'It has gone';
+    case 'bottles':
+    case 'gear':
+      return 'All here';
+    case 'shake':
+      return 'Shaken';
+    case 'pour':
+    case 'add':
+    case 'acid':
+    case 'alkali':
+      return 'It is in';
+    case 'drain':
+      return 'Drained and filled';
+    case 'stir':
+      return 'Stirred';
+    case 'cover':
+      return 'The mix is done';
+    default:
+      return 'Go on';
+  }
+}
+
+export const HINTS: Partial<Record<BenchStep['kind'], string>> = {
+  fill: 'All the water that is joined counts: tank, pots and pipes.',
+  read_temperature: '18 to 22 °C: colder water dissolves slowly, warmer holds less oxygen.',
+  read_water: 'Swirl the pen, wait until the number stands still.',
+  chlorine: 'Open water loses it in about 24 hours, faster with an air stone; chloramine stays.',
+  bottles: 'In the order of the tickets, enough left in each, every vessel clean.',
+  gear: 'Acid is on this sheet. Running water and neutraliser at hand, children and food away.',
+  shake: 'Micronutrients settle. Then pour out; nothing is dipped into the bottle.',
+  read_ec: 'While it moves; wait until the number stands still.',
+  read_ph: 'While stirring. EC first, then pH: nutrients move it.',
+  acid: 'Water into the cup first, then the acid, never the other way. Never with bleach.',
+  alkali: 'Diluted, a few drops at a time. Goggles and gloves; never together with acid.',
+  drain: 'Measure what runs out; fill with the same source water.',
+  cover: 'Dark and moving: salts settle, light grows algae.',
+};
+
+export const ADVICE: Record<string, string> = {
+  wait_settling: 'This feed settles by itself: leave it, and look again tomorrow.',
+  stop_chasing:
+    'Up and down by turns only adds salt. Stop here, let it circulate, and look again tomorrow.',
+  no_acid:
+    'The shelf has no acid whose strength is known. Adjust by your own pH down, and note it.',
+};
+
+export const CAUSES: Record<string, string> = {
+  volume: 'More or less water than thought? Look at the mark, count pots and pipes.',
+  gallon: 'Gallons taken for litres, or US for UK? Compare the leaflet.',
+  not_shaken: 'Bottle not shaken? Look for a layer at its bottom.',
+  mixed_up: 'Another bottle? Compare the tags on the table.',
+  meter: 'Pen out of calibration? Read a standard.',
+};
+
+/** What a reading said, in one line; empty while nothing was read. */
+export function steered({ steering }: BenchState, step: BenchStep): string {
+  if (step.kind === 'add') return 'All base parts in the chart’s ratio.';
+  if (step.kind === 'pour' && steering.off_percent && step.id.startsWith('pour-')) {
+    if (steering.capped)
+      return 'The reading asks for more than printed dose × strength; this is the cap.';
+  }
+  if (step.kind === 'advice' && steering.advice) return ADVICE[steering.advice] ?? '';
+  return '';
+}
