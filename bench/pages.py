@@ -36,6 +36,38 @@ async (times) => {
 """
 
 
+# From a press at the bench to the frame in which another step is on screen; network or not.
+_PRESS = """
+async (times) => {
+  const taken = [];
+  const step = () => document.querySelector('main.screen')?.dataset.step;
+  for (let press = 0; press < times; press++) {
+    const before = step();
+    const button = document.querySelector('button.press');
+    const began = performance.now();
+    if (press % 2) [...document.querySelectorAll('footer button')][0].click();
+    else button.click();
+    for (let frame = 0; frame < 600 && step() === before; frame++)
+      await new Promise((next) => requestAnimationFrame(next));
+    taken.push(performance.now() - began);
+  }
+  return taken;
+}
+"""
+
+
+def _press_on(page: Page) -> tuple[float, float]:
+    """Medians of pressing on and back at the bench: with network, and without."""
+    page.get_by_role("button", name="Take it to the bench").click()
+    page.get_by_role("heading", name="Fill to the mark").wait_for()
+    page.evaluate(_PRESS, 4)
+    with_network = statistics.median(page.evaluate(_PRESS, _PRESSES))
+    page.context.set_offline(True)
+    without = statistics.median(page.evaluate(_PRESS, _PRESSES))
+    page.context.set_offline(False)
+    return with_network, without
+
+
 def _weigh() -> None:
     chunk = json.loads((_DIST / "manifest.json").read_text())["src/main.ts"]
     files = [_DIST / chunk["file"], *(_DIST / css for css in chunk["css"])]
@@ -62,9 +94,14 @@ def report() -> None:
         browser = playwright.chromium.launch(
             executable_path="/usr/bin/chromium", args=_CHROMIUM_FLAGS
         )
-        taken = _press_keys(browser.new_page(viewport={"width": 1280, "height": 800}), port)
+        page = browser.new_page(viewport={"width": 1280, "height": 800})
+        taken = _press_keys(page, port)
+        online, offline = _press_on(page)
         browser.close()
     print("key press to new figures, in the browser")
     print(f"  median                          {statistics.median(taken):8.1f} ms     "
           "(to reach: under 100)")  # fmt: skip
     print(f"  slowest of {_PRESSES}                   {max(taken):8.1f} ms")
+    print("a press at the bench to the next step on screen")
+    print(f"  median with network             {online:8.1f} ms     (to reach: under 100)")
+    print(f"  median without network          {offline:8.1f} ms     (to reach: under 100)")
