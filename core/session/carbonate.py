@@ -30,7 +30,7 @@ def acid_between(from_ph: float, to_ph: float, alkalinity: float) -> float:
     """meq/L of acid that brings water of an alkalinity in meq/L from one pH to a lower one.
 
     >>> round(acid_between(7.5, 5.8, 3.0), 2)
-    2.5
+    2.3
     """
     start = alkalinity / 1000
     left = _bicarbonate(to_ph, _carbon(from_ph, start))

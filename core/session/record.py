@@ -47,7 +47,7 @@ class MixRecord:
 
     Args:
         litres: of water.
-        lines: product by product, acid last.
+        lines: product by product, acid and alkali last.
         readings: in order of time.
         skipped: steps that were left out, knowingly.
         people: who took part.
@@ -125,6 +125,8 @@ def _lines(plan: BenchPlan, state: State) -> tuple[PouredLine, ...]:
         planned[pour.key] = amount if before is None else before + (amount or 0)
     if "acid" in state.poured and plan.acid:
         names["acid"], planned["acid"] = (plan.acid.name, "mL"), None
+    if "alkali" in state.poured:
+        names["alkali"], planned["alkali"] = ("pH up", "mL"), None
     return tuple(
         PouredLine(
             key, name, unit, _to_millionths(planned[key]), state.poured.get(key, Fraction(0))

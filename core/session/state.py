@@ -19,10 +19,12 @@ from core.session.ph import (
 )
 from core.session.plan import BenchPlan, BenchPour
 from core.session.steering import (
+    OVERPOURED,
     Correction,
     SecondPour,
     Slope,
     Verdict,
+    WayOut,
     correct,
     portion_until,
     second_pour,
@@ -111,6 +113,7 @@ class State:
         poured: mL or g of each product, acid under `acid`.
         slope: what the first pass of the base was worth, once it was read.
         second: what follows for the second pass.
+        way_out: what can be done about the last product of which too much went in.
         correction: what the last reading of EC calls for.
         assistance: what the last reading of pH calls for.
         ec, ph: the last readings.
@@ -124,6 +127,7 @@ class State:
     poured: dict[str, Fraction]
     slope: Slope | None
     second: SecondPour | None
+    way_out: WayOut | None
     correction: Correction | None
     assistance: Assistance | None
     ec: Fraction | None
@@ -161,6 +165,7 @@ def follow(plan: BenchPlan, events: Iterable[Event]) -> State:
         poured=walk.poured,
         slope=walk.slope,
         second=walk.second,
+        way_out=walk.way_out,
         correction=walk.correction,
         assistance=walk.assistance,
         ec=walk.ec,
@@ -186,6 +191,7 @@ class _Walk:
     ratio: Fraction = Fraction(1)
     slope: Slope | None = None
     second: SecondPour | None = None
+    way_out: WayOut | None = None
     correction: Correction | None = None
     assistance: Assistance | None = None
     ec: Fraction | None = None
@@ -260,24 +266,26 @@ class _Walk:
     def _between(self) -> None:
         read = self.step("read-between", StepKind.READ_EC)
         pours = self.plan.pours
-        planned = {p.key: p.amount or Fraction(0) for p in pours if p.turn is Pass.SECOND}
-        if read is None or read.figure is None or self.source is None:
-            self.second = SecondPour(planned, False, Fraction(0))
-            return
-        self.ec = read.figure
-        before = sum((p.rise for p in self._before_base()), Fraction(0))
-        expected = sum((p.rise for p in pours if p.turn is Pass.FIRST), Fraction(0)) * self.ratio
-        self.slope = Slope(self.ec - self.source - before, expected)
-        aim = self._aim()
-        if aim is None:
-            self.second = SecondPour(planned, False, Fraction(0))
-            return
-        first = {
-            p.key: self.base[p.key] for p in pours if p.turn is Pass.FIRST and p.key in self.base
-        }
-        self.second = second_pour(
-            first, planned, slope=self.slope, reading=self.ec, aim=aim, later=self._later()
+        whole = {p.key: self._whole(p.key) for p in pours if p.turn is Pass.SECOND}
+        # Before the reading the first pass may still be ahead; then it will be as planned.
+        first = (
+            self.base
+            if not self.is_ahead
+            else {p.key: p.amount or Fraction(0) for p in pours if p.turn is Pass.FIRST}
         )
+        aim, room = self._aim(), Fraction(0)
+        if read is not None and read.figure is not None and self.source is not None:
+            self.ec = read.figure
+            before = sum((p.rise for p in self._before_base()), Fraction(0))
+            expected = sum((p.rise for p in pours if p.turn is Pass.FIRST), Fraction(0))
+            self.slope = Slope(self.ec - self.source - before, expected * self.ratio)
+            room = (aim or Fraction(0)) - self._later() - self.ec
+        slope = self.slope if aim is not None else None
+        self.second = second_pour(first, whole, slope=slope, room=room)
+
+    def _whole(self, key: str) -> Fraction:
+        """Printed dose × strength of a product, mL or g."""
+        return sum((p.amount or Fraction(0) for p in self.plan.pours if p.key == key), Fraction(0))
 
     def _before_base(self) -> list[BenchPour]:
         found = []
@@ -317,7 +325,7 @@ class _Walk:
             if pour.base and pour.turn is not Pass.SECOND and pour.amount and self.ratio == 1:
                 # What a vessel's mark rounds is no overpouring.
                 off = done.figure / pour.amount
-                self.ratio = off if abs(off - 1) > Fraction(2, 100) else Fraction(1)
+                self.ratio = off if abs(off - 1) > OVERPOURED else Fraction(1)
         self._stir_and_wait(at, pour, name)
 
     def _stir_and_wait(self, at: int, pour: BenchPour, name: str) -> None:
@@ -328,6 +336,22 @@ class _Walk:
         self.poured[pour.key] = self.poured.get(pour.key, Fraction(0)) + figure
         if pour.base:
             self.base[pour.key] = self.base.get(pour.key, Fraction(0)) + figure
+        poured, planned = self.poured[pour.key], self._whole(pour.key)
+        if planned > 0 and poured > planned * (1 + OVERPOURED) and self.correction is None:
+            self.way_out = self._way_out(pour, poured, planned)
+
+    def _way_out(self, pour: BenchPour, poured: Fraction, planned: Fraction) -> WayOut:
+        over = poured / planned
+        likewise = [p for p in self.plan.pours if (p.base if pour.base else p.key == pour.key)]
+        more = sum((p.rise for p in likewise), Fraction(0)) * (over - 1)
+        aim = self._aim()
+        return WayOut(
+            pour.key,
+            poured,
+            planned,
+            dilute_to=self.plan.litres * over,
+            accept_at=aim + more if aim is not None and more > 0 else None,
+        )
 
     def _until(self, at: int, pour: BenchPour) -> None:
         """Sneak up on a reading: a portion, stir, wait, read, and again."""
@@ -471,7 +495,10 @@ class _Walk:
                 self.poured["acid"] = self.poured.get("acid", Fraction(0)) + done.figure
             return done
         if self.assistance.advice is Advice.ALKALI:
-            return self.step(f"alkali-{turn}", StepKind.ALKALI, unit=AmountUnit.ML.value)
+            done = self.step(f"alkali-{turn}", StepKind.ALKALI, unit=AmountUnit.ML.value)
+            if done and done.figure is not None:
+                self.poured["alkali"] = self.poured.get("alkali", Fraction(0)) + done.figure
+            return done
         return self.step(f"advice-{turn}", StepKind.ADVICE)
 
     def _meq_of(self, ml: Fraction) -> float:

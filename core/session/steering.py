@@ -40,49 +40,71 @@ class SecondPour:
     """What to pour in the second pass.
 
     Args:
-        amounts: by product, all in the ratio of the first pass.
-        capped: whether more would be wanted than printed dose × strength allows.
-        wanted: the share of the first pass that the reading asks for.
+        amounts: by product, never past printed dose × strength.
+        beyond: by product, what the reading asks for where that is more; else empty.
     """
 
     amounts: Mapping[str, Fraction]
-    capped: bool
-    wanted: Fraction
+    beyond: Mapping[str, Fraction]
+
+    @property
+    def capped(self) -> bool:
+        """Whether the reading asks for more than printed dose × strength."""
+        return bool(self.beyond)
 
 
 def second_pour(
     first: Mapping[str, Fraction],
-    planned: Mapping[str, Fraction],
+    whole: Mapping[str, Fraction],
     *,
-    slope: Slope,
-    reading: Fraction,
-    aim: Fraction,
-    later: Fraction,
-    over_cap: bool = False,
+    slope: Slope | None = None,
+    room: Fraction = Fraction(0),
 ) -> SecondPour:
     """The rest of the base, from what the first pass was worth in this tank.
 
+    The parts end in the chart's ratio also where one of the first pass went in askew; only what is
+    in too much already stays so.
+
     Args:
         first: what was poured of each part, mL or g.
-        planned: what the second pass was planned to be, which with the first is the cap.
-        slope: what the first pass did.
-        reading: what the pen shows now, mS/cm.
-        aim: the reading to end at.
-        later: the rise that is expected of what comes after the base.
-        over_cap: whether the grower chose to pour more than printed dose × strength.
+        whole: printed dose × strength of each part, the cap.
+        slope: what the first pass did; None, or no rise, where no reading tells, so that the
+            planned rest follows.
+        room: the rise that the base is still to bring, mS/cm.
     """
-    room = aim - later - reading
-    if slope.measured <= 0:
-        return SecondPour(dict(planned), False, Fraction(0))
-    wanted = max(room / slope.measured, Fraction(0))
-    cap = min(
-        (planned.get(product, Fraction(0)) / amount for product, amount in first.items() if amount),
-        default=Fraction(0),
-    )
-    share = wanted if over_cap else min(wanted, cap)
-    return SecondPour(
-        {product: amount * share for product, amount in first.items()}, wanted > cap, wanted
-    )
+    poured = {part: first.get(part, Fraction(0)) for part in whole}
+    shares = [poured[part] / dose for part, dose in whole.items() if dose]
+    wanted = Fraction(1)
+    if slope is not None and slope.measured > 0 and any(shares):
+        is_in = sum(shares, Fraction(0)) / len(shares)
+        wanted = is_in * (1 + max(room / slope.measured, Fraction(0)))
+
+    def rest(share: Fraction) -> dict[str, Fraction]:
+        return {p: max(dose * share - poured[p], Fraction(0)) for p, dose in whole.items()}
+
+    return SecondPour(rest(min(wanted, Fraction(1))), rest(wanted) if wanted > 1 else {})
+
+
+@dataclass(frozen=True, slots=True)
+class WayOut:
+    """What can be done when more went in than printed dose × strength.
+
+    Args:
+        product: its key.
+        poured, planned: mL or g of it in all.
+        dilute_to: litres at which it is as planned again; the other parts of a base follow it.
+        accept_at: the reading to expect if the mix is left so, mS/cm; None if nothing tells.
+    """
+
+    product: str
+    poured: Fraction
+    planned: Fraction
+    dilute_to: Fraction
+    accept_at: Fraction | None
+
+
+OVERPOURED = Fraction(2, 100)
+"""Past this share it is more than what a vessel's mark rounds: our own default."""
 
 
 class Verdict(StrEnum):

@@ -1,5 +1,6 @@
 """The guided mix: started from a sheet, carried on by events, read by a pen, kept as a record."""
 
+from dataclasses import dataclass
 from datetime import datetime
 from fractions import Fraction
 from typing import Annotated, Literal
@@ -16,6 +17,7 @@ from core.formats.bench import BenchPlanDocument
 from core.formats.measured import MeasuredDocument
 from core.formats.record import MixRecordDocument
 from core.mix import plan_mix
+from core.mix.steps import Pass
 from core.quantities import (
     Amount,
     AmountUnit,
@@ -28,8 +30,8 @@ from core.quantities import (
 from core.session import BenchPlan, Event, Kind, State, Step, StepKind, bench_plan, follow
 from core.session import Status as StepStatus
 from core.session.ph import Advice
-from core.session.steering import CAUSES, Verdict
-from core.vessels import measure
+from core.session.steering import CAUSES, SecondPour, Verdict
+from core.vessels import VesselKind, measure
 from core.water import Water
 from server.api.gathered import gather
 from server.api.mix import MixIn, request_of
@@ -54,6 +56,7 @@ class StepOut(Schema):
     """One step; `amount` exact as text, `due` in epoch seconds.
 
     `goes_in` is what is in when the vessels were filled to their marks; it is told when poured.
+    `beyond` is what the reading asks for where printed dose × strength caps the amount;
     `figure_shown` is what was poured or read, in the person's unit.
     """
 
@@ -68,6 +71,7 @@ class StepOut(Schema):
     unit: str
     measured: MeasuredDocument | None
     cup_water: str | None
+    beyond: str | None
     adds_ppm: dict[Element, float]
     seconds: int | None
     due: float | None
@@ -88,6 +92,29 @@ class BenchPourOut(Schema):
     until: str | None
 
 
+class BottleOut(Schema):
+    """A bottle to have at hand: what this mix takes of it, and what was left when it began.
+
+    `is_enough` is None where the shelf does not know what is left.
+    """
+
+    tag: str
+    name: str
+    takes: str | None
+    left: str | None
+    is_enough: bool | None
+
+
+class WayOutOut(Schema):
+    """Too much went in: what was poured and planned, and the ways out of it."""
+
+    name: str
+    poured: str
+    planned: str
+    dilute_to: str
+    accept_at: str | None
+
+
 class ConflictOut(Schema):
     """Two devices told of one step."""
 
@@ -103,11 +130,13 @@ class ConflictOut(Schema):
 class SteeringOut(Schema):
     """What readings call for, in words and codes that the bench shows.
 
-    `off_percent` is how far off the first pass's rise was, with `causes` where that is odd;
+    `off_percent` is how far off the first pass's rise was, "12 % less", with `causes` where that
+    is odd; `way_out` is what can be done where too much went in;
     `capped` tells that more than printed dose × strength would be wanted.
     """
 
     off_percent: str | None
+    way_out: WayOutOut | None
     causes: list[str]
     capped: bool
     verdict: Verdict | None
@@ -132,6 +161,8 @@ class BenchOut(Schema):
     now: int | None
     steps: list[StepOut]
     pours: list[BenchPourOut]
+    bottles: list[BottleOut]
+    vessels: list[str]
     conflicts: list[ConflictOut]
     steering: SteeringOut
     undoable: str | None
@@ -196,14 +227,23 @@ def _shown(
     return f"{number_text(figure, 2).rstrip('0').rstrip('.')} {unit}"
 
 
-def _step(
-    step: Step,
-    plan: BenchPlan,
-    events: dict[str, str],
-    meter: ReadingScale,
-    adds: dict[Element, float],
-) -> StepOut:
+@dataclass(frozen=True, slots=True)
+class _Screen:
+    """What all steps of one mix are shown by; `adds` by step, in ppm by element."""
+
+    plan: BenchPlan
+    second: SecondPour | None
+    events: dict[str, str]
+    meter: ReadingScale
+    adds: dict[str, dict[Element, float]]
+
+
+def _step(step: Step, screen: _Screen) -> StepOut:
+    plan, second = screen.plan, screen.second
     pour = plan.pours[step.pour] if step.pour is not None else None
+    beyond = None
+    if pour and second and pour.turn is Pass.SECOND and step.kind is StepKind.POUR:
+        beyond = second.beyond.get(pour.key)
     measured, cup, goes_in = None, None, step.amount
     if step.amount is not None and step.amount > 0 and step.unit in ("mL", "g"):
         how = measure(Amount(step.amount, AmountUnit(step.unit)), plan.bench)
@@ -226,19 +266,71 @@ def _step(
         unit=step.unit,
         measured=measured,
         cup_water=cup,
-        adds_ppm=adds,
+        beyond=None if beyond is None else number_text(beyond, 1),
+        adds_ppm=screen.adds.get(step.id, {}),
         seconds=step.seconds,
         due=step.due,
-        figure_shown=_shown(step.kind, step.figure, step.unit, meter),
-        event=events.get(step.id),
+        figure_shown=_shown(step.kind, step.figure, step.unit, screen.meter),
+        event=screen.events.get(step.id),
         by=step.by,
     )
 
 
-def _steering(plan: BenchPlan, state: State) -> SteeringOut:
+def _way_out(plan: BenchPlan, state: State, meter: ReadingScale) -> WayOutOut | None:
+    way = state.way_out
+    if way is None:
+        return None
+    pour = next(pour for pour in plan.pours if pour.key == way.product)
+    unit = pour.unit.value
+    reading = Reading(way.accept_at).shown(meter) if way.accept_at is not None else None
+    return WayOutOut(
+        name=pour.name,
+        poured=f"{number_text(way.poured, 1)} {unit}",
+        planned=f"{number_text(way.planned, 1)} {unit}",
+        dilute_to=f"{number_text(way.dilute_to, 0)} L",
+        accept_at=f"{reading} {meter.words}" if reading else None,
+    )
+
+
+def _bottles(mix: Mix, plan: BenchPlan) -> list[BottleOut]:
+    found = []
+    for key in dict.fromkeys(pour.key for pour in plan.pours):
+        pours = [pour for pour in plan.pours if pour.key == key]
+        takes = sum((pour.amount or pour.estimate or Fraction(0) for pour in pours), Fraction(0))
+        product, unit = mix.products.get(key, {}), pours[0].unit.value
+        left = product.get("left")
+        found.append(
+            BottleOut(
+                tag=product.get("tag", pours[0].name[:2]),
+                name=pours[0].name,
+                takes=f"{number_text(takes, 1)} {unit}" if takes else None,
+                left=None if left is None else f"{number_text(Fraction(left), 0)} {unit}",
+                is_enough=None if left is None else Fraction(left) >= takes,
+            )
+        )
+    return found
+
+
+def _vessels(plan: BenchPlan) -> list[str]:
+    """The vessels in words, each kind with its sizes; one that is there twice is named once."""
+    sizes: dict[str, dict[str, None]] = {}
+    for vessel in plan.bench:
+        sizes.setdefault(vessel.kind.value, {})[number_text(vessel.capacity, 0)] = None
+    return [
+        kind if kind == VesselKind.SCALE.value else f"{kind} {', '.join(held)} mL"
+        for kind, held in sizes.items()
+    ]
+
+
+def _off(share: Fraction) -> str:
+    return f"{number_text(abs(share) * 100, 0)} % {'more' if share > 0 else 'less'}"
+
+
+def _steering(plan: BenchPlan, state: State, meter: ReadingScale) -> SteeringOut:
     slope, second = state.slope, state.second
     return SteeringOut(
-        off_percent=f"{number_text(abs(slope.off) * 100, 0)} %" if slope and slope.off else None,
+        off_percent=_off(slope.off) if slope and slope.off else None,
+        way_out=_way_out(plan, state, meter),
         causes=list(CAUSES) if slope and slope.is_odd else [],
         capped=bool(second and second.capped),
         verdict=state.correction.verdict if state.correction else None,
@@ -257,7 +349,7 @@ def _bench(mix: Mix, plan: BenchPlan, state: State, events: list[Event], scope: 
         low, high = (Reading(edge).shown(meter) for edge in plan.target)
         target = low if low == high else f"{low} to {high}"
 
-    adds = ppm_of_additions(mix, plan, state)
+    screen = _Screen(plan, state.second, ids, meter, ppm_of_additions(mix, plan, state))
 
     def shown(event: Event) -> str | None:
         step = kinds.get(event.step)
@@ -275,7 +367,7 @@ def _bench(mix: Mix, plan: BenchPlan, state: State, events: list[Event], scope: 
         ph_high=decimal_text(plan.ph[1]),
         heard=len(events),
         now=state.now,
-        steps=[_step(step, plan, ids, meter, adds.get(step.id, {})) for step in state.steps],
+        steps=[_step(step, screen) for step in state.steps],
         pours=[
             BenchPourOut(
                 product=pour.key,
@@ -288,6 +380,8 @@ def _bench(mix: Mix, plan: BenchPlan, state: State, events: list[Event], scope: 
             )
             for pour in plan.pours
         ],
+        bottles=_bottles(mix, plan),
+        vessels=_vessels(plan),
         conflicts=[
             ConflictOut(
                 step=one.step,
@@ -300,7 +394,7 @@ def _bench(mix: Mix, plan: BenchPlan, state: State, events: list[Event], scope: 
             )
             for one in state.conflicts
         ],
-        steering=_steering(plan, state),
+        steering=_steering(plan, state, meter),
         undoable=state.undoable,
         ended_at=mix.ended_at,
         record=MixRecordDocument.model_validate(mix.record) if mix.record else None,
@@ -339,7 +433,11 @@ def start_mix(request: HttpRequest, grow_id: int, told: MixIn) -> Status[BenchOu
     if not sheet.pours:
         raise InputError("nothing_to_pour", "This mix pours nothing.", "column")
     products = {
-        row.key: {"product": row.product_id, "tag": row.product.tag}
+        row.key: {
+            "product": row.product_id,
+            "tag": row.product.tag,
+            "left": None if row.product.left is None else str(row.product.left),
+        }
         for row in ChartRow.objects.filter(version_id=told.chart).select_related("product")
     }
     before = Mix.objects.filter(tank=gathered.tank, record__isnull=False).first()

@@ -1,6 +1,7 @@
 """The guided mix: any prefix of events is a state, devices converge, readings lead to the target."""
 
 import random
+from fractions import Fraction
 from random import Random
 
 import pytest
@@ -176,21 +177,53 @@ def test_events_that_cannot_be(wrong: dict[str, object]) -> None:
 
 
 def test_the_second_pour_follows_from_what_the_first_was_worth() -> None:
-    first, planned = {"one": F(80), "two": F(80)}, {"one": F(20), "two": F(20)}
-    fair = Slope(F("0.8"), F("0.8"))
-    rest = second_pour(first, planned, slope=fair, reading=F("1.3"), aim=F("1.5"), later=F(0))
-    assert (rest.amounts, rest.capped) == (planned, False)
-    less = second_pour(first, planned, slope=fair, reading=F("1.3"), aim=F("1.5"), later=F("0.1"))
-    assert less.amounts == {"one": 10, "two": 10}
-    weak = Slope(F("0.6"), F("0.8"))
-    capped = second_pour(first, planned, slope=weak, reading=F("1.1"), aim=F("1.5"), later=F(0))
+    first, doses = {"one": F(80), "two": F(80)}, {"one": F(100), "two": F(100)}
+    fair, weak = Slope(F("0.8"), F("0.8")), Slope(F("0.6"), F("0.8"))
+    rest = second_pour(first, doses, slope=fair, room=F("0.2"))
+    assert (rest.amounts, rest.capped) == ({"one": 20, "two": 20}, False)
+    assert second_pour(first, doses, slope=fair, room=F("0.1")).amounts == {"one": 10, "two": 10}
+    capped = second_pour(first, doses, slope=weak, room=F("0.4"))
     assert capped.capped
-    assert capped.amounts == planned  # printed dose × strength is the cap
-    chosen = second_pour(first, planned, slope=weak, reading=F("1.1"), aim=F("1.5"), later=F(0),
-                         over_cap=True)  # fmt: skip
-    assert chosen.amounts == {"one": F(160, 3), "two": F(160, 3)}
+    assert capped.amounts == {"one": 20, "two": 20}  # printed dose × strength is the cap
+    assert capped.beyond == {"one": F(160, 3), "two": F(160, 3)}
     assert weak.is_odd  # by a quarter
     assert not fair.is_odd
+
+
+@given(
+    doses=st.lists(st.integers(1, 500), min_size=1, max_size=4),
+    off=st.lists(st.fractions(F("0.5"), F("1.5")), min_size=4, max_size=4),
+    measured=st.fractions(F("0.1"), F(2)),
+    room=st.fractions(F(-1), F(2)),
+)
+def test_the_second_pour_keeps_to_the_cap_and_mends_the_ratio(
+    doses: list[int], off: list[Fraction], measured: Fraction, room: Fraction
+) -> None:
+    printed = {str(at): F(dose) for at, dose in enumerate(doses)}
+    first = {part: dose * F("0.8") * off[int(part)] for part, dose in printed.items()}
+    rest = second_pour(first, printed, slope=Slope(measured, F(1)), room=room)
+    shares = {part: (first[part] + rest.amounts[part]) / printed[part] for part in printed}
+    for part, share in shares.items():
+        assert share <= 1 or rest.amounts[part] == 0  # never past printed dose × strength
+    grown = {shares[part] for part in printed if rest.amounts[part] > 0}
+    assert len(grown) <= 1  # all that is poured ends in the chart's ratio
+    assert all(rest.beyond[part] >= rest.amounts[part] for part in rest.beyond)
+
+
+def test_too_much_of_a_base_part_shows_the_ways_out() -> None:
+    plan = PLANS[0]
+    one = next(p for p in plan.pours if p.base)
+    told = whole(plan)
+    at = next(i for i, e in enumerate(told) if e.step.startswith("pour-") and one.key in e.step)
+    told[at] = Event("much", told[at].at, "wren", Kind.POURED, told[at].step, F(300))
+    way = follow(plan, told[: at + 1]).way_out
+    assert way is not None
+    assert (way.poured, way.planned) == (300, 200)
+    assert way.dilute_to == 150  # 100 L × 300 / 200
+    assert plan.target is not None
+    assert way.accept_at is not None
+    assert way.accept_at > plan.target[1]
+    assert follow(plan, whole(plan)).way_out is None
 
 
 def test_too_strong_and_too_weak() -> None:

@@ -586,6 +586,8 @@ export interface components {
          * @description Where a guided mix stands. `heard` counts the events behind it.
          */
         BenchOut: {
+            /** Bottles */
+            bottles: components["schemas"]["BottleOut"][];
             /** Column */
             column: string;
             /** Conflicts */
@@ -620,6 +622,8 @@ export interface components {
             undoable: string | null;
             /** Unit */
             unit: string;
+            /** Vessels */
+            vessels: string[];
         };
         /**
          * BenchPourOut
@@ -660,6 +664,24 @@ export interface components {
             share: string;
             /** Water */
             water: number;
+        };
+        /**
+         * BottleOut
+         * @description A bottle to have at hand: what this mix takes of it, and what was left when it began.
+         *
+         *     `is_enough` is None where the shelf does not know what is left.
+         */
+        BottleOut: {
+            /** Is Enough */
+            is_enough: boolean | null;
+            /** Left */
+            left: string | null;
+            /** Name */
+            name: string;
+            /** Tag */
+            tag: string;
+            /** Takes */
+            takes: string | null;
         };
         /**
          * CalmagPlace
@@ -1883,7 +1905,8 @@ export interface components {
          * SteeringOut
          * @description What readings call for, in words and codes that the bench shows.
          *
-         *     `off_percent` is how far off the first pass's rise was, with `causes` where that is odd;
+         *     `off_percent` is how far off the first pass's rise was, "12 % less", with `causes` where that
+         *     is odd; `way_out` is what can be done where too much went in;
          *     `capped` tells that more than printed dose × strength would be wanted.
          */
         SteeringOut: {
@@ -1899,6 +1922,7 @@ export interface components {
             /** Off Percent */
             off_percent: string | null;
             verdict: components["schemas"]["Verdict"] | null;
+            way_out: components["schemas"]["WayOutOut"] | null;
         };
         /**
          * StepKind
@@ -1911,6 +1935,7 @@ export interface components {
          * @description One step; `amount` exact as text, `due` in epoch seconds.
          *
          *     `goes_in` is what is in when the vessels were filled to their marks; it is told when poured.
+         *     `beyond` is what the reading asks for where printed dose × strength caps the amount;
          *     `figure_shown` is what was poured or read, in the person's unit.
          */
         StepOut: {
@@ -1920,6 +1945,8 @@ export interface components {
             };
             /** Amount */
             amount: string | null;
+            /** Beyond */
+            beyond: string | null;
             /** By */
             by: string;
             /** Cup Water */
@@ -2247,6 +2274,22 @@ export interface components {
              * @description An exact number as decimal text.
              */
             share: string;
+        };
+        /**
+         * WayOutOut
+         * @description Too much went in: what was poured and planned, and the ways out of it.
+         */
+        WayOutOut: {
+            /** Accept At */
+            accept_at: string | null;
+            /** Dilute To */
+            dilute_to: string;
+            /** Name */
+            name: string;
+            /** Planned */
+            planned: string;
+            /** Poured */
+            poured: string;
         };
     };
     responses: never;

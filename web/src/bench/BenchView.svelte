@@ -3,6 +3,7 @@
 
   import type { BenchStep } from '../api/client';
   import Amount from './Amount.svelte';
+  import Bottles from './Bottles.svelte';
   import { Bench } from './bench.svelte';
   import Conflicts from './Conflicts.svelte';
   import Countdown from './Countdown.svelte';
@@ -10,6 +11,7 @@
   import Reading from './Reading.svelte';
   import Strip from './Strip.svelte';
   import Summary from './Summary.svelte';
+  import WayOut from './WayOut.svelte';
   import { ACID_WHY } from '../mix/words';
   import { asks, CAUSES, HINTS, pressed, steered } from './words';
 
@@ -37,6 +39,12 @@
       step?.kind === 'add' ||
       step?.kind === 'acid' ||
       step?.kind === 'drain',
+  );
+  /** Told while there is time to read it, until a reading has spoken. */
+  const wayOut = $derived(
+    standing && !standing.steering.verdict && (timed || step?.kind === 'shake')
+      ? standing.steering.way_out
+      : undefined,
   );
   const amounts = $derived(pours || step?.kind === 'fill');
   let night = $state(localStorage.getItem(REMEMBERED) === 'yes');
@@ -133,6 +141,24 @@
             <Countdown {step} onover={(is) => (over = is)} />
           {/if}
           <p class="hint">{steered(standing, step) || (HINTS[step.kind] ?? '')}</p>
+          {#if step.kind === 'bottles'}<Bottles {standing} />{/if}
+          {#if wayOut}<WayOut way={wayOut} />{/if}
+          {#if step.kind === 'pour' && step.id.includes('-') && standing.steering.causes.length && bench.heard?.steps.some((one) => one.id === 'read-between' && one.status === 'done')}
+            <details>
+              <summary>
+                △ The base was worth {standing.steering.off_percent} than expected
+              </summary>
+              <ol>
+                {#each standing.steering.causes as cause (cause)}<li>{CAUSES[cause]}</li>{/each}
+              </ol>
+            </details>
+          {/if}
+          {#if step.beyond}
+            <p class="why">
+              The reading asks for {step.beyond}
+              {step.unit}; printed dose × strength is the cap. To cross it, press “Another amount”.
+            </p>
+          {/if}
           {#if timed && next}<p class="hint">Then: {asks(next)}</p>{/if}
           {#if step.kind === 'acid' && standing.steering.acid_why}
             <p class="why">{ACID_WHY[standing.steering.acid_why] ?? ''}</p>
@@ -143,16 +169,6 @@
                 .map(([element, ppm]) => `${element} ${ppm.toFixed(0)}`)
                 .join(', ')} ppm. To add one part alone, leave the others out.
             </p>
-          {/if}
-          {#if step.kind === 'pour' && step.id.includes('-') && standing.steering.causes.length && bench.heard?.steps.some((one) => one.id === 'read-between' && one.status === 'done')}
-            <details>
-              <summary>
-                △ The base was worth {standing.steering.off_percent} more or less than expected
-              </summary>
-              <ol>
-                {#each standing.steering.causes as cause (cause)}<li>{CAUSES[cause]}</li>{/each}
-              </ol>
-            </details>
           {/if}
           {#if asking === 'other'}
             <form
@@ -195,7 +211,9 @@
     <footer>
       <button onclick={undo} disabled={!standing.undoable && !bench.queue.length}>↶ Back one</button
       >
-      {#if pours}<button onclick={() => (asking = 'other')}>Another amount</button>{/if}
+      {#if pours || step.kind === 'alkali'}<button onclick={() => (asking = 'other')}
+          >Another amount</button
+        >{/if}
       {#if !timed}<button onclick={() => (asking = 'skip')}>Leave out</button>{/if}
       <button onclick={() => (asking = 'leave')}>Give up</button>
     </footer>
@@ -296,6 +314,8 @@
   }
 
   .screen :global(.press) {
+    position: sticky;
+    bottom: 8px;
     width: 100%;
     min-height: 128px;
     margin-top: auto;
@@ -310,7 +330,7 @@
     min-height: 88px;
     font-size: 1.25rem;
     color: var(--bench-quiet);
-    background: none;
+    background: var(--bench-ground);
     border: 2px solid var(--bench-quiet);
   }
 

@@ -2,6 +2,7 @@
   import type { BenchState, BenchStep } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
   import type { Bench } from './bench.svelte';
+  import WayOut from './WayOut.svelte';
   import { asks } from './words';
 
   let { bench, standing, onclose }: { bench: Bench; standing: BenchState; onclose: () => void } =
@@ -22,6 +23,9 @@
 </script>
 
 <Dialog title="What was done" {onclose}>
+  {#if standing.steering.way_out && !standing.steering.verdict}
+    <WayOut way={standing.steering.way_out} />
+  {/if}
   <ul>
     {#each done as step (step.id)}
       <li>

@@ -76,13 +76,14 @@ export const HINTS: Partial<Record<BenchStep['kind'], string>> = {
   read_temperature: '18 to 22 °C: colder water dissolves slowly, warmer holds less oxygen.',
   read_water: 'Swirl the pen, wait until the number stands still.',
   chlorine: 'Open water loses it in about 24 hours, faster with an air stone; chloramine stays.',
-  bottles: 'In the order of the tickets, enough left in each, every vessel clean.',
+  bottles: 'In this order, left to right; every vessel clean.',
   gear: 'Acid is on this sheet. Running water and neutraliser at hand, children and food away.',
   shake: 'Micronutrients settle. Then pour out; nothing is dipped into the bottle.',
   read_ec: 'While it moves; wait until the number stands still.',
   read_ph: 'While stirring. EC first, then pH: nutrients move it.',
-  acid: 'Water into the cup first, then the acid, never the other way. Never with bleach.',
-  alkali: 'Diluted, a few drops at a time. Goggles and gloves; never together with acid.',
+  acid: 'Goggles and gloves. Water into the cup first, then the acid, never the other way: it heats. Fresh air; never with bleach or pH up. The label comes first.',
+  alkali:
+    'Goggles and gloves. Diluted, a few drops at a time; never together with acid. The label comes first. Tell by “Another amount” how much it was.',
   drain: 'Measure what runs out; fill with the same source water.',
   cover: 'Dark and moving: salts settle, light grows algae.',
 };
@@ -106,10 +107,6 @@ export const CAUSES: Record<string, string> = {
 /** What a reading said, in one line; empty while nothing was read. */
 export function steered({ steering }: BenchState, step: BenchStep): string {
   if (step.kind === 'add') return 'All base parts in the chart’s ratio.';
-  if (step.kind === 'pour' && steering.off_percent && step.id.startsWith('pour-')) {
-    if (steering.capped)
-      return 'The reading asks for more than printed dose × strength; this is the cap.';
-  }
   if (step.kind === 'advice' && steering.advice) return ADVICE[steering.advice] ?? '';
   return '';
 }
