@@ -135,12 +135,15 @@
             onread={(figure, sure) => told('read', step, figure, sure)}
           />
         {:else}
+          {#if step.kind === 'acid'}<p class="caution">{HINTS.acid}</p>{/if}
           {#if amounts}
             <Amount {step} bench={standing} />
           {:else if timed}
             <Countdown {step} onover={(is) => (over = is)} />
           {/if}
-          <p class="hint">{steered(standing, step) || (HINTS[step.kind] ?? '')}</p>
+          <p class="hint">
+            {steered(standing, step) || (step.kind === 'acid' ? '' : (HINTS[step.kind] ?? ''))}
+          </p>
           {#if step.kind === 'bottles'}<Bottles {standing} />{/if}
           {#if wayOut}<WayOut way={wayOut} />{/if}
           {#if step.kind === 'pour' && step.id.includes('-') && standing.steering.causes.length && bench.heard?.steps.some((one) => one.id === 'read-between' && one.status === 'done')}
@@ -374,6 +377,11 @@
     background: none;
     border: 0;
     border-bottom: 3px solid var(--bench-ink);
+  }
+
+  .caution {
+    font-size: 1.125rem;
+    font-weight: 700;
   }
 
   .why {

@@ -81,7 +81,7 @@ export const HINTS: Partial<Record<BenchStep['kind'], string>> = {
   shake: 'Micronutrients settle. Then pour out; nothing is dipped into the bottle.',
   read_ec: 'While it moves; wait until the number stands still.',
   read_ph: 'While stirring. EC first, then pH: nutrients move it.',
-  acid: 'Goggles and gloves. Water into the cup first, then the acid, never the other way: it heats. Fresh air; never with bleach or pH up. The label comes first.',
+  acid: 'Goggles, gloves, fresh air. Acid into water, never the other way: it heats. Never with bleach or pH up. The label comes first.',
   alkali:
     'Goggles and gloves. Diluted, a few drops at a time; never together with acid. The label comes first. Tell by “Another amount” how much it was.',
   drain: 'Measure what runs out; fill with the same source water.',
