@@ -15,6 +15,7 @@ from playwright.sync_api import Error as PlaywrightError
 from pytest_django.live_server_helper import LiveServer
 
 from server.mixes.models import Mix, MixEvent
+from tests.journeys.line import Line
 from tests.journeys.test_mix_journey import AXE
 
 TIMED = ("stir", "wait", "settle")
@@ -57,27 +58,23 @@ def go_to(page: Page, step: str) -> None:
 
 
 @pytest.fixture
-def touch(live_server: LiveServer, browser: Browser, door: Page) -> Iterator[Page]:
+def line(live_server: LiveServer) -> Iterator[Line]:
+    """What the phone reaches the server by."""
+    found = Line((live_server.thread.host, live_server.thread.port))
+    yield found
+    found.close()
+
+
+@pytest.fixture
+def touch(line: Line, browser: Browser, door: Page) -> Iterator[Page]:
     """A phone in the demo yard."""
     context = browser.new_context(viewport={"width": 390, "height": 844}, has_touch=True)
     page = context.new_page()
-    page.goto(live_server.url)
+    page.goto(line.url)
     page.get_by_role("button", name="Look around the demo yard").tap()
     page.get_by_role("heading", name="Marram One").wait_for()
     yield page
     context.close()
-
-
-def cut_network(page: Page) -> None:
-    """Take the network away; the browser's own emulation lets requests slip around a reload."""
-    page.context.route("**/api/**", lambda route: route.abort())
-    page.context.set_offline(True)
-
-
-def mend_network(page: Page) -> None:
-    """Give it back."""
-    page.context.unroute("**/api/**")
-    page.context.set_offline(False)
 
 
 def test_a_whole_mix_by_touch(touch: Page) -> None:
@@ -108,7 +105,7 @@ def test_a_reload_in_the_middle_of_a_wait_counts_on(touch: Page) -> None:
     assert at(touch) == "stir-1-glasswort"
 
 
-def test_without_network_the_bench_goes_on_and_catches_up(touch: Page) -> None:
+def test_without_network_the_bench_goes_on_and_catches_up(touch: Page, line: Line) -> None:
     start(touch)
     touch.wait_for_function("() => navigator.serviceWorker.controller !== null")
     touch.wait_for_function(
@@ -117,7 +114,7 @@ def test_without_network_the_bench_goes_on_and_catches_up(touch: Page) -> None:
     go_to(touch, "shake-1-glasswort")
     touch.wait_for_function("() => !document.querySelector('.off')")
     known = MixEvent.objects.count()
-    cut_network(touch)
+    line.cut()
     for step in ("pour-1-glasswort", "stir-1-glasswort", "wait-1-glasswort"):
         go_on(touch)
         assert at(touch) == step
@@ -125,14 +122,16 @@ def test_without_network_the_bench_goes_on_and_catches_up(touch: Page) -> None:
     touch.reload()  # an empty battery, still without network
     assert at(touch) == "wait-1-glasswort"
     assert MixEvent.objects.count() == known
-    mend_network(touch)
+    line.mend()
     expect(touch.get_by_text("no network")).not_to_be_visible()
     touch.wait_for_function("() => !document.querySelector('.off')")
     assert MixEvent.objects.count() == known + 3
     assert at(touch) == "wait-1-glasswort"
 
 
-def test_two_devices_see_each_other(touch: Page, live_server: LiveServer, browser: Browser) -> None:
+def test_two_devices_see_each_other(
+    touch: Page, line: Line, live_server: LiveServer, browser: Browser
+) -> None:
     start(touch)
     other = browser.new_page()
     other.goto(live_server.url)
@@ -143,12 +142,12 @@ def test_two_devices_see_each_other(touch: Page, live_server: LiveServer, browse
     assert at(other) == "fill"
     go_on(touch)
     expect(other.get_by_role("heading", name="Read the water")).to_be_visible()
-    cut_network(touch)
+    line.cut()
     go_on(touch)
     other.locator("main input").fill("0.61")
     other.get_by_role("button", name="That is the reading").click()
     expect(other.get_by_role("heading", name="Read the temperature")).to_be_visible()
-    mend_network(touch)
+    line.mend()
     expect(touch.get_by_text("Two of you told of")).to_be_visible()
     touch.get_by_role("button", name="tamsin is right").tap()
     expect(touch.get_by_text("Two of you told of")).not_to_be_visible()
