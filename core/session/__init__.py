@@ -3,7 +3,8 @@
 from core.session.events import Event, Kind
 from core.session.plan import BenchAcid, BenchPlan, BenchPour, bench_plan
 from core.session.record import MixRecord, record_of
-from core.session.state import Conflict, State, Status, Step, StepKind, follow
+from core.session.state import Conflict, State, follow
+from core.session.steps import Status, Step, StepKind
 
 __all__ = [
     "BenchAcid",

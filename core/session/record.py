@@ -7,7 +7,8 @@ from fractions import Fraction
 from core.session.carbonate import alkalinity_from
 from core.session.events import Event
 from core.session.plan import BenchPlan
-from core.session.state import State, Status, StepKind
+from core.session.state import State
+from core.session.steps import Status, StepKind
 
 LOOK_AGAIN_H = 24
 """Hours to the next look at EC and pH: a day or two is common practice."""

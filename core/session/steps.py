@@ -1,0 +1,68 @@
+"""The steps of a guided mix, one to a screen."""
+
+from dataclasses import dataclass
+from enum import StrEnum
+from fractions import Fraction
+
+
+class StepKind(StrEnum):
+    """Kinds of step, one to a screen."""
+
+    FILL = "fill"
+    READ_WATER = "read_water"
+    READ_TEMPERATURE = "read_temperature"
+    CHLORINE = "chlorine"
+    BOTTLES = "bottles"
+    GEAR = "gear"
+    SHAKE = "shake"
+    POUR = "pour"
+    STIR = "stir"
+    WAIT = "wait"
+    READ_EC = "read_ec"
+    ADD = "add"
+    DRAIN = "drain"
+    READ_PH = "read_ph"
+    ACID = "acid"
+    ALKALI = "alkali"
+    ADVICE = "advice"
+    COVER = "cover"
+
+
+class Status(StrEnum):
+    """Whether a step is over, on now, or still to come."""
+
+    DONE = "done"
+    SKIPPED = "skipped"
+    NOW = "now"
+    AHEAD = "ahead"
+
+
+@dataclass(frozen=True, slots=True)
+class Step:
+    """One step.
+
+    Args:
+        id: what events call it.
+        kind: what is to be done.
+        status: how far it is.
+        pour: index of the pour it belongs to; None for a step of the whole tank.
+        amount: mL, g or litres to pour or drain.
+        unit: of that amount.
+        seconds: how long it takes, for a step that takes its time.
+        due: when it is over, seconds since the epoch, for the step that is on now.
+        figure: what was poured or read, once it was.
+        at: when it was over.
+        by: who did it.
+    """
+
+    id: str
+    kind: StepKind
+    status: Status
+    pour: int | None = None
+    amount: Fraction | None = None
+    unit: str = ""
+    seconds: int | None = None
+    due: float | None = None
+    figure: Fraction | None = None
+    at: float | None = None
+    by: str = ""

@@ -1,0 +1,378 @@
+"""The way through a guided mix: what was done step by step, and what follows from it."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from fractions import Fraction
+
+from core.chemistry.acids import PROTONS_AT_6
+from core.mix.steps import Pass
+from core.quantities import AmountUnit
+from core.session.events import Event, Kind
+from core.session.ph import (
+    CAUTIOUS_MEQ_PER_MS_CM,
+    WAIT_MIN,
+    Advice,
+    Assistance,
+    Portion,
+    assist,
+)
+from core.session.plan import BenchPlan, BenchPour
+from core.session.steering import (
+    OVERPOURED,
+    Correction,
+    SecondPour,
+    Slope,
+    Verdict,
+    WayOut,
+    correct,
+    portion_until,
+    second_pour,
+)
+from core.session.steps import Status, Step, StepKind
+
+MOST_ROUNDS = 8
+"""Readings and corrections of one kind in a mix; who needs more has another trouble."""
+
+PEN_STEP = Fraction(1, 100)
+"""mS/cm that a pen can tell apart: common practice."""
+
+
+@dataclass(slots=True)
+class Walk:
+    """Goes through a mix step by step, as far as it was done; what follows is laid out ahead."""
+
+    plan: BenchPlan
+    first: Mapping[str, Event]
+    steps: list[Step] = field(default_factory=list)
+    now: int | None = None
+    at: float | None = None
+    poured: dict[str, Fraction] = field(default_factory=dict)
+    base: dict[str, Fraction] = field(default_factory=dict)
+    source: Fraction | None = None
+    ratio: Fraction = Fraction(1)
+    slope: Slope | None = None
+    second: SecondPour | None = None
+    way_out: WayOut | None = None
+    correction: Correction | None = None
+    assistance: Assistance | None = None
+    ec: Fraction | None = None
+    ph: Fraction | None = None
+    portions: list[Portion] = field(default_factory=list)
+
+    def step(
+        self,
+        id_: str,
+        kind: StepKind,
+        *,
+        pour: int | None = None,
+        amount: Fraction | None = None,
+        unit: str = "",
+        seconds: int | None = None,
+    ) -> Event | None:
+        """Lay out a step; the event that ended it, if it is over and so is all before it."""
+        event = self.first.get(id_) if self.now is None else None
+        status, due = Status.AHEAD, None
+        if event is not None:
+            status = Status.SKIPPED if event.kind is Kind.SKIPPED else Status.DONE
+            self.at = event.at
+        elif self.now is None:
+            status, self.now = Status.NOW, len(self.steps)
+            due = self.at + seconds if seconds is not None and self.at is not None else None
+        self.steps.append(
+            Step(
+                id=id_,
+                kind=kind,
+                status=status,
+                pour=pour,
+                amount=amount,
+                unit=unit,
+                seconds=seconds,
+                due=due,
+                figure=event.figure if event else None,
+                at=event.at if event else None,
+                by=event.by if event else "",
+            )
+        )
+        return event
+
+    @property
+    def is_ahead(self) -> bool:
+        """Whether everything from here on is still to come."""
+        return self.now is not None
+
+    def prepare(self) -> None:
+        """Water, its reading, bottles, gear."""
+        self.step("fill", StepKind.FILL, amount=self.plan.litres, unit="L")
+        read = self.step("read-water", StepKind.READ_WATER)
+        self.source = read.figure if read and read.figure is not None else self.plan.source
+        self.step("temperature", StepKind.READ_TEMPERATURE)
+        if self.plan.chlorine_h > 0:
+            self.step("chlorine", StepKind.CHLORINE)
+        self.step("bottles", StepKind.BOTTLES)
+        if self.plan.handles_acid:
+            self.step("gear", StepKind.GEAR)
+
+    def feed(self) -> None:
+        """Every pour but the live ones, with the reading between the passes of a split base."""
+        for at, pour in enumerate(self.plan.pours):
+            if pour.live:
+                continue
+            if pour.turn is Pass.SECOND and self.second is None:
+                self._between()
+            if pour.until is not None:
+                self._until(at, pour)
+            else:
+                self._pour(at, pour)
+
+    def _between(self) -> None:
+        read = self.step("read-between", StepKind.READ_EC)
+        pours = self.plan.pours
+        whole = {p.key: self._whole(p.key) for p in pours if p.turn is Pass.SECOND}
+        # Before the reading the first pass may still be ahead; then it will be as planned.
+        first = (
+            self.base
+            if not self.is_ahead
+            else {p.key: p.amount or Fraction(0) for p in pours if p.turn is Pass.FIRST}
+        )
+        aim, room = self._aim(), Fraction(0)
+        if read is not None and read.figure is not None and self.source is not None:
+            self.ec = read.figure
+            before = sum((p.rise for p in self._before_base()), Fraction(0))
+            expected = sum((p.rise for p in pours if p.turn is Pass.FIRST), Fraction(0))
+            self.slope = Slope(self.ec - self.source - before, expected * self.ratio)
+            room = (aim or Fraction(0)) - self._later() - self.ec
+        slope = self.slope if aim is not None else None
+        self.second = second_pour(first, whole, slope=slope, room=room)
+
+    def _whole(self, key: str) -> Fraction:
+        """Printed dose × strength of a product, mL or g."""
+        return sum((p.amount or Fraction(0) for p in self.plan.pours if p.key == key), Fraction(0))
+
+    def _before_base(self) -> list[BenchPour]:
+        found = []
+        for pour in self.plan.pours:
+            if pour.base:
+                break
+            found.append(pour)
+        return found
+
+    def _later(self) -> Fraction:
+        """What is expected to rise after the base."""
+        last = max((i for i, p in enumerate(self.plan.pours) if p.base), default=-1)
+        return sum((p.rise for p in self.plan.pours[last + 1 :]), Fraction(0))
+
+    def _aim(self) -> Fraction | None:
+        return (self.plan.target[0] + self.plan.target[1]) / 2 if self.plan.target else None
+
+    def _amount(self, pour: BenchPour) -> Fraction:
+        if pour.turn is Pass.SECOND and self.second is not None:
+            return self.second.amounts.get(pour.key, Fraction(0))
+        amount = pour.amount or Fraction(0)
+        # If one part of the base was overpoured, the others follow it.
+        return amount * self.ratio if pour.base else amount
+
+    def _pour(self, at: int, pour: BenchPour) -> None:
+        amount = self._amount(pour)
+        name = f"{at + 1}-{pour.key}"
+        if amount == 0 and not self.is_ahead:
+            return
+        if pour.turn is not Pass.SECOND:
+            self.step(f"shake-{name}", StepKind.SHAKE, pour=at)
+        done = self.step(
+            f"pour-{name}", StepKind.POUR, pour=at, amount=amount, unit=pour.unit.value
+        )
+        if done is not None and done.figure is not None:
+            self._went_in(pour, done.figure)
+            if pour.base and pour.turn is not Pass.SECOND and pour.amount and self.ratio == 1:
+                # What a vessel's mark rounds is no overpouring.
+                off = done.figure / pour.amount
+                self.ratio = off if abs(off - 1) > OVERPOURED else Fraction(1)
+        self._stir_and_wait(at, pour, name)
+
+    def _stir_and_wait(self, at: int, pour: BenchPour, name: str) -> None:
+        self.step(f"stir-{name}", StepKind.STIR, pour=at, seconds=pour.stir_s)
+        self.step(f"wait-{name}", StepKind.WAIT, pour=at, seconds=pour.wait_min * 60)
+
+    def _went_in(self, pour: BenchPour, figure: Fraction) -> None:
+        self.poured[pour.key] = self.poured.get(pour.key, Fraction(0)) + figure
+        if pour.base:
+            self.base[pour.key] = self.base.get(pour.key, Fraction(0)) + figure
+        poured, planned = self.poured[pour.key], self._whole(pour.key)
+        if planned > 0 and poured > planned * (1 + OVERPOURED) and self.correction is None:
+            self.way_out = self._way_out(pour, poured, planned)
+
+    def _way_out(self, pour: BenchPour, poured: Fraction, planned: Fraction) -> WayOut:
+        over = poured / planned
+        likewise = [p for p in self.plan.pours if (p.base if pour.base else p.key == pour.key)]
+        more = sum((p.rise for p in likewise), Fraction(0)) * (over - 1)
+        aim = self._aim()
+        return WayOut(
+            pour.key,
+            poured,
+            planned,
+            dilute_to=self.plan.litres * over,
+            accept_at=aim + more if aim is not None and more > 0 else None,
+        )
+
+    def _until(self, at: int, pour: BenchPour) -> None:
+        """Sneak up on a reading: a portion, stir, wait, read, and again."""
+        assert pour.until is not None
+        start = self.ec if self.ec is not None else self.source
+        reading, poured = start, Fraction(0)
+        for turn in range(1, MOST_ROUNDS + 1):
+            room = pour.until - (reading or Fraction(0))
+            if turn > 1 and room <= PEN_STEP:
+                return
+            rise = (reading or Fraction(0)) - (start or Fraction(0))
+            portion = portion_until(
+                estimate=pour.estimate,
+                litres=self.plan.litres,
+                poured=poured,
+                rise=rise,
+                room=room,
+            )
+            name = f"{at + 1}-{pour.key}-{turn}"
+            done = self.step(
+                f"pour-{name}", StepKind.POUR, pour=at, amount=portion, unit=pour.unit.value
+            )
+            if done is not None and done.kind is Kind.SKIPPED:
+                return
+            if done is not None and done.figure is not None:
+                poured += done.figure
+                self._went_in(pour, done.figure)
+            self._stir_and_wait(at, pour, name)
+            read = self.step(f"read-{name}", StepKind.READ_EC, pour=at)
+            if read is None or read.figure is None:
+                return
+            self.ec = reading = read.figure
+
+    def read_ec(self) -> None:
+        """Read EC, and correct until it is right or accepted."""
+        if self.plan.target is None or any(p.until is not None for p in self.plan.pours):
+            return
+        low, high = self.plan.target
+        for turn in range(1, MOST_ROUNDS + 1):
+            read = self.step(f"read-ec-{turn}", StepKind.READ_EC)
+            if read is None or read.figure is None:
+                return
+            self.ec = read.figure
+            source = self.source or Fraction(0)
+            self.correction = correct(
+                self.ec,
+                low=low,
+                high=high,
+                source=source,
+                litres=self.plan.litres,
+                poured=self.base,
+                rise=self.ec - source,
+                resolution=PEN_STEP,
+            )
+            if self.correction.verdict is Verdict.RIGHT or not self._correct(turn):
+                return
+
+    def _correct(self, turn: int) -> bool:
+        """Lay out a correction; whether it was made, so that it is read again."""
+        assert self.correction is not None
+        if self.correction.verdict is Verdict.STRONG:
+            done = self.step(
+                f"drain-{turn}", StepKind.DRAIN, amount=self.correction.drain_l, unit="L"
+            )
+            accepted = done is not None and done.kind is Kind.SKIPPED
+            if done and done.figure is not None:
+                kept = 1 - min(done.figure / self.plan.litres, Fraction(1))
+                self.base = {key: amount * kept for key, amount in self.base.items()}
+        else:
+            accepted = self._add(turn)
+        if accepted:
+            return False
+        self.step(f"settle-{turn}", StepKind.WAIT, seconds=WAIT_MIN * 60)
+        return True
+
+    def _add(self, turn: int) -> bool:
+        """More of every base part, in ratio; whether the grower accepts the reading instead.
+
+        One part alone is poured by leaving the others out.
+        """
+        assert self.correction is not None
+        added = False
+        for key, amount in (self.correction.add or {}).items():
+            at = next(i for i, p in enumerate(self.plan.pours) if p.key == key)
+            pour = self.plan.pours[at]
+            done = self.step(
+                f"add-{turn}-{key}", StepKind.ADD, pour=at, amount=amount, unit=pour.unit.value
+            )
+            added = added or done is None or done.kind is not Kind.SKIPPED
+            if done and done.figure is not None:
+                self._went_in(pour, done.figure)
+        return not added
+
+    def read_ph(self) -> None:
+        """Read pH, and correct by portions until it is right or accepted."""
+        low, high = (float(edge) for edge in self.plan.ph)
+        portions = self.portions
+        pending: tuple[float, float] | None = None
+        for turn in range(1, MOST_ROUNDS + 1):
+            read = self.step(f"read-ph-{turn}", StepKind.READ_PH)
+            if read is None or read.figure is None:
+                return
+            self.ph = read.figure
+            if pending is not None:
+                portions.append(Portion(pending[0], pending[1], float(self.ph)))
+            acid = self.plan.acid
+            self.assistance = assist(
+                float(self.ph),
+                low=low,
+                high=high,
+                litres=float(self.plan.litres),
+                alkalinity=self._alkalinity(),
+                kind=acid.acid.kind if acid else None,
+                molar=float(acid.molar) if acid else 0.0,
+                portions=portions,
+                settles=self.plan.settles,
+            )
+            if self.assistance.advice is Advice.RIGHT:
+                return
+            done = self._ph_step(turn)
+            if done is None and self.assistance.advice not in (Advice.ACID, Advice.ALKALI):
+                return
+            if done is not None and done.kind is not Kind.POURED:
+                return
+            if done is not None and done.figure is not None:
+                pending = (self._meq_of(done.figure), float(self.ph))
+            self.step(f"wait-ph-{turn}", StepKind.WAIT, seconds=WAIT_MIN * 60)
+
+    def _alkalinity(self) -> float | None:
+        if self.plan.alkalinity is not None:
+            return float(self.plan.alkalinity)
+        return None if self.source is None else float(self.source) * CAUTIOUS_MEQ_PER_MS_CM
+
+    def _ph_step(self, turn: int) -> Event | None:
+        assert self.assistance is not None
+        if self.assistance.advice is Advice.ACID:
+            ml = Fraction(self.assistance.ml).limit_denominator(1000)
+            unit = AmountUnit.ML.value
+            done = self.step(f"acid-{turn}", StepKind.ACID, amount=ml, unit=unit)
+            if done and done.figure is not None:
+                self.poured["acid"] = self.poured.get("acid", Fraction(0)) + done.figure
+            return done
+        if self.assistance.advice is Advice.ALKALI:
+            done = self.step(f"alkali-{turn}", StepKind.ALKALI, unit=AmountUnit.ML.value)
+            if done and done.figure is not None:
+                self.poured["alkali"] = self.poured.get("alkali", Fraction(0)) + done.figure
+            return done
+        return self.step(f"advice-{turn}", StepKind.ADVICE)
+
+    def _meq_of(self, ml: Fraction) -> float:
+        """meq/L of a portion; of an alkali of unknown strength, a small step the other way."""
+        assert self.assistance is not None
+        acid = self.plan.acid
+        if self.assistance.advice is not Advice.ACID or acid is None:
+            return -0.1
+        strength = float(acid.molar) * PROTONS_AT_6[acid.acid.kind]
+        return float(ml) * strength / float(self.plan.litres)
+
+    def live(self) -> None:
+        """Live cultures, after pH."""
+        for at, pour in enumerate(self.plan.pours):
+            if pour.live:
+                self._pour(at, pour)
