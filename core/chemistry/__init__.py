@@ -1,6 +1,7 @@
 """What is in bottles and tanks, and what pens will show."""
 
 from core.chemistry.acids import as_much_of, molarity
+from core.chemistry.alkalis import Alkali, alkali_of
 from core.chemistry.contents import Contents, Doubt, contents_of
 from core.chemistry.elements import Component, Element
 from core.chemistry.feeds import conducts
@@ -13,6 +14,7 @@ __all__ = [
     "Acid",
     "AcidKind",
     "AcidNeed",
+    "Alkali",
     "Basis",
     "Bottle",
     "Component",
@@ -26,6 +28,7 @@ __all__ = [
     "Salt",
     "Saturation",
     "TankChemistry",
+    "alkali_of",
     "as_much_of",
     "blend_ph",
     "conducts",

@@ -8,7 +8,7 @@ from core.formats.label import AcidDocument
 from core.formats.shelf import VesselDocument
 from core.mix.steps import Pass
 from core.quantities import AmountUnit
-from core.session import BenchAcid, BenchPlan, BenchPour
+from core.session import BenchAcid, BenchAlkali, BenchPlan, BenchPour
 
 
 class BenchPourDocument(Document):
@@ -40,6 +40,17 @@ class BenchAcidDocument(Document):
     why: str
 
 
+class BenchAlkaliDocument(Document):
+    """The alkali at hand; see `core.session.BenchAlkali`."""
+
+    key: str
+    name: str
+    meq: Exact
+    carbonate: Exact
+    unit: AmountUnit
+    why: str
+
+
 class BenchPlanDocument(Document):
     """What a guided mix was started from; figures in mS/cm, meq/L, litres, mL and g, as
     exact fractions."""
@@ -52,6 +63,7 @@ class BenchPlanDocument(Document):
     ph: tuple[Exact, Exact]
     alkalinity: Exact | None
     acid: BenchAcidDocument | None
+    alkali: BenchAlkaliDocument | None = None
     chlorine_h: Exact
     handles_acid: bool
     settles: bool
@@ -80,6 +92,11 @@ class BenchPlanDocument(Document):
             )
             if acid
             else None,
+            alkali=BenchAlkaliDocument(
+                **{name: getattr(plan.alkali, name) for name in BenchAlkaliDocument.model_fields}
+            )
+            if plan.alkali
+            else None,
             chlorine_h=plan.chlorine_h,
             handles_acid=plan.handles_acid,
             settles=plan.settles,
@@ -102,6 +119,7 @@ class BenchPlanDocument(Document):
             ph=self.ph,
             alkalinity=self.alkalinity,
             acid=_acid(self.acid),
+            alkali=BenchAlkali(**dict(self.alkali)) if self.alkali else None,
             chlorine_h=self.chlorine_h,
             handles_acid=self.handles_acid,
             settles=self.settles,

@@ -1,14 +1,17 @@
 """The main job: from a column of a chart to a pour sheet."""
 
 from core.mix.doses import LeftOut
+from core.mix.in_tank import CUP_WATER
 from core.mix.plan import plan_mix
 from core.mix.request import Between, MixRequest, Tank
 from core.mix.sheet import AcidPlan, InTank, Pour, PourSheet
-from core.mix.shelf import AcidOnShelf, HardForm, OnShelf, Shelf
+from core.mix.shelf import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
 
 __all__ = [
+    "CUP_WATER",
     "AcidOnShelf",
     "AcidPlan",
+    "AlkaliOnShelf",
     "Between",
     "HardForm",
     "InTank",

@@ -49,7 +49,7 @@ def in_tank_of(
     )
 
 
-_CUP = 9
+CUP_WATER = 9
 """Parts of water for each part of acid: diluted 1 to 10, common practice."""
 
 
@@ -74,8 +74,8 @@ def _acid_plan(
         to_ph=need.to_ph,
         amount=amount,
         measured=measured,
-        cup_water=Amount(poured * _CUP, AmountUnit.ML),
-        diluted=Amount(poured * (_CUP + 1), AmountUnit.ML),
+        cup_water=Amount(poured * CUP_WATER, AmountUnit.ML),
+        diluted=Amount(poured * (CUP_WATER + 1), AmountUnit.ML),
         adds_ppm=need.adds_ppm,
         ms_cm=need.ms_cm,
     )

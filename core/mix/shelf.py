@@ -4,7 +4,8 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from fractions import Fraction
 
-from core.chemistry import Acid, Bottle, Label
+from core.chemistry import Acid, Alkali, Bottle, Label
+from core.quantities import AmountUnit
 
 
 @dataclass(frozen=True, slots=True)
@@ -57,16 +58,35 @@ class AcidOnShelf:
 
 
 @dataclass(frozen=True, slots=True)
+class AlkaliOnShelf:
+    """What pH is raised with.
+
+    Args:
+        key: what a choice calls it.
+        name: what its label calls it.
+        alkali: how strong a mL or g of it is.
+        unit: mL, or g where it is dry.
+    """
+
+    key: str
+    name: str
+    alkali: Alkali
+    unit: AmountUnit
+
+
+@dataclass(frozen=True, slots=True)
 class Shelf:
     """The shelf, as far as a mix looks at it.
 
     Args:
         products: by key of the chart's product.
         acids: what pH can be lowered with.
+        alkalis: what it can be raised with.
     """
 
     products: Mapping[str, OnShelf] = field(default_factory=dict)
     acids: tuple[AcidOnShelf, ...] = ()
+    alkalis: tuple[AlkaliOnShelf, ...] = ()
 
     def of(self, product: str) -> OnShelf:
         """What is known of a product; nothing, if it is not there."""

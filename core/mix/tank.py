@@ -15,7 +15,7 @@ from core.chemistry import (
     fill_tank,
 )
 from core.mix.request import MixRequest
-from core.mix.shelf import AcidOnShelf
+from core.mix.shelf import AcidOnShelf, AlkaliOnShelf
 from core.mix.steps import Step
 from core.quantities import Amount, AmountUnit
 
@@ -74,6 +74,40 @@ def choose_acid(request: MixRequest, stage: Stage | None) -> ChosenAcid | None:
             if acid.acid.kind is kind:
                 return ChosenAcid(acid, why)
     return ChosenAcid(acids[0], "acid_on_the_shelf") if acids else None
+
+
+@dataclass(frozen=True, slots=True)
+class ChosenAlkali:
+    """The alkali for pH, and why this one: a reason code."""
+
+    on_shelf: AlkaliOnShelf
+    why: str
+
+
+BUFFERED_PPM = 50
+"""ppm CaCO3 from which a water holds its pH by itself: 1 meq/L, our own figure."""
+
+
+def choose_alkali(request: MixRequest) -> ChosenAlkali | None:
+    """By medium and water; None where the shelf has none whose strength is known.
+
+    Potassium carbonate leaves a buffer behind, which soft water and coir lack; where the water
+    brings its own, a hydroxide adds none that drives pH up later. The stage makes no difference,
+    since either brings potassium alone: common practice, from memory.
+    """
+    alkalinity = request.water.report.alkalinity
+    soft = alkalinity is None or alkalinity < BUFFERED_PPM
+    if request.tank.grown_in is Medium.COIR:
+        carbonate, why = True, "alkali_carbonate_in_coir"
+    elif soft:
+        carbonate, why = True, "alkali_carbonate_in_soft_water"
+    else:
+        carbonate, why = False, "alkali_hydroxide_in_buffered_water"
+    for on_shelf in request.shelf.alkalis:
+        if (on_shelf.alkali.carbonate > 0) is carbonate:
+            return ChosenAlkali(on_shelf, why)
+    alkalis = request.shelf.alkalis
+    return ChosenAlkali(alkalis[0], "alkali_on_the_shelf") if alkalis else None
 
 
 def chemistry_of(

@@ -2,14 +2,12 @@
 
 from dataclasses import dataclass, field
 
-from core.chemistry import Acid, Contents, molarity
+from core.chemistry import Acid, Alkali, Contents, molarity
 from core.chemistry.acids import COMPONENT
 from core.chemistry.elements import Component, Moles
 from core.chemistry.engine import Solution, Solved, solve
 from core.chemistry.source import source_water
 from core.water import Water
-
-ALKALI_COMPONENT = Component.POTASSIUM
 
 
 @dataclass(slots=True)
@@ -39,14 +37,15 @@ class SimulatedTank:
         mol = molarity(acid)[0] * ml / 1000
         self._add(COMPONENT[acid.kind], mol / self.litres)
 
-    def pour_alkali(self, meq_l: float) -> None:
-        """So many meq per litre of potassium hydroxide."""
-        self._add(ALKALI_COMPONENT, meq_l / 1000)
+    def pour_alkali(self, alkali: Alkali, amount: float) -> None:
+        """So many mL or g of what raises pH."""
+        eq = alkali.meq * amount / 1000 / self.litres
+        self._add(Component.POTASSIUM, eq)
+        self._add(Component.CARBONATE, eq * alkali.carbonate)
 
-    def exchange(self, litres: float, water: Water) -> None:
-        """Drain so many litres, and fill with a water."""
+    def exchange(self, litres: float, fresh: Moles) -> None:
+        """Drain so many litres, and fill with water that has so many mol in a litre."""
         share = min(max(litres / self.litres, 0.0), 1.0)
-        fresh = source_water(water).moles
         self.moles = {
             component: self.moles.get(component, 0.0) * (1 - share)
             + fresh.get(component, 0.0) * share

@@ -1,9 +1,11 @@
-"""Acid from what acid did: the carbonate equilibria, asked both ways.
+"""Acid and alkali from what they did: the carbonate equilibria, asked both ways.
 
 A tank is taken as closed, its carbonic acid staying in, and all that buffers it as alkalinity:
 after Whipker, Bailey, Nelson, Fonteno and Hammer 1996, Commun. Soil Sci. Plant Anal. 27. Phosphate
 of the feed buffers a little beside it; what the last portion did takes that into account.
 """
+
+from collections.abc import Callable
 
 K1, K2, KW = 10**-6.352, 10**-10.329, 10**-13.995
 """mol/L at 25 °C: Stumm and Morgan, from memory."""
@@ -44,12 +46,54 @@ def alkalinity_from(from_ph: float, to_ph: float, acid: float) -> float | None:
     """
     if acid <= 0 or from_ph - to_ph < 0.05:
         return None
+    return _where(lambda alkalinity: acid_between(from_ph, to_ph, alkalinity), acid)
+
+
+def carbon_of(alkalinity: float) -> float:
+    """mmol/L of dissolved carbonate in water of an alkalinity in meq/L, at an ordinary pH of 7.5.
+
+    >>> round(carbon_of(3.0), 1)
+    3.2
+    """
+    return _carbon(7.5, alkalinity / 1000) * 1000
+
+
+def alkali_between(from_ph: float, to_ph: float, carbon: float, carbonate: float) -> float:
+    """meq/L of alkali that brings water with so much dissolved carbonate from one pH to a higher.
+
+    Args:
+        from_ph, to_ph: where from and where to.
+        carbon: mmol/L of dissolved carbonate, most of it carbonic acid in an acid tank.
+        carbonate: mol of carbonate in an equivalent of the alkali; see `core.chemistry.Alkali`.
+
+    >>> round(alkali_between(5.2, 5.9, 3.2, 0.0), 2)
+    0.63
+    """
+    held = carbon / 1000
+    needed = _bicarbonate(to_ph, held) - _bicarbonate(from_ph, held)
+    # Each mol of carbonate that comes along takes up acid only as far as it does at that pH.
+    brought = _bicarbonate(to_ph, 1.0) - _bicarbonate(to_ph, 0.0)
+    return max(needed / (1 - carbonate * brought) * 1000, 0.0)
+
+
+def carbon_from(from_ph: float, to_ph: float, alkali: float, carbonate: float) -> float | None:
+    """mmol/L of dissolved carbonate in water that so much alkali (meq/L) brought up so far.
+
+    None where the pH did not rise by what a pen can tell.
+    """
+    if alkali <= 0 or to_ph - from_ph < 0.05:
+        return None
+    return _where(lambda carbon: alkali_between(from_ph, to_ph, carbon, carbonate), alkali)
+
+
+def _where(rising: Callable[[float], float], wanted: float) -> float:
+    """Where between 0 and the most a rising function comes to a value."""
     low, high = 0.0, MOST_MEQ
-    if acid_between(from_ph, to_ph, high) < acid:
+    if rising(high) < wanted:
         return high
     for _ in range(60):
         middle = (low + high) / 2
-        if acid_between(from_ph, to_ph, middle) < acid:
+        if rising(middle) < wanted:
             low = middle
         else:
             high = middle

@@ -1,19 +1,21 @@
-"""The pH assistant: portions of acid, each from what the last one did."""
+"""The pH assistant: portions of acid or alkali, each from what the last ones did."""
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from enum import StrEnum
-from itertools import pairwise
+from itertools import pairwise, takewhile
 
-from core.chemistry.acids import PROTONS_AT_6
-from core.chemistry.label import AcidKind
-from core.session.carbonate import acid_between, alkalinity_from
+from core.chemistry import Alkali
+from core.session.carbonate import (
+    acid_between,
+    alkali_between,
+    alkalinity_from,
+    carbon_from,
+    carbon_of,
+)
 
 WAIT_MIN = 5
 """Minutes to wait after a portion: common practice."""
-
-CUP = 10
-"""A portion is diluted 1 to 10, acid into water: common practice."""
 
 SMALLEST_MEQ = 0.05
 FIRST_UNKNOWN_MEQ = 0.1
@@ -53,15 +55,13 @@ class Assistance:
 
     Args:
         advice: what to do.
-        ml: of the bottle, for acid.
-        water_ml: tank water to put into the cup first.
+        amount: mL of the bottle, or g of a dry alkali; 0 for an alkali of unknown strength.
         meq_l: the same portion in meq/L.
         look_again_h: hours until the next look, where waiting is advised.
     """
 
     advice: Advice
-    ml: float = 0.0
-    water_ml: float = 0.0
+    amount: float = 0.0
     meq_l: float = 0.0
     look_again_h: int = 0
 
@@ -73,8 +73,8 @@ def assist(
     high: float,
     litres: float,
     alkalinity: float | None,
-    kind: AcidKind | None,
-    molar: float,
+    acid_meq: float,
+    alkali: Alkali | None = None,
     portions: Sequence[Portion] = (),
     resolution: float = 0.1,
     settles: bool = False,
@@ -87,8 +87,8 @@ def assist(
         litres: in the tank.
         alkalinity: meq/L of the tank's water, from its report or this tank's own history; None if
             nothing is known.
-        kind: which acid is at hand; None if none is.
-        molar: its mol/L.
+        acid_meq: what a mL of the acid at hand gives near pH 6; 0 if none is.
+        alkali: what raises pH; None if none is at hand whose strength is known.
         portions: the corrections made so far, in order.
         resolution: what the pen can tell apart.
         settles: whether this feed settles by itself, as organic and living ones do.
@@ -99,46 +99,76 @@ def assist(
         return Assistance(Advice.WAIT_SETTLING, look_again_h=24)
     if _turns(portions, ph, low, high) >= MOST_TURNS:
         return Assistance(Advice.STOP_CHASING, look_again_h=24)
+    aim = (low + high) / 2
     if ph < low:
-        return Assistance(Advice.ALKALI)
-    if kind is None or molar <= 0:
-        return Assistance(Advice.NO_ACID)
-    meq = _portion(
-        ph, (low + high) / 2, alkalinity=alkalinity, portions=portions, resolution=resolution
+        advice, strength = Advice.ALKALI, alkali.meq if alkali else 0.0
+        way = _raising(aim, alkalinity, alkali.carbonate if alkali else 0.0)
+    else:
+        advice, strength = Advice.ACID if acid_meq > 0 else Advice.NO_ACID, acid_meq
+        way = _lowering(aim, alkalinity)
+    if strength <= 0:
+        return Assistance(advice)
+    meq = _portion(ph, portions, way, resolution)
+    return Assistance(advice, amount=meq * litres / strength, meq_l=meq)
+
+
+@dataclass(frozen=True, slots=True)
+class _Way:
+    """The way down or up, and what on it tells how far a portion goes.
+
+    Args:
+        sign: of its portions.
+        need: meq/L to the middle of the window, from a pH and what holds it there.
+        holds: what held the pH, from where it was, where it went, and meq/L.
+        held: what holds it, as far as is known beforehand.
+        unknown: meq/L of a first portion where nothing is known.
+    """
+
+    sign: int
+    need: Callable[[float, float], float]
+    holds: Callable[[float, float, float], float | None]
+    held: float | None
+    unknown: float
+
+
+def _lowering(aim: float, alkalinity: float | None) -> _Way:
+    return _Way(
+        1,
+        lambda ph, held: acid_between(ph, aim, held),
+        alkalinity_from,
+        alkalinity,
+        FIRST_UNKNOWN_MEQ,
     )
-    ml = meq * litres / (molar * PROTONS_AT_6[kind])
-    return Assistance(Advice.ACID, ml=ml, water_ml=ml * (CUP - 1), meq_l=meq)
 
 
-def _portion(
-    ph: float,
-    aim: float,
-    *,
-    alkalinity: float | None,
-    portions: Sequence[Portion],
-    resolution: float,
-) -> float:
-    """meq/L: at most half of an estimate first, then what the last portion did, but for a rest."""
-    acids = [portion for portion in portions if portion.meq_l > 0]
-    if not acids:
-        if alkalinity is None:
-            return FIRST_UNKNOWN_MEQ
-        return max(acid_between(ph, aim, alkalinity) / 2, SMALLEST_MEQ / 2)
-    first, last = acids[0], acids[-1]
-    # All portions together tell more than the last: a pen's tenth is a small part of their way.
-    # A fall that the pen can hardly tell may have been a step more: the smaller water is believed.
-    fallen = first.before - ph
-    sure = ph if fallen >= _SURE_FALL else ph - resolution
-    known = alkalinity_from(first.before, sure, sum(portion.meq_l for portion in acids))
+def _raising(aim: float, alkalinity: float | None, carbonate: float) -> _Way:
+    return _Way(
+        -1,
+        lambda ph, held: alkali_between(ph, aim, held, carbonate),
+        lambda before, after, meq: carbon_from(before, after, meq, carbonate),
+        None if alkalinity is None else carbon_of(alkalinity),
+        SMALLEST_MEQ,
+    )
+
+
+def _portion(ph: float, portions: Sequence[Portion], way: _Way, resolution: float) -> float:
+    """meq/L: at most half of an estimate first, then what the last portions did, but for a rest."""
+    run = list(takewhile(lambda portion: portion.meq_l * way.sign > 0, reversed(portions)))[::-1]
+    if not run:
+        if way.held is None:
+            return way.unknown
+        return max(way.need(ph, way.held) / 2, SMALLEST_MEQ / 2)
+    # All portions of a run tell more than the last: a pen's tenth is a small part of their way. A
+    # way that the pen can hardly tell may have been a step more: the smaller water is believed.
+    start, done = run[0].before, sum(abs(portion.meq_l) for portion in run)
+    sure = ph if abs(start - ph) >= _SURE_WAY else ph - way.sign * resolution
+    known = way.holds(start, sure, done)
     if known is None:
-        return min(last.meq_l * 2, FIRST_UNKNOWN_MEQ * 4)
-    # What is left to the middle, read from where the first portion began.
-    whole = acid_between(first.before, aim, known)
-    done = sum(portion.meq_l for portion in acids)
-    return max((whole - done) * _BOLDNESS, SMALLEST_MEQ / 4)
+        return min(abs(run[-1].meq_l) * 2, FIRST_UNKNOWN_MEQ * 4)
+    return max((way.need(start, known) - done) * _BOLDNESS, SMALLEST_MEQ / 4)
 
 
-_SURE_FALL = 0.5
+_SURE_WAY = 0.5
 _BOLDNESS = 0.88
 """How much of what is left is poured at once: the feed's phosphate holds less further down."""
 

@@ -4,10 +4,10 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.chart import Role
-from core.chemistry import Acid, molarity
+from core.chemistry import Acid, Alkali, molarity
 from core.mix import MixRequest, PourSheet
 from core.mix.steps import Pass
-from core.mix.tank import choose_acid
+from core.mix.tank import choose_acid, choose_alkali
 from core.quantities import AmountUnit
 from core.vessels import Vessel
 
@@ -59,6 +59,23 @@ class BenchAcid:
 
 
 @dataclass(frozen=True, slots=True)
+class BenchAlkali:
+    """The alkali at hand for pH; `meq` and `carbonate` as in `core.chemistry.Alkali`."""
+
+    key: str
+    name: str
+    meq: Fraction
+    carbonate: Fraction
+    unit: AmountUnit
+    why: str
+
+    @property
+    def alkali(self) -> Alkali:
+        """Its strength as chemistry reckons with it."""
+        return Alkali(float(self.meq), float(self.carbonate))
+
+
+@dataclass(frozen=True, slots=True)
 class BenchPlan:
     """A mix as it is taken to the bench.
 
@@ -70,6 +87,7 @@ class BenchPlan:
         alkalinity: meq/L of the water, by its report or else by what acid did in this tank before;
             None where neither tells.
         acid: what pH is lowered with; None where the shelf has none.
+        alkali: what it is raised with; None where the shelf has none whose strength is known.
         chlorine_h: hours until chlorine has left the water; 0 where there is none.
         handles_acid: whether acid or alkali is expected or on the sheet.
         settles: whether this feed settles its pH by itself.
@@ -83,6 +101,7 @@ class BenchPlan:
     ph: tuple[Fraction, Fraction]
     alkalinity: Fraction | None
     acid: BenchAcid | None
+    alkali: BenchAlkali | None
     chlorine_h: Fraction
     handles_acid: bool
     settles: bool
@@ -115,6 +134,18 @@ def bench_plan(
             molar=Fraction(strength).limit_denominator(10_000),
             why=chosen.why,
         )
+    raised = choose_alkali(request)
+    alkali = None
+    if raised is not None:
+        strength_of = raised.on_shelf.alkali
+        alkali = BenchAlkali(
+            key=raised.on_shelf.key,
+            name=raised.on_shelf.name,
+            meq=Fraction(strength_of.meq).limit_denominator(10_000),
+            carbonate=Fraction(strength_of.carbonate).limit_denominator(1000),
+            unit=raised.on_shelf.unit,
+            why=raised.why,
+        )
     report = request.water.report
     target = sheet.aim.target
     adjusters = any(pour.product.role is Role.PH_ADJUSTER for pour in sheet.pours)
@@ -125,6 +156,7 @@ def bench_plan(
         ph=(sheet.ph.low, sheet.ph.high),
         alkalinity=learned if report.alkalinity is None else report.alkalinity * MEQ_PER_PPM,
         acid=acid,
+        alkali=alkali,
         chlorine_h=request.water.hours_to_stand if request.water.is_chlorinated else Fraction(0),
         handles_acid=adjusters or bool(sheet.in_tank and sheet.in_tank.acid),
         settles=any(pour.reading_target for pour in sheet.pours),

@@ -4,6 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
+from core.quantities import AmountUnit
 from core.session.carbonate import alkalinity_from
 from core.session.events import Event
 from core.session.plan import BenchPlan
@@ -124,16 +125,20 @@ def _lines(plan: BenchPlan, state: State) -> tuple[PouredLine, ...]:
         amount = pour.amount if pour.amount is not None else pour.estimate
         before = planned.get(pour.key)
         planned[pour.key] = amount if before is None else before + (amount or 0)
-    if "acid" in state.poured and plan.acid:
-        names["acid"], planned["acid"] = (plan.acid.name, "mL"), None
-    if "alkali" in state.poured:
-        names["alkali"], planned["alkali"] = ("pH up", "mL"), None
-    return tuple(
+    lines = [
         PouredLine(
             key, name, unit, _to_millionths(planned[key]), state.poured.get(key, Fraction(0))
         )
         for key, (name, unit) in names.items()
-    )
+    ]
+    for kind, amount in state.adjusted.items():
+        name, unit = "pH up", AmountUnit.ML.value
+        if kind is StepKind.ACID and plan.acid:
+            name = plan.acid.name
+        elif plan.alkali:
+            name, unit = plan.alkali.name, plan.alkali.unit.value
+        lines.append(PouredLine(kind.value, name, unit, None, amount))
+    return tuple(lines)
 
 
 def _learned(state: State) -> Fraction | None:

@@ -36,7 +36,8 @@ class State:
     Args:
         steps: all that are known of: those over, the one on now, those to come.
         now: index of the one on now; None when the mix is over.
-        poured: mL or g of each product, acid under `acid`.
+        poured: mL or g of each product.
+        adjusted: mL or g of acid and of alkali.
         slope: what the first pass of the base was worth, once it was read.
         second: what follows for the second pass.
         way_out: what can be done about the last product of which too much went in.
@@ -51,6 +52,7 @@ class State:
     steps: tuple[Step, ...]
     now: int | None
     poured: dict[str, Fraction]
+    adjusted: dict[StepKind, Fraction]
     slope: Slope | None
     second: SecondPour | None
     way_out: WayOut | None
@@ -82,6 +84,7 @@ def follow(plan: BenchPlan, events: Iterable[Event]) -> State:
         steps=tuple(walk.steps),
         now=walk.now,
         poured=walk.poured,
+        adjusted=walk.adjusted,
         slope=walk.slope,
         second=walk.second,
         way_out=walk.way_out,

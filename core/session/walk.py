@@ -10,6 +10,7 @@ from core.quantities import AmountUnit
 from core.session.events import Event, Kind
 from core.session.ph import (
     CAUTIOUS_MEQ_PER_MS_CM,
+    FIRST_UNKNOWN_MEQ,
     WAIT_MIN,
     Advice,
     Assistance,
@@ -47,6 +48,7 @@ class Walk:
     now: int | None = None
     at: float | None = None
     poured: dict[str, Fraction] = field(default_factory=dict)
+    adjusted: dict[StepKind, Fraction] = field(default_factory=dict)
     base: dict[str, Fraction] = field(default_factory=dict)
     source: Fraction | None = None
     ratio: Fraction = Fraction(1)
@@ -318,15 +320,14 @@ class Walk:
             self.ph = read.figure
             if pending is not None:
                 portions.append(Portion(pending[0], pending[1], float(self.ph)))
-            acid = self.plan.acid
             self.assistance = assist(
                 float(self.ph),
                 low=low,
                 high=high,
                 litres=float(self.plan.litres),
                 alkalinity=self._alkalinity(),
-                kind=acid.acid.kind if acid else None,
-                molar=float(acid.molar) if acid else 0.0,
+                acid_meq=self._acid_meq(),
+                alkali=self.plan.alkali.alkali if self.plan.alkali else None,
                 portions=portions,
                 settles=self.plan.settles,
             )
@@ -348,28 +349,32 @@ class Walk:
 
     def _ph_step(self, turn: int) -> Event | None:
         assert self.assistance is not None
-        if self.assistance.advice is Advice.ACID:
-            ml = Fraction(self.assistance.ml).limit_denominator(1000)
-            unit = AmountUnit.ML.value
-            done = self.step(f"acid-{turn}", StepKind.ACID, amount=ml, unit=unit)
-            if done and done.figure is not None:
-                self.poured["acid"] = self.poured.get("acid", Fraction(0)) + done.figure
-            return done
-        if self.assistance.advice is Advice.ALKALI:
-            done = self.step(f"alkali-{turn}", StepKind.ALKALI, unit=AmountUnit.ML.value)
-            if done and done.figure is not None:
-                self.poured["alkali"] = self.poured.get("alkali", Fraction(0)) + done.figure
-            return done
-        return self.step(f"advice-{turn}", StepKind.ADVICE)
+        advice, alkali = self.assistance.advice, self.plan.alkali
+        if advice is Advice.ACID:
+            kind, unit = StepKind.ACID, AmountUnit.ML
+        elif advice is Advice.ALKALI:
+            kind, unit = StepKind.ALKALI, alkali.unit if alkali else AmountUnit.ML
+        else:
+            return self.step(f"advice-{turn}", StepKind.ADVICE)
+        amount = Fraction(self.assistance.amount).limit_denominator(1000) or None
+        done = self.step(f"{kind.value}-{turn}", kind, amount=amount, unit=unit.value)
+        if done and done.figure is not None:
+            self.adjusted[kind] = self.adjusted.get(kind, Fraction(0)) + done.figure
+        return done
 
-    def _meq_of(self, ml: Fraction) -> float:
+    def _acid_meq(self) -> float:
+        """What a mL of the acid at hand gives near pH 6, meq; 0 where there is none."""
+        acid = self.plan.acid
+        return float(acid.molar) * PROTONS_AT_6[acid.acid.kind] if acid else 0.0
+
+    def _meq_of(self, amount: Fraction) -> float:
         """meq/L of a portion; of an alkali of unknown strength, a small step the other way."""
         assert self.assistance is not None
-        acid = self.plan.acid
-        if self.assistance.advice is not Advice.ACID or acid is None:
-            return -0.1
-        strength = float(acid.molar) * PROTONS_AT_6[acid.acid.kind]
-        return float(ml) * strength / float(self.plan.litres)
+        per_litre = float(amount / self.plan.litres)
+        if self.assistance.advice is Advice.ACID:
+            return per_litre * self._acid_meq()
+        alkali = self.plan.alkali
+        return -per_litre * float(alkali.meq) if alkali else -FIRST_UNKNOWN_MEQ
 
     def live(self) -> None:
         """Live cultures, after pH."""

@@ -8,11 +8,11 @@ from django.db import models
 from django.db.models import OuterRef
 from django.http import Http404
 
-from core.chart import Chart
-from core.chemistry import Label
+from core.chart import Chart, Form, Role
+from core.chemistry import Label, alkali_of, contents_of
 from core.formats import LabelDocument
-from core.mix import AcidOnShelf, HardForm, OnShelf, Shelf
-from core.quantities import figure
+from core.mix import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
+from core.quantities import AmountUnit, figure
 from core.vessels import USUAL_BENCH, Shows, Vessel, VesselKind
 from server.charts.models import ChartVersion, Product
 from server.charts.store import (
@@ -51,10 +51,11 @@ class Gathered:
 
 @dataclass(frozen=True, slots=True)
 class _Stock:
-    """A grow's shelf by the numbers of its products, its acids and its bench."""
+    """A grow's shelf by the numbers of its products, its acids, alkalis and its bench."""
 
     products: Mapping[int, OnShelf]
     acids: tuple[AcidOnShelf, ...]
+    alkalis: tuple[AlkaliOnShelf, ...]
     bench: tuple[Vessel, ...]
 
 
@@ -95,7 +96,7 @@ def gather(scope: Scope, *, tank: int, waters: Sequence[int], version: int) -> G
         waters=found_waters,
         version=version,
         chart=chart.chart,
-        shelf=Shelf(known, stock.acids),
+        shelf=Shelf(known, stock.acids, stock.alkalis),
         bench=stock.bench,
     )
 
@@ -106,8 +107,8 @@ def _with_stock(versions: models.QuerySet[ChartVersion]) -> models.QuerySet[Char
     bench = BenchVessel.objects.filter(grow=OuterRef("grow")).order_by("position", "pk")
     return versions.annotate(
         shelf_json=json_list(
-            shelf, id="pk", name="name", label="label", left=text_of("left"),
-            hard_form_of="hard_form_of",
+            shelf, id="pk", name="name", label="label", left=text_of("left"), form="form",
+            role="role", hard_form_of="hard_form_of",
         ),
         bench_json=json_list(
             bench, kind="kind", capacity=text_of("capacity"), mark=text_of("mark"), shows="shows"
@@ -127,8 +128,21 @@ def _stock(stored: Any) -> _Stock:
     return _Stock(
         products={product["id"]: _on_shelf(product, forms) for product in products},
         acids=tuple(acids),
+        alkalis=tuple(filter(None, map(_alkali, products))),
         bench=tuple(_vessel(one) for one in stored.bench_json) or USUAL_BENCH,
     )
+
+
+def _alkali(product: Mapping[str, Any]) -> AlkaliOnShelf | None:
+    """A product for pH whose label makes it an alkali."""
+    label, form = label_from(product["label"]), Form(product["form"])
+    if label is None or label.acid is not None or product["role"] != Role.PH_ADJUSTER:
+        return None
+    alkali = alkali_of(contents_of(label, form, Role.PH_ADJUSTER))
+    if alkali is None:
+        return None
+    unit = AmountUnit.G if form is Form.DRY else AmountUnit.ML
+    return AlkaliOnShelf(str(product["id"]), product["name"], alkali, unit)
 
 
 def _vessel(stored: Mapping[str, str]) -> Vessel:

@@ -9,6 +9,7 @@ from ninja import Schema
 from core.chemistry import Element
 from core.formats.measured import MeasuredDocument
 from core.formats.record import MixRecordDocument
+from core.mix import CUP_WATER
 from core.mix.steps import Pass
 from core.quantities import (
     Amount,
@@ -122,6 +123,7 @@ class SteeringOut(Schema):
     advice: Advice | None
     look_again_h: int | None
     acid_why: str | None
+    alkali_why: str | None
 
 
 class BenchOut(Schema):
@@ -185,11 +187,10 @@ def _step(step: Step, screen: _Screen) -> StepOut:
         how = measure(Amount(step.amount, AmountUnit(step.unit)), plan.bench)
         measured = MeasuredDocument.of(how)
         goes_in = step.amount if how.dilute else how.amount.value
-        if step.kind is StepKind.ACID:
-            cup = decimal_text(how.amount.value * 9 if not how.dilute else step.amount * 9)
-    name = (
-        pour.name if pour else plan.acid.name if step.kind is StepKind.ACID and plan.acid else None
-    )
+        if step.kind in (StepKind.ACID, StepKind.ALKALI):
+            cup = decimal_text((step.amount if how.dilute else how.amount.value) * CUP_WATER)
+    at_hand = {StepKind.ACID: plan.acid, StepKind.ALKALI: plan.alkali}.get(step.kind)
+    name = pour.name if pour else at_hand.name if at_hand else None
     return StepOut(
         id=step.id,
         kind=step.kind,
@@ -273,6 +274,7 @@ def _steering(plan: BenchPlan, state: State, meter: ReadingScale) -> SteeringOut
         advice=state.assistance.advice if state.assistance else None,
         look_again_h=state.assistance.look_again_h if state.assistance else None,
         acid_why=plan.acid.why if plan.acid else None,
+        alkali_why=plan.alkali.why if plan.alkali else None,
     )
 
 

@@ -6,7 +6,7 @@ from statistics import median
 from typing import Protocol
 
 from core.chart import Form, Role
-from core.chemistry import contents_of
+from core.chemistry import Alkali, contents_of
 from core.chemistry.elements import Component
 from core.formats import LabelDocument
 from core.practice import Pen, PenReading, SimulatedTank
@@ -75,9 +75,8 @@ def _simulated(mix: Mix, state: State) -> SimulatedTank:
     plan = mix.as_plan()
     chance = Random(mix.pk)  # noqa: S311
     litres = float(plan.litres) * (1 + chance.uniform(-_TRUE_SHARE, _TRUE_SHARE))
-    tank = SimulatedTank(
-        litres, {Component(name): mol for name, mol in mix.simulated_water.items()}
-    )
+    water = {Component(name): mol for name, mol in mix.simulated_water.items()}
+    tank = SimulatedTank(litres, dict(water))
     numbers = [found["product"] for found in mix.products.values()]
     products = {product.pk: product for product in Product.objects.filter(pk__in=numbers)}
     for step in state.steps:
@@ -92,14 +91,12 @@ def _simulated(mix: Mix, state: State) -> SimulatedTank:
         elif step.kind is StepKind.ACID and plan.acid:
             tank.pour_acid(plan.acid.acid, float(step.figure))
         elif step.kind is StepKind.ALKALI:
-            tank.pour_alkali(0.1)
+            # Of an alkali of unknown strength: potassium hydroxide of 1 mol/L, say.
+            tank.pour_alkali(
+                plan.alkali.alkali if plan.alkali else Alkali(1.0, 0.0), float(step.figure)
+            )
         elif step.kind is StepKind.DRAIN:
-            share = min(float(step.figure) / litres, 1.0)
-            fresh = mix.simulated_water
-            tank.moles = {
-                part: tank.moles.get(part, 0.0) * (1 - share) + fresh.get(part.value, 0.0) * share
-                for part in {*tank.moles, *(Component(name) for name in fresh)}
-            }
+            tank.exchange(float(step.figure), water)
     return tank
 
 

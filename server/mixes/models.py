@@ -40,7 +40,7 @@ class Mix(Owned):
         return f"{self.tank}, {self.column}"
 
     def product(self, key: str) -> int | None:
-        """The product of the shelf behind a row, or the acid."""
+        """The product of the shelf behind a row of the chart."""
         found = self.products.get(key)
         return found["product"] if found else None
 

@@ -12,7 +12,7 @@ from django.db.models.functions import Greatest
 from core.errors import InputError
 from core.formats.record import MixRecordDocument
 from core.quantities import number_text
-from core.session import BenchPlan, Event, State, follow, record_of
+from core.session import BenchPlan, Event, State, StepKind, follow, record_of
 from server.charts.models import Product
 from server.mixes.models import Mix, MixEvent, moment
 
@@ -65,11 +65,15 @@ def _end(mix: Mix, plan: BenchPlan, state: State, events: Sequence[Event]) -> No
     mix.ended_at = moment(record.ended)
     mix.record = MixRecordDocument.of(record).model_dump(mode="json")
     mix.save(update_fields=["ended_at", "record"])
-    for key, amount in state.poured.items():
-        product = plan.acid.key if key == "acid" and plan.acid else mix.product(key)
+    at_hand = {StepKind.ACID: plan.acid, StepKind.ALKALI: plan.alkali}
+    drawn = [(mix.product(key), amount) for key, amount in state.poured.items()]
+    for kind, amount in state.adjusted.items():
+        bottle = at_hand[kind]
+        drawn.append((int(bottle.key) if bottle else None, amount))
+    for product, amount in drawn:
         if product is None or amount == 0:
             continue
-        Product.objects.filter(pk=int(product), grow_id=mix.grow_id, left__isnull=False).update(
+        Product.objects.filter(pk=product, grow_id=mix.grow_id, left__isnull=False).update(
             left=Greatest(F("left") - Decimal(number_text(amount, 3)), Value(Decimal(0)))
         )
     tank, over = mix.tank, mix.ended_at

@@ -1,6 +1,7 @@
 """The guided mix: any prefix of events is a state, devices converge, readings lead to the target."""
 
 import random
+from dataclasses import replace
 from fractions import Fraction
 from random import Random
 
@@ -8,15 +9,23 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from core.chart import Dose, Form, Role
-from core.chemistry import Acid, AcidKind, contents_of, molarity
+from core.chart import Dose, Form, Medium, Role
+from core.chemistry import Acid, AcidKind, Alkali, Label, Salt, alkali_of, contents_of, molarity
+from core.chemistry.acids import PROTONS_AT_6
+from core.chemistry.source import source_water
 from core.errors import InputError
-from core.mix import MixRequest, plan_mix
+from core.mix import AlkaliOnShelf, MixRequest, Tank, plan_mix
 from core.practice import Pen, PenReading, SimulatedTank
 from core.practice.pen import stands_still
-from core.quantities import Volume
+from core.quantities import AmountUnit, Volume
 from core.session import BenchPlan, Event, Kind, State, Status, StepKind, bench_plan, follow
-from core.session.carbonate import acid_between, alkalinity_from
+from core.session.carbonate import (
+    acid_between,
+    alkali_between,
+    alkalinity_from,
+    carbon_from,
+    carbon_of,
+)
 from core.session.ph import Advice, Portion, assist
 from core.session.steering import Slope, Verdict, correct, portion_until, second_pour
 from core.water import Water
@@ -280,19 +289,86 @@ def test_alkalinity_is_found_again_from_what_acid_did(
     assert alkalinity_from(to_ph, from_ph, 1.0) is None
 
 
-AT = {"low": 5.7, "high": 6.2, "litres": 100.0, "kind": AcidKind.NITRIC, "molar": 7.4}
+@given(
+    st.floats(4.6, 5.6), st.floats(5.7, 6.3), st.floats(0.05, 8), st.sampled_from([0.0, 0.5, 1.0])
+)
+def test_what_holds_ph_is_found_again_from_what_alkali_did(
+    from_ph: float, to_ph: float, carbon: float, carbonate: float
+) -> None:
+    alkali = alkali_between(from_ph, to_ph, carbon, carbonate)
+    found = carbon_from(from_ph, to_ph, alkali, carbonate)
+    assert found == pytest.approx(carbon, rel=1e-3)
+    assert carbon_from(to_ph, from_ph, 1.0, carbonate) is None
+    # Carbonate holds its own against the acid, so that more of it is needed than of a hydroxide.
+    assert alkali >= alkali_between(from_ph, to_ph, carbon, 0.0)
 
 
-def test_the_first_portion_is_at_most_half_and_diluted_one_to_ten() -> None:
+def test_alkali_after_acid_comes_back_to_where_it_began() -> None:
+    """Closed water that acid brought down is brought up again by as much hydroxide."""
+    down = acid_between(7.5, 5.2, 3.0)
+    assert alkali_between(5.2, 7.5, carbon_of(3.0), 0.0) == pytest.approx(down, rel=1e-6)
+
+
+AT = {"low": 5.7, "high": 6.2, "litres": 100.0, "acid_meq": 7.4}
+POTASH = Alkali(meq=4.5, carbonate=0.5)
+
+
+def test_the_first_portion_is_at_most_half() -> None:
     advice = assist(7.5, alkalinity=3.0, **AT)  # type: ignore[arg-type]
     assert advice.advice is Advice.ACID
     assert advice.meq_l == pytest.approx(acid_between(7.5, 5.95, 3.0) / 2)
-    assert advice.ml == pytest.approx(advice.meq_l * 100 / 7.4)
-    assert advice.water_ml == pytest.approx(9 * advice.ml)
+    assert advice.amount == pytest.approx(advice.meq_l * 100 / 7.4)
     assert assist(6.0, alkalinity=3.0, **AT).advice is Advice.RIGHT  # type: ignore[arg-type]
-    assert assist(5.2, alkalinity=3.0, **AT).advice is Advice.ALKALI  # type: ignore[arg-type]
-    none = {**AT, "kind": None}
+    none = {**AT, "acid_meq": 0.0}
     assert assist(7.0, alkalinity=3.0, **none).advice is Advice.NO_ACID  # type: ignore[arg-type]
+
+
+def test_the_first_portion_of_alkali_is_at_most_half_too() -> None:
+    advice = assist(5.2, alkalinity=3.0, alkali=POTASH, **AT)  # type: ignore[arg-type]
+    assert advice.advice is Advice.ALKALI
+    assert advice.meq_l == pytest.approx(alkali_between(5.2, 5.95, carbon_of(3.0), 0.5) / 2)
+    assert advice.amount == pytest.approx(advice.meq_l * 100 / 4.5)
+    unknown = assist(5.2, alkalinity=3.0, **AT)  # type: ignore[arg-type]
+    assert (unknown.advice, unknown.amount) == (Advice.ALKALI, 0)  # its strength is not known
+
+
+@pytest.mark.parametrize(
+    ("grown_in", "alkalinity", "why"),
+    [
+        (Medium.COIR, "150", "alkali_carbonate_in_coir"),
+        (Medium.WATER, "12", "alkali_carbonate_in_soft_water"),
+        (Medium.WATER, "150", "alkali_hydroxide_in_buffered_water"),
+    ],
+)
+def test_the_alkali_is_chosen_by_medium_and_water(
+    grown_in: Medium, alkalinity: str, why: str
+) -> None:
+    both = (
+        AlkaliOnShelf("kc", "Up C", POTASH, AmountUnit.ML),
+        AlkaliOnShelf("kh", "Up H", Alkali(5.0, 0.0), AmountUnit.ML),
+    )
+    at = {"source": water("0.4", alkalinity=alkalinity, ph=F(7)), "tank": Tank(grown_in=grown_in)}
+    chosen = plan_for(shelf=replace(labelled(), alkalis=both), **at).alkali  # type: ignore[arg-type]
+    assert chosen is not None
+    assert (chosen.why, chosen.key) == (why, "kh" if "hydroxide" in why else "kc")
+    alone = plan_for(shelf=replace(labelled(), alkalis=both[:1]), **at).alkali  # type: ignore[arg-type]
+    assert alone is not None
+    assert alone.key == "kc"
+    assert plan_for(shelf=labelled(), **at).alkali is None  # type: ignore[arg-type]
+
+
+def test_an_alkali_is_as_strong_as_its_label() -> None:
+    """25 % K2CO3 of 1.24 g/mL: 2 × 0.31 g / 138.2 g/mol; KOH: 1 / 56.1."""
+    potash = Label({}, salt=Salt.POTASSIUM_CARBONATE, purity=F(25), density=F("1.24"))
+    found = alkali_of(contents_of(potash, Form.LIQUID, Role.PH_ADJUSTER))
+    assert found is not None
+    assert found.meq == pytest.approx(4.486, rel=1e-3)
+    assert found.carbonate == pytest.approx(0.5)
+    caustic = Label({}, salt=Salt.POTASSIUM_HYDROXIDE)
+    dry = alkali_of(contents_of(caustic, Form.DRY, Role.PH_ADJUSTER))
+    assert dry is not None
+    assert (dry.meq, dry.carbonate) == (pytest.approx(17.82, rel=1e-3), 0)
+    assert alkali_of(contents_of(label(P2O5="5"), Form.LIQUID, Role.PH_ADJUSTER)) is None
 
 
 def test_after_two_turns_it_says_stop() -> None:
@@ -327,21 +403,53 @@ def test_ph_reaches_the_window_in_at_most_four_readings_without_overshoot(source
         tank.pour(TWO, 150 * chance.uniform(0.5, 1.3))
         kind, percent = chance.choice([(AcidKind.NITRIC, 38), (AcidKind.PHOSPHORIC, 59)])
         acid = Acid(kind, F(percent))
+        strength = molarity(acid)[0] * PROTONS_AT_6[kind]
         known = source.report.alkalinity or F(0)
         portions: list[Portion] = []
         now, readings = read(tank, pen, chance).ph, 1
         while True:
-            advice = assist(now, **{**AT, "kind": kind, "molar": molarity(acid)[0]},  # type: ignore[arg-type]
+            advice = assist(now, **{**AT, "acid_meq": strength},  # type: ignore[arg-type]
                             alkalinity=float(known) / 50.04, portions=portions)  # fmt: skip
             if advice.advice is not Advice.ACID:
                 break
-            tank.pour_acid(acid, advice.ml)
+            tank.pour_acid(acid, advice.amount)
             after = read(tank, pen, chance).ph
             portions.append(Portion(advice.meq_l, now, after))
             now, readings = after, readings + 1
         counts.append(readings)
         assert advice.advice is Advice.RIGHT, (seed, portions)
         assert now >= AT["low"]  # type: ignore[operator]
+    assert max(counts) <= 4
+
+
+@pytest.mark.parametrize("source", [SOFT, MAINS, HARD], ids=["soft", "mains", "hard"])
+def test_alkali_brings_a_sour_tank_up_in_at_most_four_readings(source: Water) -> None:
+    counts = []
+    for seed in range(200):
+        chance, pen = Random(seed), Pen()  # noqa: S311
+        tank = SimulatedTank.filled(source, 100 * chance.uniform(0.95, 1.05))
+        tank.pour(ONE, 150 * chance.uniform(0.5, 1.3))
+        tank.pour(TWO, 150 * chance.uniform(0.5, 1.3))
+        nitric = Acid(AcidKind.NITRIC, F(38))
+        sour = chance.uniform(4.7, 5.5)
+        while tank.solved().ph > sour:
+            tank.pour_acid(nitric, 0.5)
+        alkali = chance.choice([POTASH, Alkali(5.0, 0.0)])
+        known = source.report.alkalinity or F(0)
+        portions: list[Portion] = []
+        now, readings = read(tank, pen, chance).ph, 1
+        while True:
+            advice = assist(now, **AT, alkali=alkali, portions=portions,  # type: ignore[arg-type]
+                            alkalinity=float(known) / 50.04)  # fmt: skip
+            if advice.advice is not Advice.ALKALI:
+                break
+            tank.pour_alkali(alkali, advice.amount)
+            after = read(tank, pen, chance).ph
+            portions.append(Portion(-advice.meq_l, now, after))
+            now, readings = after, readings + 1
+        counts.append(readings)
+        assert advice.advice is Advice.RIGHT, (seed, portions)
+        assert now <= AT["high"]
     assert max(counts) <= 4
 
 
@@ -378,7 +486,7 @@ def _drive(
         if step.kind in (StepKind.POUR, StepKind.ADD) and step.amount:
             tank.pour(ONE if "one" in step.id else TWO, float(step.amount))
         if step.kind is StepKind.DRAIN and step.amount:
-            tank.exchange(float(step.amount), MAINS)
+            tank.exchange(float(step.amount), source_water(MAINS).moles)
         events.append(next_event(state, len(events), figures))
     return state, readings
 

@@ -1913,6 +1913,8 @@ export interface components {
             /** Acid Why */
             acid_why: string | null;
             advice: components["schemas"]["Advice"] | null;
+            /** Alkali Why */
+            alkali_why: string | null;
             /** Capped */
             capped: boolean;
             /** Causes */

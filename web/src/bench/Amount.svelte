@@ -19,7 +19,7 @@
 </p>
 {#if step.cup_water}
   <p class="cup">
-    into <b>{shown(step.cup_water, 0)} mL</b> of tank water in a cup: acid into water
+    into <b>{shown(step.cup_water, 0)} mL</b> of tank water in a cup: {step.kind} into water
   </p>
 {:else if dilute}
   <p class="cup">

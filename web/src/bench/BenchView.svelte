@@ -12,7 +12,7 @@
   import Strip from './Strip.svelte';
   import Summary from './Summary.svelte';
   import WayOut from './WayOut.svelte';
-  import { ACID_WHY } from '../mix/words';
+  import { ACID_WHY, ALKALI_WHY } from '../mix/words';
   import { asks, CAUSES, HINTS, pressed, steered } from './words';
 
   let { grow, mix, onleave }: { grow: number; mix: number; onleave: () => void } = $props();
@@ -38,6 +38,7 @@
     step?.kind === 'pour' ||
       step?.kind === 'add' ||
       step?.kind === 'acid' ||
+      (step?.kind === 'alkali' && step.amount !== null) ||
       step?.kind === 'drain',
   );
   /** Told while there is time to read it, until a reading has spoken. */
@@ -73,7 +74,7 @@
   function press(of: BenchStep) {
     if (timed && !over) asking = 'skip';
     else if (pours) told('poured', of, of.goes_in ?? '0');
-    else if (of.kind === 'alkali') told('poured', of, '0');
+    else if (of.kind === 'alkali') asking = 'other';
     else told('done', of);
   }
 
@@ -135,14 +136,17 @@
             onread={(figure, sure) => told('read', step, figure, sure)}
           />
         {:else}
-          {#if step.kind === 'acid'}<p class="caution">{HINTS.acid}</p>{/if}
+          {#if step.kind === 'acid' || step.kind === 'alkali'}
+            <p class="caution">{HINTS[step.kind]}</p>
+          {/if}
           {#if amounts}
             <Amount {step} bench={standing} />
           {:else if timed}
             <Countdown {step} onover={(is) => (over = is)} />
           {/if}
           <p class="hint">
-            {steered(standing, step) || (step.kind === 'acid' ? '' : (HINTS[step.kind] ?? ''))}
+            {steered(standing, step) ||
+              (step.kind === 'acid' || step.kind === 'alkali' ? '' : (HINTS[step.kind] ?? ''))}
           </p>
           {#if step.kind === 'bottles'}<Bottles {standing} />{/if}
           {#if wayOut}<WayOut way={wayOut} />{/if}
@@ -165,6 +169,8 @@
           {#if timed && next}<p class="hint">Then: {asks(next)}</p>{/if}
           {#if step.kind === 'acid' && standing.steering.acid_why}
             <p class="why">{ACID_WHY[standing.steering.acid_why] ?? ''}</p>
+          {:else if step.kind === 'alkali' && standing.steering.alkali_why}
+            <p class="why">{ALKALI_WHY[standing.steering.alkali_why] ?? ''}</p>
           {:else if step.kind === 'add' && Object.keys(step.adds_ppm).length}
             <p class="why">
               It brings
@@ -214,9 +220,7 @@
     <footer>
       <button onclick={undo} disabled={!standing.undoable && !bench.queue.length}>↶ Back one</button
       >
-      {#if pours || step.kind === 'alkali'}<button onclick={() => (asking = 'other')}
-          >Another amount</button
-        >{/if}
+      {#if pours}<button onclick={() => (asking = 'other')}>Another amount</button>{/if}
       {#if !timed}<button onclick={() => (asking = 'skip')}>Leave out</button>{/if}
       <button onclick={() => (asking = 'leave')}>Give up</button>
     </footer>

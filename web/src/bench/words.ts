@@ -35,7 +35,7 @@ export function asks(step: BenchStep): string {
     case 'acid':
       return `Pour ${name}, diluted`;
     case 'alkali':
-      return 'Too low: a little pH up';
+      return step.amount ? `Too low: pour ${name}, diluted` : 'Too low: a little pH up';
     case 'advice':
       return 'Leave it';
     case 'cover':
@@ -83,7 +83,7 @@ export const HINTS: Partial<Record<BenchStep['kind'], string>> = {
   read_ph: 'While stirring. EC first, then pH: nutrients move it.',
   acid: 'Goggles, gloves, fresh air. Acid into water, never the other way: it heats. Never with bleach or pH up. The label comes first.',
   alkali:
-    'Goggles and gloves. Diluted, a few drops at a time; never together with acid. The label comes first. Tell by “Another amount” how much it was.',
+    'Goggles, gloves, fresh air. Alkali into water, a little at a time: it heats. Never together with acid. The label comes first.',
   drain: 'Measure what runs out; fill with the same source water.',
   cover: 'Dark and moving: salts settle, light grows algae.',
 };

@@ -73,6 +73,14 @@ export const ACID_WHY: Record<string, string> = {
   acid_sulfuric_for_large_tanks: 'sulfuric for a tank of this size',
 };
 
+export const ALKALI_WHY: Record<string, string> = {
+  alkali_on_the_shelf: 'the one on the shelf',
+  alkali_carbonate_in_coir: 'carbonate in coir: it leaves a buffer, and is gentle on roots',
+  alkali_carbonate_in_soft_water: 'carbonate in soft water: it leaves a buffer, so that pH holds',
+  alkali_hydroxide_in_buffered_water:
+    'hydroxide, as this water has a buffer of its own: more would drive pH up later',
+};
+
 export const ELEMENTS: Record<string, string> = {
   N: 'nitrogen',
   P: 'phosphorus',
