@@ -310,6 +310,7 @@ def test_alkali_after_acid_comes_back_to_where_it_began() -> None:
 
 
 AT = {"low": 5.7, "high": 6.2, "litres": 100.0, "acid_meq": 7.4}
+MIDDLE = 5.95
 POTASH = Alkali(meq=4.5, carbonate=0.5)
 
 
@@ -413,6 +414,7 @@ def test_ph_reaches_the_window_in_at_most_four_readings_without_overshoot(source
             if advice.advice is not Advice.ACID:
                 break
             tank.pour_acid(acid, advice.amount)
+            assert tank.solved().ph >= MIDDLE - 0.1, seed  # by what a pen can tell
             after = read(tank, pen, chance).ph
             portions.append(Portion(advice.meq_l, now, after))
             now, readings = after, readings + 1
@@ -444,6 +446,7 @@ def test_alkali_brings_a_sour_tank_up_in_at_most_four_readings(source: Water) ->
             if advice.advice is not Advice.ALKALI:
                 break
             tank.pour_alkali(alkali, advice.amount)
+            assert tank.solved().ph <= MIDDLE + 0.1, seed
             after = read(tank, pen, chance).ph
             portions.append(Portion(-advice.meq_l, now, after))
             now, readings = after, readings + 1
