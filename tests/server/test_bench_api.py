@@ -2,6 +2,7 @@
 
 import csv
 import io
+from decimal import Decimal
 from typing import Any
 from uuid import uuid4
 
@@ -46,7 +47,7 @@ def obey(yard: Yard, bench: dict[str, Any], number: int, **figures: str) -> dict
     """Do what the screen says."""
     step = bench["steps"][bench["now"]]
     figure = {**READS, **figures}.get(step["kind"]) or step["goes_in"] or ""
-    reads, pours = tuple(READS), ("pour", "add", "drain", "acid")
+    reads, pours = tuple(READS), ("pour", "add", "drain", "acid", "alkali")
     kind = "read" if step["kind"] in reads else "poured" if step["kind"] in pours else "done"
     figure = figure if kind != "done" else ""
     return tell(yard, bench, event(kind, step["id"], figure, at=1_700_000_000.0 + 10 * number))
@@ -236,3 +237,54 @@ def test_a_mix_keeps_the_plan_it_was_started_from(yard: Yard) -> None:
     again = yard.client.get(at(yard, bench)).json()
     assert again == bench
     assert Mix.objects.get(pk=bench["id"]).as_plan().pours[1].rise > 0
+
+
+def reach(yard: Yard, bench: dict[str, Any], kind: str, **figures: str) -> dict[str, Any]:
+    """Do what the screen says until a kind of step is on it."""
+    number = 0
+    while bench["steps"][bench["now"]]["kind"] != kind:
+        bench = obey(yard, bench, number, **figures)
+        number += 1
+        assert number < 120
+    return bench
+
+
+def test_a_sour_tank_is_raised_by_the_alkali_of_the_shelf(yard: Yard) -> None:
+    up = Product.objects.get(grow=yard.grow, name="Fathom Up")
+    bench = reach(yard, begin(yard), "alkali", read_ph="5.2")
+    step = bench["steps"][bench["now"]]
+    assert step["name"] == "Fathom Up"
+    assert bench["steering"]["alkali_why"] == "alkali_on_the_shelf"  # no hydroxide is there
+    assert float(step["cup_water"]) == pytest.approx(9 * float(step["goes_in"]))
+    bench = tell(yard, bench, event("poured", step["id"], step["goes_in"], at=1_700_009_000.0))
+    assert bench["steps"][bench["now"]]["seconds"] == 300
+    over = finish(yard, bench)
+    lines = {line["product"]: line for line in over["record"]["poured"]}
+    assert lines["alkali"]["name"] == "Fathom Up"
+    assert Decimal(lines["alkali"]["poured"]) == Decimal(step["goes_in"])
+    assert over["record"]["alkalinity_meq"] is None  # only acid tells it
+    left = Product.objects.get(pk=up.pk).left
+    assert (up.left, left) == (980, up.left - Decimal(step["goes_in"]))
+
+
+def test_an_alkali_without_a_label_is_poured_as_the_grower_tells(yard: Yard) -> None:
+    Product.objects.filter(grow=yard.grow, name="Fathom Up").update(label=None)
+    bench = reach(yard, begin(yard), "alkali", read_ph="5.2")
+    step = bench["steps"][bench["now"]]
+    assert (step["name"], step["amount"], step["cup_water"]) == (None, None, None)
+    bench = tell(yard, bench, event("poured", step["id"], "2.5", at=1_700_009_000.0))
+    over = finish(yard, bench)
+    lines = {line["product"]: line for line in over["record"]["poured"]}
+    assert (lines["alkali"]["name"], lines["alkali"]["poured"]) == ("pH up", "2.5")
+
+
+def test_a_tank_that_swings_is_left_alone(yard: Yard) -> None:
+    bench = begin(yard)
+    for turn, (kind, figure) in enumerate([("acid", "6.9"), ("alkali", "5.1"), ("advice", "6.8")]):
+        bench = reach(yard, bench, kind, read_ph=figure)
+        assert bench["steps"][bench["now"]]["id"] == f"{kind}-{turn + 1}"
+        if kind != "advice":
+            bench = obey(yard, bench, 200 + turn)
+    assert bench["steering"]["advice"] == "stop_chasing"
+    over = finish(yard, bench)
+    assert over["record"]["ph"] == "6.8"
