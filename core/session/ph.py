@@ -170,8 +170,8 @@ def _portion(ph: float, portions: Sequence[Portion], way: _Way, resolution: floa
 
 _SURE_WAY = 0.5
 _BOLDNESS = 0.8
-"""How much of what is left is poured at once: phosphate holds more at one end of the way than at the
-other, and a simulated tank shows that so much stays on this side of the middle."""
+"""How much of what is left is poured at once: phosphate holds more at one end of the way than at
+the other, and a simulated tank shows that so much stays on this side of the middle."""
 
 
 def _turns(portions: Sequence[Portion], ph: float, low: float, high: float) -> int:
