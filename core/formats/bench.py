@@ -60,6 +60,7 @@ class BenchPlanDocument(Document):
     litres: Exact
     source: Exact | None
     target: tuple[Exact, Exact] | None
+    added: tuple[Exact, Exact] | None
     ph: tuple[Exact, Exact]
     alkalinity: Exact | None
     acid: BenchAcidDocument | None
@@ -79,6 +80,7 @@ class BenchPlanDocument(Document):
             litres=plan.litres,
             source=plan.source,
             target=plan.target,
+            added=plan.added,
             ph=plan.ph,
             alkalinity=plan.alkalinity,
             acid=BenchAcidDocument(
@@ -116,6 +118,7 @@ class BenchPlanDocument(Document):
             litres=self.litres,
             source=self.source,
             target=self.target,
+            added=self.added,
             ph=self.ph,
             alkalinity=self.alkalinity,
             acid=_acid(self.acid),

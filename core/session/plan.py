@@ -8,8 +8,9 @@ from core.chemistry import Acid, Alkali, molarity
 from core.mix import MixRequest, PourSheet
 from core.mix.steps import Pass
 from core.mix.tank import choose_acid, choose_alkali
-from core.quantities import AmountUnit
+from core.quantities import AmountUnit, ReadingRange
 from core.vessels import Vessel
+from core.water import School
 
 
 @dataclass(frozen=True, slots=True)
@@ -21,7 +22,7 @@ class BenchPour:
         unit: mL or g.
         amount: how much; None where a reading decides.
         estimate: about how much then, if the chart tells.
-        until: the reading at which to stop, mS/cm.
+        until: mS/cm above the water at which to stop; None where the amount is given.
         turn: whether it is all of the product, or one pass of two.
         base: whether it is a part of the base.
         live: whether it is a live culture, which comes after pH.
@@ -82,7 +83,9 @@ class BenchPlan:
     Args:
         litres: of water in the tank.
         source: the water's reading as planned, mS/cm; None if it was not read.
-        target: low and high of the final reading; None where there is none.
+        target: low and high of the final reading as planned; None where there is none.
+        added: low and high of what the feed brings, where the target is that much above whatever
+            the water reads; None where the target stands by itself.
         ph: low and high of the window.
         alkalinity: meq/L of the water, by its report or else by what acid did in this tank before;
             None where neither tells.
@@ -98,6 +101,7 @@ class BenchPlan:
     litres: Fraction
     source: Fraction | None
     target: tuple[Fraction, Fraction] | None
+    added: tuple[Fraction, Fraction] | None
     ph: tuple[Fraction, Fraction]
     alkalinity: Fraction | None
     acid: BenchAcid | None
@@ -147,22 +151,27 @@ def bench_plan(
             why=raised.why,
         )
     report = request.water.report
-    target = sheet.aim.target
+    aim = sheet.aim
     adjusters = any(pour.product.role is Role.PH_ADJUSTER for pour in sheet.pours)
     return BenchPlan(
         litres=sheet.volume.litres,
         source=sheet.source.ms_cm if sheet.source else None,
-        target=(target.low.ms_cm, target.high.ms_cm) if target else None,
+        target=_edges(aim.target),
+        added=_edges(aim.all_in) if aim.school is School.ON_TOP else None,
         ph=(sheet.ph.low, sheet.ph.high),
         alkalinity=learned if report.alkalinity is None else report.alkalinity * MEQ_PER_PPM,
         acid=acid,
         alkali=alkali,
         chlorine_h=request.water.hours_to_stand if request.water.is_chlorinated else Fraction(0),
         handles_acid=adjusters or bool(sheet.in_tank and sheet.in_tank.acid),
-        settles=any(pour.reading_target for pour in sheet.pours),
+        settles=any(pour.amount is None for pour in sheet.pours),
         pours=_pours(sheet),
         bench=request.bench,
     )
+
+
+def _edges(reading: ReadingRange | None) -> tuple[Fraction, Fraction] | None:
+    return (reading.low.ms_cm, reading.high.ms_cm) if reading else None
 
 
 def _pours(sheet: PourSheet) -> tuple[BenchPour, ...]:
@@ -179,7 +188,7 @@ def _pours(sheet: PourSheet) -> tuple[BenchPour, ...]:
                 unit=amount.unit if amount else AmountUnit.ML,
                 amount=pour.amount.value if pour.amount else None,
                 estimate=pour.estimate.value if pour.estimate else None,
-                until=pour.reading_target.ms_cm if pour.reading_target else None,
+                until=above if pour.amount is None else None,
                 turn=pour.turn,
                 base=pour.product.role is Role.BASE,
                 live=pour.product.role is Role.LIVE,

@@ -5,17 +5,9 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.session.events import Event, tell
-from core.session.ph import (
-    Assistance,
-    Portion,
-)
+from core.session.ph import Assistance, Portion
 from core.session.plan import BenchPlan
-from core.session.steering import (
-    Correction,
-    SecondPour,
-    Slope,
-    WayOut,
-)
+from core.session.steering import Correction, SecondPour, Slope, WayOut
 from core.session.steps import Step, StepKind
 from core.session.walk import Walk
 
@@ -38,6 +30,9 @@ class State:
         now: index of the one on now; None when the mix is over.
         poured: mL or g of each product.
         adjusted: mL or g of acid and of alkali.
+        target: low and high of the final reading, mS/cm; None where there is none.
+        water_off: mS/cm by which the water reads more than the plan took it to, below 0 less; None
+            where that is no more than a pen and a day make.
         slope: what the first pass of the base was worth, once it was read.
         second: what follows for the second pass.
         way_out: what can be done about the last product of which too much went in.
@@ -53,6 +48,8 @@ class State:
     now: int | None
     poured: dict[str, Fraction]
     adjusted: dict[StepKind, Fraction]
+    target: tuple[Fraction, Fraction] | None
+    water_off: Fraction | None
     slope: Slope | None
     second: SecondPour | None
     way_out: WayOut | None
@@ -85,6 +82,8 @@ def follow(plan: BenchPlan, events: Iterable[Event]) -> State:
         now=walk.now,
         poured=walk.poured,
         adjusted=walk.adjusted,
+        target=walk.target,
+        water_off=walk.water_off,
         slope=walk.slope,
         second=walk.second,
         way_out=walk.way_out,

@@ -37,6 +37,9 @@ MOST_ROUNDS = 8
 PEN_STEP = Fraction(1, 100)
 """mS/cm that a pen can tell apart: common practice."""
 
+OTHER_WATER = Fraction(1, 10)
+"""mS/cm: a water that reads further off than this is another water; our own default."""
+
 
 @dataclass(slots=True)
 class Walk:
@@ -102,6 +105,22 @@ class Walk:
         """Whether everything from here on is still to come."""
         return self.now is not None
 
+    @property
+    def target(self) -> tuple[Fraction, Fraction] | None:
+        """Low and high of the final reading; on top it follows what the water reads now."""
+        if self.plan.added is None or self.source is None:
+            return self.plan.target
+        low, high = self.plan.added
+        return self.source + low, self.source + high
+
+    @property
+    def water_off(self) -> Fraction | None:
+        """How far the water reads above what the plan took it to, where that is another water."""
+        if self.source is None or self.plan.source is None:
+            return None
+        off = self.source - self.plan.source
+        return off if abs(off) > OTHER_WATER else None
+
     def prepare(self) -> None:
         """Water, its reading, bottles, gear."""
         self.step("fill", StepKind.FILL, amount=self.plan.litres, unit="L")
@@ -164,7 +183,7 @@ class Walk:
         return sum((p.rise for p in self.plan.pours[last + 1 :]), Fraction(0))
 
     def _aim(self) -> Fraction | None:
-        return (self.plan.target[0] + self.plan.target[1]) / 2 if self.plan.target else None
+        return (self.target[0] + self.target[1]) / 2 if self.target else None
 
     def _amount(self, pour: BenchPour) -> Fraction:
         if pour.turn is Pass.SECOND and self.second is not None:
@@ -217,58 +236,70 @@ class Walk:
         )
 
     def _until(self, at: int, pour: BenchPour) -> None:
-        """Sneak up on a reading: a portion, stir, wait, read, and again."""
+        """Sneak up on a reading: a portion, stir, wait, read, and again; what went past is thinned."""
         assert pour.until is not None
-        start = self.ec if self.ec is not None else self.source
-        reading, poured = start, Fraction(0)
+        water = self.source or Fraction(0)
+        aim = water + pour.until
+        start = reading = water if self.ec is None else self.ec
+        poured = Fraction(0)
         for turn in range(1, MOST_ROUNDS + 1):
-            room = pour.until - (reading or Fraction(0))
-            if turn > 1 and room <= PEN_STEP:
+            room = aim - reading
+            if abs(room) <= PEN_STEP or (room < 0 and not poured):
                 return
-            rise = (reading or Fraction(0)) - (start or Fraction(0))
-            portion = portion_until(
-                estimate=pour.estimate,
-                litres=self.plan.litres,
-                poured=poured,
-                rise=rise,
-                room=room,
-            )
             name = f"{at + 1}-{pour.key}-{turn}"
-            done = self.step(
-                f"pour-{name}", StepKind.POUR, pour=at, amount=portion, unit=pour.unit.value
-            )
-            if done is not None and done.kind is Kind.SKIPPED:
-                return
-            if done is not None and done.figure is not None:
-                poured += done.figure
-                self._went_in(pour, done.figure)
-            self._stir_and_wait(at, pour, name)
+            if room < 0:
+                self.correction = self._judged(reading, aim, aim)
+                kept = self._drain(name)
+                if kept is None:
+                    return
+                poured, start = poured * kept, water + (start - water) * kept
+            else:
+                portion = portion_until(
+                    estimate=pour.estimate,
+                    litres=self.plan.litres,
+                    poured=poured,
+                    rise=reading - start,
+                    room=room,
+                )
+                done = self.step(
+                    f"pour-{name}", StepKind.POUR, pour=at, amount=portion, unit=pour.unit.value
+                )
+                if done is not None and done.kind is Kind.SKIPPED:
+                    return
+                if done is not None and done.figure is not None:
+                    poured += done.figure
+                    self._went_in(pour, done.figure)
+                self._stir_and_wait(at, pour, name)
             read = self.step(f"read-{name}", StepKind.READ_EC, pour=at)
             if read is None or read.figure is None:
                 return
             self.ec = reading = read.figure
 
+    def _judged(self, reading: Fraction, low: Fraction, high: Fraction) -> Correction:
+        """What a reading calls for, by what is in the tank."""
+        source = self.source or Fraction(0)
+        return correct(
+            reading,
+            low=low,
+            high=high,
+            source=source,
+            litres=self.plan.litres,
+            poured=self.base,
+            rise=reading - source,
+            resolution=PEN_STEP,
+        )
+
     def read_ec(self) -> None:
         """Read EC, and correct until it is right or accepted."""
-        if self.plan.target is None or any(p.until is not None for p in self.plan.pours):
+        if self.target is None or any(p.until is not None for p in self.plan.pours):
             return
-        low, high = self.plan.target
+        low, high = self.target
         for turn in range(1, MOST_ROUNDS + 1):
             read = self.step(f"read-ec-{turn}", StepKind.READ_EC)
             if read is None or read.figure is None:
                 return
             self.ec = read.figure
-            source = self.source or Fraction(0)
-            self.correction = correct(
-                self.ec,
-                low=low,
-                high=high,
-                source=source,
-                litres=self.plan.litres,
-                poured=self.base,
-                rise=self.ec - source,
-                resolution=PEN_STEP,
-            )
+            self.correction = self._judged(self.ec, low, high)
             if self.correction.verdict is Verdict.RIGHT or not self._correct(turn):
                 return
 
@@ -276,22 +307,32 @@ class Walk:
         """Lay out a correction; whether it was made, so that it is read again."""
         assert self.correction is not None
         if self.correction.verdict is Verdict.STRONG:
-            done = self.step(
-                f"drain-{turn}", StepKind.DRAIN, amount=self.correction.drain_l, unit="L"
-            )
-            accepted = done is not None and done.kind is Kind.SKIPPED
-            if done and done.figure is not None:
-                kept = 1 - min(done.figure / self.plan.litres, Fraction(1))
-                self.base = {key: amount * kept for key, amount in self.base.items()}
-        else:
-            accepted = self._add(turn)
-        if accepted:
+            return self._drain(f"{turn}") is not None
+        if not self._add(turn):
             return False
-        self.step(f"settle-{turn}", StepKind.WAIT, seconds=WAIT_MIN * 60)
+        self._settle(f"{turn}")
         return True
 
+    def _drain(self, name: str) -> Fraction | None:
+        """Lay out draining and filling; the share that stays in, None if the reading is accepted."""
+        assert self.correction is not None
+        drain = self.correction.drain_l
+        done = self.step(f"drain-{name}", StepKind.DRAIN, amount=drain, unit="L")
+        if done is not None and done.kind is Kind.SKIPPED:
+            return None
+        if done is not None and done.figure is not None:
+            drain = done.figure
+        kept = 1 - min(drain / self.plan.litres, Fraction(1))
+        self.base = {key: amount * kept for key, amount in self.base.items()}
+        self._settle(name)
+        return kept
+
+    def _settle(self, name: str) -> None:
+        """Let a correction mix through before the next reading."""
+        self.step(f"settle-{name}", StepKind.WAIT, seconds=WAIT_MIN * 60)
+
     def _add(self, turn: int) -> bool:
-        """More of every base part, in ratio; whether the grower accepts the reading instead.
+        """More of every base part, in ratio; False if the grower accepts the reading instead.
 
         One part alone is poured by leaving the others out.
         """
@@ -306,7 +347,7 @@ class Walk:
             added = added or done is None or done.kind is not Kind.SKIPPED
             if done and done.figure is not None:
                 self._went_in(pour, done.figure)
-        return not added
+        return added
 
     def read_ph(self) -> None:
         """Read pH, and correct by portions until it is right or accepted."""

@@ -28,7 +28,7 @@ from core.session.carbonate import (
 )
 from core.session.ph import Advice, Portion, assist
 from core.session.steering import Slope, Verdict, correct, portion_until, second_pour
-from core.water import Water
+from core.water import School, Water
 from tests.core.labels import PART_ONE, PART_TWO, acid_on_shelf, label, labelled
 from tests.core.mixes import F, chart, ec, pair, product, water
 
@@ -273,6 +273,68 @@ def test_an_organic_feed_is_sneaked_up_on_in_the_guided_mix() -> None:
     assert F("1.50") <= round(tank, 2) <= F("1.53")
     assert state.assistance is not None
     assert state.assistance.advice is Advice.WAIT_SETTLING  # it settles by itself
+
+
+def test_what_went_past_the_reading_is_thinned_until_it_is_right() -> None:
+    of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
+    plan = plan_for(of=of, shelf=labelled())
+
+    def told(*reads: str) -> list[Event]:
+        events, left = [], list(reads)
+        while (state := follow(plan, events)).now is not None:
+            step = state.steps[state.now]
+            if step.kind is StepKind.READ_EC and not left:
+                return events
+            read = left.pop(0) if step.kind is StepKind.READ_EC else "0"
+            events.append(next_event(state, len(events), {**READS, StepKind.READ_EC: read}))
+        return events
+
+    state = follow(plan, told("2.02"))
+    [drain] = [step for step in state.steps if step.kind is StepKind.DRAIN]
+    # V × (reading − target) / (reading − source), common practice: 100 × 0.5 / 1.5 L.
+    assert drain.amount == F(100, 3)
+    assert state.correction is not None
+    assert state.correction.verdict is Verdict.STRONG
+    thinned = follow(plan, told("2.02", "1.52"))
+    assert [s.kind for s in thinned.steps].count(StepKind.DRAIN) == 1
+    # Too much was drained: what follows is a portion by what the product did so far.
+    weak = follow(plan, told("2.02", "1.40"))
+    first, portion = [s.amount for s in weak.steps if s.kind is StepKind.POUR]
+    assert first is not None
+    left = first * F(2, 3)
+    assert portion == left / (F("1.40") - F("0.52")) * F("0.12") * F("0.9")
+    upto = next(at for at, event in enumerate(told("2.02")) if event.step == drain.id)
+    left_so = follow(
+        plan, [*told("2.02")[:upto], Event("no", 90, "wren", Kind.SKIPPED, drain.id)]
+    )
+    assert left_so.ec == F("2.02")
+    assert [s.kind for s in left_so.steps].count(StepKind.READ_EC) == 1
+
+
+def test_nothing_is_poured_towards_a_reading_that_is_there_already() -> None:
+    of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(0))])
+    kinds = {step.kind for step in follow(plan_for(of=of, shelf=labelled()), []).steps}
+    assert StepKind.POUR not in kinds
+
+
+def read_water(plan: BenchPlan, reading: str) -> State:
+    reads = {**READS, StepKind.READ_WATER: reading}
+    events = [next_event(follow(plan, []), 0)]
+    return follow(plan, [*events, next_event(follow(plan, events), 1, reads)])
+
+
+def test_a_target_on_top_follows_the_water_that_is_in_the_tank() -> None:
+    """Chart 1.4 to 1.5 on water at 0.82 reads 2.22 to 2.32: common practice, as 0.8 on 0.5."""
+    on_top = read_water(plan_for(), "0.82")
+    assert on_top.target == (F("2.22"), F("2.32"))
+    assert on_top.water_off == F("0.3")
+    total = read_water(plan_for(school=School.ALL_IN), "0.82")
+    assert total.target == (F("1.4"), F("1.5"))
+    same = read_water(plan_for(), "0.6")
+    assert (same.target, same.water_off) == ((F("2.00"), F("2.10")), None)
+    assert read_water(plan_for(school=School.DOSES_ONLY), "0.82").target is None
+    unread = plan_for(Water())
+    assert (unread.target, read_water(unread, "0.3").target) == (None, (F("1.7"), F("1.8")))
 
 
 # The pH assistant
