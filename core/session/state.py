@@ -30,6 +30,7 @@ class State:
         now: index of the one on now; None when the mix is over.
         poured: mL or g of each product.
         adjusted: mL or g of acid and of alkali.
+        source: the water's reading, as read at the bench or else as planned.
         target: low and high of the final reading, mS/cm; None where there is none.
         water_off: mS/cm by which the water reads more than the plan took it to, below 0 less; None
             where that is no more than a pen and a day make.
@@ -48,6 +49,7 @@ class State:
     now: int | None
     poured: dict[str, Fraction]
     adjusted: dict[StepKind, Fraction]
+    source: Fraction | None
     target: tuple[Fraction, Fraction] | None
     water_off: Fraction | None
     slope: Slope | None
@@ -82,6 +84,7 @@ def follow(plan: BenchPlan, events: Iterable[Event]) -> State:
         now=walk.now,
         poured=walk.poured,
         adjusted=walk.adjusted,
+        source=walk.source,
         target=walk.target,
         water_off=walk.water_off,
         slope=walk.slope,

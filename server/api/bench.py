@@ -14,10 +14,7 @@ from core.errors import InputError
 from core.formats.bench import BenchPlanDocument
 from core.formats.record import MixRecordDocument
 from core.mix import plan_mix
-from core.quantities import (
-    Reading,
-    parse_reading,
-)
+from core.quantities import Reading, parse_reading
 from core.session import Event, Kind, StepKind, bench_plan, follow
 from core.water import Water
 from server.api.gathered import gather
@@ -173,10 +170,9 @@ def mix(request: HttpRequest, grow_id: int, mix_id: int) -> BenchOut:
     return _answer(_find(scope, mix_id), scope)
 
 
-def _event(told: EventIn, kinds: dict[str, StepKind], scope: Scope, at: int) -> Event:
+def _event(told: EventIn, kind: StepKind | None, scope: Scope, at: int) -> Event:
     where, figure = f"events[{at}].figure", None
     if told.figure.strip():
-        kind = kinds.get(told.step)
         if kind in EC_STEPS:
             meter = scope.membership.meter
             figure = typed(where, lambda: parse_reading(told.figure, preferred=meter).ms_cm)
@@ -210,21 +206,23 @@ def tell_events(request: HttpRequest, grow_id: int, mix_id: int, told: EventsIn)
     """Tell what happened; telling it twice has no second effect."""
     scope = Scope.enter(request.user, grow_id)
     found = _find(scope, mix_id)
-    steps = follow(found.as_plan(), events_of(found)).steps
-    kinds = {step.id: step.kind for step in steps}
-    events = [
-        _event(one, kinds | _by_name(one.step), scope, at) for at, one in enumerate(told.events)
-    ]
+    known = events_of(found)
+    kinds = {step.id: step.kind for step in follow(found.as_plan(), known).steps}
+    steps = {one.id: one.step for one in [*known, *told.events]}
+    events = []
+    for at, one in enumerate(told.events):
+        step = one.step or steps.get(one.of, "")
+        events.append(_event(one, kinds.get(step) or _by_name(step), scope, at))
     person_id = scope.membership.person_id
     plan, state, heard = hear(found, person_id, events)
     return bench_out(found, plan, state, heard, scope)
 
 
-def _by_name(step: str) -> dict[str, StepKind]:
+def _by_name(step: str) -> StepKind | None:
     """The kind of a reading that is not laid out yet, told by a device that was without network."""
     if step.startswith("read-ph"):
-        return {step: StepKind.READ_PH}
-    return {step: StepKind.READ_EC} if step.startswith("read-") else {}
+        return StepKind.READ_PH
+    return StepKind.READ_EC if step.startswith("read-") else None
 
 
 @router.delete(

@@ -19,7 +19,7 @@ from core.quantities import (
     decimal_text,
     number_text,
 )
-from core.session import BenchPlan, Event, State, Step, StepKind
+from core.session import BenchPlan, BenchPour, Event, State, Step, StepKind
 from core.session import Status as StepStatus
 from core.session.ph import Advice
 from core.session.steering import CAUSES, SecondPour, Verdict
@@ -95,6 +95,14 @@ class WayOutOut(Schema):
     accept_at: str | None
 
 
+class OtherWaterOut(Schema):
+    """The water reads otherwise than planned; `follows` tells whether the target goes with it."""
+
+    read: str
+    planned: str
+    follows: bool
+
+
 class ConflictOut(Schema):
     """Two devices told of one step."""
 
@@ -111,11 +119,13 @@ class SteeringOut(Schema):
     """What readings call for, in words and codes that the bench shows.
 
     `off_percent` is how far off the first pass's rise was, "12 % less", with `causes` where that
-    is odd; `way_out` is what can be done where too much went in;
+    is odd; `other_water` where the water is not the one planned with; `way_out` is what can be
+    done where too much went in;
     `capped` tells that more than printed dose × strength would be wanted.
     """
 
     off_percent: str | None
+    other_water: OtherWaterOut | None
     way_out: WayOutOut | None
     causes: list[str]
     capped: bool
@@ -248,6 +258,13 @@ def _bottles(mix: Mix, plan: BenchPlan) -> list[BottleOut]:
     return found
 
 
+def _until(pour: BenchPour, state: State, meter: ReadingScale) -> str | None:
+    """The reading at which to stop, counted from the water that is in the tank."""
+    if pour.until is None:
+        return None
+    return Reading((state.source or Fraction(0)) + pour.until).shown(meter)
+
+
 def _vessels(plan: BenchPlan) -> list[str]:
     """The vessels in words, each kind with its sizes; one that is there twice is named once."""
     sizes: dict[str, dict[str, None]] = {}
@@ -259,6 +276,17 @@ def _vessels(plan: BenchPlan) -> list[str]:
     ]
 
 
+def _other_water(plan: BenchPlan, state: State, meter: ReadingScale) -> OtherWaterOut | None:
+    if state.water_off is None or plan.source is None:
+        return None
+    read, planned = Reading(plan.source + state.water_off), Reading(plan.source)
+    return OtherWaterOut(
+        read=f"{read.shown(meter)} {meter.words}",
+        planned=f"{planned.shown(meter)} {meter.words}",
+        follows=plan.added is not None,
+    )
+
+
 def _off(share: Fraction) -> str:
     return f"{number_text(abs(share) * 100, 0)} % {'more' if share > 0 else 'less'}"
 
@@ -267,6 +295,7 @@ def _steering(plan: BenchPlan, state: State, meter: ReadingScale) -> SteeringOut
     slope, second = state.slope, state.second
     return SteeringOut(
         off_percent=_off(slope.off) if slope and slope.off else None,
+        other_water=_other_water(plan, state, meter),
         way_out=_way_out(plan, state, meter),
         causes=list(CAUSES) if slope and slope.is_odd else [],
         capped=bool(second and second.capped),
@@ -285,8 +314,8 @@ def bench_out(
     kinds = {step.id: step for step in state.steps}
     ids = {event.step: event.id for event in reversed(events) if event.step}
     target = None
-    if plan.target:
-        low, high = (Reading(edge).shown(meter) for edge in plan.target)
+    if state.target:
+        low, high = (Reading(edge).shown(meter) for edge in state.target)
         target = low if low == high else f"{low} to {high}"
 
     screen = _Screen(plan, state.second, ids, meter, ppm_of_additions(mix, plan, state))
@@ -316,7 +345,7 @@ def bench_out(
                 printed=pour.printed,
                 rinse=pour.rinse,
                 live=pour.live,
-                until=Reading(pour.until).shown(meter) if pour.until is not None else None,
+                until=_until(pour, state, meter),
             )
             for pour in plan.pours
         ],

@@ -24,7 +24,7 @@ def _grow_paths() -> list[tuple[str, str]]:
     ]
 
 
-PLAN = {"litres": "5", "source": None, "target": None, "ph": ["5.5", "6.5"], "alkalinity": None,
+PLAN = {"litres": "5", "source": None, "target": None, "added": None, "ph": ["5.5", "6.5"], "alkalinity": None,
         "acid": None, "chlorine_h": "0", "handles_acid": False, "settles": False, "pours": [],
         "bench": []}  # fmt: skip
 RECORD = {"litres": "5", "poured": [], "readings": [], "skipped": [], "people": [], "began": 0,

@@ -1309,6 +1309,18 @@ export interface components {
             tank_name: string;
         };
         /**
+         * OtherWaterOut
+         * @description The water reads otherwise than planned; `follows` tells whether the target goes with it.
+         */
+        OtherWaterOut: {
+            /** Follows */
+            follows: boolean;
+            /** Planned */
+            planned: string;
+            /** Read */
+            read: string;
+        };
+        /**
          * OverrideIn
          * @description What is wanted otherwise for one product.
          */
@@ -1906,7 +1918,8 @@ export interface components {
          * @description What readings call for, in words and codes that the bench shows.
          *
          *     `off_percent` is how far off the first pass's rise was, "12 % less", with `causes` where that
-         *     is odd; `way_out` is what can be done where too much went in;
+         *     is odd; `other_water` where the water is not the one planned with; `way_out` is what can be
+         *     done where too much went in;
          *     `capped` tells that more than printed dose × strength would be wanted.
          */
         SteeringOut: {
@@ -1923,6 +1936,7 @@ export interface components {
             look_again_h: number | null;
             /** Off Percent */
             off_percent: string | null;
+            other_water: components["schemas"]["OtherWaterOut"] | null;
             verdict: components["schemas"]["Verdict"] | null;
             way_out: components["schemas"]["WayOutOut"] | null;
         };

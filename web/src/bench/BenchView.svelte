@@ -3,17 +3,19 @@
 
   import type { BenchStep } from '../api/client';
   import Amount from './Amount.svelte';
+  import Ask from './Ask.svelte';
   import Bottles from './Bottles.svelte';
   import { Bench } from './bench.svelte';
   import Conflicts from './Conflicts.svelte';
   import Countdown from './Countdown.svelte';
   import Done from './Done.svelte';
+  import OtherWater from './OtherWater.svelte';
   import Reading from './Reading.svelte';
   import Strip from './Strip.svelte';
   import Summary from './Summary.svelte';
   import WayOut from './WayOut.svelte';
-  import { ACID_WHY, ALKALI_WHY } from '../mix/words';
-  import { asks, CAUSES, HINTS, pressed, steered } from './words';
+  import Why from './Why.svelte';
+  import { asks, CAUTIONS, hinted, pressed } from './words';
 
   let { grow, mix, onleave }: { grow: number; mix: number; onleave: () => void } = $props();
 
@@ -46,6 +48,12 @@
     standing && !standing.steering.verdict && (timed || step?.kind === 'shake')
       ? standing.steering.way_out
       : undefined,
+  );
+  /** Told before anything is in, while planning again costs nothing. */
+  const otherWater = $derived(
+    standing?.steps.slice(0, standing.now ?? 0).some((one) => one.kind === 'pour')
+      ? undefined
+      : standing?.steering.other_water,
   );
   const amounts = $derived(pours || step?.kind === 'fill');
   let night = $state(localStorage.getItem(REMEMBERED) === 'yes');
@@ -120,9 +128,10 @@
     <main class="screen" data-step={step.id}>
       {#if standing.conflicts.length}<Conflicts {bench} {standing} />{/if}
       <h1 aria-live="polite">{asks(step)}</h1>
+      {#if otherWater}<OtherWater other={otherWater} />{/if}
       {#key step.id}
         {#if reads}
-          <p class="hint">{HINTS[step.kind] ?? ''}</p>
+          <p class="hint">{hinted(standing, step)}</p>
           {#if step.kind === 'read_ec' && standing.target}
             <p class="hint">Target {standing.target} {standing.unit}</p>
           {:else if step.kind === 'read_ph'}
@@ -136,49 +145,17 @@
             onread={(figure, sure) => told('read', step, figure, sure)}
           />
         {:else}
-          {#if step.kind === 'acid' || step.kind === 'alkali'}
-            <p class="caution">{HINTS[step.kind]}</p>
-          {/if}
+          {#if CAUTIONS[step.kind]}<p class="caution">{CAUTIONS[step.kind]}</p>{/if}
           {#if amounts}
             <Amount {step} bench={standing} />
           {:else if timed}
             <Countdown {step} onover={(is) => (over = is)} />
           {/if}
-          <p class="hint">
-            {steered(standing, step) ||
-              (step.kind === 'acid' || step.kind === 'alkali' ? '' : (HINTS[step.kind] ?? ''))}
-          </p>
+          {#if hinted(standing, step)}<p class="hint">{hinted(standing, step)}</p>{/if}
           {#if step.kind === 'bottles'}<Bottles {standing} />{/if}
           {#if wayOut}<WayOut way={wayOut} />{/if}
-          {#if step.kind === 'pour' && step.id.includes('-') && standing.steering.causes.length && bench.heard?.steps.some((one) => one.id === 'read-between' && one.status === 'done')}
-            <details>
-              <summary>
-                △ The base was worth {standing.steering.off_percent} than expected
-              </summary>
-              <ol>
-                {#each standing.steering.causes as cause (cause)}<li>{CAUSES[cause]}</li>{/each}
-              </ol>
-            </details>
-          {/if}
-          {#if step.beyond}
-            <p class="why">
-              The reading asks for {step.beyond}
-              {step.unit}; printed dose × strength is the cap. To cross it, press “Another amount”.
-            </p>
-          {/if}
+          <Why {standing} {step} />
           {#if timed && next}<p class="hint">Then: {asks(next)}</p>{/if}
-          {#if step.kind === 'acid' && standing.steering.acid_why}
-            <p class="why">{ACID_WHY[standing.steering.acid_why] ?? ''}</p>
-          {:else if step.kind === 'alkali' && standing.steering.alkali_why}
-            <p class="why">{ALKALI_WHY[standing.steering.alkali_why] ?? ''}</p>
-          {:else if step.kind === 'add' && Object.keys(step.adds_ppm).length}
-            <p class="why">
-              It brings
-              {Object.entries(step.adds_ppm)
-                .map(([element, ppm]) => `${element} ${ppm.toFixed(0)}`)
-                .join(', ')} ppm. To add one part alone, leave the others out.
-            </p>
-          {/if}
           {#if asking === 'other'}
             <form
               onsubmit={(event) => {
@@ -203,18 +180,23 @@
         <p class="problem" role="alert">△ {bench.problem.message}</p>
       {/if}
       {#if asking === 'skip'}
-        <div class="ask" role="alertdialog" aria-label="Leave it out?">
-          <p>Leave “{asks(step)}” out? It is kept in the record.</p>
-          <button class="second" onclick={() => told('skipped', step)}>Leave it out</button>
-          <button class="second" onclick={() => (asking = undefined)}>No, stay</button>
-        </div>
-      {/if}
-      {#if asking === 'leave'}
-        <div class="ask" role="alertdialog" aria-label="Give the mix up?">
-          <p>Give this mix up? It ends without a record, and nothing is drawn down.</p>
-          <button class="second" onclick={() => bench.giveUp()}>Give it up</button>
-          <button class="second" onclick={() => (asking = undefined)}>No, stay</button>
-        </div>
+        <Ask
+          title="Leave it out?"
+          yes="Leave it out"
+          onyes={() => told('skipped', step)}
+          onno={() => (asking = undefined)}
+        >
+          Leave “{asks(step)}” out? It is kept in the record.
+        </Ask>
+      {:else if asking === 'leave'}
+        <Ask
+          title="Give the mix up?"
+          yes="Give it up"
+          onyes={() => bench.giveUp()}
+          onno={() => (asking = undefined)}
+        >
+          Give this mix up? It ends without a record, and nothing is drawn down.
+        </Ask>
       {/if}
     </main>
     <footer>
@@ -350,21 +332,6 @@
     border-radius: 8px;
   }
 
-  .ask {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-    width: 100%;
-    padding: 16px;
-    border: 3px solid var(--bench-ink);
-    border-radius: 8px;
-    font-size: 1.25rem;
-  }
-
-  .ask p {
-    width: 100%;
-  }
-
   form {
     display: flex;
     flex-wrap: wrap;
@@ -386,26 +353,6 @@
   .caution {
     font-size: 1.125rem;
     font-weight: 700;
-  }
-
-  .why {
-    font-size: 1rem;
-    color: var(--bench-quiet);
-  }
-
-  details {
-    font-size: 1.125rem;
-  }
-
-  summary {
-    min-height: 44px;
-    font-weight: 700;
-    cursor: pointer;
-  }
-
-  ol {
-    padding-left: 1.2em;
-    list-style: decimal;
   }
 
   .problem {

@@ -3,7 +3,7 @@
   import Dialog from '../parts/Dialog.svelte';
   import type { Bench } from './bench.svelte';
   import WayOut from './WayOut.svelte';
-  import { asks } from './words';
+  import { asks, unitOf } from './words';
 
   let { bench, standing, onclose }: { bench: Bench; standing: BenchState; onclose: () => void } =
     $props();
@@ -51,7 +51,7 @@
               maxlength="20"
               bind:value={figure}
             />
-            {step.unit}
+            {unitOf(step, standing.unit)}
             <button>It really was so</button>
           </form>
         {/if}

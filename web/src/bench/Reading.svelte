@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { BenchStep } from '../api/client';
   import type { Bench } from './bench.svelte';
+  import { unitOf } from './words';
 
   let {
     bench,
@@ -16,9 +17,8 @@
     onread: (figure: string, sure: boolean) => void;
   } = $props();
 
-  const kinds = { read_ph: 'pH', read_temperature: '°C' } as Record<string, string>;
-  const kind = $derived(kinds[step.kind] ?? 'EC');
-  const example = $derived({ pH: '5.8', '°C': '20' }[kind] ?? '1.80');
+  const shows = $derived(unitOf(step, unit));
+  const example = $derived({ pH: '5.8', '°C': '20' }[shows] ?? '1.80');
   const odd = $derived(bench.problem?.code === 'reading_odd');
   let typed = $state('');
   let seconds = $state(0);
@@ -35,7 +35,7 @@
     for (seconds = 0; seconds < 60 && pen === 'settling'; seconds += 1) {
       const shown = await bench.pen(seconds);
       if (!shown) return void (pen = 'silent');
-      typed = { pH: shown.ph, '°C': shown.temperature }[kind] ?? shown.ec;
+      typed = { pH: shown.ph, '°C': shown.temperature }[shows] ?? shown.ec;
       if (shown.still) return void (pen = 'still');
       await new Promise((next) => setTimeout(next, 1000));
     }
@@ -44,7 +44,7 @@
 
 <form onsubmit={send}>
   <label>
-    <span class="unseen">{kind}</span>
+    <span class="unseen">{shows === unit ? 'EC' : shows}</span>
     <input
       bind:value={typed}
       inputmode="decimal"
@@ -53,7 +53,7 @@
       {@attach (input) => input.focus()}
       placeholder={example}
     />
-    <span class="unit">{kind === 'EC' ? unit : kind}</span>
+    <span class="unit">{shows}</span>
   </label>
   {#if haspen}
     <button type="button" class="pen" onclick={dip} disabled={pen === 'settling'}>

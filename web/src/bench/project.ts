@@ -17,12 +17,17 @@ export function project(bench: BenchState, untold: MixEvent[]): BenchState {
         steps = replaced(steps, at, { status: 'ahead', figure_shown: null, event: null });
       continue;
     }
+    if (event.kind === 'corrected') {
+      const wrong = steps.findIndex((step) => step.event === event.of);
+      if (wrong >= 0) steps = replaced(steps, wrong, { figure_shown: shown(event, steps[wrong]) });
+      continue;
+    }
     const at = steps.findIndex((step) => step.id === event.step);
     if (at < 0 || !OVER.includes(event.kind)) continue;
     lastAt = event.at;
     steps = replaced(steps, at, {
       status: event.kind === 'skipped' ? 'skipped' : 'done',
-      figure_shown: event.figure ? `${event.figure} ${steps[at]?.unit ?? ''}`.trim() : null,
+      figure_shown: shown(event, steps[at]),
       event: event.id,
     });
   }
@@ -30,6 +35,10 @@ export function project(bench: BenchState, untold: MixEvent[]): BenchState {
   const found = steps.findIndex((step) => step.status !== 'done' && step.status !== 'skipped');
   const now = found < 0 ? null : found;
   return { ...bench, now, steps: steps.map((step, at) => begun(step, at, now, lastAt)) };
+}
+
+function shown({ figure }: MixEvent, step: BenchStep | undefined): string | null {
+  return figure ? `${figure} ${step?.unit ?? ''}`.trim() : null;
 }
 
 function replaced(steps: BenchStep[], at: number, change: Partial<BenchStep>): BenchStep[] {

@@ -77,15 +77,19 @@ export const HINTS: Partial<Record<BenchStep['kind'], string>> = {
   read_water: 'Swirl the pen, wait until the number stands still.',
   chlorine: 'Open water loses it in about 24 hours, faster with an air stone; chloramine stays.',
   bottles: 'In this order, left to right; every vessel clean.',
-  gear: 'Acid is on this sheet. Running water and neutraliser at hand, children and food away.',
+  gear: 'Acid or alkali is on this sheet. Running water and neutraliser at hand, children and food away.',
   shake: 'Micronutrients settle. Then pour out; nothing is dipped into the bottle.',
   read_ec: 'While it moves; wait until the number stands still.',
   read_ph: 'While stirring. EC first, then pH: nutrients move it.',
+  drain: 'Measure what runs out; fill with the same source water.',
+  cover: 'Dark and moving: salts settle, light grows algae.',
+};
+
+/** What stands above the amount where it can hurt. */
+export const CAUTIONS: Partial<Record<BenchStep['kind'], string>> = {
   acid: 'Goggles, gloves, fresh air. Acid into water, never the other way: it heats. Never with bleach or pH up. The label comes first.',
   alkali:
     'Goggles, gloves, fresh air. Alkali into water, a little at a time: it heats. Never together with acid. The label comes first.',
-  drain: 'Measure what runs out; fill with the same source water.',
-  cover: 'Dark and moving: salts settle, light grows algae.',
 };
 
 export const ADVICE: Record<string, string> = {
@@ -104,9 +108,24 @@ export const CAUSES: Record<string, string> = {
   meter: 'Pen out of calibration? Read a standard.',
 };
 
-/** What a reading said, in one line; empty while nothing was read. */
-export function steered({ steering }: BenchState, step: BenchStep): string {
+/** What a step says below what it asks: a hint, or what a reading advised. */
+export function hinted({ steering }: BenchState, step: BenchStep): string {
   if (step.kind === 'add') return 'All base parts in the chart’s ratio.';
-  if (step.kind === 'advice' && steering.advice) return ADVICE[steering.advice] ?? '';
-  return '';
+  if (step.kind === 'advice') return ADVICE[steering.advice ?? ''] ?? '';
+  return HINTS[step.kind] ?? '';
+}
+
+/** The unit of what is read or poured at a step; `meter` is that of the person's EC. */
+export function unitOf(step: BenchStep, meter: string): string {
+  switch (step.kind) {
+    case 'read_ec':
+    case 'read_water':
+      return meter;
+    case 'read_ph':
+      return 'pH';
+    case 'read_temperature':
+      return '°C';
+    default:
+      return step.unit;
+  }
 }

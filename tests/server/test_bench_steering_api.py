@@ -1,0 +1,228 @@
+"""What readings make of a guided mix, over the API: EC, pH, another water, corrections."""
+
+from decimal import Decimal
+from fractions import Fraction
+from typing import Any
+
+import pytest
+
+from server.charts.models import Product
+from server.grows.models import Membership
+from server.mixes.models import Mix, MixEvent
+from server.tanks.models import Tank
+from tests.server.at_the_bench import at, begin, event, finish, obey, reach, tell
+from tests.server.conftest import Yard
+
+
+def test_readings_steer_the_second_pour(yard: Yard) -> None:
+    bench = begin(yard)
+    number = 0
+    while bench["steps"][bench["now"]]["id"] != "read-between":
+        bench = obey(yard, bench, number)
+        number += 1
+    weak = tell(yard, bench, event("read", "read-between", "1.3", at=1_700_009_000.0))
+    assert weak["steering"]["causes"] == ["volume", "gallon", "not_shaken", "mixed_up", "meter"]
+    assert weak["steering"]["capped"]
+    second = weak["steps"][weak["now"]]
+    assert (second["kind"], second["product"], second["amount"]) == ("pour", "one", "143")
+    # 571 of 714 mL of each part are in. What the base should bring in all, by what that brought:
+    plan = Mix.objects.get(pk=bench["id"]).as_plan()
+    assert plan.target is not None
+    is_base = [pour.base for pour in plan.pours]
+    before = sum(pour.rise for pour in plan.pours[: is_base.index(True)])
+    others = sum(pour.rise for pour in plan.pours if not pour.base)
+    water, aim = Fraction("0.52"), sum(plan.target) / 2
+    whole = 571 * (aim - others - water) / (Fraction("1.3") - water - before)
+    assert Decimal(second["beyond"]) == round(Decimal(float(whole - 571)), 1)
+
+
+def test_the_bottles_are_counted_and_too_much_has_ways_out(yard: Yard) -> None:
+    Product.objects.filter(grow=yard.grow, name="Marram One").update(left=100)
+    bench = begin(yard, acknowledged=["bottle_runs_out"])
+    bottles = {bottle["name"]: bottle for bottle in bench["bottles"]}
+    assert (bottles["Marram One"]["takes"], bottles["Marram One"]["left"]) == ("714.0 mL", "100 mL")
+    assert bottles["Marram One"]["is_enough"] is False
+    assert bench["vessels"]
+    number = 0
+    while not bench["steps"][bench["now"]]["id"].startswith("pour-"):
+        bench = obey(yard, bench, number)
+        number += 1
+    step = bench["steps"][bench["now"]]["id"]
+    bench = tell(yard, bench, event("poured", step, "1500", at=1_700_009_000.0))
+    way = bench["steering"]["way_out"]
+    assert way["name"] == bench["pours"][0]["name"]
+    assert way["poured"] == "1500.0 mL"
+    assert way["dilute_to"].endswith(" L")
+
+
+def test_an_odd_reading_is_kept_when_it_is_sent_again_as_sure(yard: Yard) -> None:
+    bench = begin(yard)
+    assert tell(yard, bench, event("read", "read-water", "40", sure=True))["heard"] == 1
+
+
+def test_the_simulated_pen_settles_and_follows_what_is_poured(yard: Yard) -> None:
+    bench = begin(yard)
+
+    def pen(seconds: float) -> dict[str, Any]:
+        status, shown = yard.send("POST", f"{at(yard, bench)}/pen", {"seconds": seconds})
+        assert status == 200
+        return shown
+
+    assert not pen(1)["still"]
+    water = pen(40)
+    assert water["still"]
+    assert float(water["ec"]) == pytest.approx(0.5, abs=0.1)
+    number = 0
+    while bench["steps"][bench["now"]]["kind"] != "read_ec":
+        bench = obey(yard, bench, number)
+        number += 1
+    assert float(pen(40)["ec"]) > float(water["ec"]) + 0.7
+
+
+def test_a_grow_of_ones_own_has_no_pen(neighbour: Yard) -> None:
+    status, bench = neighbour.send(
+        "POST", f"/api/grows/{neighbour.grow.pk}/mixes", neighbour.mix(acknowledged=[])
+    )
+    assert status == 201
+    assert not bench["has_pen"]
+    status, answer = neighbour.send("POST", f"{at(neighbour, bench)}/pen", {"seconds": 5})
+    assert (status, answer["error"]["code"]) == (422, "no_pen")
+
+
+def test_a_sour_tank_is_raised_by_the_alkali_of_the_shelf(yard: Yard) -> None:
+    up = Product.objects.get(grow=yard.grow, name="Fathom Up")
+    bench = reach(yard, begin(yard), "alkali", read_ph="5.2")
+    step = bench["steps"][bench["now"]]
+    assert step["name"] == "Fathom Up"
+    assert bench["steering"]["alkali_why"] == "alkali_on_the_shelf"  # no hydroxide is there
+    assert float(step["cup_water"]) == pytest.approx(9 * float(step["goes_in"]))
+    bench = tell(yard, bench, event("poured", step["id"], step["goes_in"], at=1_700_009_000.0))
+    assert bench["steps"][bench["now"]]["seconds"] == 300
+    over = finish(yard, bench)
+    lines = {line["product"]: line for line in over["record"]["poured"]}
+    assert lines["alkali"]["name"] == "Fathom Up"
+    assert Decimal(lines["alkali"]["poured"]) == Decimal(step["goes_in"])
+    assert over["record"]["alkalinity_meq"] is None  # only acid tells it
+    left = Product.objects.get(pk=up.pk).left
+    assert (up.left, left) == (980, up.left - Decimal(step["goes_in"]))
+
+
+def test_an_alkali_without_a_label_is_poured_as_the_grower_tells(yard: Yard) -> None:
+    Product.objects.filter(grow=yard.grow, name="Fathom Up").update(label=None)
+    bench = reach(yard, begin(yard), "alkali", read_ph="5.2")
+    step = bench["steps"][bench["now"]]
+    assert (step["name"], step["amount"], step["cup_water"]) == (None, None, None)
+    bench = tell(yard, bench, event("poured", step["id"], "2.5", at=1_700_009_000.0))
+    over = finish(yard, bench)
+    lines = {line["product"]: line for line in over["record"]["poured"]}
+    assert (lines["alkali"]["name"], lines["alkali"]["poured"]) == ("pH up", "2.5")
+
+
+def test_a_tank_that_swings_is_left_alone(yard: Yard) -> None:
+    bench = begin(yard)
+    for turn, (kind, figure) in enumerate([("acid", "6.9"), ("alkali", "5.1"), ("advice", "6.8")]):
+        bench = reach(yard, bench, kind, read_ph=figure)
+        assert bench["steps"][bench["now"]]["id"] == f"{kind}-{turn + 1}"
+        if kind != "advice":
+            bench = obey(yard, bench, 200 + turn)
+    assert bench["steering"]["advice"] == "stop_chasing"
+    over = finish(yard, bench)
+    assert over["record"]["ph"] == "6.8"
+
+
+def test_readings_are_typed_and_corrected_as_the_pen_shows_them(yard: Yard) -> None:
+    Membership.objects.filter(person=yard.person).update(reading_unit="ppm", ppm_scale=500)
+    bench = begin(yard, reading="260")
+    read = event("read", "read-water", "260")
+    bench = tell(yard, bench, event("done", "fill"), read)
+    assert bench["steps"][1]["figure_shown"] == "260 ppm (500)"
+    fixed = event("corrected", figure="300", of=read["id"], at=1_700_000_002.0)
+    bench = tell(yard, bench, fixed)
+    assert bench["steps"][1]["figure_shown"] == "300 ppm (500)"
+    assert bench["steering"]["other_water"] is None  # 0.60 of a planned 0.52
+    assert list(MixEvent.objects.filter(mix_id=bench["id"]).values_list("figure", flat=True)) == [
+        None, Decimal("0.52"), Decimal("0.6"),
+    ]  # fmt: skip
+    both = [event("read", "temperature", "20"), event("read", "read-ec-1", "950")]
+    odd = event("corrected", figure="9000", of=both[1]["id"], at=1_700_000_009.0)
+    status, answer = yard.send("POST", f"{at(yard, bench)}/events", {"events": [*both, odd]})
+    assert (status, answer["error"]["code"]) == (422, "reading_odd")
+    assert answer["error"]["where"] == "events[2].figure"
+
+
+@pytest.mark.parametrize(("school", "follows"), [("on_top", True), ("all_in", False)])
+def test_another_water_than_planned_is_said_before_anything_is_poured(
+    yard: Yard, school: str, follows: bool
+) -> None:
+    bench = begin(yard, school=school, acknowledged=["water_too_strong"])
+    assert bench["steering"]["other_water"] is None
+    planned = [Decimal(edge) for edge in bench["target"].split(" to ")]
+    bench = tell(yard, bench, event("done", "fill"), event("read", "read-water", "0.82"))
+    assert bench["steering"]["other_water"] == {
+        "read": "0.82 mS/cm", "planned": "0.52 mS/cm", "follows": follows,
+    }  # fmt: skip
+    moved = [Decimal(edge) for edge in bench["target"].split(" to ")]
+    assert [new - old for new, old in zip(moved, planned, strict=True)] == (
+        [Decimal("0.30")] * 2 if follows else [0, 0]
+    )
+
+
+def test_a_tank_that_reads_too_strong_is_thinned_by_the_litres_it_says(yard: Yard) -> None:
+    bench = reach(yard, begin(yard, split=False), "drain", read_ec="2.60")
+    step = bench["steps"][bench["now"]]
+    plan = Mix.objects.get(pk=bench["id"]).as_plan()
+    assert plan.target is not None
+    aim = sum(plan.target) / 2
+    # V × (reading − target) / (reading − source), common practice.
+    litres = 425 * (Fraction("2.6") - aim) / (Fraction("2.6") - Fraction("0.52"))
+    assert float(step["amount"]) == pytest.approx(float(litres), abs=0.01)
+
+    def pen() -> float:
+        return float(yard.send("POST", f"{at(yard, bench)}/pen", {"seconds": 40})[1]["ec"])
+
+    before = pen()
+    bench = tell(yard, bench, event("poured", step["id"], "212.5", at=1_700_009_000.0))
+    # Half of it is plain water now: the reading is about half way to the water's.
+    assert pen() == pytest.approx((before + 0.52) / 2, rel=0.08)
+    assert finish(yard, bench)["record"]["ec"] == "1.82"
+
+
+def test_what_raises_ph_raises_it_at_the_pen(yard: Yard) -> None:
+    bench = reach(yard, begin(yard, split=False), "alkali", read_ph="5.2")
+
+    def pen() -> float:
+        return float(yard.send("POST", f"{at(yard, bench)}/pen", {"seconds": 40})[1]["ph"])
+
+    before, step = pen(), bench["steps"][bench["now"]]
+    bench = tell(yard, bench, event("poured", step["id"], "200", at=1_700_009_000.0))
+    assert pen() > before + 0.2
+
+
+def test_a_living_feed_is_poured_until_its_reading_and_thinned_past_it(yard: Yard) -> None:
+    tank = Tank.objects.get(grow=yard.grow, name="Living raft")
+    assert tank.chart is not None
+    version = tank.chart.versions.get()
+    bench = begin(yard, tank=tank.pk, water=tank.water_id, chart=version.pk, column="hold",
+                  volume="90 L", strength="100 %", reading="0.02", split=False)  # fmt: skip
+    [feed] = [pour for pour in bench["pours"] if pour["until"]]
+    assert (feed["name"], feed["until"]) == ("Samphire", "1.02")
+    bench = reach(yard, bench, "pour", read_water="0.10")
+    assert [pour["until"] for pour in bench["pours"] if pour["until"]] == ["1.10"]
+    bench = reach(yard, bench, "drain", read_water="0.10", read_ec="1.60")
+    step = bench["steps"][bench["now"]]
+    assert float(step["amount"]) == pytest.approx(90 * 0.5 / 1.5)
+    bench = reach(yard, obey(yard, bench, 150), "advice", read_ec="1.10", read_ph="4.8")
+    assert bench["steering"]["advice"] == "wait_settling"
+    over = finish(yard, bench)
+    assert over["record"]["use_by_days"] == 7
+
+
+def test_a_part_alone_shows_what_it_brings(yard: Yard) -> None:
+    bench = reach(yard, begin(yard, split=False), "add", read_ec="1.50")
+    adds = [step for step in bench["steps"] if step["kind"] == "add"]
+    # Marram One carries calcium, Marram Two phosphorus; neither carries the other's.
+    assert [step["name"] for step in adds] == ["Marram One", "Marram Two"]
+    assert adds[0]["adds_ppm"]["Ca"] > 1
+    assert "P" not in adds[0]["adds_ppm"]
+    assert adds[1]["adds_ppm"]["P"] > 1
+    assert "Ca" not in adds[1]["adds_ppm"]

@@ -1,0 +1,61 @@
+<script lang="ts">
+  import type { BenchState, BenchStep } from '../api/client';
+  import { ACID_WHY, ALKALI_WHY } from '../mix/words';
+  import { CAUSES } from './words';
+
+  let { standing, step }: { standing: BenchState; step: BenchStep } = $props();
+
+  const steering = $derived(standing.steering);
+  const chosen = $derived(
+    step.kind === 'acid'
+      ? ACID_WHY[steering.acid_why ?? '']
+      : step.kind === 'alkali'
+        ? ALKALI_WHY[steering.alkali_why ?? '']
+        : undefined,
+  );
+  const adds = $derived(step.kind === 'add' ? Object.entries(step.adds_ppm) : []);
+</script>
+
+{#if step.kind === 'pour' && steering.causes.length}
+  <details>
+    <summary>△ The base was worth {steering.off_percent} than expected</summary>
+    <ol>
+      {#each steering.causes as cause (cause)}<li>{CAUSES[cause]}</li>{/each}
+    </ol>
+  </details>
+{/if}
+{#if step.beyond}
+  <p>
+    The reading asks for {step.beyond}
+    {step.unit}; printed dose × strength is the cap. To cross it, press “Another amount”.
+  </p>
+{/if}
+{#if chosen}<p>{chosen}</p>{/if}
+{#if adds.length}
+  <p>
+    It brings {adds.map(([element, ppm]) => `${element} ${ppm.toFixed(0)}`).join(', ')} ppm. To add one
+    part alone, leave the others out.
+  </p>
+{/if}
+
+<style>
+  p {
+    font-size: 1rem;
+    color: var(--bench-quiet);
+  }
+
+  details {
+    font-size: 1.125rem;
+  }
+
+  summary {
+    min-height: 44px;
+    font-weight: 700;
+    cursor: pointer;
+  }
+
+  ol {
+    padding-left: 1.2em;
+    list-style: decimal;
+  }
+</style>
