@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 
 import type { BenchState, BenchStep, MixEvent } from '../src/api/client';
 import { countdown, project } from '../src/bench/project';
+import { CAUTIONS, hinted, unitOf } from '../src/bench/words';
 import { benchOf, viewOf } from '../src/shell/views';
 
 const step = (id: string, known: Partial<BenchStep> = {}) =>
@@ -57,8 +58,46 @@ describe('a mix without network', () => {
     expect(project(heard, [poured, undone])).toMatchObject({ now: 0 });
   });
 
+  it('shows a correction at once, of what was heard and of what was not', () => {
+    const known = { ...heard, steps: [step('pour-1', { status: 'done', event: 'long-ago' })] };
+    const poured = event('poured', 'pour-1', 1000, { figure: '12.4' });
+    const wrong = (of: string) => event('corrected', '', 1001, { of, figure: '14' });
+    expect(project(known, [wrong('long-ago')]).steps[0]?.figure_shown).toBe('14 mL');
+    const told = project(heard, [poured, wrong(poured.id)]);
+    expect(told.steps[0]).toMatchObject({ figure_shown: '14 mL', status: 'done' });
+    expect(told.now).toBe(1);
+  });
+
   it('is as the server says when nothing waits to be told', () => {
     expect(project(heard, [])).toBe(heard);
+  });
+});
+
+describe('what a step says', () => {
+  it('is the unit of the pen that reads it, or of what is poured', () => {
+    const units = ['read_water', 'read_ec', 'read_ph', 'read_temperature', 'pour'] as const;
+    expect(units.map((kind) => unitOf(step('x', { kind }), 'CF'))).toEqual([
+      'CF',
+      'CF',
+      'pH',
+      '°C',
+      'mL',
+    ]);
+  });
+
+  it('is what the last reading advised, where it advises', () => {
+    const advised = { steering: { advice: 'stop_chasing' } } as BenchState;
+    expect(hinted(advised, step('x', { kind: 'advice' }))).toContain('look again tomorrow');
+    expect(hinted(advised, step('x', { kind: 'fill' }))).toContain('pots and pipes');
+  });
+
+  it('cautions at the act, and there only', () => {
+    expect(Object.keys(CAUTIONS)).toEqual(['acid', 'alkali']);
+    for (const caution of Object.values(CAUTIONS)) {
+      expect(caution).toMatch(/^Goggles, gloves, fresh air\./);
+      expect(caution).toMatch(/into water/);
+      expect(caution).toMatch(/The label comes first\.$/);
+    }
   });
 });
 

@@ -22,6 +22,7 @@ export class Bench {
   offline = $state(false);
 
   #turn = new InTurn();
+  #last = 0;
   #timer: ReturnType<typeof setInterval> | undefined;
 
   constructor(grow: number, mix: number) {
@@ -36,6 +37,7 @@ export class Bench {
 
   async open() {
     this.queue = await untold(this.mix);
+    this.#last = this.queue.at(-1)?.at ?? 0;
     this.heard = (await recall(this.mix))?.bench;
     await this.look();
     this.#timer = setInterval(() => void this.look(), LOOK_EVERY_MS);
@@ -51,11 +53,17 @@ export class Bench {
 
   /** Something happened here: it shows at once, is kept at once, and is told when it can be. */
   async tell(event: Omit<MixEvent, 'id' | 'at'>) {
-    const whole = { ...event, id: crypto.randomUUID(), at: Date.now() / 1000 };
+    const whole = { ...event, id: crypto.randomUUID(), at: this.#later() };
     this.problem = undefined;
     this.queue = [...this.queue, whole];
     await keepUntold(this.mix, whole);
     await this.look();
+  }
+
+  /** Seconds since the epoch, later than what happened before, whatever was done to the clock. */
+  #later() {
+    this.#last = Math.max(Date.now() / 1000, this.#last + 0.001);
+    return this.#last;
   }
 
   /** Tell what was not told, or just ask how it stands. */

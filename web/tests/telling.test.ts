@@ -1,0 +1,190 @@
+import 'fake-indexeddb/auto';
+
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+
+import type { BenchState, MixEvent, Problem } from '../src/api/client';
+import { Bench } from '../src/bench/bench.svelte';
+import { recall, untold } from '../src/bench/store';
+
+const { get, post, remove } = vi.hoisted(() => ({ get: vi.fn(), post: vi.fn(), remove: vi.fn() }));
+
+vi.mock('../src/api/client', () => ({
+  SERVER_SILENT: { code: 'server_silent', message: 'silent', where: '' },
+  problemOf: (error?: { error: Problem }) =>
+    error?.error ?? { code: 'server_silent', message: 'silent', where: '' },
+  api: { GET: get, POST: post, DELETE: remove },
+}));
+
+const GROW = 1;
+let mix = 0;
+
+/** A mix of three pours of which the first few are over. */
+const standing = (over: number, more: Partial<BenchState> = {}) =>
+  ({
+    id: mix,
+    now: over < 3 ? over : null,
+    ended_at: null,
+    steps: [1, 2, 3].map((at) => ({
+      id: `pour-${at}`,
+      kind: 'pour',
+      unit: 'mL',
+      status: at <= over ? 'done' : at === over + 1 ? 'now' : 'ahead',
+      seconds: null,
+      due: null,
+      figure_shown: null,
+      event: null,
+    })),
+    ...more,
+  }) as unknown as BenchState;
+
+const refusal = (code: string, where: string) => ({
+  error: { error: { code, message: 'look again', where } },
+});
+const cut = () => Promise.reject(new TypeError('Failed to fetch'));
+const pour = (at: number, figure = '12.4') =>
+  ({ kind: 'poured', step: `pour-${at}`, figure, of: '', sure: false }) as const;
+const toldSteps = () =>
+  post.mock.calls.map(([, { body }]) => body.events.map((one: MixEvent) => one.step));
+
+describe('a mix on one device', () => {
+  let bench: Bench;
+
+  beforeEach(async () => {
+    mix += 1;
+    vi.stubGlobal('window', new EventTarget());
+    get.mockReset().mockImplementation(() => Promise.resolve({ data: standing(0) }));
+    post.mockReset();
+    remove.mockReset();
+    bench = new Bench(GROW, mix);
+    await bench.open();
+  });
+
+  afterEach(() => bench.close());
+
+  it('shows at once what happened, tells it, and forgets it when it was heard', async () => {
+    let answer: (heard: object) => void = () => undefined;
+    post.mockReturnValue(new Promise((done) => (answer = done)));
+    const telling = bench.tell(pour(1));
+    expect(bench.now?.now).toBe(1);
+    expect(bench.now?.steps[0]).toMatchObject({ status: 'done', figure_shown: '12.4 mL' });
+    answer({ data: standing(1) });
+    await telling;
+    expect(toldSteps()).toEqual([['pour-1']]);
+    expect(bench.queue).toEqual([]);
+    expect(await untold(mix)).toEqual([]);
+    expect((await recall(mix))?.bench.now).toBe(1);
+  });
+
+  it('goes on without network, over a reload, and tells all of it once when it returns', async () => {
+    post.mockImplementation(cut);
+    get.mockImplementation(cut);
+    for (const at of [1, 2, 3]) await bench.tell(pour(at));
+    expect([bench.offline, bench.now?.now]).toEqual([true, null]);
+    bench.close();
+
+    const again = new Bench(GROW, mix);
+    await again.open();
+    expect([again.offline, again.now?.now, again.queue.length]).toEqual([true, null, 3]);
+    post.mockReset().mockResolvedValue({ data: standing(3) });
+    window.dispatchEvent(new Event('online'));
+    await vi.waitFor(() => expect(again.offline).toBe(false));
+    expect(toldSteps()).toEqual([['pour-1', 'pour-2', 'pour-3']]);
+    await vi.waitFor(() => expect(again.queue).toEqual([]));
+    expect(await untold(mix)).toEqual([]);
+    again.close();
+  });
+
+  it('keeps what happened while it was telling, and does not tell anything twice', async () => {
+    let answer: (heard: object) => void = () => undefined;
+    post.mockReturnValueOnce(new Promise((done) => (answer = done)));
+    post.mockResolvedValueOnce({ data: standing(2) });
+    const first = bench.tell(pour(1));
+    await vi.waitFor(() => expect(post).toHaveBeenCalledTimes(1));
+    const second = bench.tell(pour(2));
+    answer({ data: standing(1) });
+    await Promise.all([first, second]);
+    expect(toldSteps()).toEqual([['pour-1'], ['pour-2']]);
+    expect(bench.now?.now).toBe(2);
+  });
+
+  it('takes only what is refused off the queue, and says why', async () => {
+    post.mockImplementation(cut);
+    await bench.tell(pour(1));
+    await bench.tell(pour(2, '12,4,1'));
+    await bench.tell(pour(3));
+    post
+      .mockReset()
+      .mockResolvedValueOnce(refusal('not_a_number', 'events[1].figure'))
+      .mockResolvedValueOnce({ data: standing(1) });
+    await bench.look();
+    expect(bench.problem?.code).toBe('not_a_number');
+    expect(bench.queue.map((event) => event.step)).toEqual(['pour-1', 'pour-3']);
+    await bench.look();
+    expect(toldSteps()[1]).toEqual(['pour-1', 'pour-3']);
+    expect(await untold(mix)).toEqual([]);
+  });
+
+  it.each(['sign_in_needed', 'server_silent'])(
+    'loses nothing to a server that only says %s',
+    async (code) => {
+      post.mockResolvedValue(refusal(code, ''));
+      await bench.tell(pour(1));
+      expect(bench.problem?.code).toBe(code);
+      expect((await untold(mix)).map((event) => event.step)).toEqual(['pour-1']);
+    },
+  );
+
+  it('says what is wrong until the next thing happens', async () => {
+    post.mockResolvedValueOnce(refusal('reading_odd', 'events[0].figure'));
+    await bench.tell(pour(1));
+    expect([bench.problem?.code, bench.queue.length]).toEqual(['reading_odd', 0]);
+    post.mockResolvedValueOnce({ data: standing(1) });
+    await bench.tell(pour(1));
+    expect(bench.problem).toBeUndefined();
+  });
+
+  it('remembers nothing of a mix that is over', async () => {
+    post.mockResolvedValue({ data: standing(3, { ended_at: '2026-05-02T10:00:00Z' }) });
+    await bench.tell(pour(3));
+    expect(bench.now?.ended_at).toBeTruthy();
+    expect(await recall(mix)).toBeUndefined();
+  });
+
+  it('is not given up without the server', async () => {
+    remove.mockImplementation(cut);
+    await bench.giveUp();
+    expect(bench.problem?.code).toBe('server_silent');
+    expect(bench.now?.ended_at).toBeNull();
+    remove.mockResolvedValue({ data: standing(0, { ended_at: '2026-05-02T10:00:00Z' }) });
+    await bench.giveUp();
+    expect(bench.now?.ended_at).toBeTruthy();
+  });
+
+  it('has no pen without network', async () => {
+    post.mockImplementation(cut);
+    expect(await bench.pen(3)).toBeUndefined();
+    post.mockResolvedValue({ data: { ec: '1.82', ph: '5.9', still: true } });
+    expect(await bench.pen(4)).toMatchObject({ ec: '1.82', still: true });
+    expect(post.mock.lastCall?.[1].body).toEqual({ seconds: 4 });
+  });
+
+  it('keeps the order of what happened, also where the clock was set back', async () => {
+    vi.useFakeTimers({ now: 1_000_000, toFake: ['Date'] });
+    post.mockImplementation(cut);
+    await bench.tell(pour(1));
+    vi.setSystemTime(400_000);
+    await bench.tell(pour(2));
+    await bench.tell(pour(3));
+    vi.useRealTimers();
+    const kept = await untold(mix);
+    expect(kept.map((event) => event.step)).toEqual(['pour-1', 'pour-2', 'pour-3']);
+    expect(new Set(kept.map((event) => event.at)).size).toBe(3);
+  });
+
+  it('keeps mixes apart', async () => {
+    post.mockImplementation(cut);
+    await bench.tell(pour(1));
+    expect(await untold(mix + 1000)).toEqual([]);
+    expect(await untold(mix)).toHaveLength(1);
+  });
+});
