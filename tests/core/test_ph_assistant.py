@@ -1,0 +1,118 @@
+"""The pH assistant, its carbonate equilibria, and the alkali and acid that it reckons with."""
+
+from dataclasses import replace
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from core.chart import Form, Medium, Role
+from core.chemistry import Alkali, Label, Salt, alkali_of, contents_of
+from core.mix import AlkaliOnShelf, Tank
+from core.quantities import AmountUnit
+from core.session.carbonate import (
+    acid_between,
+    alkali_between,
+    alkalinity_from,
+    carbon_from,
+    carbon_of,
+)
+from core.session.ph import Advice, Portion, assist
+from tests.core.guided import AT, POTASH, plan_for
+from tests.core.labels import label, labelled
+from tests.core.mixes import F, water
+
+
+@given(st.floats(6.4, 8.2), st.floats(5.4, 6.2), st.floats(0.1, 8))
+def test_alkalinity_is_found_again_from_what_acid_did(
+    from_ph: float, to_ph: float, alkalinity: float
+) -> None:
+    acid = acid_between(from_ph, to_ph, alkalinity)
+    if acid > 0.001:
+        found = alkalinity_from(from_ph, to_ph, acid)
+        assert found == pytest.approx(alkalinity, rel=1e-3)
+    assert alkalinity_from(to_ph, from_ph, 1.0) is None
+
+
+@given(
+    st.floats(4.6, 5.6), st.floats(5.7, 6.3), st.floats(0.05, 8), st.sampled_from([0.0, 0.5, 1.0])
+)
+def test_what_holds_ph_is_found_again_from_what_alkali_did(
+    from_ph: float, to_ph: float, carbon: float, carbonate: float
+) -> None:
+    alkali = alkali_between(from_ph, to_ph, carbon, carbonate)
+    found = carbon_from(from_ph, to_ph, alkali, carbonate)
+    assert found == pytest.approx(carbon, rel=1e-3)
+    assert carbon_from(to_ph, from_ph, 1.0, carbonate) is None
+    # Carbonate holds its own against the acid, so that more of it is needed than of a hydroxide.
+    assert alkali >= alkali_between(from_ph, to_ph, carbon, 0.0)
+
+
+def test_alkali_after_acid_comes_back_to_where_it_began() -> None:
+    """Closed water that acid brought down is brought up again by as much hydroxide."""
+    down = acid_between(7.5, 5.2, 3.0)
+    assert alkali_between(5.2, 7.5, carbon_of(3.0), 0.0) == pytest.approx(down, rel=1e-6)
+
+
+def test_the_first_portion_is_at_most_half() -> None:
+    advice = assist(7.5, alkalinity=3.0, **AT)  # type: ignore[arg-type]
+    assert advice.advice is Advice.ACID
+    assert advice.meq_l == pytest.approx(acid_between(7.5, 5.95, 3.0) / 2)
+    assert advice.amount == pytest.approx(advice.meq_l * 100 / 7.4)
+    assert assist(6.0, alkalinity=3.0, **AT).advice is Advice.RIGHT  # type: ignore[arg-type]
+    none = {**AT, "acid_meq": 0.0}
+    assert assist(7.0, alkalinity=3.0, **none).advice is Advice.NO_ACID  # type: ignore[arg-type]
+
+
+def test_the_first_portion_of_alkali_is_at_most_half_too() -> None:
+    advice = assist(5.2, alkalinity=3.0, alkali=POTASH, **AT)  # type: ignore[arg-type]
+    assert advice.advice is Advice.ALKALI
+    assert advice.meq_l == pytest.approx(alkali_between(5.2, 5.95, carbon_of(3.0), 0.5) / 2)
+    assert advice.amount == pytest.approx(advice.meq_l * 100 / 4.5)
+    unknown = assist(5.2, alkalinity=3.0, **AT)  # type: ignore[arg-type]
+    assert (unknown.advice, unknown.amount) == (Advice.ALKALI, 0)  # its strength is not known
+
+
+@pytest.mark.parametrize(
+    ("grown_in", "alkalinity", "why"),
+    [
+        (Medium.COIR, "150", "alkali_carbonate_in_coir"),
+        (Medium.WATER, "12", "alkali_carbonate_in_soft_water"),
+        (Medium.WATER, "150", "alkali_hydroxide_in_buffered_water"),
+    ],
+)
+def test_the_alkali_is_chosen_by_medium_and_water(
+    grown_in: Medium, alkalinity: str, why: str
+) -> None:
+    both = (
+        AlkaliOnShelf("kc", "Up C", POTASH, AmountUnit.ML),
+        AlkaliOnShelf("kh", "Up H", Alkali(5.0, 0.0), AmountUnit.ML),
+    )
+    at = {"source": water("0.4", alkalinity=alkalinity, ph=F(7)), "tank": Tank(grown_in=grown_in)}
+    chosen = plan_for(shelf=replace(labelled(), alkalis=both), **at).alkali  # type: ignore[arg-type]
+    assert chosen is not None
+    assert (chosen.why, chosen.key) == (why, "kh" if "hydroxide" in why else "kc")
+    alone = plan_for(shelf=replace(labelled(), alkalis=both[:1]), **at).alkali  # type: ignore[arg-type]
+    assert alone is not None
+    assert alone.key == "kc"
+    assert plan_for(shelf=labelled(), **at).alkali is None  # type: ignore[arg-type]
+
+
+def test_an_alkali_is_as_strong_as_its_label() -> None:
+    """25 % K2CO3 of 1.24 g/mL: 2 × 0.31 g / 138.2 g/mol; KOH: 1 / 56.1."""
+    potash = Label({}, salt=Salt.POTASSIUM_CARBONATE, purity=F(25), density=F("1.24"))
+    found = alkali_of(contents_of(potash, Form.LIQUID, Role.PH_ADJUSTER))
+    assert found is not None
+    assert found.meq == pytest.approx(4.486, rel=1e-3)
+    assert found.carbonate == pytest.approx(0.5)
+    caustic = Label({}, salt=Salt.POTASSIUM_HYDROXIDE)
+    dry = alkali_of(contents_of(caustic, Form.DRY, Role.PH_ADJUSTER))
+    assert dry is not None
+    assert (dry.meq, dry.carbonate) == (pytest.approx(17.82, rel=1e-3), 0)
+    assert alkali_of(contents_of(label(P2O5="5"), Form.LIQUID, Role.PH_ADJUSTER)) is None
+
+
+def test_after_two_turns_it_says_stop() -> None:
+    chased = [Portion(0.5, 6.8, 5.4), Portion(-0.1, 5.4, 6.5)]
+    advice = assist(6.5, alkalinity=1.0, portions=chased, **AT)  # type: ignore[arg-type]
+    assert (advice.advice, advice.look_again_h) == (Advice.STOP_CHASING, 24)

@@ -1,0 +1,142 @@
+"""In a simulated tank, read by a simulated pen, the guided mix reaches its target."""
+
+from random import Random
+
+import pytest
+
+from core.chart import Form, Role
+from core.chemistry import Acid, AcidKind, Alkali, contents_of, molarity
+from core.chemistry.acids import PROTONS_AT_6
+from core.chemistry.source import source_water
+from core.practice import Pen, PenReading, SimulatedTank
+from core.practice.pen import stands_still
+from core.session import BenchPlan, Event, State, StepKind, follow
+from core.session.ph import Advice, Portion, assist
+from core.water import Water
+from tests.core.guided import AT, HARD, MAINS, MIDDLE, POTASH, READS, SOFT, next_event, plan_for
+from tests.core.labels import PART_ONE, PART_TWO, label
+from tests.core.mixes import F
+
+ONE, TWO = (contents_of(known, Form.LIQUID, Role.BASE) for known in (PART_ONE, PART_TWO))
+SILICA = contents_of(label("1.1", K2O="3", SiO2="7"), Form.LIQUID, Role.SILICA)
+
+
+def read(tank: SimulatedTank, pen: Pen, chance: Random) -> PenReading:
+    """A reading as it is taken: the median of a pen that stands still."""
+    solved = tank.solved()
+    shown = [
+        pen.show(solved.ms_cm, solved.ph, seconds=60 + second, chance=chance,
+                 before=PenReading(0, 7, 20))
+        for second in range(5)
+    ]  # fmt: skip
+    return sorted(shown, key=lambda one: one.ph)[2]
+
+
+@pytest.mark.parametrize("source", [SOFT, MAINS, HARD], ids=["soft", "mains", "hard"])
+def test_ph_reaches_the_window_in_at_most_four_readings_without_overshoot(source: Water) -> None:
+    counts = []
+    for seed in range(200):
+        chance, pen = Random(seed), Pen()  # noqa: S311 -- cases, no secrets
+        tank = SimulatedTank.filled(source, 100 * chance.uniform(0.95, 1.05))
+        tank.pour(SILICA, 40 * chance.uniform(0, 1))
+        tank.pour(ONE, 150 * chance.uniform(0.5, 1.3))
+        tank.pour(TWO, 150 * chance.uniform(0.5, 1.3))
+        kind, percent = chance.choice([(AcidKind.NITRIC, 38), (AcidKind.PHOSPHORIC, 59)])
+        acid = Acid(kind, F(percent))
+        strength = molarity(acid)[0] * PROTONS_AT_6[kind]
+        known = source.report.alkalinity or F(0)
+        portions: list[Portion] = []
+        now, readings = read(tank, pen, chance).ph, 1
+        while True:
+            advice = assist(now, **{**AT, "acid_meq": strength},  # type: ignore[arg-type]
+                            alkalinity=float(known) / 50.04, portions=portions)  # fmt: skip
+            if advice.advice is not Advice.ACID:
+                break
+            tank.pour_acid(acid, advice.amount)
+            assert tank.solved().ph >= MIDDLE - 0.1, seed  # by what a pen can tell
+            after = read(tank, pen, chance).ph
+            portions.append(Portion(advice.meq_l, now, after))
+            now, readings = after, readings + 1
+        counts.append(readings)
+        assert advice.advice is Advice.RIGHT, (seed, portions)
+        assert now >= AT["low"]  # type: ignore[operator]
+    assert max(counts) <= 4
+
+
+@pytest.mark.parametrize("source", [SOFT, MAINS, HARD], ids=["soft", "mains", "hard"])
+def test_alkali_brings_a_sour_tank_up_in_at_most_four_readings(source: Water) -> None:
+    counts = []
+    for seed in range(200):
+        chance, pen = Random(seed), Pen()  # noqa: S311
+        tank = SimulatedTank.filled(source, 100 * chance.uniform(0.95, 1.05))
+        tank.pour(ONE, 150 * chance.uniform(0.5, 1.3))
+        tank.pour(TWO, 150 * chance.uniform(0.5, 1.3))
+        nitric = Acid(AcidKind.NITRIC, F(38))
+        sour = chance.uniform(4.7, 5.5)
+        while tank.solved().ph > sour:
+            tank.pour_acid(nitric, 0.5)
+        alkali = chance.choice([POTASH, Alkali(5.0, 0.0)])
+        known = source.report.alkalinity or F(0)
+        portions: list[Portion] = []
+        now, readings = read(tank, pen, chance).ph, 1
+        while True:
+            advice = assist(now, **AT, alkali=alkali, portions=portions,  # type: ignore[arg-type]
+                            alkalinity=float(known) / 50.04)  # fmt: skip
+            if advice.advice is not Advice.ALKALI:
+                break
+            tank.pour_alkali(alkali, advice.amount)
+            assert tank.solved().ph <= MIDDLE + 0.1, seed
+            after = read(tank, pen, chance).ph
+            portions.append(Portion(-advice.meq_l, now, after))
+            now, readings = after, readings + 1
+        counts.append(readings)
+        assert advice.advice is Advice.RIGHT, (seed, portions)
+        assert now <= AT["high"]
+    assert max(counts) <= 4
+
+
+@pytest.mark.parametrize("source", [SOFT, MAINS, HARD], ids=["soft", "mains", "hard"])
+def test_the_second_pour_reaches_the_target_in_at_most_four_readings(source: Water) -> None:
+    reading = source.reading
+    assert reading is not None
+    plan = plan_for(source, split=True)
+    assert plan.target is not None
+    for seed in range(200):
+        chance, pen = Random(seed), Pen()  # noqa: S311
+        tank = SimulatedTank.filled(source, 100 * chance.uniform(0.96, 1.04))
+        zero = tank.solved().ms_cm - float(reading.ms_cm)
+        state, readings = _drive(plan, tank, pen, chance, zero)
+        assert state.ec is not None
+        assert plan.target[0] - F("0.02") <= state.ec <= plan.target[1] + F("0.02"), seed
+        assert readings <= 4
+
+
+def _drive(
+    plan: BenchPlan, tank: SimulatedTank, pen: Pen, chance: Random, zero: float
+) -> tuple[State, int]:
+    """Follow the screen with a simulated tank up to pH; how often EC was read."""
+    events: list[Event] = []
+    readings = 0
+    while (state := follow(plan, events)).now is not None:
+        step = state.steps[state.now]
+        if step.kind is StepKind.READ_PH:
+            return state, readings
+        shown = read(tank, pen, chance).ec - zero
+        if step.kind is StepKind.READ_EC:
+            readings += 1
+        figures = {**READS, StepKind.READ_WATER: f"{shown:.2f}", StepKind.READ_EC: f"{shown:.2f}"}
+        if step.kind in (StepKind.POUR, StepKind.ADD) and step.amount:
+            tank.pour(ONE if "one" in step.id else TWO, float(step.amount))
+        if step.kind is StepKind.DRAIN and step.amount:
+            tank.exchange(float(step.amount), source_water(MAINS).moles)
+        events.append(next_event(state, len(events), figures))
+    return state, readings
+
+
+def test_a_pen_settles_and_then_stands_still() -> None:
+    chance, pen, before = Random(3), Pen(), PenReading(0.0, 7.0, 20.0)  # noqa: S311
+    shown = [pen.show(1.5, 6.0, seconds=s, chance=chance, before=before).ec for s in range(40)]
+    assert not stands_still(shown[:4], step=pen.ec_step)
+    assert shown[3] < 1.2
+    assert sorted(shown[-5:])[2] == pytest.approx(1.5, abs=0.02)
+    assert stands_still([1.5, 1.5, 1.51, 1.5], step=0.01)

@@ -1,0 +1,165 @@
+"""What readings of EC make of a guided mix."""
+
+from fractions import Fraction
+
+from hypothesis import given
+from hypothesis import strategies as st
+
+from core.chart import Dose, Role
+from core.session import BenchPlan, Event, Kind, State, StepKind, follow
+from core.session.ph import Advice
+from core.session.steering import Slope, Verdict, correct, portion_until, second_pour
+from core.water import School, Water
+from tests.core.guided import PLANS, READS, next_event, plan_for, whole
+from tests.core.labels import labelled
+from tests.core.mixes import F, chart, ec, product
+
+
+def test_the_second_pour_follows_from_what_the_first_was_worth() -> None:
+    first, doses = {"one": F(80), "two": F(80)}, {"one": F(100), "two": F(100)}
+    fair, weak = Slope(F("0.8"), F("0.8")), Slope(F("0.6"), F("0.8"))
+    rest = second_pour(first, doses, slope=fair, room=F("0.2"))
+    assert (rest.amounts, rest.capped) == ({"one": 20, "two": 20}, False)
+    assert second_pour(first, doses, slope=fair, room=F("0.1")).amounts == {"one": 10, "two": 10}
+    capped = second_pour(first, doses, slope=weak, room=F("0.4"))
+    assert capped.capped
+    assert capped.amounts == {"one": 20, "two": 20}  # printed dose × strength is the cap
+    assert capped.beyond == {"one": F(160, 3), "two": F(160, 3)}
+    assert weak.is_odd  # by a quarter
+    assert not fair.is_odd
+
+
+@given(
+    doses=st.lists(st.integers(1, 500), min_size=1, max_size=4),
+    off=st.lists(st.fractions(F("0.5"), F("1.5")), min_size=4, max_size=4),
+    measured=st.fractions(F("0.1"), F(2)),
+    room=st.fractions(F(-1), F(2)),
+)
+def test_the_second_pour_keeps_to_the_cap_and_mends_the_ratio(
+    doses: list[int], off: list[Fraction], measured: Fraction, room: Fraction
+) -> None:
+    printed = {str(at): F(dose) for at, dose in enumerate(doses)}
+    first = {part: dose * F("0.8") * off[int(part)] for part, dose in printed.items()}
+    rest = second_pour(first, printed, slope=Slope(measured, F(1)), room=room)
+    shares = {part: (first[part] + rest.amounts[part]) / printed[part] for part in printed}
+    for part, share in shares.items():
+        assert share <= 1 or rest.amounts[part] == 0  # never past printed dose × strength
+    grown = {shares[part] for part in printed if rest.amounts[part] > 0}
+    assert len(grown) <= 1  # all that is poured ends in the chart's ratio
+    assert all(rest.beyond[part] >= rest.amounts[part] for part in rest.beyond)
+
+
+def test_too_much_of_a_base_part_shows_the_ways_out() -> None:
+    plan = PLANS[0]
+    one = next(p for p in plan.pours if p.base)
+    told = whole(plan)
+    at = next(i for i, e in enumerate(told) if e.step.startswith("pour-") and one.key in e.step)
+    told[at] = Event("much", told[at].at, "wren", Kind.POURED, told[at].step, F(300))
+    way = follow(plan, told[: at + 1]).way_out
+    assert way is not None
+    assert (way.poured, way.planned) == (300, 200)
+    assert way.dilute_to == 150  # 100 L × 300 / 200
+    assert plan.target is not None
+    assert way.accept_at is not None
+    assert way.accept_at > plan.target[1]
+    assert follow(plan, whole(plan)).way_out is None
+
+
+def test_too_strong_and_too_weak() -> None:
+    tank = {"low": F("1.4"), "high": F("1.6"), "source": F("0.5"), "litres": F(80),
+            "poured": {"one": F(100), "two": F(50)}, "resolution": F("0.01")}  # fmt: skip
+    strong = correct(F(2), rise=F("1.5"), **tank)  # type: ignore[arg-type]
+    # V × (reading − target) / (reading − source), common practice.
+    assert (strong.verdict, strong.drain_l) == (Verdict.STRONG, F(80) * F("0.5") / F("1.5"))
+    weak = correct(F("1.3"), rise=F("0.8"), **tank)  # type: ignore[arg-type]
+    assert weak.add == {"one": 25, "two": F("12.5")}
+    for right in ("1.39", "1.5", "1.61"):
+        assert correct(F(right), rise=F(1), **tank).verdict is Verdict.RIGHT  # type: ignore[arg-type]
+
+
+def test_what_is_poured_until_a_reading_is_sneaked_up_on() -> None:
+    none = {"litres": F(90), "poured": F(0), "rise": F(0)}
+    assert portion_until(estimate=F(700), room=F(1), **none) == 420
+    assert portion_until(estimate=None, room=F(1), **none) == F("13.5")
+    second = portion_until(
+        estimate=F(700), litres=F(90), poured=F(420), rise=F("0.6"), room=F("0.4")
+    )
+    assert second == 252  # 0.9 of the 280 that are left
+    assert portion_until(estimate=F(700), litres=F(90), poured=F(9), rise=F(1), room=F(0)) == 0
+
+
+def test_an_organic_feed_is_sneaked_up_on_in_the_guided_mix() -> None:
+    of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))], target=ec("1"))
+    plan = plan_for(of=of, shelf=labelled())
+    events: list[Event] = []
+    tank = F("0.52")
+    while (state := follow(plan, events)).now is not None:
+        step = state.steps[state.now]
+        if step.kind is StepKind.POUR:
+            assert step.amount is not None
+            tank += step.amount / 40  # 40 mL are worth 1 mS/cm in this tank
+        reads = {**READS, StepKind.READ_EC: str(round(tank, 2)), StepKind.READ_PH: "4.9"}
+        events.append(next_event(state, len(events), reads))
+    assert F("1.50") <= round(tank, 2) <= F("1.53")
+    assert state.assistance is not None
+    assert state.assistance.advice is Advice.WAIT_SETTLING  # it settles by itself
+
+
+def test_what_went_past_the_reading_is_thinned_until_it_is_right() -> None:
+    of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
+    plan = plan_for(of=of, shelf=labelled())
+
+    def told(*reads: str) -> list[Event]:
+        events, left = [], list(reads)
+        while (state := follow(plan, events)).now is not None:
+            step = state.steps[state.now]
+            if step.kind is StepKind.READ_EC and not left:
+                return events
+            read = left.pop(0) if step.kind is StepKind.READ_EC else "0"
+            events.append(next_event(state, len(events), {**READS, StepKind.READ_EC: read}))
+        return events
+
+    state = follow(plan, told("2.02"))
+    [drain] = [step for step in state.steps if step.kind is StepKind.DRAIN]
+    # V × (reading − target) / (reading − source), common practice: 100 × 0.5 / 1.5 L.
+    assert drain.amount == F(100, 3)
+    assert state.correction is not None
+    assert state.correction.verdict is Verdict.STRONG
+    thinned = follow(plan, told("2.02", "1.52"))
+    assert [s.kind for s in thinned.steps].count(StepKind.DRAIN) == 1
+    # Too much was drained: what follows is a portion by what the product did so far.
+    weak = follow(plan, told("2.02", "1.40"))
+    first, portion = [s.amount for s in weak.steps if s.kind is StepKind.POUR]
+    assert first is not None
+    left = first * F(2, 3)
+    assert portion == left / (F("1.40") - F("0.52")) * F("0.12") * F("0.9")
+    upto = next(at for at, event in enumerate(told("2.02")) if event.step == drain.id)
+    left_so = follow(plan, [*told("2.02")[:upto], Event("no", 90, "wren", Kind.SKIPPED, drain.id)])
+    assert left_so.ec == F("2.02")
+    assert [s.kind for s in left_so.steps].count(StepKind.READ_EC) == 1
+
+
+def test_nothing_is_poured_towards_a_reading_that_is_there_already() -> None:
+    of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(0))])
+    kinds = {step.kind for step in follow(plan_for(of=of, shelf=labelled()), []).steps}
+    assert StepKind.POUR not in kinds
+
+
+def read_water(plan: BenchPlan, reading: str) -> State:
+    reads = {**READS, StepKind.READ_WATER: reading}
+    events = [next_event(follow(plan, []), 0)]
+    return follow(plan, [*events, next_event(follow(plan, events), 1, reads)])
+
+
+def test_a_target_on_top_follows_the_water_that_is_in_the_tank() -> None:
+    """Chart 1.4 to 1.5 on water at 0.82 reads 2.22 to 2.32: common practice, as 0.8 on 0.5."""
+    on_top = read_water(plan_for(), "0.82")
+    assert on_top.target == (F("2.22"), F("2.32"))
+    assert on_top.water_off == F("0.3")
+    total = read_water(plan_for(school=School.ALL_IN), "0.82")
+    assert total.target == (F("1.4"), F("1.5"))
+    same = read_water(plan_for(), "0.6")
+    assert (same.target, same.water_off) == ((F("2.00"), F("2.10")), None)
+    assert read_water(plan_for(school=School.DOSES_ONLY), "0.82").target is None
+    unread = plan_for(Water())
+    assert (unread.target, read_water(unread, "0.3").target) == (None, (F("1.7"), F("1.8")))
