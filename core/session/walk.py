@@ -236,7 +236,7 @@ class Walk:
         )
 
     def _until(self, at: int, pour: BenchPour) -> None:
-        """Sneak up on a reading: a portion, stir, wait, read, and again; what went past is thinned."""
+        """Sneak up on a reading: portion, stir, wait, read, and again; what went past is thinned."""
         assert pour.until is not None
         water = self.source or Fraction(0)
         aim = water + pour.until
@@ -314,7 +314,7 @@ class Walk:
         return True
 
     def _drain(self, name: str) -> Fraction | None:
-        """Lay out draining and filling; the share that stays in, None if the reading is accepted."""
+        """Lay out draining and filling; the share that stays in, None if that is left out."""
         assert self.correction is not None
         drain = self.correction.drain_l
         done = self.step(f"drain-{name}", StepKind.DRAIN, amount=drain, unit="L")

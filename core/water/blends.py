@@ -51,7 +51,7 @@ def blend(parts: Sequence[tuple[str, Water, Fraction]]) -> Water:
         kind=_shared_kind([water for _, water, _ in parts]),
         temperature=_mean([(w.temperature, share) for _, w, share in parts]),
         disinfectant=_worst([water for _, water, _ in parts]),
-        stood_h=min(water.stood_h for _, water, _ in parts),
+        stood_h=min((w.stood_h for _, w, _ in parts if w.is_chlorinated), default=Fraction(0)),
         parts=tuple(Part(name, share) for name, _, share in parts),
     )
 

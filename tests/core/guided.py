@@ -35,8 +35,9 @@ def next_event(state: State, number: int, figures: dict[StepKind, str] = READS) 
     stamp = {"id": f"e{number:04}", "at": float(number), "by": "wren", "step": step.id}
     if step.kind in figures:
         return Event(**stamp, kind=Kind.READ, figure=F(figures[step.kind]))  # type: ignore[arg-type]
-    if step.kind in (StepKind.POUR, StepKind.ADD, StepKind.DRAIN, StepKind.ACID):
-        return Event(**stamp, kind=Kind.POURED, figure=step.amount)  # type: ignore[arg-type]
+    if step.kind in (StepKind.POUR, StepKind.ADD, StepKind.DRAIN, StepKind.ACID, StepKind.ALKALI):
+        figure = F(1) if step.amount is None else step.amount
+        return Event(**stamp, kind=Kind.POURED, figure=figure)  # type: ignore[arg-type]
     return Event(**stamp, kind=Kind.DONE)  # type: ignore[arg-type]
 
 

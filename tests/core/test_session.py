@@ -1,6 +1,7 @@
 """The guided mix: any prefix of events is a state, devices converge, nothing is lost."""
 
 import random
+from fractions import Fraction
 
 import pytest
 from hypothesis import given, settings
@@ -8,6 +9,7 @@ from hypothesis import strategies as st
 
 from core.errors import InputError
 from core.session import BenchPlan, Event, Kind, Status, StepKind, follow
+from core.session.events import ABOUT_EVENTS, WITH_FIGURE, tell
 from tests.core.guided import PLANS, next_event, whole
 from tests.core.mixes import F
 
@@ -116,3 +118,65 @@ def test_a_skipped_reading_ends_its_rounds() -> None:
 def test_events_that_cannot_be(wrong: dict[str, object]) -> None:
     with pytest.raises(InputError):
         Event("e", 0.0, "wren", **wrong)  # type: ignore[arg-type]
+
+
+@st.composite
+def heaps(draw: st.DrawFn) -> list[Event]:
+    """Events about a few steps, with corrections and undoing of any of them, also of each other."""
+    names = [f"e{number}" for number in range(draw(st.integers(0, 12)))]
+    found = []
+    for name in names:
+        kind = draw(st.sampled_from([Kind.DONE, Kind.POURED, Kind.SKIPPED, *ABOUT_EVENTS]))
+        about = kind in ABOUT_EVENTS
+        found.append(Event(
+            name, float(draw(st.integers(0, 5))), draw(st.sampled_from(["wren", "tamsin"])), kind,
+            "" if about else draw(st.sampled_from(["a", "b", "c"])),
+            F(draw(st.integers(0, 9))) if kind in WITH_FIGURE else None,
+            draw(st.sampled_from(names)) if about else "",
+        ))  # fmt: skip
+    return found
+
+
+@given(heaps(), st.randoms())
+def test_any_heap_comes_to_one_story_in_any_order_and_doubled(
+    heap: list[Event], chance: random.Random
+) -> None:
+    told = tell(heap)
+    mixed = [*heap, *heap[: len(heap) // 2]]
+    chance.shuffle(mixed)
+    assert tell(mixed) == told
+    counted = [*told.first.values(), *told.others]
+    assert len({event.id for event in counted}) == len(counted)
+    assert {event.kind for event in counted}.isdisjoint(ABOUT_EVENTS)
+    # Of one step the first that happened counts, and the last of all is the one to undo.
+    for other in told.others:
+        assert (told.first[other.step].at, told.first[other.step].id) < (other.at, other.id)
+    latest = max(counted, key=lambda event: (event.at, event.id), default=None)
+    assert told.undoable == (latest.id if latest else None)
+
+
+@given(heaps(), st.integers(0, 30))
+def test_undoing_what_counts_leaves_the_rest_as_it_was(heap: list[Event], which: int) -> None:
+    told = tell(heap)
+    counted = [*told.first.values(), *told.others]
+    if not counted:
+        return
+    gone = counted[which % len(counted)]
+    back = Event("zz", 99.0, "wren", Kind.UNDONE, of=gone.id)
+    after = tell([*heap, back])
+    assert {e.id for e in [*after.first.values(), *after.others]} == (
+        {e.id for e in counted} - {gone.id}
+    )
+    again = Event("zzz", 100.0, "wren", Kind.UNDONE, of="zz")
+    assert tell([*heap, back, again]) == told
+
+
+@given(heaps(), st.fractions(0, 100))
+def test_the_last_correction_of_an_amount_is_the_one_that_counts(
+    heap: list[Event], figure: Fraction
+) -> None:
+    for event in tell(heap).first.values():
+        fix = Event("zz", 99.0, "wren", Kind.CORRECTED, figure=figure, of=event.id)
+        after = tell([*heap, fix]).first[event.step]
+        assert after.figure == (figure if event.kind is Kind.POURED else None)
+        assert (after.id, after.at, after.by) == (event.id, event.at, event.by)

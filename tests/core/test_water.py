@@ -6,8 +6,19 @@ import pytest
 from hypothesis import assume, given
 from hypothesis import strategies as st
 
+from core.errors import InputError
 from core.quantities import Reading, ReadingRange
-from core.water import HARD_MS_CM, School, aim_for, ro_shares
+from core.water import (
+    HARD_MS_CM,
+    Disinfectant,
+    School,
+    Wanted,
+    Water,
+    aim_for,
+    blend,
+    ro_shares,
+    share_for,
+)
 from core.water.aim import WATER_SHARE
 from tests.core.mixes import F, ec, water
 
@@ -96,3 +107,106 @@ def test_hard_is_over_200_ppm_or_over_70_ppm_calcium(  # common practice
     of = water(reading, calcium=calcium)
     assert of.is_hard is hard
     assert HARD_MS_CM * 500 == 200
+
+
+sources = st.builds(
+    lambda ec_, calcium, alkalinity: water(str(ec_), calcium=str(calcium),
+                                           alkalinity=str(alkalinity)),
+    st.decimals(0, 4, places=2), st.decimals(0, 300, places=1), st.decimals(0, 400, places=0),
+)  # fmt: skip
+
+
+@given(sources, sources, st.fractions(F("0.01"), F("0.99"), max_denominator=100))
+def test_a_blend_lies_between_its_waters_by_share(one: Water, other: Water, share: F) -> None:
+    mixed = blend([("one", one, 1 - share), ("other", other, share)])
+    for of in (mixed, blend([("other", other, share), ("one", one, 1 - share)])):
+        assert of.reading is not None
+        assert one.reading is not None
+        assert other.reading is not None
+        assert of.reading.ms_cm == (
+            one.reading.ms_cm + (other.reading.ms_cm - one.reading.ms_cm) * share
+        )
+        for name in ("calcium", "alkalinity"):
+            first, second = getattr(one.report, name), getattr(other.report, name)
+            assert getattr(of.report, name) == first + (second - first) * share
+    assert [(part.name, part.share) for part in mixed.parts] == [
+        ("one", 1 - share), ("other", share)
+    ]  # fmt: skip
+
+
+@given(sources, sources, st.sampled_from(list(Wanted)), st.fractions(F("0.01"), F("0.99")))
+def test_the_share_that_is_said_brings_the_figure_that_was_wanted(
+    one: Water, other: Water, wanted: Wanted, between: F
+) -> None:
+    have, brings = (_figure_of(of, wanted) for of in (one, other))
+    assume(have != brings)
+    figure = have + (brings - have) * between
+    share = share_for(one, other, wanted, figure)
+    assert 0 < share < 1
+    mixed = blend([("one", one, 1 - share), ("other", other, share)])
+    assert _figure_of(mixed, wanted) == figure
+
+
+def _figure_of(of: Water, wanted: Wanted) -> F:
+    found = {
+        Wanted.EC: of.reading.ms_cm if of.reading else None,
+        Wanted.CALCIUM: of.report.calcium,
+        Wanted.ALKALINITY: of.report.alkalinity,
+    }[wanted]
+    assert found is not None
+    return found
+
+
+def test_what_one_water_does_not_tell_the_blend_does_not_either() -> None:
+    mixed = blend([
+        ("mains", water("0.5", calcium="70"), F("0.5")), ("rain", water(None), F("0.5")),
+    ])  # fmt: skip
+    assert (mixed.reading, mixed.report.calcium) == (None, None)
+    assert blend([("mains", water("0.5"), F(1))]) == water("0.5")
+
+
+@pytest.mark.parametrize(
+    ("one", "stood", "other", "worst", "wait"),
+    [
+        (Disinfectant.CHLORINE, 20, Disinfectant.NONE, Disinfectant.CHLORINE, 4),
+        (Disinfectant.CHLORINE, 20, Disinfectant.CHLORINE, Disinfectant.CHLORINE, 22),
+        (Disinfectant.CHLORINE, 30, Disinfectant.NONE, Disinfectant.NONE, None),  # it has gone
+        (Disinfectant.CHLORINE, 20, Disinfectant.CHLORAMINE, Disinfectant.CHLORAMINE, None),
+        (Disinfectant.NONE, 0, Disinfectant.NONE, Disinfectant.NONE, None),
+    ],
+)
+def test_a_blend_is_as_disinfected_as_its_worst_water(
+    one: Disinfectant, stood: int, other: Disinfectant, worst: Disinfectant, wait: int | None
+) -> None:
+    half = F("0.5")
+    mixed = blend([
+        ("a", water("0.5", disinfectant=one, stood_h=F(stood)), half),
+        ("b", water("0.5", disinfectant=other, stood_h=F(2)), half),
+    ])  # fmt: skip
+    assert mixed.disinfectant is worst
+    if wait is not None:
+        assert mixed.hours_to_stand == wait
+
+
+@pytest.mark.parametrize("shares", [[], ["0.5", "0.4"], ["1.5", "-0.5"], ["1", "0"], ["0.125"] * 8])
+def test_shares_that_are_no_blend_are_refused(shares: list[str]) -> None:
+    with pytest.raises(InputError) as refused:
+        blend([(str(at), water("0.5"), F(share)) for at, share in enumerate(shares)])
+    assert refused.value.code == "blend_unclear"
+
+
+@pytest.mark.parametrize(
+    ("figure", "other", "code", "where"),
+    [
+        ("0.6", water("0.02"), "out_of_reach", "figure"),
+        ("0.01", water("0.02"), "out_of_reach", "figure"),
+        ("0.52", water("0.52"), "out_of_reach", "figure"),
+        ("0.3", water(None), "water_unknown", "other"),
+    ],
+)
+def test_a_figure_that_no_blend_of_the_two_has_is_refused(
+    figure: str, other: Water, code: str, where: str
+) -> None:
+    with pytest.raises(InputError) as refused:
+        share_for(water("0.52"), other, Wanted.EC, F(figure))
+    assert (refused.value.code, refused.value.where) == (code, where)

@@ -1,0 +1,163 @@
+"""What is kept of a guided mix: planned beside poured, as a record, a document and rows."""
+
+import csv
+import json
+from dataclasses import replace
+from fractions import Fraction
+from io import StringIO
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from core.chart import Role
+from core.formats.record import MixRecordDocument
+from core.mix import AlkaliOnShelf
+from core.quantities import AmountUnit
+from core.session import BenchPlan, Event, Kind, MixRecord, StepKind, follow, record_of
+from core.session.carbonate import acid_between
+from core.session.record import PouredLine, ReadLine
+from tests.core.guided import MAINS, PLANS, POTASH, READS, next_event, plan_for, whole
+from tests.core.labels import acid_on_shelf, labelled
+from tests.core.mixes import F, chart, dose, ec, pair, product
+
+
+def run(plan: BenchPlan, **reads: list[str]) -> tuple[MixRecord, list[Event]]:
+    """A mix in which the pen shows these readings, one after the other; then as usual."""
+    events: list[Event] = []
+    while (state := follow(plan, events)).now is not None:
+        kind = state.steps[state.now].kind
+        shown = reads.get(kind.value, [])
+        figure = shown.pop(0) if shown else READS.get(kind, "0")
+        events.append(next_event(state, len(events), {**READS, kind: figure}
+                                 if kind in READS else READS))  # fmt: skip
+        assert len(events) < 200
+    return record_of(plan, state, events), events
+
+
+def test_planned_stands_beside_poured_and_two_passes_are_one_line() -> None:
+    plan = PLANS[1]
+    record, events = run(plan)
+    lines = {line.key: line for line in record.lines}
+    assert (lines["one"].planned, lines["one"].unit) == (200, "mL")
+    # 160 in the first pass; the rest by the reading, capped.
+    assert lines["one"].poured == sum(
+        (e.figure or 0) for e in events if e.kind is Kind.POURED and "one" in e.step
+    )
+    assert F(160) < lines["one"].poured <= F(200)
+    assert [line.step for line in record.readings][:2] == ["read-water", "read-between"]
+
+
+def test_who_when_and_how_long() -> None:
+    plan = PLANS[0]
+    events = whole(plan)
+    first = replace(events[0], by="tamsin", at=-600.0)
+    told = [*reversed(events[1:]), first]
+    record = record_of(plan, follow(plan, told), told)
+    assert record.people == ("tamsin", "wren")
+    assert (record.began, record.ended) == (-600, len(events) - 1)
+    assert record.minutes == round((len(events) - 1 + 600) / 60)
+
+
+@pytest.mark.parametrize("alkalinity", [0.4, 2.0, 4.0])
+def test_the_alkalinity_is_learned_from_what_acid_did(alkalinity: float) -> None:
+    plan = plan_for(replace(MAINS, report=replace(MAINS.report, alkalinity=None)))
+    assert plan.acid is not None
+    events = run(plan, read_ph=["7.4", "5.8"])[1]
+    poured = next(e.figure for e in events if e.step == "acid-1")
+    assert poured is not None
+    meq = float(poured * plan.acid.molar / plan.litres)
+    # Where so much acid brings a water of that alkalinity:
+    after = next(ph for ph in range(7400, 3000, -1)
+                 if acid_between(7.4, ph / 1000, alkalinity) > meq) / 1000  # fmt: skip
+    again = run(plan, read_ph=["7.4", f"{after:.3f}", "5.8"])[1]
+    upto = next(at for at, e in enumerate(again) if e.step == "read-ph-2") + 1
+    record = record_of(plan, follow(plan, again[:upto]), again[:upto])
+    assert record.alkalinity is not None
+    assert float(record.alkalinity) == pytest.approx(alkalinity, rel=0.02)
+
+
+def test_a_tank_that_was_chased_both_ways_teaches_nothing() -> None:
+    potash = AlkaliOnShelf("up", "Up", POTASH, AmountUnit.ML)
+    both = plan_for(shelf=replace(labelled(acid_on_shelf()), alkalis=(potash,)))
+    record, _ = run(both, read_ph=["7.0", "5.2", "5.8"])
+    assert [line.key for line in record.lines] == ["one", "two", "acid", "alkali"]
+    assert record.alkalinity is None
+    assert run(plan_for(), read_ph=["5.8"])[0].alkalinity is None
+    assert run(plan_for(), read_ph=["7.0", "5.8"])[0].alkalinity is not None
+
+
+def test_acid_and_alkali_have_lines_of_their_own_beside_a_product_called_so() -> None:
+    base = pair()
+    acid = product("acid", Role.BOOSTER)
+    of = chart([*base.products, acid], [*base.doses, dose("acid", "1 mL/L")], target=ec("1.4"))
+    plan = plan_for(of=of)
+    record, _ = run(plan, read_ph=["7.0", "5.8"])
+    named = [(line.key, line.name) for line in record.lines]
+    assert named == [("one", "One"), ("two", "Two"), ("acid", "Acid"), ("acid", "Down nitric")]
+    chart_line, own_line = record.lines[2:]
+    assert (chart_line.planned, chart_line.poured) == (100, 100)
+    assert own_line.planned is None
+    assert 0 < own_line.poured < 100
+
+
+def test_live_cultures_shorten_how_long_it_keeps() -> None:
+    base = pair()
+    of = chart([*base.products, product("brew", Role.LIVE)], [*base.doses, dose("brew", "1 mL/L")])
+    kinds = [s.kind for s in follow(plan_for(of=of), []).steps]
+    assert kinds.index(StepKind.READ_PH) < kinds.index(StepKind.POUR, kinds.index(StepKind.READ_PH))
+    assert run(plan_for(of=of))[0].use_by_days == 7
+    assert run(plan_for())[0].use_by_days == 14
+
+
+def test_a_mix_that_is_not_over_has_a_record_so_far() -> None:
+    plan = plan_for(shelf=labelled())
+    nothing = record_of(plan, follow(plan, []), [])
+    assert (nothing.minutes, nothing.readings, nothing.people) == (0, (), ())
+    assert [line.poured for line in nothing.lines] == [0, 0]
+    skipped = [Event("s", 5.0, "wren", Kind.SKIPPED, "fill")]
+    assert record_of(plan, follow(plan, skipped), skipped).skipped == ("fill",)
+
+
+figures = st.decimals(0, 10**6, places=3).map(Fraction)
+words = st.text(min_size=1, max_size=30)
+records = st.builds(
+    MixRecord,
+    litres=figures,
+    lines=st.lists(
+        st.builds(PouredLine, key=words, name=words, unit=st.sampled_from(["mL", "g"]),
+                  planned=st.none() | figures, poured=figures), max_size=3).map(tuple),
+    readings=st.lists(
+        st.builds(ReadLine, step=words, what=st.sampled_from(["ec", "ph"]), figure=figures,
+                  at=st.floats(0, 1e10), by=words), max_size=3).map(tuple),
+    skipped=st.lists(words, max_size=3).map(tuple),
+    people=st.lists(words, max_size=3).map(tuple),
+    began=st.floats(0, 1e10), ended=st.floats(0, 1e10),
+    ec=st.none() | figures, ph=st.none() | figures, alkalinity=st.none() | figures,
+    look_again_h=st.integers(1, 48), use_by_days=st.integers(1, 14),
+    change_out_days=st.integers(1, 14),
+)  # fmt: skip
+
+
+@given(records)
+def test_a_record_goes_out_and_comes_back(record: MixRecord) -> None:
+    document = MixRecordDocument.of(record)
+    told = json.loads(document.model_dump_json())
+    again = MixRecordDocument.model_validate(told)
+    assert again.model_dump(mode="json") == told
+    assert [line.poured for line in again.poured] == [line.poured for line in record.lines]
+    assert (again.ec, again.ph) == (record.ec, record.ph)
+
+
+@given(records)
+def test_rows_come_back_as_they_were_and_no_cell_is_a_formula(record: MixRecord) -> None:
+    rows = list(csv.reader(StringIO(MixRecordDocument.of(record).as_csv(), newline="")))
+    assert rows[0] == ["what", "name", "planned", "figure", "unit", "at", "by"]
+    assert {len(row) for row in rows} == {7}
+    assert len(rows) == 1 + len(record.lines) + len(record.readings) + len(record.skipped)
+    for row in rows:
+        assert not any(cell[:1] in "=+-@\t\r" for cell in row if cell)
+    for row, line in zip(rows[1:], record.lines, strict=False):
+        assert row[1] in (line.name, f"'{line.name}")
+        assert Fraction(row[3]) == line.poured
+        assert row[2] == "" if line.planned is None else Fraction(row[2]) == line.planned
