@@ -236,7 +236,7 @@ class Walk:
         )
 
     def _until(self, at: int, pour: BenchPour) -> None:
-        """Sneak up on a reading: portion, stir, wait, read, and again; what went past is thinned."""
+        """Sneak up on a reading by portions, reading after each; what went past is thinned."""
         assert pour.until is not None
         water = self.source or Fraction(0)
         aim = water + pour.until
