@@ -4,7 +4,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from fractions import Fraction
 
-from core.session.events import Event, tell
+from core.session.events import Event, Kind, tell
 from core.session.ph import Assistance, Portion
 from core.session.plan import BenchPlan
 from core.session.steering import Correction, SecondPour, Slope, WayOut
@@ -14,11 +14,25 @@ from core.session.walk import Walk
 
 @dataclass(frozen=True, slots=True)
 class Conflict:
-    """Two devices told of one step: what counts, and what was told besides."""
+    """Two devices told of one step, and not the same: what counts, and what was told besides."""
 
     step: str
     counts: Event
     other: Event
+
+    @property
+    def together(self) -> Fraction | None:
+        """mL, g or litres if both went in; None where nothing was poured."""
+        one, other = self.counts, self.other
+        if one.kind is not Kind.POURED or other.kind is not Kind.POURED:
+            return None
+        return (one.figure or Fraction(0)) + (other.figure or Fraction(0))
+
+
+def _agree(one: Event, other: Event) -> bool:
+    """Whether two tell the same. Two that poured may both have poured, so they never do."""
+    told = (one.kind, one.figure)
+    return told == (other.kind, other.figure) and one.kind is not Kind.POURED
 
 
 @dataclass(frozen=True, slots=True)
@@ -77,7 +91,7 @@ def follow(plan: BenchPlan, events: Iterable[Event]) -> State:
     conflicts = [
         Conflict(other.step, told.first[other.step], other)
         for other in told.others
-        if other.step in told.first
+        if not _agree(told.first[other.step], other)
     ]
     return State(
         steps=tuple(walk.steps),

@@ -2,6 +2,7 @@
 
 from datetime import datetime
 from fractions import Fraction
+from functools import partial
 from typing import Annotated, Literal
 
 from django.db import IntegrityError, transaction
@@ -12,6 +13,7 @@ from ninja.responses import Status
 from core.chemistry.source import source_water
 from core.errors import InputError
 from core.formats.bench import BenchPlanDocument
+from core.formats.fields import within
 from core.formats.record import MixRecordDocument
 from core.mix import plan_mix
 from core.quantities import Reading, parse_reading
@@ -170,20 +172,20 @@ def mix(request: HttpRequest, grow_id: int, mix_id: int) -> BenchOut:
     return _answer(_find(scope, mix_id), scope)
 
 
-def _event(told: EventIn, kind: StepKind | None, scope: Scope, at: int) -> Event:
-    where, figure = f"events[{at}].figure", None
+def _event(told: EventIn, kind: StepKind | None, scope: Scope) -> Event:
+    figure = None
     if told.figure.strip():
         if kind in EC_STEPS:
             meter = scope.membership.meter
-            figure = typed(where, lambda: parse_reading(told.figure, preferred=meter).ms_cm)
+            figure = typed("figure", lambda: parse_reading(told.figure, preferred=meter).ms_cm)
         else:
-            figure = typed_figure(where, told.figure)
-        _ask_again(told, kind, figure, where)
+            figure = typed_figure("figure", told.figure)
+        _ask_again(told, kind, figure)
     return Event(told.id, told.at, scope.membership.person.get_username(), told.kind, told.step,
                  figure, told.of)  # fmt: skip
 
 
-def _ask_again(told: EventIn, kind: StepKind | None, figure: Fraction, where: str) -> None:
+def _ask_again(told: EventIn, kind: StepKind | None, figure: Fraction) -> None:
     odd = kind in EC_STEPS and figure > ODD_EC
     odd = odd or (kind is StepKind.READ_PH and not ODD_PH[0] <= figure <= ODD_PH[1])
     if odd and not told.sure:
@@ -191,10 +193,10 @@ def _ask_again(told: EventIn, kind: StepKind | None, figure: Fraction, where: st
             "reading_odd",
             "No feed for plants reads so: look at the unit and the pen once more. If it is so, "
             "send it again.",
-            where,
+            "figure",
         )
     if kind is StepKind.READ_PH and figure > 14:
-        raise InputError("ph_out_of_range", "A pH lies between 0 and 14.", where)
+        raise InputError("ph_out_of_range", "A pH lies between 0 and 14.", "figure")
 
 
 @router.post(
@@ -212,7 +214,8 @@ def tell_events(request: HttpRequest, grow_id: int, mix_id: int, told: EventsIn)
     events = []
     for at, one in enumerate(told.events):
         step = one.step or steps.get(one.of, "")
-        events.append(_event(one, kinds.get(step) or _by_name(step), scope, at))
+        kind = kinds.get(step) or _by_name(step)
+        events.append(within(f"events[{at}]", partial(_event, one, kind, scope)))
     person_id = scope.membership.person_id
     plan, state, heard = hear(found, person_id, events)
     return bench_out(found, plan, state, heard, scope)

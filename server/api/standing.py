@@ -104,7 +104,7 @@ class OtherWaterOut(Schema):
 
 
 class ConflictOut(Schema):
-    """Two devices told of one step."""
+    """Two devices told of one step; `both` is what is in if both poured, and as it is shown."""
 
     step: str
     counts: str
@@ -113,6 +113,8 @@ class ConflictOut(Schema):
     other: str
     other_by: str
     other_shown: str | None
+    both: str | None
+    both_shown: str | None
 
 
 class SteeringOut(Schema):
@@ -320,9 +322,9 @@ def bench_out(
 
     screen = _Screen(plan, state.second, ids, meter, ppm_of_additions(mix, plan, state))
 
-    def shown(event: Event) -> str | None:
-        step = kinds.get(event.step)
-        return _shown(step.kind if step else None, event.figure, step.unit if step else "", meter)
+    def shown(of: str, figure: Fraction | None) -> str | None:
+        step = kinds.get(of)
+        return _shown(step.kind if step else None, figure, step.unit if step else "", meter)
 
     return BenchOut(
         id=mix.pk,
@@ -356,10 +358,12 @@ def bench_out(
                 step=one.step,
                 counts=one.counts.id,
                 counts_by=one.counts.by,
-                counts_shown=shown(one.counts),
+                counts_shown=shown(one.step, one.counts.figure),
                 other=one.other.id,
                 other_by=one.other.by,
-                other_shown=shown(one.other),
+                other_shown=shown(one.step, one.other.figure),
+                both=None if one.together is None else decimal_text(one.together),
+                both_shown=shown(one.step, one.together),
             )
             for one in state.conflicts
         ],

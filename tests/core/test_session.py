@@ -63,6 +63,32 @@ def test_two_devices_on_one_step_are_a_conflict_shown_and_not_overwritten() -> N
     assert (state.poured["one"], state.conflicts) == (405, ())
 
 
+@pytest.mark.parametrize(
+    ("kind", "first", "second", "together"),
+    [
+        (Kind.DONE, None, None, None),
+        (Kind.READ, "0.52", "0.52", None),
+        (Kind.READ, "0.52", "0.53", "differ"),
+        (Kind.POURED, "200", "200", "400"),
+        (Kind.POURED, "200", "14.5", "214.5"),
+    ],
+)
+def test_two_who_say_the_same_agree_but_two_who_poured_may_both_have(
+    kind: Kind, first: str | None, second: str | None, together: str | None
+) -> None:
+    figures = [None if text is None else F(text) for text in (first, second)]
+    told = [Event(f"e{at}", float(at), by, kind, "fill", figure)
+            for at, (by, figure) in enumerate(zip(("wren", "tamsin"), figures, strict=True))]  # fmt: skip
+    conflicts = follow(PLANS[0], told).conflicts
+    assert bool(conflicts) is (together is not None)
+    if kind is Kind.POURED:
+        assert conflicts[0].together == F(together or 0)
+    elif conflicts:
+        assert conflicts[0].together is None
+    left_out = Event("no", 5.0, "tamsin", Kind.SKIPPED, "fill")
+    assert follow(PLANS[0], [told[0], left_out]).conflicts
+
+
 def test_the_last_event_is_undone_and_the_undoing_too() -> None:
     plan = PLANS[0]
     events = whole(plan)[:7]

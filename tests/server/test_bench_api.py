@@ -11,7 +11,7 @@ from django.test import Client
 from django.test.utils import CaptureQueriesContext
 
 from core.formats import FeedChart, document_of
-from server.charts.models import Product
+from server.charts.models import ChartRow, Product
 from server.charts.store import publish_chart
 from server.mixes.models import Mix, MixEvent
 from server.tanks.models import Tank
@@ -68,8 +68,27 @@ def test_two_people_see_one_mix_and_a_conflict_is_shown(yard: Yard) -> None:
     [conflict] = seen["conflicts"]
     assert (conflict["counts_by"], conflict["other_by"]) == ("wren", "tamsin")
     assert (conflict["counts_shown"], conflict["other_shown"]) == ("0.52 mS/cm", "0.61 mS/cm")
+    assert conflict["both"] is None
     settled = tell(yard, bench, event("undone", of=conflict["other"]))
     assert settled["conflicts"] == []
+
+
+def test_a_mix_with_an_open_conflict_waits_for_it_and_counts_what_both_poured(yard: Yard) -> None:
+    bench = reach(yard, begin(yard, split=False), "pour")
+    first = bench["steps"][bench["now"]]
+    poured = [event("poured", first["id"], figure, at=1_700_000_500.0 + at)
+              for at, figure in enumerate(["128", "120"])]  # fmt: skip
+    over = finish(yard, tell(yard, bench, *poured))
+    assert (over["now"], over["ended_at"], over["record"]) == (None, None, None)
+    [conflict] = over["conflicts"]
+    assert (conflict["both"], conflict["both_shown"]) == ("248", "248 mL")
+    settled = tell(
+        yard, bench, event("corrected", figure=conflict["both"], of=conflict["counts"]),
+        event("undone", of=conflict["other"]),
+    )  # fmt: skip
+    assert settled["ended_at"]
+    lines = {line["product"]: line["poured"] for line in settled["record"]["poured"]}
+    assert lines[first["product"]] == "248"
 
 
 def test_a_stop_must_be_acknowledged_and_a_tank_has_one_mix_at_a_time(yard: Yard) -> None:
@@ -188,3 +207,31 @@ def test_a_mix_asks_the_database_as_often_whatever_its_length(yard: Yard) -> Non
     with CaptureQueriesContext(connection) as late:
         yard.client.get(at(yard, bench))
     assert len(late) == len(early) <= 8
+
+
+@pytest.mark.parametrize(
+    ("told", "code"),
+    [
+        ({"kind": "read", "step": "read-ph-1", "figure": "14.5", "sure": True}, "ph_out_of_range"),
+        ({"kind": "corrected", "of": "never-heard-of", "figure": "-1"}, "negative"),
+        ({"kind": "undone"}, "event_incomplete"),
+        ({"kind": "poured", "step": "pour-1-one", "figure": "99999999"}, "figure_out_of_range"),
+    ],
+)
+def test_of_a_heap_with_one_bad_event_none_is_kept(
+    yard: Yard, told: dict[str, Any], code: str
+) -> None:
+    bench = begin(yard)
+    heap = [event("done", "fill"), event(**told), event("done", "temperature")]
+    status, answer = yard.send("POST", f"{at(yard, bench)}/events", {"events": heap})
+    assert (status, answer["error"]["code"]) == (422, code)
+    assert answer["error"]["where"].startswith("events[1]")
+    assert not MixEvent.objects.filter(mix_id=bench["id"]).exists()
+
+
+def test_a_mix_that_pours_nothing_is_not_started(yard: Yard) -> None:
+    rows = ChartRow.objects.filter(version=yard.version)
+    none = [{"product": row.key, "strength": "0 %"} for row in rows]
+    told = yard.mix(**START, overrides=none)
+    status, answer = yard.send("POST", f"/api/grows/{yard.grow.pk}/mixes", told)
+    assert (status, answer["error"]["code"]) == (422, "nothing_to_pour")

@@ -124,7 +124,7 @@ describe('a mix on one device', () => {
     expect(await untold(mix)).toEqual([]);
   });
 
-  it.each(['sign_in_needed', 'server_silent'])(
+  it.each(['sign_in_needed', 'server_silent', 'page_outdated', 'too_large', 'not_found'])(
     'loses nothing to a server that only says %s',
     async (code) => {
       post.mockResolvedValue(refusal(code, ''));
@@ -148,6 +148,35 @@ describe('a mix on one device', () => {
     await bench.tell(pour(3));
     expect(bench.now?.ended_at).toBeTruthy();
     expect(await recall(mix)).toBeUndefined();
+  });
+
+  it('keeps what came too late, over a reload, until somebody has read it', async () => {
+    const over = standing(3, { ended_at: '2026-05-02T10:00:00Z' });
+    post.mockResolvedValue(refusal('mix_is_over', 'events'));
+    get.mockResolvedValue({ data: over });
+    await bench.tell(pour(2));
+    expect([bench.queue.length, bench.late.map((event) => event.step)]).toEqual([0, ['pour-2']]);
+    await bench.look();
+    bench.close();
+
+    const again = new Bench(GROW, mix);
+    await again.open();
+    expect(again.late.map((event) => event.step)).toEqual(['pour-2']);
+    await again.noted();
+    expect([again.late, await untold(mix)]).toEqual([[], []]);
+    again.close();
+  });
+
+  it('tells a long list in parts that the server takes', async () => {
+    post.mockImplementation(cut);
+    for (let at = 0; at < 210; at += 1) void bench.tell(pour(1));
+    await vi.waitFor(async () => expect(await untold(mix)).toHaveLength(210));
+    await bench.look();
+    post.mockReset().mockResolvedValue({ data: standing(1) });
+    await bench.look();
+    await bench.look();
+    expect(toldSteps().map((steps) => steps.length)).toEqual([200, 10]);
+    expect(bench.queue).toEqual([]);
   });
 
   it('is not given up without the server', async () => {

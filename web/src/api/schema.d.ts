@@ -752,9 +752,13 @@ export interface components {
         };
         /**
          * ConflictOut
-         * @description Two devices told of one step.
+         * @description Two devices told of one step; `both` is what is in if both poured, and as it is shown.
          */
         ConflictOut: {
+            /** Both */
+            both: string | null;
+            /** Both Shown */
+            both_shown: string | null;
             /** Counts */
             counts: string;
             /** Counts By */

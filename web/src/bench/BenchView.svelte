@@ -9,6 +9,7 @@
   import Conflicts from './Conflicts.svelte';
   import Countdown from './Countdown.svelte';
   import Done from './Done.svelte';
+  import Late from './Late.svelte';
   import OtherWater from './OtherWater.svelte';
   import Reading from './Reading.svelte';
   import Strip from './Strip.svelte';
@@ -116,6 +117,9 @@
     <button onclick={darken} aria-pressed={night}>{night ? 'Day' : 'Night'}</button>
   </header>
 
+  {#if standing?.ended_at && bench.late.length}
+    <Late late={bench.late} {standing} onnoted={() => bench.noted()} />
+  {/if}
   {#if standing?.record && standing.ended_at}
     <Summary {standing} record={standing.record} {grow} {onleave} />
   {:else if standing?.ended_at}
@@ -206,6 +210,17 @@
       {#if !timed}<button onclick={() => (asking = 'skip')}>Leave out</button>{/if}
       <button onclick={() => (asking = 'leave')}>Give up</button>
     </footer>
+  {:else if standing}
+    <main class="screen">
+      {#if standing.conflicts.length}
+        <h1>One thing to settle, then it is done</h1>
+        <Conflicts {bench} {standing} />
+      {:else}
+        <h1>All is done</h1>
+        <p class="hint">The record is kept as soon as the server is heard again.</p>
+      {/if}
+      <button class="press" onclick={onleave}>To the mix</button>
+    </main>
   {:else if bench.problem || bench.offline}
     <main class="screen">
       <h1>{bench.problem?.message ?? 'No network, and this device does not know this mix yet.'}</h1>

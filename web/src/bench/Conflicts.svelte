@@ -5,8 +5,16 @@
 
   let { bench, standing }: { bench: Bench; standing: BenchState } = $props();
 
+  type Conflict = BenchState['conflicts'][number];
+
   const undo = (of: string) =>
     bench.tell({ kind: 'undone', step: '', figure: '', of, sure: false });
+
+  async function both(one: Conflict) {
+    const figure = one.both ?? '';
+    await bench.tell({ kind: 'corrected', step: '', figure, of: one.counts, sure: false });
+    await undo(one.other);
+  }
 </script>
 
 {#each standing.conflicts as one (one.other)}
@@ -16,8 +24,15 @@
       △ Two of you told of “{step ? asks(step) : one.step}”: {one.counts_by} says
       <b>{one.counts_shown ?? 'done'}</b>, {one.other_by} says <b>{one.other_shown ?? 'done'}</b>.
     </p>
-    <button onclick={() => undo(one.other)}>{one.counts_by} is right</button>
-    <button onclick={() => undo(one.counts)}>{one.other_by} is right</button>
+    <button onclick={() => undo(one.other)}>
+      {one.counts_shown ?? 'Done'}, as {one.counts_by} says
+    </button>
+    <button onclick={() => undo(one.counts)}>
+      {one.other_shown ?? 'Done'}, as {one.other_by} says
+    </button>
+    {#if one.both_shown}
+      <button onclick={() => both(one)}>Both went in: {one.both_shown}</button>
+    {/if}
   </section>
 {/each}
 

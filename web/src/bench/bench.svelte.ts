@@ -1,16 +1,10 @@
-import {
-  api,
-  problemOf,
-  SERVER_SILENT,
-  type BenchState,
-  type MixEvent,
-  type Problem,
-} from '../api/client';
+import { api, problemOf, type BenchState, type MixEvent, type Problem } from '../api/client';
 import { InTurn } from '../api/inturn';
 import { project } from './project';
 import { forget, keepUntold, recall, remember, told, untold } from './store';
 
 const LOOK_EVERY_MS = 1500;
+const MOST_AT_A_TIME = 200;
 
 /** One guided mix on this device: what the server knows, what it was not told yet, and the rest. */
 export class Bench {
@@ -18,6 +12,8 @@ export class Bench {
   readonly mix: number;
   heard = $state.raw<BenchState | undefined>();
   queue = $state.raw<MixEvent[]>([]);
+  /** What happened here and was told when the mix was over already: its record has none of it. */
+  late = $state.raw<MixEvent[]>([]);
   problem = $state.raw<Problem | undefined>();
   offline = $state(false);
 
@@ -72,7 +68,7 @@ export class Bench {
   }
 
   async #exchange() {
-    const telling = this.queue;
+    const telling = this.queue.slice(0, MOST_AT_A_TIME);
     const params = { path: { grow_id: this.grow, mix_id: this.mix } };
     try {
       const { data, error } = telling.length
@@ -97,14 +93,25 @@ export class Bench {
     else await remember(this.grow, bench);
   }
 
-  /** What is refused is taken off the queue and said; the rest is told on. */
+  /** One event that is refused is taken off the queue and said; all else waits to be told again. */
   async #refuse(problem: Problem, telling: MixEvent[]) {
     this.problem = problem;
-    if (problem.code === SERVER_SILENT.code || problem.code === 'sign_in_needed') return;
+    if (problem.code === 'mix_is_over') {
+      this.late = [...this.late, ...telling];
+      this.queue = this.queue.filter((event) => !telling.includes(event));
+    }
     const at = /^events\[(\d+)\]/.exec(problem.where)?.[1];
-    const refused = at === undefined ? telling : telling.slice(Number(at), Number(at) + 1);
+    if (at === undefined) return;
+    const refused = telling.slice(Number(at), Number(at) + 1);
     this.queue = this.queue.filter((event) => !refused.includes(event));
     await told(refused);
+  }
+
+  /** Somebody has read what came too late; until then it is kept, also over a reload. */
+  async noted() {
+    const read = this.late;
+    this.late = [];
+    await told(read);
   }
 
   async giveUp() {

@@ -29,9 +29,7 @@ export async function recall(mix: number) {
 }
 
 export async function forget(mix: number) {
-  const all = await db();
-  await all.delete('mixes', mix);
-  for (const event of await untold(mix)) await all.delete('untold', event.id);
+  await (await db()).delete('mixes', mix);
 }
 
 export async function keepUntold(mix: number, event: MixEvent) {
