@@ -1,6 +1,6 @@
 """Volumes, doses, readings and weights: exact, and never without their unit."""
 
-from core.quantities.figures import decimal_text, figure, number_text
+from core.quantities.figures import decimal_text, figure, number_text, rounded
 from core.quantities.readings import PpmScale, Reading, ReadingRange, ReadingScale, ReadingUnit
 from core.quantities.typed import (
     parse_dose,
@@ -40,4 +40,5 @@ __all__ = [
     "parse_strength",
     "parse_volume",
     "parse_weight",
+    "rounded",
 ]

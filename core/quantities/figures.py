@@ -79,3 +79,12 @@ def number_text(value: Fraction, places: int) -> str:
     step = Decimal(1).scaleb(-places)
     exact = _ENDLESS.divide(Decimal(value.numerator), Decimal(value.denominator))
     return f"{exact.quantize(step, rounding=ROUND_HALF_UP):f}"
+
+
+def rounded(value: Fraction, places: int) -> Fraction:
+    """The figure rounded half up to so many places, for what no vessel or meter could tell apart.
+
+    >>> decimal_text(rounded(Fraction(1, 3), 6)), decimal_text(rounded(Fraction(5, 1000), 2))
+    ('0.333333', '0.01')
+    """
+    return Fraction(number_text(value, places))

@@ -8,6 +8,8 @@ from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
 
+from core.quantities.figures import decimal_text, rounded
+
 
 class VolumeUnit(StrEnum):
     """Units in which the water of a tank is given."""
@@ -26,6 +28,13 @@ LITRES: dict[VolumeUnit, Fraction] = {
 }
 """Litres in one of each unit."""
 
+_VOLUME_WORDS = {
+    VolumeUnit.ML: "mL",
+    VolumeUnit.L: "L",
+    VolumeUnit.GAL_US: "gal US",
+    VolumeUnit.GAL_UK: "gal UK",
+}
+
 
 @dataclass(frozen=True, slots=True)
 class Volume:
@@ -41,6 +50,14 @@ class Volume:
     def in_unit(self, unit: VolumeUnit) -> Fraction:
         """How many of a unit this is, exactly."""
         return self.litres / LITRES[unit]
+
+    def shown(self, unit: VolumeUnit, places: int = 2) -> str:
+        """The volume for people and as they may type it again, rounded to so many places.
+
+        >>> Volume(Fraction(425)).shown(VolumeUnit.GAL_US), Volume(Fraction(20)).shown(VolumeUnit.L)
+        ('112.27 gal US', '20 L')
+        """
+        return f"{decimal_text(rounded(self.in_unit(unit), places))} {_VOLUME_WORDS[unit]}"
 
 
 POUND_G = Fraction("453.59237")

@@ -4,7 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
-from core.quantities import AmountUnit
+from core.quantities import AmountUnit, rounded
 from core.session.carbonate import alkalinity_from
 from core.session.events import Event
 from core.session.plan import BenchPlan
@@ -126,9 +126,7 @@ def _lines(plan: BenchPlan, state: State) -> tuple[PouredLine, ...]:
         before = planned.get(pour.key)
         planned[pour.key] = amount if before is None else before + (amount or 0)
     lines = [
-        PouredLine(
-            key, name, unit, _to_millionths(planned[key]), state.poured.get(key, Fraction(0))
-        )
+        PouredLine(key, name, unit, _kept(planned[key]), state.poured.get(key, Fraction(0)))
         for key, (name, unit) in names.items()
     ]
     for kind, amount in state.adjusted.items():
@@ -147,9 +145,9 @@ def _learned(state: State) -> Fraction | None:
     if not acids or len(acids) != len(state.portions):
         return None
     found = alkalinity_from(acids[0].before, acids[-1].after, sum(p.meq_l for p in acids))
-    return None if found is None else Fraction(round(found * 1000), 1000)
+    return None if found is None else rounded(Fraction(found), 3)
 
 
-def _to_millionths(value: Fraction | None) -> Fraction | None:
+def _kept(value: Fraction | None) -> Fraction | None:
     """A record has an end: no vessel shows a millionth of a mL."""
-    return None if value is None else Fraction(round(value * 10**6), 10**6)
+    return None if value is None else rounded(value, 6)

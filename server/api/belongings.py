@@ -12,7 +12,7 @@ from core.errors import InputError
 from core.formats import FeedChart, document_of, read_json
 from core.growing import Crop, System
 from core.mix.request import HIGHEST_STRENGTH, LARGEST_VOLUME_L, STRONGEST_WATER
-from core.quantities import VolumeUnit, parse_reading, parse_strength, parse_volume
+from core.quantities import parse_reading, parse_strength, parse_volume
 from core.water import WaterKind
 from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.api.typed import exact_decimal, typed
@@ -101,8 +101,10 @@ def add_tank(request: HttpRequest, grow_id: int, told: TankIn) -> Status[Made]:
     scope = Scope.enter(request.user, grow_id)
     water = scope.one(scope.all(WaterSource), told.water)
     member = scope.membership
-    unit = VolumeUnit(member.volume_unit)
-    volume = typed("volume", lambda: parse_volume(told.volume, gallon=member.meant, unit=unit))
+    volume = typed(
+        "volume",
+        lambda: parse_volume(told.volume, gallon=member.meant, unit=member.tank_unit),
+    )
     litres = exact_decimal(volume.litres, 3)
     if not 0 < litres <= LARGEST_VOLUME_L:
         raise InputError(

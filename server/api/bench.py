@@ -16,15 +16,17 @@ from core.formats.bench import BenchPlanDocument
 from core.formats.fields import within
 from core.formats.record import MixRecordDocument
 from core.mix import plan_mix
-from core.quantities import Reading, parse_reading
+from core.quantities import Reading, parse_reading, parse_volume
 from core.session import Event, Kind, StepKind, bench_plan, follow
 from core.water import Water
+from server.api.bench_shapes import BenchOut
 from server.api.gathered import gather
 from server.api.mix import MixIn, request_of
 from server.api.shapes import ErrorOut
-from server.api.standing import EC_STEPS, BenchOut, bench_out
+from server.api.standing import EC_STEPS, bench_out
 from server.api.typed import typed, typed_figure
 from server.charts.models import ChartRow
+from server.grows.models import Membership
 from server.grows.scope import Scope
 from server.mixes.meter import meter_of
 from server.mixes.models import Mix
@@ -172,14 +174,22 @@ def mix(request: HttpRequest, grow_id: int, mix_id: int) -> BenchOut:
     return _answer(_find(scope, mix_id), scope)
 
 
+def _figure(text: str, kind: StepKind | None, member: Membership) -> Fraction:
+    """A figure in the person's own unit: mS/cm of a reading, litres of what was drained."""
+    if kind in EC_STEPS:
+        return typed("figure", lambda: parse_reading(text, preferred=member.meter).ms_cm)
+    if kind is StepKind.DRAIN:
+        return typed(
+            "figure",
+            lambda: parse_volume(text, gallon=member.meant, unit=member.tank_unit).litres,
+        )
+    return typed_figure("figure", text)
+
+
 def _event(told: EventIn, kind: StepKind | None, scope: Scope) -> Event:
     figure = None
     if told.figure.strip():
-        if kind in EC_STEPS:
-            meter = scope.membership.meter
-            figure = typed("figure", lambda: parse_reading(told.figure, preferred=meter).ms_cm)
-        else:
-            figure = typed_figure("figure", told.figure)
+        figure = _figure(told.figure, kind, scope.membership)
         _ask_again(told, kind, figure)
     return Event(told.id, told.at, scope.membership.person.get_username(), told.kind, told.step,
                  figure, told.of)  # fmt: skip
@@ -210,7 +220,7 @@ def tell_events(request: HttpRequest, grow_id: int, mix_id: int, told: EventsIn)
     found = _find(scope, mix_id)
     known = events_of(found)
     kinds = {step.id: step.kind for step in follow(found.as_plan(), known).steps}
-    steps = {one.id: one.step for one in [*known, *told.events]}
+    steps = {one.id: one.step for one in known} | {one.id: one.step for one in told.events}
     events = []
     for at, one in enumerate(told.events):
         step = one.step or steps.get(one.of, "")
@@ -222,7 +232,9 @@ def tell_events(request: HttpRequest, grow_id: int, mix_id: int, told: EventsIn)
 
 
 def _by_name(step: str) -> StepKind | None:
-    """The kind of a reading that is not laid out yet, told by a device that was without network."""
+    """The kind of a step that is not laid out yet, told by a device that was without network."""
+    if step.startswith("drain-"):
+        return StepKind.DRAIN
     if step.startswith("read-ph"):
         return StepKind.READ_PH
     return StepKind.READ_EC if step.startswith("read-") else None

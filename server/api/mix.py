@@ -19,7 +19,6 @@ from core.order_rules import CalmagPlace, Customs, LivePlace, RowsPlace, SilicaP
 from core.quantities import (
     ReadingScale,
     Spoons,
-    VolumeUnit,
     number_text,
     parse_reading,
     parse_strength,
@@ -196,9 +195,7 @@ def request_of(scope: Scope, told: MixIn, gathered: Gathered) -> MixRequest:
         column=told.column,
         volume=typed(
             "volume",
-            lambda: parse_volume(
-                told.volume, gallon=member.meant, unit=VolumeUnit(member.volume_unit)
-            ),
+            lambda: parse_volume(told.volume, gallon=member.meant, unit=member.tank_unit),
         ),
         strength=typed("strength", lambda: parse_strength(told.strength)),
         end=told.end,

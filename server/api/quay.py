@@ -142,22 +142,9 @@ class QuayOut(Schema):
     charts: list[ChartOut]
 
 
-_TYPED_UNITS = {
-    VolumeUnit.ML: "mL",
-    VolumeUnit.L: "L",
-    VolumeUnit.GAL_US: "gal US",
-    VolumeUnit.GAL_UK: "gal UK",
-}
-
-
-def _volume(litres: Decimal, unit: VolumeUnit) -> str:
-    shown = number_text(Volume(figure(litres)).in_unit(unit), 2)
-    return f"{shown.rstrip('0').removesuffix('.')} {_TYPED_UNITS[unit]}"
-
-
 def _units(membership: Membership) -> UnitsOut:
     return UnitsOut(
-        volume=VolumeUnit(membership.volume_unit),
+        volume=membership.tank_unit,
         gallon=membership.gallon,
         reading=ReadingUnit(membership.reading_unit),
         ppm_scale=membership.ppm_scale,
@@ -192,7 +179,7 @@ def _tank(tank: Tank, unit: VolumeUnit, meter: ReadingScale, mixes: dict[int, in
         crop=tank.crop,
         system=tank.system,
         grown_in=Medium(tank.grown_in),
-        volume=_volume(tank.litres, unit),
+        volume=Volume(figure(tank.litres)).shown(unit),
         width_cm=tank.width_cm,
         height_cm=tank.height_cm,
         water=tank.water_id,
@@ -245,7 +232,7 @@ def quay(request: HttpRequest, grow_id: int) -> QuayOut:
         .prefetch_related("columns", "rows__product")
     )
     mixes = dict(scope.all(Mix).filter(ended_at=None).values_list("tank_id", "pk"))
-    volume_unit = VolumeUnit(scope.membership.volume_unit)
+    unit = scope.membership.tank_unit
     return QuayOut(
         id=scope.grow.pk,
         name=scope.grow.name,
@@ -254,7 +241,7 @@ def quay(request: HttpRequest, grow_id: int) -> QuayOut:
         units=_units(scope.membership),
         customs=CustomsOut.model_validate(scope.grow.customs, from_attributes=True),
         ranges=scope.grow.ranges,
-        tanks=[_tank(tank, volume_unit, scope.membership.meter, mixes) for tank in scope.all(Tank)],
+        tanks=[_tank(tank, unit, scope.membership.meter, mixes) for tank in scope.all(Tank)],
         waters=[_water(water, scope.membership.meter) for water in scope.all(WaterSource)],
         charts=[_chart(version) for version in versions],
     )

@@ -1,10 +1,7 @@
 """Where a guided mix stands, as the bench shows it."""
 
 from dataclasses import dataclass
-from datetime import datetime
 from fractions import Fraction
-
-from ninja import Schema
 
 from core.chemistry import Element
 from core.formats.measured import MeasuredDocument
@@ -16,165 +13,48 @@ from core.quantities import (
     AmountUnit,
     Reading,
     ReadingScale,
+    Volume,
     decimal_text,
     number_text,
+    rounded,
 )
 from core.session import BenchPlan, BenchPour, Event, State, Step, StepKind
-from core.session import Status as StepStatus
-from core.session.ph import Advice
-from core.session.steering import CAUSES, SecondPour, Verdict
+from core.session.steering import CAUSES, SecondPour
 from core.vessels import VesselKind, measure
+from server.api.bench_shapes import (
+    BenchOut,
+    BenchPourOut,
+    BottleOut,
+    ConflictOut,
+    OtherWaterOut,
+    SteeringOut,
+    StepOut,
+    WayOutOut,
+)
+from server.grows.models import Membership
 from server.grows.scope import Scope
 from server.mixes.additions import ppm_of_additions
 from server.mixes.meter import meter_of
 from server.mixes.models import Mix
 
 EC_STEPS = frozenset({StepKind.READ_WATER, StepKind.READ_EC})
-
-
-class StepOut(Schema):
-    """One step; `amount` exact as text, `due` in epoch seconds.
-
-    `goes_in` is what is in when the vessels were filled to their marks; it is told when poured.
-    `beyond` is what the reading asks for where printed dose × strength caps the amount;
-    `figure_shown` is what was poured or read, in the person's unit.
-    """
-
-    id: str
-    kind: StepKind
-    status: StepStatus
-    pour: int | None
-    product: str | None
-    name: str | None
-    amount: str | None
-    goes_in: str | None
-    unit: str
-    measured: MeasuredDocument | None
-    cup_water: str | None
-    beyond: str | None
-    adds_ppm: dict[Element, float]
-    seconds: int | None
-    due: float | None
-    figure_shown: str | None
-    event: str | None
-    by: str
-
-
-class BenchPourOut(Schema):
-    """A pour of the plan, for its ticket; `rinse` names what is to be rinsed out first."""
-
-    product: str
-    tag: str
-    name: str
-    printed: str
-    rinse: str
-    live: bool
-    until: str | None
-
-
-class BottleOut(Schema):
-    """A bottle to have at hand: what this mix takes of it, and what was left when it began.
-
-    `is_enough` is None where the shelf does not know what is left.
-    """
-
-    tag: str
-    name: str
-    takes: str | None
-    left: str | None
-    is_enough: bool | None
-
-
-class WayOutOut(Schema):
-    """Too much went in: what was poured and planned, and the ways out of it."""
-
-    name: str
-    poured: str
-    planned: str
-    dilute_to: str
-    accept_at: str | None
-
-
-class OtherWaterOut(Schema):
-    """The water reads otherwise than planned; `follows` tells whether the target goes with it."""
-
-    read: str
-    planned: str
-    follows: bool
-
-
-class ConflictOut(Schema):
-    """Two devices told of one step; `both` is what is in if both poured, and as it is shown."""
-
-    step: str
-    counts: str
-    counts_by: str
-    counts_shown: str | None
-    other: str
-    other_by: str
-    other_shown: str | None
-    both: str | None
-    both_shown: str | None
-
-
-class SteeringOut(Schema):
-    """What readings call for, in words and codes that the bench shows.
-
-    `off_percent` is how far off the first pass's rise was, "12 % less", with `causes` where that
-    is odd; `other_water` where the water is not the one planned with; `way_out` is what can be
-    done where too much went in;
-    `capped` tells that more than printed dose × strength would be wanted.
-    """
-
-    off_percent: str | None
-    other_water: OtherWaterOut | None
-    way_out: WayOutOut | None
-    causes: list[str]
-    capped: bool
-    verdict: Verdict | None
-    advice: Advice | None
-    look_again_h: int | None
-    acid_why: str | None
-    alkali_why: str | None
-
-
-class BenchOut(Schema):
-    """Where a guided mix stands. `heard` counts the events behind it."""
-
-    id: int
-    tank: int
-    tank_name: str
-    column: str
-    unit: str
-    has_pen: bool
-    target: str | None
-    ph_low: str
-    ph_high: str
-    heard: int
-    now: int | None
-    steps: list[StepOut]
-    pours: list[BenchPourOut]
-    bottles: list[BottleOut]
-    vessels: list[str]
-    conflicts: list[ConflictOut]
-    steering: SteeringOut
-    undoable: str | None
-    ended_at: datetime | None
-    record: MixRecordDocument | None
+_VOLUMES = frozenset({StepKind.FILL, StepKind.DRAIN})
 
 
 def _shown(
-    step_kind: StepKind | None, figure: Fraction | None, unit: str, meter: ReadingScale
+    step_kind: StepKind | None, figure: Fraction | None, unit: str, member: Membership
 ) -> str | None:
     if figure is None:
         return None
     if step_kind in EC_STEPS:
-        return f"{Reading(figure).shown(meter)} {meter.words}"
+        return f"{Reading(figure).shown(member.meter)} {member.meter.words}"
+    if step_kind in _VOLUMES:
+        return Volume(figure).shown(member.tank_unit)
     if step_kind is StepKind.READ_TEMPERATURE:
         return f"{number_text(figure, 1)} °C"
     if step_kind is StepKind.READ_PH:
         return f"pH {number_text(figure, 1)}"
-    return f"{number_text(figure, 2).rstrip('0').rstrip('.')} {unit}"
+    return f"{decimal_text(rounded(figure, 2))} {unit}"
 
 
 @dataclass(frozen=True, slots=True)
@@ -184,7 +64,7 @@ class _Screen:
     plan: BenchPlan
     second: SecondPour | None
     events: dict[str, str]
-    meter: ReadingScale
+    member: Membership
     adds: dict[str, dict[Element, float]]
 
 
@@ -194,7 +74,12 @@ def _step(step: Step, screen: _Screen) -> StepOut:
     beyond = None
     if pour and second and pour.turn is Pass.SECOND and step.kind is StepKind.POUR:
         beyond = second.beyond.get(pour.key)
-    measured, cup, goes_in = None, None, step.amount
+    amount, unit = step.amount, step.unit
+    if amount is not None and step.kind in _VOLUMES:
+        shown = Volume(amount).shown(screen.member.tank_unit)
+        figure, _, unit = shown.partition(" ")
+        amount = Fraction(figure)
+    measured, cup, goes_in = None, None, amount
     if step.amount is not None and step.amount > 0 and step.unit in ("mL", "g"):
         how = measure(Amount(step.amount, AmountUnit(step.unit)), plan.bench)
         measured = MeasuredDocument.of(how)
@@ -210,34 +95,33 @@ def _step(step: Step, screen: _Screen) -> StepOut:
         pour=step.pour,
         product=pour.key if pour else None,
         name=name,
-        amount=None if step.amount is None else decimal_text(step.amount),
-        goes_in=None if goes_in is None else number_text(goes_in, 6),
-        unit=step.unit,
+        amount=None if amount is None else decimal_text(amount),
+        goes_in=None if goes_in is None else decimal_text(rounded(goes_in, 6)),
+        unit=unit,
         measured=measured,
         cup_water=cup,
         beyond=None if beyond is None else number_text(beyond, 1),
         adds_ppm=screen.adds.get(step.id, {}),
         seconds=step.seconds,
         due=step.due,
-        figure_shown=_shown(step.kind, step.figure, step.unit, screen.meter),
+        figure_shown=_shown(step.kind, step.figure, step.unit, screen.member),
         event=screen.events.get(step.id),
         by=step.by,
     )
 
 
-def _way_out(plan: BenchPlan, state: State, meter: ReadingScale) -> WayOutOut | None:
+def _way_out(plan: BenchPlan, state: State, member: Membership) -> WayOutOut | None:
     way = state.way_out
     if way is None:
         return None
     pour = next(pour for pour in plan.pours if pour.key == way.product)
     unit = pour.unit.value
-    reading = Reading(way.accept_at).shown(meter) if way.accept_at is not None else None
     return WayOutOut(
         name=pour.name,
         poured=f"{number_text(way.poured, 1)} {unit}",
         planned=f"{number_text(way.planned, 1)} {unit}",
-        dilute_to=f"{number_text(way.dilute_to, 0)} L",
-        accept_at=f"{reading} {meter.words}" if reading else None,
+        dilute_to=Volume(way.dilute_to).shown(member.tank_unit, 0),
+        accept_at=_shown(StepKind.READ_EC, way.accept_at, "", member),
     )
 
 
@@ -278,27 +162,24 @@ def _vessels(plan: BenchPlan) -> list[str]:
     ]
 
 
-def _other_water(plan: BenchPlan, state: State, meter: ReadingScale) -> OtherWaterOut | None:
-    if state.water_off is None or plan.source is None:
+def _other_water(plan: BenchPlan, state: State, member: Membership) -> OtherWaterOut | None:
+    read = _shown(StepKind.READ_WATER, state.source, "", member)
+    planned = _shown(StepKind.READ_WATER, plan.source, "", member)
+    if state.water_off is None or read is None or planned is None:
         return None
-    read, planned = Reading(plan.source + state.water_off), Reading(plan.source)
-    return OtherWaterOut(
-        read=f"{read.shown(meter)} {meter.words}",
-        planned=f"{planned.shown(meter)} {meter.words}",
-        follows=plan.added is not None,
-    )
+    return OtherWaterOut(read=read, planned=planned, follows=plan.added is not None)
 
 
 def _off(share: Fraction) -> str:
     return f"{number_text(abs(share) * 100, 0)} % {'more' if share > 0 else 'less'}"
 
 
-def _steering(plan: BenchPlan, state: State, meter: ReadingScale) -> SteeringOut:
+def _steering(plan: BenchPlan, state: State, member: Membership) -> SteeringOut:
     slope, second = state.slope, state.second
     return SteeringOut(
         off_percent=_off(slope.off) if slope and slope.off else None,
-        other_water=_other_water(plan, state, meter),
-        way_out=_way_out(plan, state, meter),
+        other_water=_other_water(plan, state, member),
+        way_out=_way_out(plan, state, member),
         causes=list(CAUSES) if slope and slope.is_odd else [],
         capped=bool(second and second.capped),
         verdict=state.correction.verdict if state.correction else None,
@@ -312,7 +193,8 @@ def _steering(plan: BenchPlan, state: State, meter: ReadingScale) -> SteeringOut
 def bench_out(
     mix: Mix, plan: BenchPlan, state: State, events: list[Event], scope: Scope
 ) -> BenchOut:
-    meter = scope.membership.meter
+    member = scope.membership
+    meter = member.meter
     kinds = {step.id: step for step in state.steps}
     ids = {event.step: event.id for event in reversed(events) if event.step}
     target = None
@@ -320,20 +202,22 @@ def bench_out(
         low, high = (Reading(edge).shown(meter) for edge in state.target)
         target = low if low == high else f"{low} to {high}"
 
-    screen = _Screen(plan, state.second, ids, meter, ppm_of_additions(mix, plan, state))
+    screen = _Screen(plan, state.second, ids, member, ppm_of_additions(mix, plan, state))
 
     def shown(of: str, figure: Fraction | None) -> str | None:
         step = kinds.get(of)
-        return _shown(step.kind if step else None, figure, step.unit if step else "", meter)
+        return _shown(step.kind if step else None, figure, step.unit if step else "", member)
 
     return BenchOut(
         id=mix.pk,
         tank=mix.tank_id,
         tank_name=mix.tank.name,
         column=mix.column,
+        volume=Volume(plan.litres).shown(member.tank_unit),
         unit=meter.words,
         has_pen=meter_of(scope.grow) is not None,
         target=target,
+        ec_shown=_shown(StepKind.READ_EC, state.ec, "", member),
         ph_low=decimal_text(plan.ph[0]),
         ph_high=decimal_text(plan.ph[1]),
         heard=len(events),
@@ -367,7 +251,7 @@ def bench_out(
             )
             for one in state.conflicts
         ],
-        steering=_steering(plan, state, meter),
+        steering=_steering(plan, state, member),
         undoable=state.undoable,
         ended_at=mix.ended_at,
         record=MixRecordDocument.model_validate(mix.record) if mix.record else None,

@@ -126,6 +126,11 @@ class Membership(models.Model):
                 return None
 
     @property
+    def tank_unit(self) -> VolumeUnit:
+        """The unit this person gives the water of a tank in."""
+        return VolumeUnit(self.volume_unit)
+
+    @property
     def meter(self) -> ReadingScale:
         """The unit this person's pen reads in."""
         scale = self.ppm_scale

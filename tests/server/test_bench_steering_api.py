@@ -187,6 +187,25 @@ def test_a_tank_that_reads_too_strong_is_thinned_by_the_litres_it_says(yard: Yar
     assert finish(yard, bench)["record"]["ec"] == "1.82"
 
 
+def test_a_grower_of_gallons_fills_and_drains_in_gallons(yard: Yard) -> None:
+    Membership.objects.filter(person=yard.person).update(volume_unit="gal_us", gallon="us")
+    bench = begin(yard, split=False)
+    fill = bench["steps"][0]
+    assert (fill["amount"], fill["unit"]) == ("112.27", "gal US")  # 425 / 3.785 411 784
+    assert bench["volume"] == "112.27 gal US"
+    bench = reach(yard, bench, "drain", read_ec="2.60")
+    drain = bench["steps"][bench["now"]]
+    assert drain["unit"] == "gal US"
+    bench = tell(yard, bench, event("poured", drain["id"], "10", at=1_700_009_000.0))
+    kept = MixEvent.objects.get(mix_id=bench["id"], step=drain["id"]).figure
+    assert kept == Decimal("37.854118")
+    told = next(step for step in bench["steps"] if step["id"] == drain["id"])
+    assert told["figure_shown"] == "10 gal US"
+    uk = event("poured", "drain-2", "10 gal UK", at=1_700_009_001.0)
+    tell(yard, bench, uk)  # heard before that step is laid out: a device without network
+    assert MixEvent.objects.get(mix_id=bench["id"], step="drain-2").figure == Decimal("45.4609")
+
+
 def test_what_raises_ph_raises_it_at_the_pen(yard: Yard) -> None:
     bench = reach(yard, begin(yard, split=False), "alkali", read_ph="5.2")
 

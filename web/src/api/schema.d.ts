@@ -592,6 +592,8 @@ export interface components {
             column: string;
             /** Conflicts */
             conflicts: components["schemas"]["ConflictOut"][];
+            /** Ec Shown */
+            ec_shown: string | null;
             /** Ended At */
             ended_at: string | null;
             /** Has Pen */
@@ -624,6 +626,8 @@ export interface components {
             unit: string;
             /** Vessels */
             vessels: string[];
+            /** Volume */
+            volume: string;
         };
         /**
          * BenchPourOut
@@ -1954,7 +1958,8 @@ export interface components {
          * StepOut
          * @description One step; `amount` exact as text, `due` in epoch seconds.
          *
-         *     `goes_in` is what is in when the vessels were filled to their marks; it is told when poured.
+         *     `unit` is the person's own. `goes_in` is what is in when the vessels were filled to their
+         *     marks; it is told when poured.
          *     `beyond` is what the reading asks for where printed dose × strength caps the amount;
          *     `figure_shown` is what was poured or read, in the person's unit.
          */

@@ -21,7 +21,7 @@
   {@const step = standing.steps.find((step) => step.id === one.step)}
   <section role="alert">
     <p>
-      △ Two of you told of “{step ? asks(step) : one.step}”: {one.counts_by} says
+      △ “{step ? asks(step) : one.step}” was told twice: {one.counts_by} says
       <b>{one.counts_shown ?? 'done'}</b>, {one.other_by} says <b>{one.other_shown ?? 'done'}</b>.
     </p>
     <button onclick={() => undo(one.other)}>
@@ -48,7 +48,8 @@
     font-size: 1.125rem;
   }
 
-  p {
+  p,
+  button {
     width: 100%;
   }
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { BenchState, MixRecord } from '../api/client';
   import { shown } from '../mix/figures';
+  import { asks } from './words';
 
   let {
     standing,
@@ -13,15 +14,25 @@
   const ended = $derived(new Date(record.ended * 1000));
   const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
   const after = (hours: number) => day.format(new Date(ended.getTime() + hours * 3600_000));
+  const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+  const readings = $derived(
+    record.readings.map((reading) => {
+      const step = standing.steps.find((one) => one.id === reading.step);
+      return {
+        when: clock.format(new Date(reading.at * 1000)),
+        what: step ? asks(step) : reading.step,
+        figure: step?.figure_shown ?? reading.figure,
+        by: reading.by,
+      };
+    }),
+  );
   const planned = (text: string | null) => (text === null ? '–' : shown(text, 1));
 </script>
 
 <section class="summary">
   <h1>{standing.tank_name}: mixed</h1>
   <p>
-    {standing.column}, {shown(record.litres, 1)} L, {record.minutes} min, {record.people.join(
-      ' and ',
-    )},
+    {standing.column}, {standing.volume}, {record.minutes} min, {record.people.join(' and ')},
     {day.format(ended)}
   </p>
   <table>
@@ -29,7 +40,7 @@
       <tr><th>product</th><th>planned</th><th>poured</th></tr>
     </thead>
     <tbody>
-      {#each record.poured as line (line.product)}
+      {#each record.poured as line, at (at)}
         <tr>
           <td>{line.name}</td>
           <td>{planned(line.planned)}</td>
@@ -39,12 +50,22 @@
     </tbody>
   </table>
   <p class="readings">
-    {#if record.ec !== null}EC <b>{shown(record.ec, 2)}</b> mS/cm{/if}
-    {#if record.ph !== null}, pH <b>{shown(record.ph, 1)}</b>{/if}
-    {#if standing.target}<span
-        >target {standing.target} {standing.unit}, pH {standing.ph_low} to {standing.ph_high}</span
-      >{/if}
+    {#if standing.ec_shown}<span>EC <b>{standing.ec_shown}</b></span>{/if}
+    {#if record.ph !== null}<span>pH <b>{shown(record.ph, 1)}</b></span>{/if}
+    {#if standing.target}
+      <small>
+        target {standing.target}
+        {standing.unit}, pH {standing.ph_low} to {standing.ph_high}
+      </small>
+    {/if}
   </p>
+  <table class="read">
+    <tbody>
+      {#each readings as { when, what, figure, by }, at (at)}
+        <tr><td>{when}</td><td>{what}</td><td><b>{figure}</b></td><td>{by}</td></tr>
+      {/each}
+    </tbody>
+  </table>
   <ul>
     <li>Look at EC and pH again: {after(record.look_again_h)}</li>
     <li>Change out: {after(record.change_out_days * 24)}</li>
@@ -94,12 +115,29 @@
     font-family: var(--figures);
   }
 
+  .read {
+    font-size: 1rem;
+  }
+
+  .read td {
+    font-family: inherit;
+    color: var(--bench-quiet);
+  }
+
+  .read b {
+    color: var(--bench-ink);
+    white-space: nowrap;
+  }
+
   .readings {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 24px;
     font-size: 1.5rem;
   }
 
-  .readings span {
-    display: block;
+  small {
+    width: 100%;
     font-size: 1rem;
     color: var(--bench-quiet);
   }

@@ -1,0 +1,147 @@
+"""The shapes in which the bench is told where a guided mix stands."""
+
+from datetime import datetime
+
+from ninja import Schema
+
+from core.chemistry import Element
+from core.formats.measured import MeasuredDocument
+from core.formats.record import MixRecordDocument
+from core.session import Status as StepStatus
+from core.session import StepKind
+from core.session.ph import Advice
+from core.session.steering import Verdict
+
+
+class StepOut(Schema):
+    """One step; `amount` exact as text, `due` in epoch seconds.
+
+    `unit` is the person's own. `goes_in` is what is in when the vessels were filled to their
+    marks; it is told when poured.
+    `beyond` is what the reading asks for where printed dose × strength caps the amount;
+    `figure_shown` is what was poured or read, in the person's unit.
+    """
+
+    id: str
+    kind: StepKind
+    status: StepStatus
+    pour: int | None
+    product: str | None
+    name: str | None
+    amount: str | None
+    goes_in: str | None
+    unit: str
+    measured: MeasuredDocument | None
+    cup_water: str | None
+    beyond: str | None
+    adds_ppm: dict[Element, float]
+    seconds: int | None
+    due: float | None
+    figure_shown: str | None
+    event: str | None
+    by: str
+
+
+class BenchPourOut(Schema):
+    """A pour of the plan, for its ticket; `rinse` names what is to be rinsed out first."""
+
+    product: str
+    tag: str
+    name: str
+    printed: str
+    rinse: str
+    live: bool
+    until: str | None
+
+
+class BottleOut(Schema):
+    """A bottle to have at hand: what this mix takes of it, and what was left when it began.
+
+    `is_enough` is None where the shelf does not know what is left.
+    """
+
+    tag: str
+    name: str
+    takes: str | None
+    left: str | None
+    is_enough: bool | None
+
+
+class WayOutOut(Schema):
+    """Too much went in: what was poured and planned, and the ways out of it."""
+
+    name: str
+    poured: str
+    planned: str
+    dilute_to: str
+    accept_at: str | None
+
+
+class OtherWaterOut(Schema):
+    """The water reads otherwise than planned; `follows` tells whether the target goes with it."""
+
+    read: str
+    planned: str
+    follows: bool
+
+
+class ConflictOut(Schema):
+    """Two devices told of one step; `both` is what is in if both poured, and as it is shown."""
+
+    step: str
+    counts: str
+    counts_by: str
+    counts_shown: str | None
+    other: str
+    other_by: str
+    other_shown: str | None
+    both: str | None
+    both_shown: str | None
+
+
+class SteeringOut(Schema):
+    """What readings call for, in words and codes that the bench shows.
+
+    `off_percent` is how far off the first pass's rise was, "12 % less", with `causes` where that
+    is odd; `other_water` where the water is not the one planned with; `way_out` is what can be
+    done where too much went in;
+    `capped` tells that more than printed dose × strength would be wanted.
+    """
+
+    off_percent: str | None
+    other_water: OtherWaterOut | None
+    way_out: WayOutOut | None
+    causes: list[str]
+    capped: bool
+    verdict: Verdict | None
+    advice: Advice | None
+    look_again_h: int | None
+    acid_why: str | None
+    alkali_why: str | None
+
+
+class BenchOut(Schema):
+    """Where a guided mix stands. `heard` counts the events behind it."""
+
+    id: int
+    tank: int
+    tank_name: str
+    column: str
+    volume: str
+    unit: str
+    has_pen: bool
+    target: str | None
+    ec_shown: str | None
+    ph_low: str
+    ph_high: str
+    heard: int
+    now: int | None
+    steps: list[StepOut]
+    pours: list[BenchPourOut]
+    bottles: list[BottleOut]
+    vessels: list[str]
+    conflicts: list[ConflictOut]
+    steering: SteeringOut
+    undoable: str | None
+    ended_at: datetime | None
+    record: MixRecordDocument | None
