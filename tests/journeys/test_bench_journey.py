@@ -148,9 +148,9 @@ def test_two_devices_see_each_other(
     other.get_by_role("button", name="That is the reading").click()
     expect(other.get_by_role("heading", name="Read the temperature")).to_be_visible()
     line.mend()
-    expect(touch.get_by_text("Two of you told of")).to_be_visible()
-    touch.get_by_role("button", name="tamsin is right").tap()
-    expect(touch.get_by_text("Two of you told of")).not_to_be_visible()
+    expect(touch.get_by_text("was told twice")).to_be_visible()
+    touch.get_by_role("button", name="as tamsin says").tap()
+    expect(touch.get_by_text("was told twice")).not_to_be_visible()
     other.context.close()
 
 

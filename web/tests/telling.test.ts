@@ -94,6 +94,35 @@ describe('a mix on one device', () => {
     again.close();
   });
 
+  it('holds the screen at a reading until it was judged, and goes on without network', async () => {
+    const read = { kind: 'read', step: 'pour-1', figure: '1.82', of: '', sure: false } as const;
+    let answer: (heard: object) => void = () => undefined;
+    post.mockReturnValueOnce(new Promise((done) => (answer = done)));
+    const telling = bench.tell(read);
+    expect([bench.reckoning, bench.now?.now]).toEqual([true, 0]);
+    answer({ data: standing(1) });
+    await telling;
+    expect([bench.reckoning, bench.now?.now]).toEqual([false, 1]);
+
+    post.mockImplementation(cut);
+    await bench.tell({ ...read, step: 'pour-2' });
+    expect([bench.offline, bench.reckoning, bench.now?.now]).toEqual([true, false, 2]);
+  });
+
+  it('does not wait for a network that does not answer', async () => {
+    post.mockImplementation(
+      (_: string, { signal }: { signal: AbortSignal }) =>
+        new Promise((_, fail) => signal.addEventListener('abort', () => fail(signal.reason))),
+    );
+    const soon = new AbortController();
+    vi.spyOn(AbortSignal, 'timeout').mockReturnValueOnce(soon.signal);
+    const telling = bench.tell({ ...pour(1), kind: 'read' });
+    await vi.waitFor(() => expect(post).toHaveBeenCalledOnce());
+    soon.abort(new DOMException('late', 'TimeoutError'));
+    await telling;
+    expect([bench.offline, bench.now?.now]).toEqual([true, 1]);
+  });
+
   it('keeps what happened while it was telling, and does not tell anything twice', async () => {
     let answer: (heard: object) => void = () => undefined;
     post.mockReturnValueOnce(new Promise((done) => (answer = done)));

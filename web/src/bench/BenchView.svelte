@@ -111,7 +111,7 @@
     <p>
       <b>{standing?.tank_name ?? ''}</b>
       {#if bench.offline}<span class="off">no network: going on, told later</span>
-      {:else if bench.queue.length}<span class="off">telling …</span>{/if}
+      {:else if bench.queue.length && !bench.reckoning}<span class="off">telling …</span>{/if}
     </p>
     <button onclick={() => (showDone = true)}>Done so far</button>
     <button onclick={darken} aria-pressed={night}>{night ? 'Day' : 'Night'}</button>

@@ -66,7 +66,9 @@
   {/if}
   {#if pen === 'silent'}<p>The pen does not answer: type what it shows.</p>{/if}
   {#if odd}<p role="alert">△ {bench.problem?.message}</p>{/if}
-  <button class="press">{odd ? 'It is so: send it again' : 'That is the reading'}</button>
+  <button class="press" disabled={bench.reckoning}>
+    {bench.reckoning ? 'Reckoning …' : odd ? 'It is so: send it again' : 'That is the reading'}
+  </button>
 </form>
 
 <style>

@@ -4,6 +4,8 @@ import { project } from './project';
 import { forget, keepUntold, recall, remember, told, untold } from './store';
 
 const LOOK_EVERY_MS = 1500;
+/** A network that answers later than this is none: the bench does not wait for it. */
+const MOST_MS = 4000;
 const MOST_AT_A_TIME = 200;
 
 /** One guided mix on this device: what the server knows, what it was not told yet, and the rest. */
@@ -26,9 +28,19 @@ export class Bench {
     this.mix = mix;
   }
 
-  /** As it stands on this screen. */
+  /** As it stands on this screen. What follows from a reading waits for the server's judgement. */
   get now(): BenchState | undefined {
-    return this.heard && project(this.heard, this.queue);
+    const ahead = this.reckoning ? this.queue.slice(0, this.#firstReading) : this.queue;
+    return this.heard && project(this.heard, ahead);
+  }
+
+  /** Whether the server is asked what a reading means; without network the bench goes on. */
+  get reckoning(): boolean {
+    return !this.offline && this.#firstReading >= 0;
+  }
+
+  get #firstReading(): number {
+    return this.queue.findIndex((event) => event.kind === 'read');
   }
 
   async open() {
@@ -70,13 +82,15 @@ export class Bench {
   async #exchange() {
     const telling = this.queue.slice(0, MOST_AT_A_TIME);
     const params = { path: { grow_id: this.grow, mix_id: this.mix } };
+    const signal = AbortSignal.timeout(MOST_MS);
     try {
       const { data, error } = telling.length
         ? await api.POST('/api/grows/{grow_id}/mixes/{mix_id}/events', {
             params,
             body: { events: telling },
+            signal,
           })
-        : await api.GET('/api/grows/{grow_id}/mixes/{mix_id}', { params });
+        : await api.GET('/api/grows/{grow_id}/mixes/{mix_id}', { params, signal });
       this.offline = false;
       if (data) await this.#hear(data, telling);
       else await this.#refuse(problemOf(error), telling);
