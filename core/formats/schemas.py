@@ -8,11 +8,13 @@ from pydantic import BaseModel
 from pydantic.json_schema import JsonSchemaMode
 
 from core.formats import FeedChart, MixRequestDocument, PourSheetDocument
+from core.formats.record import MixRecordDocument
 
 _FORMATS: tuple[tuple[str, type[BaseModel], JsonSchemaMode], ...] = (
     ("feed-chart", FeedChart, "validation"),
     ("mix-request", MixRequestDocument, "validation"),
     ("pour-sheet", PourSheetDocument, "serialization"),
+    ("mix-record", MixRecordDocument, "serialization"),
 )
 
 
