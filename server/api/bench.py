@@ -244,7 +244,7 @@ def _by_name(step: str) -> StepKind | None:
     "/grows/{grow_id}/mixes/{mix_id}", response={200: BenchOut, **_ANSWERS}, operation_id="give_up"
 )
 def give_up_mix(request: HttpRequest, grow_id: int, mix_id: int) -> BenchOut:
-    """Give a mix up: it ends without a record, and nothing is drawn down."""
+    """Give a mix up: it ends without a record; what was poured is taken off the bottles."""
     scope = Scope.enter(request.user, grow_id)
     found = _find(scope, mix_id)
     give_up(found)

@@ -65,17 +65,7 @@ def _end(mix: Mix, plan: BenchPlan, state: State, events: Sequence[Event]) -> No
     mix.ended_at = moment(record.ended)
     mix.record = MixRecordDocument.of(record).model_dump(mode="json")
     mix.save(update_fields=["ended_at", "record"])
-    at_hand = {StepKind.ACID: plan.acid, StepKind.ALKALI: plan.alkali}
-    drawn = [(mix.product(key), amount) for key, amount in state.poured.items()]
-    for kind, amount in state.adjusted.items():
-        bottle = at_hand[kind]
-        drawn.append((int(bottle.key) if bottle else None, amount))
-    for product, amount in drawn:
-        if product is None or amount == 0:
-            continue
-        Product.objects.filter(pk=product, grow_id=mix.grow_id, left__isnull=False).update(
-            left=Greatest(F("left") - Decimal(number_text(amount, 3)), Value(Decimal(0)))
-        )
+    _draw_down(mix, plan, state)
     tank, over = mix.tank, mix.ended_at
     tank.last_ec, tank.last_ph = _decimal(record.ec), _decimal(record.ph)
     tank.mixed_at = over
@@ -89,11 +79,31 @@ def _end(mix: Mix, plan: BenchPlan, state: State, events: Sequence[Event]) -> No
     )  # fmt: skip
 
 
+def _draw_down(mix: Mix, plan: BenchPlan, state: State) -> None:
+    """Take what was poured off the bottles whose content is known."""
+    at_hand = {StepKind.ACID: plan.acid, StepKind.ALKALI: plan.alkali}
+    drawn = [(mix.product(key), amount) for key, amount in state.poured.items()]
+    for kind, amount in state.adjusted.items():
+        bottle = at_hand[kind]
+        drawn.append((int(bottle.key) if bottle else None, amount))
+    for product, amount in drawn:
+        if product is None or amount == 0:
+            continue
+        Product.objects.filter(pk=product, grow_id=mix.grow_id, left__isnull=False).update(
+            left=Greatest(F("left") - Decimal(number_text(amount, 3)), Value(Decimal(0)))
+        )
+
+
 @transaction.atomic
 def give_up(mix: Mix) -> None:
-    """End a mix without a record: the tank is as whoever stands before it knows best."""
+    """End a mix without a record: the tank is as whoever stands before it knows best.
+
+    What was poured is out of its bottle all the same.
+    """
     locked = Mix.objects.select_for_update().get(pk=mix.pk)
     if locked.ended_at is None:
         locked.ended_at = max([locked.started_at, *locked.events.values_list("at", flat=True)])
         locked.save(update_fields=["ended_at"])
+        plan = locked.as_plan()
+        _draw_down(locked, plan, follow(plan, events_of(locked)))
     mix.refresh_from_db()

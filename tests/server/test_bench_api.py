@@ -235,3 +235,14 @@ def test_a_mix_that_pours_nothing_is_not_started(yard: Yard) -> None:
     told = yard.mix(**START, overrides=none)
     status, answer = yard.send("POST", f"/api/grows/{yard.grow.pk}/mixes", told)
     assert (status, answer["error"]["code"]) == (422, "nothing_to_pour")
+
+
+def test_what_was_poured_is_out_of_its_bottle_when_the_mix_is_given_up(yard: Yard) -> None:
+    first = Product.objects.get(grow=yard.grow, name="Glasswort")
+    assert first.left is not None
+    bench = reach(yard, begin(yard, split=False), "stir")
+    assert bench["steps"][bench["now"]]["name"] == "Glasswort"
+    for _ in range(2):  # a second press finds it over, and takes nothing more
+        assert yard.client.delete(at(yard, bench)).json()["ended_at"]
+        assert Product.objects.get(pk=first.pk).left == first.left - 128
+    assert yard.client.get(f"{at(yard, bench)}/record").json()["error"]["code"] == "no_record"

@@ -106,7 +106,7 @@ export interface paths {
         post?: never;
         /**
          * Give Up Mix
-         * @description Give a mix up: it ends without a record, and nothing is drawn down.
+         * @description Give a mix up: it ends without a record; what was poured is taken off the bottles.
          */
         delete: operations["give_up"];
         options?: never;

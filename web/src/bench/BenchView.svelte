@@ -199,7 +199,7 @@
           onyes={() => bench.giveUp()}
           onno={() => (asking = undefined)}
         >
-          Give this mix up? It ends without a record, and nothing is drawn down.
+          Give this mix up? It ends without a record; what was poured is taken off the bottles.
         </Ask>
       {/if}
     </main>
