@@ -25,7 +25,7 @@ from server.api.mix import MixIn, request_of
 from server.api.shapes import ErrorOut
 from server.api.standing import EC_STEPS, bench_out
 from server.api.typed import typed, typed_figure
-from server.charts.models import ChartRow
+from server.charts.models import ChartRow, Product
 from server.grows.models import Membership
 from server.grows.scope import Scope
 from server.mixes.meter import meter_of
@@ -86,6 +86,24 @@ def _moles(water: Water) -> dict[str, float]:
     return {part.value: mol for part, mol in source_water(water).moles.items()}
 
 
+def _bottles(version: int, *, hard_forms: bool) -> dict[str, dict[str, object]]:
+    """The bottle behind each row of a chart: the form for hard water where that is poured."""
+    rows = ChartRow.objects.filter(version_id=version).select_related("product")
+    bottles = {row.key: row.product for row in rows}
+    if hard_forms:
+        forms = Product.objects.filter(hard_form_of__in=bottles.values()).order_by("pk")
+        instead = {form.hard_form_of_id: form for form in forms}
+        bottles = {key: instead.get(product.pk, product) for key, product in bottles.items()}
+    return {
+        key: {
+            "product": product.pk,
+            "tag": product.tag,
+            "left": None if product.left is None else str(product.left),
+        }
+        for key, product in bottles.items()
+    }
+
+
 def _find(scope: Scope, mix_id: int) -> Mix:
     return scope.one(scope.all(Mix).select_related("tank"), mix_id)
 
@@ -113,14 +131,6 @@ def start_mix(request: HttpRequest, grow_id: int, told: MixIn) -> Status[BenchOu
         )
     if not sheet.pours:
         raise InputError("nothing_to_pour", "This mix pours nothing.", "column")
-    products = {
-        row.key: {
-            "product": row.product_id,
-            "tag": row.product.tag,
-            "left": None if row.product.left is None else str(row.product.left),
-        }
-        for row in ChartRow.objects.filter(version_id=told.chart).select_related("product")
-    }
     before = Mix.objects.filter(tank=gathered.tank, record__isnull=False).first()
     learned = before.record.get("alkalinity_meq") if before and before.record else None
     plan = bench_plan(asked, sheet, learned=None if learned is None else Fraction(learned))
@@ -133,7 +143,7 @@ def start_mix(request: HttpRequest, grow_id: int, told: MixIn) -> Status[BenchOu
                 column=sheet.column.label,
                 strength=told.strength,
                 plan=BenchPlanDocument.of(plan).model_dump(mode="json"),
-                products=products,
+                products=_bottles(told.chart, hard_forms=told.hard_forms),
                 simulated_water=_moles(asked.water),
             )
     except IntegrityError:

@@ -246,3 +246,18 @@ def test_what_was_poured_is_out_of_its_bottle_when_the_mix_is_given_up(yard: Yar
         assert yard.client.delete(at(yard, bench)).json()["ended_at"]
         assert Product.objects.get(pk=first.pk).left == first.left - 128
     assert yard.client.get(f"{at(yard, bench)}/record").json()["error"]["code"] == "no_record"
+
+
+def test_the_form_for_hard_water_is_what_is_poured_shown_and_drawn_down(yard: Yard) -> None:
+    usual = Product.objects.get(grow=yard.grow, name="Marram One")
+    hard = Product.objects.create(grow=yard.grow, name="Marram One H", tag="MH", role="base",
+                                  hard_form_of=usual, label=usual.label, left=3000)  # fmt: skip
+    bench = begin(yard, split=False, hard_forms=True)
+    assert [(p["name"], p["tag"]) for p in bench["pours"] if p["product"] == "one"] == [
+        ("Marram One H", "MH")
+    ]
+    [bottle] = [one for one in bench["bottles"] if one["tag"] == "MH"]
+    assert (bottle["name"], bottle["left"]) == ("Marram One H", "3000 mL")
+    finish(yard, bench)
+    assert Product.objects.get(pk=hard.pk).left == 3000 - 714
+    assert Product.objects.get(pk=usual.pk).left == usual.left
