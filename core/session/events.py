@@ -74,7 +74,7 @@ class Told:
         first: by step, the event that counts for it.
         others: later events about a step that has one already, oldest first: somebody else did it
             too, and a person has to say what is true.
-        undoable: id of the last event that counts; None if there is none.
+        undoable: id of the last event or correction that counts; None if there is none.
     """
 
     first: Mapping[str, Event]
@@ -84,21 +84,22 @@ class Told:
 
 def tell(events: Iterable[Event]) -> Told:
     """What a heap of events comes to, whatever order they arrived in."""
-    known = {event.id: event for event in sorted(events, key=lambda e: (e.at, e.id), reverse=True)}
-    ordered = sorted(known.values(), key=lambda event: (event.at, event.id))
+    known = {event.id: event for event in sorted(events, key=_moment, reverse=True)}
+    ordered = sorted(known.values(), key=_moment)
     undone: set[str] = set()
     # What is undone last counts first: an undoing that was undone itself takes nothing back.
     for event in reversed(ordered):
         if event.kind is Kind.UNDONE and event.id not in undone:
             undone.add(event.of)
-    figures = {
-        event.of: event.figure
+    corrections = {
+        event.of: event
         for event in ordered
         if event.kind is Kind.CORRECTED and event.id not in undone
     }
+    figures = {of: event.figure for of, event in corrections.items()}
     first: dict[str, Event] = {}
     others = []
-    last: Event | None = None
+    counting = []
     for event in ordered:
         if event.kind in ABOUT_EVENTS or event.id in undone:
             continue
@@ -108,5 +109,13 @@ def tell(events: Iterable[Event]) -> Told:
             others.append(counted)
         else:
             first[event.step] = counted
-        last = counted
+        counting.append(event)
+        if event.id in corrections:
+            counting.append(corrections[event.id])
+    last = max(counting, key=_moment, default=None)
     return Told(first, tuple(others), last.id if last else None)
+
+
+def _moment(event: Event) -> tuple[float, str]:
+    """When it happened; of two at the same time the order is the same on every device."""
+    return event.at, event.id

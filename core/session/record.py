@@ -129,13 +129,13 @@ def _lines(plan: BenchPlan, state: State) -> tuple[PouredLine, ...]:
         PouredLine(key, name, unit, _kept(planned[key]), state.poured.get(key, Fraction(0)))
         for key, (name, unit) in names.items()
     ]
+    bottles = {StepKind.ACID: plan.acid, StepKind.ALKALI: plan.alkali}
     for kind, amount in state.adjusted.items():
-        name, unit = "pH up", AmountUnit.ML.value
-        if kind is StepKind.ACID and plan.acid:
-            name = plan.acid.name
-        elif plan.alkali:
-            name, unit = plan.alkali.name, plan.alkali.unit.value
-        lines.append(PouredLine(kind.value, name, unit, None, amount))
+        bottle, unit = bottles[kind], AmountUnit.ML
+        if kind is StepKind.ALKALI and plan.alkali:
+            unit = plan.alkali.unit
+        name = bottle.name if bottle else "pH up"
+        lines.append(PouredLine(kind.value, name, unit.value, None, amount))
     return tuple(lines)
 
 

@@ -15,8 +15,12 @@ WORTH_SHOWING = Fraction(2, 100)
 CUP = Fraction(250)
 """mL: a dilution is worth its trouble as long as it is poured from a cup, our own default."""
 
-_LEAST_MARKS = 10  # of the product itself, which is measured to a mark
-_LEAST_POUR_MARKS = 25  # half a mark, as near as one reads, is then 2 % of the pour
+JUG = Fraction(1000)
+"""mL: nobody mixes more than a jug to pour a little of it, our own default."""
+
+_MARKS = ((10, 25), (3, 10), (1, 3), (1, 1))
+"""Marks of the product and of the pour that are wanted: of the first, half a mark, as near as one
+reads, is 2 % of the pour; where that is more than a jug, the next."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -91,7 +95,7 @@ def measure(amount: Amount, bench: tuple[Vessel, ...] = USUAL_BENCH) -> Measured
     if not below and not neat.is_off:
         return neat
     dilute = _predilution(amount, able, liquid)
-    if not below and dilute.pour.value > CUP:
+    if dilute is None or (not below and dilute.pour.value > CUP):
         return neat
     poured = _fills(dilute.pour, liquid)
     if not below and abs(poured.error) >= abs(neat.error):
@@ -120,16 +124,22 @@ def _fills(amount: Amount, able: tuple[Vessel, ...]) -> Measured:
 
 def _predilution(
     amount: Amount, able: tuple[Vessel, ...], liquid: tuple[Vessel, ...]
-) -> Predilution:
-    """1 part in 10, or where that is too little still 1 in 100 and so on; enough for the pour."""
-    least = _LEAST_POUR_MARKS * min(vessel.mark for vessel in liquid)
-    factor = 10 if amount.unit is AmountUnit.ML else 100
-    while amount.value * factor < least:
-        factor *= 10
-    pour = Amount(amount.value * factor, AmountUnit.ML)
-    product = _LEAST_MARKS * min(vessel.mark for vessel in able)
-    while product * factor < pour.value:
-        product *= 2
-    # A weighed salt adds next to nothing to the water; a liquid takes its own place in it.
-    water = product * (factor if amount.unit is AmountUnit.G else factor - 1)
-    return Predilution(Amount(product, amount.unit), Amount(water, AmountUnit.ML), pour)
+) -> Predilution | None:
+    """1 part in 10, or where that is too little still 1 in 100 and so on; enough for the pour.
+
+    None where that takes more than a jug.
+    """
+    finest, finest_pour = (min(vessel.mark for vessel in those) for those in (able, liquid))
+    for marks, pour_marks in _MARKS:
+        factor = 10 if amount.unit is AmountUnit.ML else 100
+        while amount.value * factor < pour_marks * finest_pour:
+            factor *= 10
+        pour = Amount(amount.value * factor, AmountUnit.ML)
+        product = marks * finest
+        while product * factor < pour.value:
+            product *= 2
+        # A weighed salt adds next to nothing to the water; a liquid takes its own place in it.
+        water = product * (factor if amount.unit is AmountUnit.G else factor - 1)
+        if product * factor <= JUG:
+            return Predilution(Amount(product, amount.unit), Amount(water, AmountUnit.ML), pour)
+    return None

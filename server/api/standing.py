@@ -82,10 +82,10 @@ def _step(step: Step, screen: _Screen) -> StepOut:
     measured, cup, goes_in = None, None, amount
     if step.amount is not None and step.amount > 0 and step.unit in ("mL", "g"):
         how = measure(Amount(step.amount, AmountUnit(step.unit)), plan.bench)
-        measured = MeasuredDocument.of(how)
-        goes_in = step.amount if how.dilute else how.amount.value
+        measured = MeasuredDocument.of(how) if how.fills else None
+        goes_in = how.amount.value if how.fills and not how.dilute else step.amount
         if step.kind in (StepKind.ACID, StepKind.ALKALI):
-            cup = decimal_text((step.amount if how.dilute else how.amount.value) * CUP_WATER)
+            cup = decimal_text(goes_in * CUP_WATER)
     at_hand = {StepKind.ACID: plan.acid, StepKind.ALKALI: plan.alkali}.get(step.kind)
     name = pour.name if pour else at_hand.name if at_hand else None
     return StepOut(

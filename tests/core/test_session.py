@@ -63,6 +63,17 @@ def test_two_devices_on_one_step_are_a_conflict_shown_and_not_overwritten() -> N
     assert (state.poured["one"], state.conflicts) == (405, ())
 
 
+def test_back_one_takes_a_correction_back_before_what_it_corrected() -> None:
+    plan = PLANS[0]
+    events = whole(plan)[:7]
+    fix = Event("fix", 60.0, "wren", Kind.CORRECTED, figure=F(230), of=events[-1].id)
+    corrected = follow(plan, [*events, fix])
+    assert (corrected.undoable, corrected.poured["one"]) == ("fix", 230)
+    back = Event("back", 61.0, "wren", Kind.UNDONE, of="fix")
+    state = follow(plan, [*events, fix, back])
+    assert (state.undoable, state.poured["one"]) == (events[-1].id, 200)
+
+
 @pytest.mark.parametrize(
     ("kind", "first", "second", "together"),
     [
@@ -177,8 +188,10 @@ def test_any_heap_comes_to_one_story_in_any_order_and_doubled(
     # Of one step the first that happened counts, and the last of all is the one to undo.
     for other in told.others:
         assert (told.first[other.step].at, told.first[other.step].id) < (other.at, other.id)
-    latest = max(counted, key=lambda event: (event.at, event.id), default=None)
-    assert told.undoable == (latest.id if latest else None)
+    assert (told.undoable is None) is not counted
+    if told.undoable:
+        back = Event("zz", 99.0, "wren", Kind.UNDONE, of=told.undoable)
+        assert tell([*heap, back]) != told
 
 
 @given(heaps(), st.integers(0, 30))

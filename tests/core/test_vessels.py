@@ -15,6 +15,7 @@ from core.quantities import Amount, AmountUnit
 from core.quantities.units import OUNCE_G, POUND_G
 from core.vessels import (
     FARTHEST,
+    JUG,
     TOLERANCE,
     USUAL_BENCH,
     Shows,
@@ -34,7 +35,7 @@ def cylinder(capacity: str, mark: str) -> Vessel:
     return Vessel(VesselKind.CYLINDER, F(capacity), F(mark))
 
 
-@given(st.fractions(0, 20_000), st.sampled_from(list(AmountUnit)))
+@given(st.fractions(F(1, 1000), 20_000) | st.just(F(0)), st.sampled_from(list(AmountUnit)))
 def test_fills_add_up_stay_on_marks_and_hardly_round(value: Fraction, unit: AmountUnit) -> None:
     measured = measure(Amount(value, unit))
     assert sum(fill.level * fill.times for fill in measured.fills) == measured.amount.value
@@ -99,14 +100,25 @@ def test_what_the_marks_cannot_show_is_diluted_as_long_as_a_cup_holds_it() -> No
     assert measure(Amount(F("0.8"), ML), (coarse,)).dilute is None
 
 
+def test_no_more_than_a_jug_is_mixed_to_pour_a_little_of_it() -> None:
+    coarse = cylinder("100", "10")
+    few = measure(Amount(F(3), ML), (coarse,)).dilute
+    assert few is not None  # 1 in 10, and three marks of that
+    assert (few.product.value, few.water.value, few.pour.value) == (10, 90, 30)
+    nothing = measure(Amount(F("0.001"), ML), (coarse,))
+    assert (nothing.dilute, nothing.fills, nothing.error) == (None, (), -1)
+
+
 @given(st.fractions(F(1, 10_000), F(3)), st.sampled_from(["0.01", "0.2", "1", "20"]))
 def test_a_dilution_holds_what_is_poured_and_no_less(value: Fraction, mark: str) -> None:
     dilute = measure(Amount(value, ML), (cylinder(str(F(mark) * 500), mark),)).dilute
     if dilute is None:
-        assert value >= F(mark)
+        most = next(10**power for power in range(1, 9) if value * 10**power >= F(mark))
+        assert value >= F(mark) or F(mark) * most > JUG
         return
     whole = dilute.product.value + dilute.water.value
-    assert dilute.pour.value <= whole
+    assert dilute.pour.value <= whole <= JUG
+    assert (dilute.product.value / F(mark)).denominator == 1
     assert dilute.product.value / whole * dilute.pour.value == value
 
 

@@ -63,6 +63,8 @@ describe('a mix without network', () => {
     const poured = event('poured', 'pour-1', 1000, { figure: '12.4' });
     const wrong = (of: string) => event('corrected', '', 1001, { of, figure: '14' });
     expect(project(known, [wrong('long-ago')]).steps[0]?.figure_shown).toBe('14 mL');
+    const back = event('undone', '', 1002, { of: wrong('long-ago').id });
+    expect(project(known, [wrong('long-ago'), back]).steps[0]?.figure_shown).toBeUndefined();
     const told = project(heard, [poured, wrong(poured.id)]);
     expect(told.steps[0]).toMatchObject({ figure_shown: '14 mL', status: 'done' });
     expect(told.now).toBe(1);

@@ -7,7 +7,7 @@ import { elementLine } from '../src/mix/elements';
 import { shown, stepped } from '../src/mix/figures';
 import { Latest } from '../src/mix/latest';
 import { fromHash, toHash, usualFor, withChart } from '../src/mix/settings';
-import { vesselShape } from '../src/mix/vessel';
+import { vesselShape, weighed } from '../src/mix/vessel';
 import { summary, withLine } from '../src/shelf/label';
 import { viewOf } from '../src/shell/views';
 import { quay } from './quay';
@@ -198,6 +198,14 @@ describe('a vessel', () => {
     const shape = vesselShape(fill);
     expect(shape.level).toBe(shape.height);
     expect(vesselShape({ ...fill, level: '500' }).level).toBe(shape.height / 2);
+  });
+});
+
+describe('a scale', () => {
+  it('in pounds is read in pounds; everything else in its own unit', () => {
+    const fill = (display: string) => ({ display }) as Fill;
+    expect(weighed([fill('6 lb 4 oz'), fill('0.35 lb')])).toBe('6 lb 4 oz + 0.35 lb');
+    expect(weighed([fill('200 g'), fill('')])).toBe('');
   });
 });
 

@@ -1,21 +1,23 @@
 <script lang="ts">
   import type { BenchState, BenchStep } from '../api/client';
   import { shown } from '../mix/figures';
+  import { weighed } from '../mix/vessel';
   import Vessel from '../mix/Vessel.svelte';
 
   let { step, bench }: { step: BenchStep; bench: BenchState } = $props();
 
   const pour = $derived(step.pour === null ? undefined : bench.pours[step.pour]);
   const dilute = $derived(step.measured?.dilute);
-  const figure = $derived(
-    step.measured ? shown(step.measured.value, 2) : shown(step.amount ?? '', 1),
-  );
   const fills = $derived(step.measured?.fills ?? []);
+  const pounds = $derived(weighed(fills));
+  const figure = $derived(
+    pounds || (step.measured ? shown(step.measured.value, 2) : shown(step.amount ?? '', 3)),
+  );
 </script>
 
 <p class="amount">
   <b class={{ long: figure.length > 5 }}>{figure}</b>
-  <span>{dilute ? 'mL, diluted' : step.unit}</span>
+  {#if !pounds}<span>{dilute ? 'mL, diluted' : step.unit}</span>{/if}
 </p>
 {#if step.cup_water}
   <p class="cup">
@@ -34,6 +36,9 @@
       <Vessel {fill} unit={dilute ? 'mL' : step.unit} />
     {/each}
   </div>
+{/if}
+{#if pour && !fills.length}
+  <p class="rinse">No vessel here shows so little: take it as near as you can.</p>
 {/if}
 {#if pour}
   <p class="printed">

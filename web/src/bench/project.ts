@@ -18,6 +18,7 @@ export function project(bench: BenchState, untold: MixEvent[]): BenchState {
       continue;
     }
     if (event.kind === 'corrected') {
+      if (untold.some((one) => one.kind === 'undone' && one.of === event.id)) continue;
       const wrong = steps.findIndex((step) => step.event === event.of);
       if (wrong >= 0) steps = replaced(steps, wrong, { figure_shown: shown(event, steps[wrong]) });
       continue;

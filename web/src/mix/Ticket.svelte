@@ -5,6 +5,7 @@
   import type { Mixing } from './mixing.svelte';
   import Reasons from './Reasons.svelte';
   import Typed from './Typed.svelte';
+  import { weighed } from './vessel';
 
   let { pour, answer, mixing }: { pour: Pour; answer: MixOut; mixing: Mixing } = $props();
 
@@ -18,13 +19,7 @@
   const sign = $derived(
     amount && Number(computed.replace(/\s/g, '')) === Number(amount.value) ? '=' : '≈',
   );
-  /** What a scale in pounds shows stands in place of grams. */
-  const weighed = $derived(
-    (pour.measured?.fills ?? [])
-      .map((fill) => fill.display)
-      .filter((words) => words && !words.endsWith(' g'))
-      .join(' + '),
-  );
+  const pounds = $derived(weighed(pour.measured?.fills ?? []));
   const wish = $derived(mixing.settings.overrides[pour.product]);
   const rule = $derived(
     wish ?? (pour.dose_why.includes('not_scaled') ? 'as is' : mixing.settings.strength),
@@ -34,7 +29,7 @@
     answer.climb.risers.find((riser) => riser.place === pour.place)?.shown ?? '?',
   );
   const size = $derived(
-    weighed || big.length > 5 ? 'smallest' : dilute || big.length > 3 ? 'smaller' : '',
+    pounds || big.length > 5 ? 'smallest' : dilute || big.length > 3 ? 'smaller' : '',
   );
 </script>
 
@@ -52,8 +47,8 @@
     {/if}
   </div>
   <p class={['amount', size]}>
-    {#if pour.amount && weighed}
-      <span class="figure">{weighed}</span>
+    {#if pour.amount && pounds}
+      <span class="figure">{pounds}</span>
     {:else if pour.amount}
       <span class="figure">{big}</span>&nbsp;<span class="unit"
         >{dilute ? 'mL, diluted' : amount?.unit}</span

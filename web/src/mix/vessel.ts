@@ -9,6 +9,14 @@ export interface VesselShape {
   marks: number[];
 }
 
+/** What a scale in pounds shows stands in place of grams; empty where everything is in mL or g. */
+export function weighed(fills: Fill[]): string {
+  return fills
+    .map((fill) => fill.display)
+    .filter((words) => words && !words.endsWith(' g'))
+    .join(' + ');
+}
+
 /** Inner widths and heights in pixels: taller and wider with capacity, but all of them legible. */
 const SIZES: [capacity: number, width: number, height: number][] = [
   [1, 8, 40],
