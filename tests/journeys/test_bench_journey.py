@@ -1,6 +1,7 @@
 """At the bench: a whole mix by touch, through reloads, lost networks, and a server that is killed."""
 
 import os
+import re
 import signal
 import socket
 import subprocess
@@ -15,6 +16,7 @@ from playwright.sync_api import Error as PlaywrightError
 from pytest_django.live_server_helper import LiveServer
 
 from server.mixes.models import Mix, MixEvent
+from server.mixes.running import give_up
 from tests.journeys.line import Line
 from tests.journeys.test_mix_journey import AXE
 
@@ -127,6 +129,37 @@ def test_without_network_the_bench_goes_on_and_catches_up(touch: Page, line: Lin
     touch.wait_for_function("() => !document.querySelector('.off')")
     assert MixEvent.objects.count() == known + 3
     assert at(touch) == "wait-1-glasswort"
+
+
+def test_the_end_waits_for_the_network_and_the_record_is_one_page(touch: Page, line: Line) -> None:
+    start(touch)
+    go_to(touch, "cover")
+    line.cut()
+    touch.get_by_role("button", name="The mix is done").tap()
+    expect(touch.get_by_role("heading", name="All is done")).to_be_visible()
+    assert Mix.objects.get().record is None
+    line.mend()
+    expect(touch.get_by_role("heading", name="Strawberry gutters: mixed")).to_be_visible()
+    assert Mix.objects.get().record is not None
+    expect(touch.get_by_role("row", name="Read the water 0.52 mS/cm wren")).to_be_visible()
+    paper = touch.pdf(prefer_css_page_size=True)
+    assert len(re.findall(rb"/Type\s*/Page\b", paper)) == 1
+
+
+def test_what_was_told_too_late_is_shown_until_it_is_noted(touch: Page, line: Line) -> None:
+    start(touch)
+    go_to(touch, "pour-1-glasswort")
+    touch.wait_for_function("() => !document.querySelector('.off')")
+    line.cut()
+    go_on(touch)
+    give_up(Mix.objects.get())  # by somebody else
+    line.mend()
+    expect(touch.get_by_text("Pour Glasswort: 128 mL")).to_be_visible()
+    touch.reload()
+    expect(touch.get_by_text("Pour Glasswort: 128 mL")).to_be_visible()
+    touch.get_by_role("button", name="I have noted it").tap()
+    expect(touch.get_by_text("Pour Glasswort: 128 mL")).not_to_be_visible()
+    assert not MixEvent.objects.filter(step="pour-1-glasswort").exists()
 
 
 def test_two_devices_see_each_other(

@@ -17,7 +17,8 @@
   function correct(event: SubmitEvent, step: BenchStep) {
     event.preventDefault();
     if (!step.event || !figure.trim()) return;
-    bench.tell({ kind: 'corrected', step: '', of: step.event, figure, sure: false });
+    // Whoever corrects has looked twice.
+    bench.tell({ kind: 'corrected', step: '', of: step.event, figure, sure: true });
     correcting = undefined;
   }
 </script>

@@ -73,22 +73,29 @@
   /** What is to be done with the mix once its stops are acknowledged. */
   let going = $state<'print' | 'bench'>('print');
 
+  /** The mix that is under way in this tank, which no stop of another one holds up. */
+  const underWay = $derived(
+    quay?.tanks.find((tank) => tank.id === mixing?.settings.tank)?.mix ?? undefined,
+  );
+
   function leave(to: 'print' | 'bench') {
     going = to;
-    if (mixing?.answer?.sheet.unacknowledged.length) showStops = true;
-    else go_on();
+    const held = mixing?.answer?.sheet.unacknowledged.length;
+    if (held && !(to === 'bench' && underWay)) showStops = true;
+    else proceed();
   }
 
-  function go_on() {
+  function proceed() {
     showStops = false;
     if (going === 'print') requestAnimationFrame(() => print());
     else toBench();
   }
 
   async function toBench() {
-    const under = quay?.tanks.find((tank) => tank.id === mixing?.settings.tank)?.mix;
-    const id = under ?? (await mixing?.start());
+    const id = underWay ?? (await mixing?.start());
     if (id !== undefined) location.hash = `bench=${id}`;
+    // Somebody else has begun meanwhile: this button then goes on with theirs.
+    else if (mixing?.problem?.code === 'mix_under_way') await load();
   }
 
   function takeTank(tank: number) {
@@ -205,7 +212,7 @@
     {mixing}
     onclose={() => (showStops = false)}
     to={going}
-    ongo={go_on}
+    ongo={proceed}
   />
 {/if}
 {#if showTank && quay}
