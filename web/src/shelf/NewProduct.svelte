@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, problemOf, type Problem, type Quay, type Shapes } from '../api/client';
+  import Entries from '../parts/Entries.svelte';
 
   let {
     quay,
@@ -24,8 +25,7 @@
   let told = $state<Shapes['NewProduct']>({ name: '', maker: '', role: 'base', form: 'liquid' });
   let problem = $state<Problem | undefined>();
 
-  async function add(event: SubmitEvent) {
-    event.preventDefault();
+  async function add() {
     const { data, error } = await api
       .POST('/api/grows/{grow_id}/products', {
         params: { path: { grow_id: quay.id } },
@@ -37,30 +37,33 @@
   }
 </script>
 
-<form onsubmit={add}>
+<section>
   <h2>Put a product on the shelf</h2>
-  <label>Name <input bind:value={told.name} required maxlength="60" /></label>
-  <label>Maker <input bind:value={told.maker} maxlength="60" /></label>
-  <label>
-    What it is for
-    <select bind:value={told.role}>
-      {#each ROLES as [value, words] (value)}<option {value}>{words}</option>{/each}
-    </select>
-  </label>
-  <label>
-    Form
-    <select bind:value={told.form}>
-      <option value="liquid">liquid</option>
-      <option value="dry">dry</option>
-    </select>
-  </label>
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-  <button class="add">Put it there</button>
-  <button type="button" class="leave" onclick={onclose}>Leave it</button>
-</form>
+  <Entries submit="Put it there" onsubmit={add}>
+    <label>Name <input bind:value={told.name} required maxlength="60" /></label>
+    <label>Maker <input bind:value={told.maker} maxlength="60" /></label>
+    <label>
+      What it is for
+      <select bind:value={told.role}>
+        {#each ROLES as [value, words] (value)}<option {value}>{words}</option>{/each}
+      </select>
+    </label>
+    <label>
+      Form
+      <select bind:value={told.form}>
+        <option value="liquid">liquid</option>
+        <option value="dry">dry</option>
+      </select>
+    </label>
+    {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  </Entries>
+  <button class="leave" onclick={onclose}>Leave it</button>
+</section>
 
 <style>
-  form {
+  section {
+    --entry: var(--sheet);
+
     display: grid;
     gap: 12px;
     padding-top: 8px;
@@ -69,36 +72,6 @@
 
   h2 {
     font-size: 1.125rem;
-  }
-
-  label {
-    display: grid;
-    gap: 2px;
-    color: var(--faded);
-  }
-
-  input,
-  select {
-    height: 44px;
-    padding: 0 8px;
-    font: inherit;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-  }
-
-  [role='alert'] {
-    color: var(--danger);
-  }
-
-  .add {
-    height: 48px;
-    font-weight: 700;
-    color: var(--paper);
-    background: var(--ink);
-    border-radius: 6px;
   }
 
   .leave {

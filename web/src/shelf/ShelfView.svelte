@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { tick } from 'svelte';
+
   import {
     api,
     problemOf,
@@ -64,10 +66,20 @@
     return undefined;
   }
 
+  let sheet = $state<HTMLDivElement>();
+
   function choose(id: number) {
     chosen = id;
     problem = undefined;
     kept = adding = false;
+    reveal();
+  }
+
+  /** Beside a long list, or below it on a phone, what was asked for may be out of sight. */
+  async function reveal() {
+    await tick();
+    const top = sheet?.getBoundingClientRect().top ?? 0;
+    if (top < 0 || top > innerHeight / 2) sheet?.scrollIntoView();
   }
 
   load();
@@ -95,23 +107,31 @@
           </li>
         {/each}
         <li>
-          <button class="new" onclick={() => (adding = true)}>Put a product on the shelf</button>
+          <button
+            class="new"
+            onclick={() => {
+              adding = true;
+              reveal();
+            }}>Put a product on the shelf</button
+          >
         </li>
       </ul>
-      {#if adding}
-        <NewProduct
-          {quay}
-          onclose={() => (adding = false)}
-          onadded={(id) => {
-            choose(id);
-            load();
-          }}
-        />
-      {:else if product}
-        {#key product.id}
-          <ProductSheet {product} products={shelf.products} {problem} {kept} onkeep={keep} />
-        {/key}
-      {/if}
+      <div bind:this={sheet}>
+        {#if adding}
+          <NewProduct
+            {quay}
+            onclose={() => (adding = false)}
+            onadded={(id) => {
+              choose(id);
+              load();
+            }}
+          />
+        {:else if product}
+          {#key product.id}
+            <ProductSheet {product} products={shelf.products} {problem} {kept} onkeep={keep} />
+          {/key}
+        {/if}
+      </div>
     </div>
     <Bench vessels={shelf.vessels} usual={shelf.usual} onkeep={keepVessels} />
   {:else if problem}

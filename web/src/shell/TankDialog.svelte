@@ -8,6 +8,7 @@
     type WaterIn,
   } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
+  import Entries from '../parts/Entries.svelte';
 
   let {
     quay,
@@ -59,8 +60,7 @@
   let problem = $state<Problem | undefined>();
   let problemIn = $state<'tank' | 'source'>('tank');
 
-  async function add(event: SubmitEvent) {
-    event.preventDefault();
+  async function add() {
     const params = { path: { grow_id: quay.id } };
     problem = undefined;
     try {
@@ -86,12 +86,12 @@
 
 {#snippet trouble(part: 'tank' | 'source')}
   {#if problem && problemIn === part}
-    <p class="problem" role="alert">△ {problem.message}</p>
+    <p role="alert">△ {problem.message}</p>
   {/if}
 {/snippet}
 
 <Dialog title="Add a tank" {onclose}>
-  <form onsubmit={add}>
+  <Entries submit="Add the tank" onsubmit={add}>
     <label>Name <input bind:value={tank.name} required maxlength="60" /></label>
     <label>
       All the water that is joined: tank, pots and pipes
@@ -143,37 +143,11 @@
         {@render trouble('source')}
       </fieldset>
     {/if}
-    <button class="add">Add the tank</button>
-  </form>
+  </Entries>
 </Dialog>
 
 <style>
-  form {
-    display: grid;
-    gap: 12px;
-  }
-
-  label {
-    display: grid;
-    gap: 2px;
-    color: var(--faded);
-  }
-
-  input,
-  select {
-    height: 44px;
-    padding: 0 8px;
-    font: inherit;
-    color: var(--ink);
-    background: var(--paper);
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-  }
-
   fieldset {
-    display: grid;
-    gap: 12px;
     margin: 0;
     padding: 0 0 0 12px;
     border: 0;
@@ -182,17 +156,5 @@
 
   legend {
     font-weight: 700;
-  }
-
-  .problem {
-    color: var(--danger);
-  }
-
-  .add {
-    height: 48px;
-    font-weight: 700;
-    color: var(--paper);
-    background: var(--ink);
-    border-radius: 6px;
   }
 </style>

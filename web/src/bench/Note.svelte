@@ -1,0 +1,16 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+
+  let { children }: { children: Snippet } = $props();
+</script>
+
+<p role="note">△ {@render children()}</p>
+
+<style>
+  p {
+    padding: 12px 16px;
+    font-size: 1.125rem;
+    border: 2px solid currentcolor;
+    border-radius: 8px;
+  }
+</style>
