@@ -7,6 +7,7 @@ from ninja import Schema
 from core.chemistry import Element
 from core.formats.measured import MeasuredDocument
 from core.formats.record import MixRecordDocument
+from core.mix.steps import Pass
 from core.session import Status as StepStatus
 from core.session import StepKind
 from core.session.ph import Advice
@@ -49,6 +50,7 @@ class BenchPourOut(Schema):
     tag: str
     name: str
     printed: str
+    turn: Pass
     rinse: str
     live: bool
     until: str | None

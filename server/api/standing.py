@@ -229,6 +229,7 @@ def bench_out(
                 tag=mix.products.get(pour.key, {}).get("tag", pour.name[:2]),
                 name=pour.name,
                 printed=pour.printed,
+                turn=pour.turn,
                 rinse=pour.rinse,
                 live=pour.live,
                 until=_until(pour, state, meter),

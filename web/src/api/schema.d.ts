@@ -646,6 +646,7 @@ export interface components {
             rinse: string;
             /** Tag */
             tag: string;
+            turn: components["schemas"]["Pass"];
             /** Until */
             until: string | null;
         };

@@ -2,11 +2,13 @@
   import type { BenchState, BenchStep } from '../api/client';
   import { shown } from '../mix/figures';
   import { weighed } from '../mix/vessel';
+  import { PASS_WORDS } from './words';
   import Vessel from '../mix/Vessel.svelte';
 
   let { step, bench }: { step: BenchStep; bench: BenchState } = $props();
 
   const pour = $derived(step.pour === null ? undefined : bench.pours[step.pour]);
+  const pass = $derived(step.kind === 'pour' && pour ? PASS_WORDS[pour.turn] : '');
   const dilute = $derived(step.measured?.dilute);
   const fills = $derived(step.measured?.fills ?? []);
   const pounds = $derived(weighed(fills));
@@ -42,7 +44,9 @@
 {/if}
 {#if pour}
   <p class="printed">
-    {pour.printed}{pour.until ? `; stop at ${pour.until} ${bench.unit}` : ''}
+    {pour.printed}{pass ? `, ${pass}` : ''}{pour.until
+      ? `; stop at ${pour.until} ${bench.unit}`
+      : ''}
   </p>
   {#if pour.rinse && step.kind === 'pour'}<p class="rinse">Rinse {pour.rinse} out first</p>{/if}
 {/if}

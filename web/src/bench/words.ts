@@ -85,6 +85,13 @@ export const HINTS: Partial<Record<BenchStep['kind'], string>> = {
   cover: 'Dark and moving: salts settle, light grows algae.',
 };
 
+/** Which part of its dose a pour is; of the second pass the reading tells how much it is. */
+export const PASS_WORDS = {
+  whole: '',
+  first: 'the first 80 %; read, then the rest',
+  second: 'the rest, by the reading',
+} as const;
+
 /** What stands above the amount where it can hurt. */
 export const CAUTIONS: Partial<Record<BenchStep['kind'], string>> = {
   acid: 'Goggles, gloves, fresh air. Acid into water, never the other way: it heats. Never with bleach or pH up. The label comes first.',

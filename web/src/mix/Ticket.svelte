@@ -6,10 +6,9 @@
   import Reasons from './Reasons.svelte';
   import Typed from './Typed.svelte';
   import { weighed } from './vessel';
+  import { PASSES } from './words';
 
   let { pour, answer, mixing }: { pour: Pour; answer: MixOut; mixing: Mixing } = $props();
-
-  const PASSES = { whole: '', first: 'first 80 %', second: 'the other 20 %' } as const;
 
   const amount = $derived(pour.amount ?? pour.estimate);
   const dilute = $derived(pour.measured?.dilute);

@@ -64,6 +64,9 @@ export const MINERALS: Record<string, string> = {
   calcite: 'lime',
 };
 
+/** Which part of a product's dose a pour is, where the base is poured in two passes. */
+export const PASSES = { whole: '', first: 'first 80 %', second: 'the other 20 %' } as const;
+
 export const ACID_WHY: Record<string, string> = {
   acid_chosen: 'as you chose',
   acid_on_the_shelf: 'the one on the shelf',
