@@ -3,18 +3,21 @@
 import shutil
 import subprocess
 import sys
+from pathlib import Path
 from typing import Literal
 
 from launch.debian import bring
 from launch.places import ROOT, VENV, make_state, venv_python
 from launch.say import DISK_FULL, Stop, run_quietly, step
-from launch.stamps import fingerprint, is_current, set_stamp
+from launch.stamps import drop_stamps, fingerprint, is_current, set_stamp
 
 Lock = Literal["app", "dev", "node"]
 _ROOM_NEEDED = 1_000_000_000  # bytes: packages, build and database together take about 700 MB
 
 
 def _make_venv() -> None:
+    # Planning runs by the environment's own Python, which is a link to one that stays.
+    python = Path(sys.executable).resolve()
     if venv_python().is_file():
         works = subprocess.run(
             [venv_python(), "-m", "pip", "--version"], capture_output=True, check=False
@@ -24,14 +27,15 @@ def _make_venv() -> None:
         shutil.rmtree(VENV)
     if shutil.disk_usage(ROOT).free < _ROOM_NEEDED:
         raise Stop(DISK_FULL)
+    drop_stamps("python-")
     with step("Making a Python environment in .brisk/venv"):
         probe = subprocess.run(
-            [sys.executable, "-c", "import ensurepip, venv"], capture_output=True, check=False
+            [python, "-c", "import ensurepip, venv"], capture_output=True, check=False
         )
         if probe.returncode:
             bring(["python3-venv"], because="Python's venv module is missing")
         run_quietly(
-            [sys.executable, "-m", "venv", "--clear", VENV],
+            [python, "-m", "venv", "--clear", VENV],
             "The Python environment could not be made.",
         )
 

@@ -26,6 +26,12 @@ def is_current(name: str, value: str) -> bool:
     return stamp.is_file() and stamp.read_text() == value
 
 
+def drop_stamps(prefix: str) -> None:
+    """Forget the steps of such names: what they did is gone."""
+    for stamp in (STATE / "stamps").glob(f"{prefix}*"):
+        stamp.unlink()
+
+
 def set_stamp(name: str, value: str) -> None:
     """Note that the step is done for this value."""
     stamp = STATE / "stamps" / name

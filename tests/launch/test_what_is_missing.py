@@ -9,7 +9,7 @@ from pathlib import Path
 import pytest
 
 from launch import __main__ as commands
-from launch import debian, node_packages, proof, python_packages, serve
+from launch import debian, node_packages, proof, python_packages, serve, stamps
 from launch.say import DISK_FULL, Stop
 
 
@@ -78,6 +78,32 @@ def test_a_disk_that_is_too_full_is_noticed_before_anything_is_made(
     with pytest.raises(Stop, match="The disk is full"):
         python_packages._make_venv()
     assert not (tmp_path / "venv").exists()
+
+
+def test_an_environment_that_was_lost_is_made_anew_with_all_that_was_in_it(
+    tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    python = tmp_path / "venv" / "python"
+    ran: list[str] = []
+
+    def run(command: list[object], failure: str) -> None:
+        words = [str(word) for word in command]
+        ran.append("venv" if "venv" in words else Path(words[-1]).stem)
+        python.parent.mkdir(exist_ok=True)
+        _fake(python.parent, "python", "pip")
+
+    monkeypatch.setattr(stamps, "STATE", tmp_path)
+    monkeypatch.setattr(python_packages, "VENV", tmp_path / "venv")
+    monkeypatch.setattr(python_packages, "venv_python", lambda: python)
+    monkeypatch.setattr(python_packages, "make_state", lambda: None)
+    monkeypatch.setattr(python_packages, "run_quietly", run)
+    python_packages.install("dev")
+    python_packages.install("dev")
+    assert ran == ["venv", "dev"]
+    python.unlink()  # by whoever tidied up
+    python_packages.install_any("app", "dev")
+    python_packages.install("dev")
+    assert ran[2:] == ["venv", "app", "dev"]
 
 
 @pytest.mark.parametrize(
