@@ -9,6 +9,9 @@ from core.chemistry.engine import Solution, Solved, solve
 from core.chemistry.source import source_water
 from core.water import Water
 
+KCL_PER_MS_CM = 0.01 / 1.4083
+"""mol/L of potassium chloride for 1 mS/cm: 0.01 M KCl has 1.4083 mS/cm at 25 °C (OIML R 56)."""
+
 
 @dataclass(slots=True)
 class SimulatedTank:
@@ -31,6 +34,12 @@ class SimulatedTank:
         """So many mL or g of a product."""
         for component, mol in contents.moles.items():
             self._add(component, mol * amount / self.litres)
+
+    def pour_unlabelled(self, ms_cm_litres: float) -> None:
+        """What would bring so many mS/cm to one litre, whatever it is: potassium chloride, say."""
+        mol = ms_cm_litres * KCL_PER_MS_CM / self.litres
+        self._add(Component.POTASSIUM, mol)
+        self._add(Component.CHLORIDE, mol)
 
     def pour_acid(self, acid: Acid, ml: float) -> None:
         """So many mL of a bottle of acid."""

@@ -175,6 +175,16 @@ NEXT_PORTION = Fraction(9, 10)
 UNKNOWN_PORTION = Fraction(1, 4)
 """mL or g per litre of a product of which nothing tells how much: our own default."""
 
+MOST_GROWTH = 4
+"""How many times what is in already a next portion may be, where nothing tells how much."""
+
+HARDLY = Fraction(1, 4)
+"""Where all that the chart tells is in, and less than this share of the rise came of it, pouring on
+would be blind: our own default."""
+
+PEN_STEP = Fraction(1, 100)
+"""mS/cm that a pen can tell apart: common practice."""
+
 
 def portion_until(
     *,
@@ -186,6 +196,8 @@ def portion_until(
 ) -> Fraction:
     """The next portion of a product that is poured until a reading; mL or g.
 
+    0 where nothing is wanted any more, or where the reading hardly rises with what is poured.
+
     Args:
         estimate: about how much in all, where the chart tells.
         litres: in the tank.
@@ -195,7 +207,13 @@ def portion_until(
     """
     if room <= 0:
         return Fraction(0)
-    if poured == 0 or rise <= 0:
-        whole = estimate if estimate is not None else litres * UNKNOWN_PORTION
+    whole = litres * UNKNOWN_PORTION if estimate is None else estimate
+    if poured == 0:
         return whole * FIRST_PORTION
-    return room * poured / rise * NEXT_PORTION
+    tells = rise > PEN_STEP
+    wanted = room * poured / rise * NEXT_PORTION if tells else poured
+    if estimate is None:
+        return min(wanted, poured * MOST_GROWTH)
+    if poured >= estimate and rise < (rise + room) * HARDLY:
+        return Fraction(0)
+    return min(wanted, estimate if tells else max(estimate - poured, Fraction(0)))

@@ -20,6 +20,7 @@ from core.session.ph import (
 from core.session.plan import BenchPlan, BenchPour
 from core.session.steering import (
     OVERPOURED,
+    PEN_STEP,
     Correction,
     SecondPour,
     Slope,
@@ -33,9 +34,6 @@ from core.session.steps import Status, Step, StepKind
 
 MOST_ROUNDS = 8
 """Readings and corrections of one kind in a mix; who needs more has another trouble."""
-
-PEN_STEP = Fraction(1, 100)
-"""mS/cm that a pen can tell apart: common practice."""
 
 OTHER_WATER = Fraction(1, 10)
 """mS/cm: a water that reads further off than this is another water; our own default."""
@@ -261,6 +259,10 @@ class Walk:
                     rise=reading - start,
                     room=room,
                 )
+                if portion == 0:
+                    self.slope = Slope(reading - start, aim - start)
+                    self.step(f"advice-{name}", StepKind.ADVICE, pour=at)
+                    return
                 done = self.step(
                     f"pour-{name}", StepKind.POUR, pour=at, amount=portion, unit=pour.unit.value
                 )

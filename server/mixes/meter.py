@@ -83,11 +83,16 @@ def _simulated(mix: Mix, state: State) -> SimulatedTank:
         if step.figure is None:
             continue
         if step.kind in (StepKind.POUR, StepKind.ADD) and step.pour is not None:
-            product = products.get(mix.product(plan.pours[step.pour].key) or 0)
+            pour = plan.pours[step.pour]
+            product = products.get(mix.product(pour.key) or 0)
+            whole = pour.amount or pour.estimate
             if product is not None and product.label:
                 label = LabelDocument.model_validate(product.label).label()
                 contents = contents_of(label, Form(product.form), Role(product.role))
                 tank.pour(contents, float(step.figure))
+            elif whole:  # then it is what the chart expects of it
+                rise = (pour.until or pour.rise) * step.figure / whole
+                tank.pour_unlabelled(float(rise * plan.litres))
         elif step.kind is StepKind.ACID and plan.acid:
             tank.pour_acid(plan.acid.acid, float(step.figure))
         elif step.kind is StepKind.ALKALI:

@@ -140,3 +140,10 @@ def test_a_pen_settles_and_then_stands_still() -> None:
     assert shown[3] < 1.2
     assert sorted(shown[-5:])[2] == pytest.approx(1.5, abs=0.02)
     assert stands_still([1.5, 1.5, 1.51, 1.5], step=0.01)
+
+
+def test_a_bottle_without_a_label_conducts_as_it_is_expected_to() -> None:
+    """0.01 M KCl has 1.4083 mS/cm at 25 °C: OIML R 56."""
+    tank = SimulatedTank(100)
+    tank.pour_unlabelled(140.83)
+    assert tank.solved().ms_cm == pytest.approx(1.4083, rel=0.01)

@@ -6,6 +6,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Dose, Role
+from core.quantities import DoseUnit
 from core.session import BenchPlan, Event, Kind, State, StepKind, follow
 from core.session.ph import Advice
 from core.session.steering import Slope, Verdict, correct, portion_until, second_pour
@@ -86,6 +87,28 @@ def test_what_is_poured_until_a_reading_is_sneaked_up_on() -> None:
     )
     assert second == 252  # 0.9 of the 280 that are left
     assert portion_until(estimate=F(700), litres=F(90), poured=F(9), rise=F(1), room=F(0)) == 0
+
+
+def test_a_reading_that_does_not_rise_stops_the_pouring() -> None:
+    at = {"estimate": F(700), "litres": F(90)}
+    assert portion_until(**at, poured=F(420), rise=F(0), room=F(1)) == 280  # the rest of it
+    assert portion_until(**at, poured=F(700), rise=F("0.2"), room=F("0.8")) == 0
+    assert portion_until(**at, poured=F(700), rise=F("0.5"), room=F("0.5")) == 630
+    # A rise that a pen can hardly tell makes no giant portion.
+    assert portion_until(**at, poured=F(420), rise=F("0.02"), room=F("0.98")) == 700
+    unknown = {"estimate": None, "litres": F(100)}
+    assert portion_until(**unknown, poured=F(15), rise=F(0), room=F(1)) == 15  # as much again
+    assert portion_until(**unknown, poured=F(15), rise=F("0.02"), room=F("0.98")) == 60
+
+
+def test_a_feed_that_does_nothing_is_not_poured_on_and_its_causes_are_told() -> None:
+    told = Dose("one", "w1", F("7.8"), F("7.8"), DoseUnit.ML_PER_L, F(1))
+    plan = plan_for(of=chart([product("one", Role.BASE)], [told]), shelf=labelled())
+    state = told_until(plan, ["0.52"] * 9)
+    assert [s.kind for s in state.steps if s.pour == 0][-1] is StepKind.ADVICE
+    assert state.poured["one"] == 780  # the chart's estimate for 100 L, and no more
+    assert state.slope is not None
+    assert (state.slope.off, state.slope.is_odd) == (-1, True)
 
 
 def test_an_organic_feed_is_sneaked_up_on_in_the_guided_mix() -> None:
@@ -220,9 +243,7 @@ def test_sneaking_up_never_passes_the_reading_and_gets_there(
     """Whatever a product is worth, so long as the chart's estimate is not over half too high."""
     litres, wanted = F(100), F(1)
     true_whole = worth * 100  # mL for 1 mS/cm
-    if estimate is not None and true_whole < F(60):
-        return
-    if estimate is None and true_whole < 16:
+    if true_whole < (16 if estimate is None else 60):
         return
     poured, portions = F(0), 0
     while wanted - poured / true_whole > F("0.01"):

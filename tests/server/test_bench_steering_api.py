@@ -245,3 +245,20 @@ def test_a_part_alone_shows_what_it_brings(yard: Yard) -> None:
     assert "P" not in adds[0]["adds_ppm"]
     assert adds[1]["adds_ppm"]["P"] > 1
     assert "Ca" not in adds[1]["adds_ppm"]
+
+
+def test_the_pen_follows_a_bottle_without_a_label_too(yard: Yard) -> None:
+    tank = Tank.objects.get(grow=yard.grow, name="Living raft")
+    assert tank.chart is not None
+    assert Product.objects.get(grow=yard.grow, name="Samphire").label is None
+    bench = begin(yard, tank=tank.pk, water=tank.water_id, chart=tank.chart.versions.get().pk,
+                  column="hold", volume="90 L", strength="100 %", reading="0.02",
+                  split=False)  # fmt: skip
+    for number in range(60):
+        step = bench["steps"][bench["now"]]
+        if step["kind"] == "read_ph":
+            break
+        shown = yard.send("POST", f"{at(yard, bench)}/pen", {"seconds": 40})[1]
+        bench = obey(yard, bench, number, read_water="0.02", read_ec=shown["ec"])
+    assert "advice" not in {step["kind"] for step in bench["steps"]}
+    assert float(shown["ec"]) == pytest.approx(1.02, abs=0.03)

@@ -2,13 +2,14 @@ import { describe, expect, it } from 'vitest';
 
 import type { BenchState, BenchStep, MixEvent } from '../src/api/client';
 import { countdown, project } from '../src/bench/project';
-import { CAUTIONS, hinted, unitOf } from '../src/bench/words';
+import { asks, CAUTIONS, hinted, unitOf } from '../src/bench/words';
 import { benchOf, viewOf } from '../src/shell/views';
 
 const step = (id: string, known: Partial<BenchStep> = {}) =>
   ({
     id,
     kind: 'pour',
+    pour: null,
     status: 'ahead',
     seconds: null,
     due: null,
@@ -91,6 +92,9 @@ describe('what a step says', () => {
     const advised = { steering: { advice: 'stop_chasing' } } as BenchState;
     expect(hinted(advised, step('x', { kind: 'advice' }))).toContain('look again tomorrow');
     expect(hinted(advised, step('x', { kind: 'fill' }))).toContain('pots and pipes');
+    const blind = step('x', { kind: 'advice', pour: 0, name: 'Samphire' });
+    expect(asks(blind)).toBe('No more Samphire for now');
+    expect(hinted(advised, blind)).toContain('find out why');
   });
 
   it('cautions at the act, and there only', () => {

@@ -161,6 +161,8 @@ describe('an element in the tank', () => {
 
   it('says whether it lies below or above, and stays on its axis', () => {
     expect(elementLine({ ...calcium, ppm: 79 }).out).toBe('below');
+    const unlabelled = elementLine({ ...calcium, ppm: 79 }, false);
+    expect([unlabelled.out, unlabelled.words.slice(0, 15)]).toEqual([undefined, 'at least 79 ppm']);
     const above = elementLine({ ...calcium, ppm: 2000 });
     expect(above.out).toBe('above');
     expect(above.mark).toBeLessThan(1);

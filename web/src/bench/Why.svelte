@@ -13,14 +13,17 @@
         ? ALKALI_WHY[steering.alkali_why ?? '']
         : undefined,
   );
+  const causes = $derived(
+    step.kind === 'pour' || (step.kind === 'advice' && step.pour !== null) ? steering.causes : [],
+  );
   const adds = $derived(step.kind === 'add' ? Object.entries(step.adds_ppm) : []);
 </script>
 
-{#if step.kind === 'pour' && steering.causes.length}
-  <details>
-    <summary>△ The base was worth {steering.off_percent} than expected</summary>
+{#if causes.length}
+  <details open={step.kind === 'advice'}>
+    <summary>△ What went in was worth {steering.off_percent} than expected</summary>
     <ol>
-      {#each steering.causes as cause (cause)}<li>{CAUSES[cause]}</li>{/each}
+      {#each causes as cause (cause)}<li>{CAUSES[cause]}</li>{/each}
     </ol>
   </details>
 {/if}

@@ -37,7 +37,7 @@ export function asks(step: BenchStep): string {
     case 'alkali':
       return step.amount ? `Too low: pour ${name}, diluted` : 'Too low: a little pH up';
     case 'advice':
-      return 'Leave it';
+      return step.pour === null ? 'Leave it' : `No more ${name} for now`;
     case 'cover':
       return 'Cover it and let it circulate';
   }
@@ -118,6 +118,8 @@ export const CAUSES: Record<string, string> = {
 /** What a step says below what it asks: a hint, or what a reading advised. */
 export function hinted({ steering }: BenchState, step: BenchStep): string {
   if (step.kind === 'add') return 'All base parts in the chart’s ratio.';
+  if (step.kind === 'advice' && step.pour !== null)
+    return 'The reading hardly rises with what went in: first find out why.';
   if (step.kind === 'advice') return ADVICE[steering.advice ?? ''] ?? '';
   return HINTS[step.kind] ?? '';
 }

@@ -5,7 +5,7 @@
 
   let { tank, onranges }: { tank: Shapes['InTankDocument']; onranges: () => void } = $props();
 
-  const lines = $derived(tank.elements.map(elementLine));
+  const lines = $derived(tank.elements.map((one) => elementLine(one, !tank.unlabelled.length)));
   const WIDTH = 100;
   const nitrogen = $derived(
     Object.entries(tank.nitrogen)
@@ -51,7 +51,7 @@
 </ul>
 {#if nitrogen}<p>N: {nitrogen}</p>{/if}
 {#if tank.unlabelled.length}
-  <p>Without the labels of {tank.unlabelled.join(' and ')}.</p>
+  <p>At least so much: the label of {tank.unlabelled.join(' and ')} is not known.</p>
 {/if}
 <p class="legend">
   <span class="key range" aria-hidden="true"></span> range

@@ -16,14 +16,17 @@ export interface ElementLine {
 
 const BEYOND = 1.5;
 
-/** An element in the tank beside its range; the axis runs to half as far again as the range. */
-export function elementLine(one: Element): ElementLine {
+/**
+ * An element in the tank beside its range; the axis runs to half as far again as the range. Where
+ * labels are missing the tank holds at least so much, and nothing is told to be below its range.
+ */
+export function elementLine(one: Element, labelled = true): ElementLine {
   const low = one.low === null ? undefined : Number(one.low);
   const high = one.high === null ? undefined : Number(one.high);
   const end = Math.max(one.ppm * 1.1, (high ?? one.ppm) * BEYOND, 1e-6);
   const x = scaleLinear([0, end], [0, 1]).clamp(true);
   const out =
-    low !== undefined && one.ppm < low
+    low !== undefined && one.ppm < low && labelled
       ? ('below' as const)
       : high !== undefined && one.ppm > high
         ? ('above' as const)
@@ -42,6 +45,6 @@ export function elementLine(one: Element): ElementLine {
     acid: one.from_acid > 0 ? { from: x(one.ppm - one.from_acid), to: x(one.ppm) } : undefined,
     mark: x(one.ppm),
     out,
-    words: `${ppm} ppm${water}${acid}${beside}${out ? `: ${out} it` : ''}`,
+    words: `${labelled ? '' : 'at least '}${ppm} ppm${water}${acid}${beside}${out ? `: ${out} it` : ''}`,
   };
 }
