@@ -214,6 +214,7 @@ def portion_until(
     wanted = room * poured / rise * NEXT_PORTION if tells else poured
     if estimate is None:
         return min(wanted, poured * MOST_GROWTH)
-    if poured >= estimate and rise < (rise + room) * HARDLY:
+    # What a vessel's mark rounded off is no portion.
+    if poured >= estimate * (1 - OVERPOURED) and rise < (rise + room) * HARDLY:
         return Fraction(0)
     return min(wanted, estimate if tells else max(estimate - poured, Fraction(0)))

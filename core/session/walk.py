@@ -263,6 +263,8 @@ class Walk:
                     self.slope = Slope(reading - start, aim - start)
                     self.step(f"advice-{name}", StepKind.ADVICE, pour=at)
                     return
+                if turn == 1:
+                    self.step(f"shake-{at + 1}-{pour.key}", StepKind.SHAKE, pour=at)
                 done = self.step(
                     f"pour-{name}", StepKind.POUR, pour=at, amount=portion, unit=pour.unit.value
                 )

@@ -93,6 +93,7 @@ def test_a_reading_that_does_not_rise_stops_the_pouring() -> None:
     at = {"estimate": F(700), "litres": F(90)}
     assert portion_until(**at, poured=F(420), rise=F(0), room=F(1)) == 280  # the rest of it
     assert portion_until(**at, poured=F(700), rise=F("0.2"), room=F("0.8")) == 0
+    assert portion_until(**at, poured=F(698), rise=F(0), room=F(1)) == 0  # by a mark's breadth
     assert portion_until(**at, poured=F(700), rise=F("0.5"), room=F("0.5")) == 630
     # A rise that a pen can hardly tell makes no giant portion.
     assert portion_until(**at, poured=F(420), rise=F("0.02"), room=F("0.98")) == 700
