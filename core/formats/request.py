@@ -135,6 +135,7 @@ class MixRequestDocument(Document):
             overrides=tuple(Override(o.product, o.strength, o.end) for o in self.overrides),
             tank=self._tank(),
             customs=self.customs.customs(),
+            tank_unit=self.volume.unit,
             meter=within("meter", lambda: ReadingScale(self.meter.unit, self.meter.scale)),
             between=self._between(),
             split=self.split,

@@ -10,7 +10,7 @@ from core.errors import InputError
 from core.growing import Crop, System
 from core.mix.shelf import Shelf
 from core.order_rules import Customs
-from core.quantities import ReadingScale, Spoons, Volume
+from core.quantities import ReadingScale, Spoons, Volume, VolumeUnit
 from core.strength import End, Override
 from core.vessels import USUAL_BENCH, Vessel
 from core.water import School, Water
@@ -75,6 +75,7 @@ class MixRequest:
         tank: where the feed goes.
         customs: the schools of mixing order.
         meter: the unit in which messages give readings.
+        tank_unit: the unit in which they give the water of a tank.
         between: another column to mix towards.
         split: whether the base goes in as 80 % and, after a reading, the rest.
         shelf: labels, what is left, and acids.
@@ -100,6 +101,7 @@ class MixRequest:
     tank: Tank = Tank()
     customs: Customs = Customs()  # noqa: RUF009 -- frozen
     meter: ReadingScale = ReadingScale()  # noqa: RUF009 -- frozen
+    tank_unit: VolumeUnit = VolumeUnit.L
     between: Between | None = None
     split: bool = False
     shelf: Shelf = Shelf()  # noqa: RUF009 -- frozen

@@ -206,6 +206,7 @@ def request_of(scope: Scope, told: MixIn, gathered: Gathered) -> MixRequest:
         tank=gathered.tank.as_tank(),
         customs=_customs(scope, told),
         meter=member.meter,
+        tank_unit=member.tank_unit,
         between=_between(told.between),
         split=told.split,
         shelf=gathered.shelf,

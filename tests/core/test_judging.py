@@ -14,7 +14,7 @@ from core.chemistry import AcidKind, Salt
 from core.growing import System
 from core.mix import HardForm, OnShelf, PourSheet, Shelf
 from core.order_rules import Customs, LivePlace
-from core.quantities import Volume
+from core.quantities import Volume, VolumeUnit
 from core.quantities.units import OUNCE_G, POUND_G
 from core.strength import End, Override
 from core.vessels import Shows, Vessel, VesselKind
@@ -296,3 +296,9 @@ def test_own_ranges_go_before_the_general_ones() -> None:
 
 def test_the_page_of_warnings_is_the_catalogue() -> None:
     assert (ROOT / "docs" / "warnings.md").read_text() == page()
+
+
+def test_volumes_in_messages_are_in_the_persons_own_unit() -> None:
+    told = plan(pair(), "100 gal_us", joined=Volume(F(425)), tank_unit=VolumeUnit.GAL_US)
+    [message] = [one.message for one in told.warnings if one.code == "volume_unlike_tank"]
+    assert message.startswith("100 gal US is less than the 112.3 gal US of water joined")

@@ -114,11 +114,11 @@ def _volume(facts: Facts) -> Iterator[Caution]:
     joined, volume = facts.request.tank.joined, facts.request.volume
     if joined is None or abs(volume.litres - joined.litres) < joined.litres * OFF_VOLUME:
         return
-    litres = [number_text(v.litres, 1).removesuffix(".0") for v in (volume, joined)]
+    this, whole = (water.shown(facts.request.tank_unit, 1) for water in (volume, joined))
     fewer = "less" if volume.litres < joined.litres else "more"
     yield Caution(
         "volume_unlike_tank",
-        f"{litres[0]} L is {fewer} than the {litres[1]} L of water joined to this tank: doses for "
+        f"{this} is {fewer} than the {whole} of water joined to this tank: doses for "
         "a part of the water leave the whole at another strength. Count tank, pots and pipes, and "
         "what is topped up.",
         {"litres": decimal_text(volume.litres), "joined": decimal_text(joined.litres)},

@@ -32,7 +32,7 @@
   </p>
 {/if}
 {#if fills.length}
-  <div class="vessels">
+  <div class={['vessels', { beside: step.cup_water }]}>
     {#each fills as fill, index (index)}
       {#if index}<span aria-hidden="true">+</span>{/if}
       <Vessel {fill} unit={dilute ? 'mL' : step.unit} />
@@ -93,6 +93,12 @@
     color: var(--ink);
     background: var(--bench-table);
     border-radius: 6px;
+  }
+
+  /* The caution above it takes its room. */
+  .beside {
+    padding: 4px 8px;
+    zoom: 1.15;
   }
 
   .vessels > span {

@@ -217,7 +217,11 @@
         <Conflicts {bench} {standing} />
       {:else}
         <h1>All is done</h1>
-        <p class="hint">The record is kept as soon as the server is heard again.</p>
+        <p class="hint">
+          {bench.offline
+            ? 'The record is kept as soon as the server is heard again.'
+            : 'The record is being kept …'}
+        </p>
       {/if}
       <button class="press" onclick={onleave}>To the mix</button>
     </main>
