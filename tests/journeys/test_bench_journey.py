@@ -104,7 +104,7 @@ def test_a_reload_in_the_middle_of_a_wait_counts_on(touch: Page) -> None:
     left = touch.get_by_role("timer").inner_text()
     assert left in ("5:00", *(f"4:{second:02}" for second in range(30, 60)))
     touch.get_by_role("button", name="Back one").tap()
-    assert at(touch) == "stir-1-glasswort"
+    expect(touch.get_by_role("heading", name="Stir Glasswort in")).to_be_visible()
 
 
 def test_without_network_the_bench_goes_on_and_catches_up(touch: Page, line: Line) -> None:
@@ -185,6 +185,16 @@ def test_two_devices_see_each_other(
     touch.get_by_role("button", name="as tamsin says").tap()
     expect(touch.get_by_text("was told twice")).not_to_be_visible()
     other.context.close()
+
+
+def test_a_mix_under_way_is_not_held_up_by_the_stops_of_another(touch: Page) -> None:
+    start(touch)
+    go_to(touch, "shake-1-glasswort")
+    touch.get_by_role("button", name="Mix", exact=False).first.tap()
+    touch.get_by_label("Volume").fill("3000 L")
+    expect(touch.get_by_role("heading", name="Not enough left")).to_be_visible()
+    touch.get_by_role("button", name="Go on at the bench").tap()
+    assert at(touch) == "shake-1-glasswort"
 
 
 def test_an_amount_is_corrected_and_the_pair_follows(touch: Page) -> None:

@@ -65,7 +65,8 @@ describe('a mix on one device', () => {
     let answer: (heard: object) => void = () => undefined;
     post.mockReturnValue(new Promise((done) => (answer = done)));
     const telling = bench.tell(pour(1));
-    expect(bench.now?.now).toBe(1);
+    await vi.waitFor(() => expect(bench.now?.now).toBe(1));
+    expect((await untold(mix)).map((event) => event.step)).toEqual(['pour-1']);
     expect(bench.now?.steps[0]).toMatchObject({ status: 'done', figure_shown: '12.4 mL' });
     answer({ data: standing(1) });
     await telling;
@@ -99,7 +100,7 @@ describe('a mix on one device', () => {
     let answer: (heard: object) => void = () => undefined;
     post.mockReturnValueOnce(new Promise((done) => (answer = done)));
     const telling = bench.tell(read);
-    expect([bench.reckoning, bench.now?.now]).toEqual([true, 0]);
+    await vi.waitFor(() => expect([bench.reckoning, bench.now?.now]).toEqual([true, 0]));
     answer({ data: standing(1) });
     await telling;
     expect([bench.reckoning, bench.now?.now]).toEqual([false, 1]);
@@ -172,6 +173,12 @@ describe('a mix on one device', () => {
     expect(bench.problem).toBeUndefined();
   });
 
+  it('takes two taps on one button for one', async () => {
+    post.mockResolvedValue({ data: standing(1) });
+    await Promise.all([bench.tell(pour(1)), bench.tell(pour(1))]);
+    expect(toldSteps()).toEqual([['pour-1']]);
+  });
+
   it('remembers nothing of a mix that is over', async () => {
     post.mockResolvedValue({ data: standing(3, { ended_at: '2026-05-02T10:00:00Z' }) });
     await bench.tell(pour(3));
@@ -198,7 +205,7 @@ describe('a mix on one device', () => {
 
   it('tells a long list in parts that the server takes', async () => {
     post.mockImplementation(cut);
-    for (let at = 0; at < 210; at += 1) void bench.tell(pour(1));
+    for (let at = 0; at < 210; at += 1) void bench.tell(pour(at));
     await vi.waitFor(async () => expect(await untold(mix)).toHaveLength(210));
     await bench.look();
     post.mockReset().mockResolvedValue({ data: standing(1) });

@@ -21,6 +21,7 @@ export class Bench {
 
   #turn = new InTurn();
   #last = 0;
+  #keeping = '';
   #timer: ReturnType<typeof setInterval> | undefined;
 
   constructor(grow: number, mix: number) {
@@ -59,12 +60,16 @@ export class Bench {
 
   #again = () => void this.look();
 
-  /** Something happened here: it shows at once, is kept at once, and is told when it can be. */
+  /** Something happened here: it is kept, shows as soon as it is, and is told when it can be. */
   async tell(event: Omit<MixEvent, 'id' | 'at'>) {
     const whole = { ...event, id: crypto.randomUUID(), at: this.#later() };
+    if (this.#keeping === event.step && event.step) return; // a second tap on the same button
+    this.#keeping = event.step ?? '';
     this.problem = undefined;
+    // Where a browser keeps nothing, what happened is told all the same.
+    await keepUntold(this.mix, whole).catch(() => undefined);
+    this.#keeping = '';
     this.queue = [...this.queue, whole];
-    await keepUntold(this.mix, whole);
     await this.look();
   }
 
@@ -102,9 +107,10 @@ export class Bench {
   async #hear(bench: BenchState, telling: MixEvent[]) {
     this.heard = bench;
     this.queue = this.queue.filter((event) => !telling.includes(event));
-    await told(telling);
+    // First remembered, then no more to be told: a reload in between tells it twice, not never.
     if (bench.ended_at) await forget(this.mix);
     else await remember(this.grow, bench);
+    await told(telling);
   }
 
   /** One event that is refused is taken off the queue and said; all else waits to be told again. */
