@@ -10,8 +10,9 @@ from collections.abc import Callable
 K1, K2, KW = 10**-6.352, 10**-10.329, 10**-13.995
 """mol/L at 25 °C: Stumm and Morgan, from memory."""
 
-MOST_MEQ = 40.0
-"""meq/L: no water that plants stand in holds more."""
+MOST_MEQ = 15.0
+"""meq/L, 750 ppm CaCO3: no water that plants stand in holds more, from memory. What seems to hold
+more was not reached by what was poured, or is read by a pen that does not tell."""
 
 
 def _bicarbonate(ph: float, carbon: float) -> float:

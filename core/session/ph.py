@@ -7,6 +7,7 @@ from itertools import pairwise, takewhile
 
 from core.chemistry import Alkali
 from core.session.carbonate import (
+    MOST_MEQ,
     acid_between,
     alkali_between,
     alkalinity_from,
@@ -28,6 +29,13 @@ from memory, so that the first portion stays small."""
 
 MOST_TURNS = 2
 
+SURE_WAY = 0.5
+"""A way of pH from which on a pen's tenth is a small part of it."""
+
+PH_CAUSES = ("ph_pen", "not_stirred", "mixed_up", "volume")
+"""Likely causes of a pH that does not follow, in the order in which to check them: common
+practice. A broken electrode reads about 7 in everything."""
+
 
 class Advice(StrEnum):
     """What the assistant advises."""
@@ -38,6 +46,8 @@ class Advice(StrEnum):
     WAIT_SETTLING = "wait_settling"
     STOP_CHASING = "stop_chasing"
     NO_ACID = "no_acid"
+    UNMOVED = "ph_unmoved"
+    TOO_MANY_ROUNDS = "too_many_rounds"
 
 
 @dataclass(frozen=True, slots=True)
@@ -100,16 +110,20 @@ def assist(
     if _turns(portions, ph, low, high) >= MOST_TURNS:
         return Assistance(Advice.STOP_CHASING, look_again_h=24)
     aim = (low + high) / 2
-    if ph < low:
-        advice, strength = Advice.ALKALI, alkali.meq if alkali else 0.0
-        way = _raising(aim, alkalinity, alkali.carbonate if alkali else 0.0)
-    else:
-        advice, strength = Advice.ACID if acid_meq > 0 else Advice.NO_ACID, acid_meq
-        way = _lowering(aim, alkalinity)
-    if strength <= 0:
-        return Assistance(advice)
-    meq = _portion(ph, portions, way, resolution)
-    return Assistance(advice, amount=meq * litres / strength, meq_l=meq)
+    way = _raising(aim, alkalinity, alkali) if ph < low else _lowering(aim, alkalinity, acid_meq)
+    run = list(takewhile(lambda portion: portion.meq_l * way.sign > 0, reversed(portions)))[::-1]
+    meq = _portion(ph, run, way, resolution)
+    if meq is None:
+        return Assistance(Advice.UNMOVED)
+    if way.strength <= 0:
+        return Assistance(way.advice)
+    return Assistance(way.advice, amount=meq * litres / way.strength, meq_l=meq)
+
+
+def _hardly_moved(run: Sequence[Portion], ph: float, resolution: float) -> bool:
+    """Whether pH went no further their way than the pen can tell."""
+    sign = 1 if run[0].meq_l > 0 else -1
+    return (run[0].before - ph) * sign < resolution * 1.5
 
 
 @dataclass(frozen=True, slots=True)
@@ -117,23 +131,29 @@ class _Way:
     """The way down or up, and what on it tells how far a portion goes.
 
     Args:
+        advice: to go it.
         sign: of its portions.
+        strength: meq that a mL or g of what is at hand gives; 0 where that is not known.
         need: meq/L to the middle of the window, from a pH and what holds it there.
         holds: what held the pH, from where it was, where it went, and meq/L.
         held: what holds it, as far as is known beforehand.
         unknown: meq/L of a first portion where nothing is known.
     """
 
+    advice: Advice
     sign: int
+    strength: float
     need: Callable[[float, float], float]
     holds: Callable[[float, float, float], float | None]
     held: float | None
     unknown: float
 
 
-def _lowering(aim: float, alkalinity: float | None) -> _Way:
+def _lowering(aim: float, alkalinity: float | None, acid_meq: float) -> _Way:
     return _Way(
+        Advice.ACID if acid_meq > 0 else Advice.NO_ACID,
         1,
+        acid_meq,
         lambda ph, held: acid_between(ph, aim, held),
         alkalinity_from,
         alkalinity,
@@ -141,9 +161,12 @@ def _lowering(aim: float, alkalinity: float | None) -> _Way:
     )
 
 
-def _raising(aim: float, alkalinity: float | None, carbonate: float) -> _Way:
+def _raising(aim: float, alkalinity: float | None, alkali: Alkali | None) -> _Way:
+    carbonate = alkali.carbonate if alkali else 0.0
     return _Way(
+        Advice.ALKALI,
         -1,
+        alkali.meq if alkali else 0.0,
         lambda ph, held: alkali_between(ph, aim, held, carbonate),
         lambda before, after, meq: carbon_from(before, after, meq, carbonate),
         None if alkalinity is None else carbon_of(alkalinity),
@@ -151,24 +174,30 @@ def _raising(aim: float, alkalinity: float | None, carbonate: float) -> _Way:
     )
 
 
-def _portion(ph: float, portions: Sequence[Portion], way: _Way, resolution: float) -> float:
-    """meq/L: at most half of an estimate first, then what the last portions did, but for a rest."""
-    run = list(takewhile(lambda portion: portion.meq_l * way.sign > 0, reversed(portions)))[::-1]
+def _portion(ph: float, run: Sequence[Portion], way: _Way, resolution: float) -> float | None:
+    """meq/L: at most half of an estimate first, then what the last portions did, but for a rest.
+
+    None where two of them did not show, or no water could hold up so much.
+    """
     if not run:
         if way.held is None:
             return way.unknown
         return max(way.need(ph, way.held) / 2, SMALLEST_MEQ / 2)
+    unmoved = _hardly_moved(run, ph, resolution)
+    if unmoved and len(run) > 1:
+        return None
     # All portions of a run tell more than the last: a pen's tenth is a small part of their way. A
     # way that the pen can hardly tell may have been a step more: the smaller water is believed.
     start, done = run[0].before, sum(abs(portion.meq_l) for portion in run)
-    sure = ph if abs(start - ph) >= _SURE_WAY else ph - way.sign * resolution
+    sure = ph if abs(start - ph) >= SURE_WAY else ph - way.sign * resolution
     known = way.holds(start, sure, done)
-    if known is None:
-        return min(abs(run[-1].meq_l) * 2, FIRST_UNKNOWN_MEQ * 4)
+    if known is not None and known >= MOST_MEQ:
+        return None
+    if known is None or unmoved:
+        return abs(run[-1].meq_l)  # a pen that does not tell is given no more than as much again
     return max((way.need(start, known) - done) * _BOLDNESS, SMALLEST_MEQ / 4)
 
 
-_SURE_WAY = 0.5
 _BOLDNESS = 0.8
 """How much of what is left is poured at once: phosphate holds more at one end of the way than at
 the other, and a simulated tank shows that so much stays on this side of the middle."""

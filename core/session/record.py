@@ -7,6 +7,7 @@ from fractions import Fraction
 from core.quantities import AmountUnit, rounded
 from core.session.carbonate import alkalinity_from
 from core.session.events import Event
+from core.session.ph import SURE_WAY, Advice
 from core.session.plan import BenchPlan
 from core.session.state import State
 from core.session.steps import Status, StepKind
@@ -139,10 +140,17 @@ def _lines(plan: BenchPlan, state: State) -> tuple[PouredLine, ...]:
     return tuple(lines)
 
 
+_UNTOLD = (Advice.UNMOVED, Advice.TOO_MANY_ROUNDS)
+
+
 def _learned(state: State) -> Fraction | None:
-    """The alkalinity that all portions of acid together showed."""
+    """The alkalinity that all portions of acid together showed, over a way that tells it."""
     acids = [portion for portion in state.portions if portion.meq_l > 0]
     if not acids or len(acids) != len(state.portions):
+        return None
+    if state.assistance is None or state.assistance.advice in _UNTOLD:
+        return None
+    if acids[0].before - acids[-1].after < SURE_WAY:
         return None
     found = alkalinity_from(acids[0].before, acids[-1].after, sum(p.meq_l for p in acids))
     return None if found is None else rounded(Fraction(found), 3)

@@ -11,6 +11,10 @@ SLOPE_OFF = Fraction(15, 100)
 CAUSES = ("volume", "gallon", "not_shaken", "mixed_up", "meter")
 """Likely causes of a slope that is off, in the order in which to check them: common practice."""
 
+UNMOVED_CAUSES = ("meter", "not_stirred", "gallon", "mixed_up", "not_shaken", "volume")
+"""Likely causes of a reading that hardly moves at all, in the order in which to check them: a pen
+that is not in the water, and litres for gallons, do most (our own default)."""
+
 
 @dataclass(frozen=True, slots=True)
 class Slope:
@@ -107,12 +111,33 @@ OVERPOURED = Fraction(2, 100)
 """Past this share it is more than what a vessel's mark rounds: our own default."""
 
 
+PEN_STEP = Fraction(1, 100)
+"""mS/cm that a pen can tell apart: common practice."""
+
+HARDLY = Fraction(1, 4)
+"""Where all that the chart tells is in, or a correction was made, and less than this share of its
+way shows, going on would be blind: our own default."""
+
+
+def follows(slope: Slope) -> bool:
+    """Whether a reading went along with a correction, as far as a pen can tell."""
+    short = abs(slope.expected - slope.measured)
+    return short <= 5 * PEN_STEP or slope.measured / slope.expected >= HARDLY
+
+
 class Verdict(StrEnum):
-    """What a reading after the feed says."""
+    """What a reading after the feed says.
+
+    It is unmoved where it does not follow what was done. No draining helps against a water that
+    reads more than the target itself. After so many rounds it is left alone.
+    """
 
     RIGHT = "right"
     WEAK = "weak"
     STRONG = "strong"
+    UNMOVED = "ec_unmoved"
+    WATER_TOO_STRONG = "water_too_strong"
+    TOO_MANY_ROUNDS = "too_many_rounds"
 
 
 @dataclass(frozen=True, slots=True)
@@ -159,12 +184,17 @@ def correct(
     """
     aim = (low + high) / 2
     if reading > high + resolution:
+        if source > high:
+            return Correction(Verdict.WATER_TOO_STRONG)
         # V × (reading − target) / (reading − source): common practice.
-        share = (reading - aim) / (reading - source) if reading > source else Fraction(1)
+        share = (reading - aim) / (reading - source)
         return Correction(Verdict.STRONG, drain_l=litres * min(share, Fraction(1)))
-    if reading < low - resolution and rise > 0:
+    if reading < low - resolution:
+        if rise <= max((aim - source) * HARDLY, Fraction(0)) or not any(poured.values()):
+            return Correction(Verdict.UNMOVED)
         share = (aim - reading) / rise
-        return Correction(Verdict.WEAK, add={p: amount * share for p, amount in poured.items()})
+        more = {part: amount * share for part, amount in poured.items() if amount}
+        return Correction(Verdict.WEAK, add=more)
     return Correction(Verdict.RIGHT)
 
 
@@ -177,13 +207,6 @@ UNKNOWN_PORTION = Fraction(1, 4)
 
 MOST_GROWTH = 4
 """How many times what is in already a next portion may be, where nothing tells how much."""
-
-HARDLY = Fraction(1, 4)
-"""Where all that the chart tells is in, and less than this share of the rise came of it, pouring on
-would be blind: our own default."""
-
-PEN_STEP = Fraction(1, 100)
-"""mS/cm that a pen can tell apart: common practice."""
 
 
 def portion_until(

@@ -48,6 +48,7 @@ class Step:
         pour: index of the pour it belongs to; None for a step of the whole tank.
         amount: mL, g or litres to pour or drain.
         unit: of that amount.
+        why: code of the reason, for advice.
         seconds: how long it takes, for a step that takes its time.
         due: when it is over, seconds since the epoch, for the step that is on now.
         figure: what was poured or read, once it was.
@@ -61,6 +62,7 @@ class Step:
     pour: int | None = None
     amount: Fraction | None = None
     unit: str = ""
+    why: str = ""
     seconds: int | None = None
     due: float | None = None
     figure: Fraction | None = None

@@ -27,6 +27,7 @@ from core.session.steering import (
     Verdict,
     WayOut,
     correct,
+    follows,
     portion_until,
     second_pour,
 )
@@ -34,6 +35,9 @@ from core.session.steps import Status, Step, StepKind
 
 MOST_ROUNDS = 8
 """Readings and corrections of one kind in a mix; who needs more has another trouble."""
+
+_GOES_ON = (Advice.ACID, Advice.ALKALI, Advice.UNMOVED)
+"""Advice after which pH is read again."""
 
 OTHER_WATER = Fraction(1, 10)
 """mS/cm: a water that reads further off than this is another water; our own default."""
@@ -70,6 +74,7 @@ class Walk:
         pour: int | None = None,
         amount: Fraction | None = None,
         unit: str = "",
+        why: str = "",
         seconds: int | None = None,
     ) -> Event | None:
         """Lay out a step; the event that ended it, if it is over and so is all before it."""
@@ -89,6 +94,7 @@ class Walk:
                 pour=pour,
                 amount=amount,
                 unit=unit,
+                why=why,
                 seconds=seconds,
                 due=due,
                 figure=event.figure if event else None,
@@ -261,7 +267,7 @@ class Walk:
                 )
                 if portion == 0:
                     self.slope = Slope(reading - start, aim - start)
-                    self.step(f"advice-{name}", StepKind.ADVICE, pour=at)
+                    self.step(f"advice-{name}", StepKind.ADVICE, pour=at, why=Verdict.UNMOVED)
                     return
                 if turn == 1:
                     self.step(f"shake-{at + 1}-{pour.key}", StepKind.SHAKE, pour=at)
@@ -298,24 +304,47 @@ class Walk:
         if self.target is None or any(p.until is not None for p in self.plan.pours):
             return
         low, high = self.target
+        corrected: tuple[Fraction, Fraction] | None = None
         for turn in range(1, MOST_ROUNDS + 1):
             read = self.step(f"read-ec-{turn}", StepKind.READ_EC)
             if read is None or read.figure is None:
                 return
             self.ec = read.figure
             self.correction = self._judged(self.ec, low, high)
-            if self.correction.verdict is Verdict.RIGHT or not self._correct(turn):
+            if self.correction.verdict is Verdict.RIGHT:
+                return
+            if turn == MOST_ROUNDS:
+                self.correction = Correction(Verdict.TOO_MANY_ROUNDS)
+            elif corrected and not follows(Slope(self.ec - corrected[0], corrected[1])):
+                self.correction = Correction(Verdict.UNMOVED)
+            if self.correction.verdict in (Verdict.WEAK, Verdict.STRONG):
+                move = self._correct(turn)
+                if move is None:
+                    return
+                corrected = self.ec, move
+            elif self._advised(f"ec-{turn}", self.correction.verdict):
+                corrected = None
+            else:
                 return
 
-    def _correct(self, turn: int) -> bool:
-        """Lay out a correction; whether it was made, so that it is read again."""
+    def _advised(self, name: str, why: Verdict | Advice) -> bool:
+        """Lay out an advice; whether its cause is looked for, so that it is read again."""
+        done = self.step(f"advice-{name}", StepKind.ADVICE, why=why)
+        looked = done is None or done.kind is Kind.DONE
+        return looked and why in (Verdict.UNMOVED, Advice.UNMOVED)
+
+    def _correct(self, turn: int) -> Fraction | None:
+        """Lay out a correction; by how much it is to move the reading, None if it is left out."""
         assert self.correction is not None
+        assert self.ec is not None
         if self.correction.verdict is Verdict.STRONG:
-            return self._drain(f"{turn}") is not None
-        if not self._add(turn):
-            return False
+            kept = self._drain(f"{turn}")
+            return None if kept is None else (self.ec - (self.source or 0)) * (kept - 1)
+        share = self._add(turn)
+        if share == 0:
+            return None
         self._settle(f"{turn}")
-        return True
+        return ((self._aim() or self.ec) - self.ec) * share
 
     def _drain(self, name: str) -> Fraction | None:
         """Lay out draining and filling; the share that stays in, None if that is left out."""
@@ -335,23 +364,24 @@ class Walk:
         """Let a correction mix through before the next reading."""
         self.step(f"settle-{name}", StepKind.WAIT, seconds=WAIT_MIN * 60)
 
-    def _add(self, turn: int) -> bool:
-        """More of every base part, in ratio; False if the grower accepts the reading instead.
+    def _add(self, turn: int) -> Fraction:
+        """More of every base part, in ratio; the share of it that was made, 0 to accept as it is.
 
         One part alone is poured by leaving the others out.
         """
         assert self.correction is not None
-        added = False
+        shares = []
         for key, amount in (self.correction.add or {}).items():
             at = next(i for i, p in enumerate(self.plan.pours) if p.key == key)
             pour = self.plan.pours[at]
             done = self.step(
                 f"add-{turn}-{key}", StepKind.ADD, pour=at, amount=amount, unit=pour.unit.value
             )
-            added = added or done is None or done.kind is not Kind.SKIPPED
+            shares.append(Fraction(done is None or done.kind is not Kind.SKIPPED))
             if done and done.figure is not None:
+                shares[-1] = done.figure / amount
                 self._went_in(pour, done.figure)
-        return added
+        return sum(shares, Fraction(0)) / len(shares)
 
     def read_ph(self) -> None:
         """Read pH, and correct by portions until it is right or accepted."""
@@ -378,9 +408,16 @@ class Walk:
             )
             if self.assistance.advice is Advice.RIGHT:
                 return
+            if turn == MOST_ROUNDS and self.assistance.advice in _GOES_ON:
+                self.assistance = Assistance(Advice.TOO_MANY_ROUNDS)
+            if self.assistance.advice not in (Advice.ACID, Advice.ALKALI):
+                if not self._advised(f"{turn}", self.assistance.advice):
+                    return
+                if not self.is_ahead:
+                    last = portions.pop()  # of which the next reading tells what it did
+                    pending = (last.meq_l, last.before)
+                continue
             done = self._ph_step(turn)
-            if done is None and self.assistance.advice not in (Advice.ACID, Advice.ALKALI):
-                return
             if done is not None and done.kind is not Kind.POURED:
                 return
             if done is not None and done.figure is not None:
@@ -397,10 +434,8 @@ class Walk:
         advice, alkali = self.assistance.advice, self.plan.alkali
         if advice is Advice.ACID:
             kind, unit = StepKind.ACID, AmountUnit.ML
-        elif advice is Advice.ALKALI:
-            kind, unit = StepKind.ALKALI, alkali.unit if alkali else AmountUnit.ML
         else:
-            return self.step(f"advice-{turn}", StepKind.ADVICE)
+            kind, unit = StepKind.ALKALI, alkali.unit if alkali else AmountUnit.ML
         amount = Fraction(self.assistance.amount).limit_denominator(1000) or None
         done = self.step(f"{kind.value}-{turn}", kind, amount=amount, unit=unit.value)
         if done and done.figure is not None:

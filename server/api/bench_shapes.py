@@ -10,7 +10,6 @@ from core.formats.record import MixRecordDocument
 from core.mix.steps import Pass
 from core.session import Status as StepStatus
 from core.session import StepKind
-from core.session.ph import Advice
 from core.session.steering import Verdict
 
 
@@ -19,6 +18,7 @@ class StepOut(Schema):
 
     `unit` is the person's own. `goes_in` is what is in when the vessels were filled to their
     marks; it is told when poured.
+    `why` is the reason of an advice, with its likely `causes`, the likeliest first.
     `beyond` is what the reading asks for where printed dose × strength caps the amount;
     `figure_shown` is what was poured or read, in the person's unit.
     """
@@ -35,6 +35,8 @@ class StepOut(Schema):
     measured: MeasuredDocument | None
     cup_water: str | None
     beyond: str | None
+    why: str
+    causes: list[str]
     adds_ppm: dict[Element, float]
     seconds: int | None
     due: float | None
@@ -116,7 +118,6 @@ class SteeringOut(Schema):
     causes: list[str]
     capped: bool
     verdict: Verdict | None
-    advice: Advice | None
     look_again_h: int | None
     acid_why: str | None
     alkali_why: str | None

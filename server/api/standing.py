@@ -19,7 +19,8 @@ from core.quantities import (
     rounded,
 )
 from core.session import BenchPlan, BenchPour, Event, State, Step, StepKind
-from core.session.steering import CAUSES, SecondPour
+from core.session.ph import PH_CAUSES, Advice
+from core.session.steering import CAUSES, UNMOVED_CAUSES, SecondPour, Verdict
 from core.vessels import VesselKind, measure
 from server.api.bench_shapes import (
     BenchOut,
@@ -38,6 +39,10 @@ from server.mixes.meter import meter_of
 from server.mixes.models import Mix
 
 EC_STEPS = frozenset({StepKind.READ_WATER, StepKind.READ_EC})
+_CAUSES_OF: dict[str, tuple[str, ...]] = {
+    Verdict.UNMOVED: UNMOVED_CAUSES,
+    Advice.UNMOVED: PH_CAUSES,
+}
 _VOLUMES = frozenset({StepKind.FILL, StepKind.DRAIN})
 
 
@@ -101,6 +106,8 @@ def _step(step: Step, screen: _Screen) -> StepOut:
         measured=measured,
         cup_water=cup,
         beyond=None if beyond is None else number_text(beyond, 1),
+        why=step.why,
+        causes=list(_CAUSES_OF.get(step.why, ())),
         adds_ppm=screen.adds.get(step.id, {}),
         seconds=step.seconds,
         due=step.due,
@@ -183,7 +190,6 @@ def _steering(plan: BenchPlan, state: State, member: Membership) -> SteeringOut:
         causes=list(CAUSES) if slope and slope.is_odd else [],
         capped=bool(second and second.capped),
         verdict=state.correction.verdict if state.correction else None,
-        advice=state.assistance.advice if state.assistance else None,
         look_again_h=state.assistance.look_again_h if state.assistance else None,
         acid_why=plan.acid.why if plan.acid else None,
         alkali_why=plan.alkali.why if plan.alkali else None,

@@ -10,6 +10,7 @@ from core.chart import Form, Medium, Role
 from core.chemistry import Alkali, Label, Salt, alkali_of, contents_of
 from core.mix import AlkaliOnShelf, Tank
 from core.quantities import AmountUnit
+from core.session import Event, StepKind, follow, record_of
 from core.session.carbonate import (
     acid_between,
     alkali_between,
@@ -18,7 +19,7 @@ from core.session.carbonate import (
     carbon_of,
 )
 from core.session.ph import Advice, Portion, assist
-from tests.core.guided import AT, POTASH, plan_for
+from tests.core.guided import AT, MIDDLE, POTASH, READS, next_event, plan_for
 from tests.core.labels import label, labelled
 from tests.core.mixes import F, water
 
@@ -116,3 +117,63 @@ def test_after_two_turns_it_says_stop() -> None:
     chased = [Portion(0.5, 6.8, 5.4), Portion(-0.1, 5.4, 6.5)]
     advice = assist(6.5, alkalinity=1.0, portions=chased, **AT)  # type: ignore[arg-type]
     assert (advice.advice, advice.look_again_h) == (Advice.STOP_CHASING, 24)
+
+
+@given(
+    stuck=st.floats(6.4, 8.2) | st.floats(4.6, 5.5),
+    alkalinity=st.none() | st.floats(0.1, 8),
+    strength=st.sampled_from([POTASH, None]),
+)
+def test_a_pen_that_never_moves_never_draws_more_than_the_estimate(
+    stuck: float, alkalinity: float | None, strength: Alkali | None
+) -> None:
+    """A broken electrode reads about 7 in everything: common practice."""
+    portions: list[Portion] = []
+    advice = assist(stuck, alkalinity=alkalinity, alkali=strength, **AT)  # type: ignore[arg-type]
+    while advice.advice is not Advice.UNMOVED:
+        assert len(portions) < 2
+        sign = 1 if advice.advice is Advice.ACID else -1
+        portions.append(Portion(sign * (advice.meq_l or 0.1), stuck, stuck))
+        advice = assist(stuck, alkalinity=alkalinity, alkali=strength, portions=portions, **AT)  # type: ignore[arg-type]
+    poured = sum(abs(portion.meq_l) for portion in portions)
+    known = 0.0
+    if alkalinity is not None and stuck > MIDDLE:
+        known = acid_between(stuck, MIDDLE, alkalinity)
+    elif alkalinity is not None:
+        known = alkali_between(stuck, MIDDLE, carbon_of(alkalinity), POTASH.carbonate)
+    assert poured <= max(known + 1e-9, 0.2)
+
+
+def test_a_way_that_no_water_could_hold_up_is_not_believed() -> None:
+    """1.6 meq/L that move pH by 0.1 would be water of far more than 15 meq/L."""
+    advice = assist(6.9, alkalinity=3.4, portions=[Portion(1.6, 7.0, 6.9)], **AT)  # type: ignore[arg-type]
+    assert (advice.advice, advice.amount) == (Advice.UNMOVED, 0)
+
+
+def test_the_assistant_stops_after_so_many_rounds_and_learns_nothing_from_it() -> None:
+    plan = plan_for()
+    slow = ["8.6", "8.4", "8.2", "8.0", "7.8", "7.6", "7.4", "7.2"]
+    events: list[Event] = []
+    while (state := follow(plan, events)).now is not None:
+        reads = {**READS, StepKind.READ_PH: "0"}
+        if state.steps[state.now].kind is StepKind.READ_PH:
+            reads[StepKind.READ_PH] = slow.pop(0)
+        events.append(next_event(state, len(events), reads))
+    kinds = [step.kind for step in state.steps]
+    assert [step.why for step in state.steps[-2:]] == ["too_many_rounds", ""]
+    assert kinds.count(StepKind.ACID) < kinds.count(StepKind.READ_PH) == 8
+    assert record_of(plan, state, events).alkalinity is None
+
+
+def test_a_pen_that_was_mended_tells_what_the_last_portion_did() -> None:
+    plan = plan_for()
+    reads = ["7.0", "7.0", "6.4", "6.0"]
+    events: list[Event] = []
+    while (state := follow(plan, events)).now is not None:
+        figures = {**READS}
+        if state.steps[state.now].kind is StepKind.READ_PH:
+            figures[StepKind.READ_PH] = reads.pop(0)
+        events.append(next_event(state, len(events), figures))
+    assert [p.before for p in state.portions] == [7.0, 6.4]
+    assert [p.after for p in state.portions] == [6.4, 6.0]
+    assert [step.id for step in state.steps if step.kind is StepKind.ADVICE] == ["advice-2"]

@@ -63,14 +63,14 @@ def test_who_when_and_how_long() -> None:
 def test_the_alkalinity_is_learned_from_what_acid_did(alkalinity: float) -> None:
     plan = plan_for(replace(MAINS, report=replace(MAINS.report, alkalinity=None)))
     assert plan.acid is not None
-    events = run(plan, read_ph=["7.4", "5.8"])[1]
+    events = run(plan, read_ph=["7.8", "5.8"])[1]
     poured = next(e.figure for e in events if e.step == "acid-1")
     assert poured is not None
     meq = float(poured * plan.acid.molar / plan.litres)
     # Where so much acid brings a water of that alkalinity:
-    after = next(ph for ph in range(7400, 3000, -1)
-                 if acid_between(7.4, ph / 1000, alkalinity) > meq) / 1000  # fmt: skip
-    again = run(plan, read_ph=["7.4", f"{after:.3f}", "5.8"])[1]
+    after = next(ph for ph in range(7800, 3000, -1)
+                 if acid_between(7.8, ph / 1000, alkalinity) > meq) / 1000  # fmt: skip
+    again = run(plan, read_ph=["7.8", f"{after:.3f}", "5.8"])[1]
     upto = next(at for at, e in enumerate(again) if e.step == "read-ph-2") + 1
     record = record_of(plan, follow(plan, again[:upto]), again[:upto])
     assert record.alkalinity is not None

@@ -1,7 +1,10 @@
 """What readings of EC make of a guided mix."""
 
+from collections import Counter
+from dataclasses import replace
 from fractions import Fraction
 
+import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
@@ -10,6 +13,7 @@ from core.quantities import DoseUnit
 from core.session import BenchPlan, Event, Kind, State, StepKind, follow
 from core.session.ph import Advice
 from core.session.steering import Slope, Verdict, correct, portion_until, second_pour
+from core.session.steps import Status
 from core.water import School, Water
 from tests.core.guided import PLANS, READS, next_event, plan_for, whole
 from tests.core.labels import labelled
@@ -228,10 +232,13 @@ def test_adding_what_it_says_comes_out_at_the_target_and_keeps_the_ratio(
     assert reading + per_ml * sum(said.add.values()) == aim
 
 
-def test_water_stronger_than_the_target_is_all_drained_and_no_more() -> None:
-    said = correct(F(2), low=F(1), high=F(1), source=F(2), litres=F(80), poured={}, rise=F(0),
-                   resolution=F("0.01"))  # fmt: skip
-    assert said.drain_l == 80
+@pytest.mark.parametrize(("reading", "source"), [("2.0", "2.0"), ("1.5", "1.6"), ("3.0", "1.2")])
+def test_no_draining_helps_against_a_water_stronger_than_the_target(
+    reading: str, source: str
+) -> None:
+    said = correct(F(reading), low=F(1), high=F(1), source=F(source), litres=F(80), poured={},
+                   rise=F(reading) - F(source), resolution=F("0.01"))  # fmt: skip
+    assert (said.verdict, said.drain_l) == (Verdict.WATER_TOO_STRONG, 0)
 
 
 @given(
@@ -312,8 +319,39 @@ def test_what_was_drained_counts_as_gone_where_more_is_added_later() -> None:
     assert add.amount == kept * F("0.47") / F("0.98")
 
 
+def kinds_of(state: State) -> Counter[StepKind]:
+    return Counter(step.kind for step in state.steps)
+
+
+@pytest.mark.parametrize("dead", ["0", "0.52", "0.60"])
+def test_nothing_is_added_by_a_reading_that_did_not_rise_with_the_feed(dead: str) -> None:
+    """A pen beside the tank, or out of order: whatever it asks for would be poured blindly."""
+    state = told_until(PLANS[0], [dead])
+    advice = next(step for step in state.steps if step.kind is StepKind.ADVICE)
+    assert (advice.id, advice.why) == ("advice-ec-1", "ec_unmoved")
+    assert kinds_of(state)[StepKind.ADD] == 0
+    again = told_until(PLANS[0], [dead, "1.50"])  # the pen was mended
+    assert [s.id for s in again.steps if s.status is Status.NOW] == ["read-ec-3"]
+    assert again.poured["one"] == 200 + F(200) * F("0.47") / F("0.98")
+    left_out = [  # of the base nothing went in, so that nothing tells what it is worth
+        Event(e.id, e.at, e.by, Kind.SKIPPED, e.step) if "pour-" in e.step else e
+        for e in whole(PLANS[0])
+    ]
+    left_out = [e if e.step != "read-ec-1" else replace(e, figure=F("1.6")) for e in left_out]
+    assert "advice-ec-1" in {step.id for step in follow(PLANS[0], left_out).steps}
+
+
+def test_a_correction_that_does_not_show_is_not_made_again() -> None:
+    weak = told_until(PLANS[0], ["1.50", "1.50"])
+    assert (kinds_of(weak)[StepKind.ADD], kinds_of(weak)[StepKind.ADVICE]) == (2, 1)
+    assert kinds_of(told_until(PLANS[0], ["1.50", "1.50", "1.95"]))[StepKind.ADD] == 2
+    strong = told_until(PLANS[1], ["1.60", "2.60", "2.60"])
+    assert (kinds_of(strong)[StepKind.DRAIN], kinds_of(strong)[StepKind.ADVICE]) == (1, 1)
+
+
 def test_it_gives_up_after_so_many_rounds() -> None:
-    state = told_until(PLANS[0], ["1.50"] * 20)
-    assert [s.kind for s in state.steps].count(StepKind.READ_EC) == 8
-    state = told_until(PLANS[1], ["1.60", *["2.60"] * 20])
-    assert [s.kind for s in state.steps].count(StepKind.READ_EC) == 9
+    slow = ["1.00", "1.35", "1.58", "1.72", "1.81", "1.86", "1.89", "1.90"]
+    state = told_until(PLANS[0], slow)
+    assert kinds_of(state)[StepKind.READ_EC] == 8
+    assert kinds_of(state)[StepKind.ADD] == 14  # no correction without a reading after it
+    assert [s.why for s in state.steps if s.kind is StepKind.ADVICE] == ["too_many_rounds"]

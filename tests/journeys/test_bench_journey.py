@@ -81,6 +81,11 @@ def touch(line: Line, browser: Browser, door: Page) -> Iterator[Page]:
 
 def test_a_whole_mix_by_touch(touch: Page) -> None:
     start(touch)
+    go_to(touch, "read-water")
+    touch.get_by_role("button", name="Take it from the pen").tap()
+    expect(touch.get_by_role("button", name="Wait for the pen")).to_be_disabled()
+    touch.locator("main input").fill("0.52")  # who types is believed instead
+    expect(touch.get_by_role("button", name="That is the reading")).to_be_enabled()
     either = touch.locator("main.screen[data-step], section.summary").first
     while either.evaluate("found => found.matches('main')"):
         go_on(touch)

@@ -107,6 +107,17 @@ def test_a_sour_tank_is_raised_by_the_alkali_of_the_shelf(yard: Yard) -> None:
     assert (up.left, left) == (980, up.left - Decimal(step["goes_in"]))
 
 
+def test_a_dead_pen_stops_the_pouring_and_is_read_again(yard: Yard) -> None:
+    bench = reach(yard, begin(yard), "advice", read_ec="0.5")
+    step = bench["steps"][bench["now"]]
+    assert (step["why"], step["causes"][0]) == ("ec_unmoved", "meter")
+    bench = reach(yard, tell(yard, bench, event("done", step["id"])), "acid", read_ph="7.0")
+    assert bench["ec_shown"] == "1.82 mS/cm"
+    bench = reach(yard, obey(yard, bench, 200), "advice", read_ph="7.0")
+    step = bench["steps"][bench["now"]]
+    assert (step["why"], step["causes"][0]) == ("ph_unmoved", "ph_pen")
+
+
 def test_an_alkali_without_a_label_is_poured_as_the_grower_tells(yard: Yard) -> None:
     Product.objects.filter(grow=yard.grow, name="Fathom Up").update(label=None)
     bench = reach(yard, begin(yard), "alkali", read_ph="5.2")
@@ -125,7 +136,7 @@ def test_a_tank_that_swings_is_left_alone(yard: Yard) -> None:
         assert bench["steps"][bench["now"]]["id"] == f"{kind}-{turn + 1}"
         if kind != "advice":
             bench = obey(yard, bench, 200 + turn)
-    assert bench["steering"]["advice"] == "stop_chasing"
+    assert bench["steps"][bench["now"]]["why"] == "stop_chasing"
     over = finish(yard, bench)
     assert over["record"]["ph"] == "6.8"
 
@@ -231,7 +242,7 @@ def test_a_living_feed_is_poured_until_its_reading_and_thinned_past_it(yard: Yar
     step = bench["steps"][bench["now"]]
     assert float(step["amount"]) == pytest.approx(90 * 0.5 / 1.5)
     bench = reach(yard, obey(yard, bench, 150), "advice", read_ec="1.10", read_ph="4.8")
-    assert bench["steering"]["advice"] == "wait_settling"
+    assert bench["steps"][bench["now"]]["why"] == "wait_settling"
     over = finish(yard, bench)
     assert over["record"]["use_by_days"] == 7
 

@@ -9,6 +9,8 @@ import core
 from core import order_rules
 from core.chemistry import Doubt, Element, Mineral
 from core.mix.expected import RestsOn
+from core.session.ph import PH_CAUSES, Advice
+from core.session.steering import CAUSES, UNMOVED_CAUSES, Verdict
 from server.charts.models import ChartVersion
 from server.demo.scenario import _TANKS
 from server.tanks.models import Tank, WaterSource
@@ -16,12 +18,13 @@ from tests.server.conftest import Yard
 
 ROOT = Path(__file__).parents[2]
 WORDS = (ROOT / "web" / "src" / "mix" / "words.ts").read_text()
+BENCH_WORDS = (ROOT / "web" / "src" / "bench" / "words.ts").read_text()
 CORE = Path(core.__file__).parent
 
 
-def worded(table: str) -> set[str]:
+def worded(table: str, words: str = WORDS) -> set[str]:
     """The keys of a table in words.ts."""
-    body = WORDS.partition(f"export const {table}")[2].partition("};")[0]
+    body = words.partition(f"export const {table}")[2].partition("};")[0]
     return set(re.findall(r"^  (\w+):", body, re.MULTILINE))
 
 
@@ -48,6 +51,13 @@ def test_whatever_chemistry_answers_with_is_worded() -> None:
     acids = set(re.findall(r'"(acid_\w+)"', (CORE / "mix" / "tank.py").read_text()))
     assert acids == worded("ACID_WHY")
     assert {element.value for element in Element} == worded("ELEMENTS")
+
+
+def test_every_advice_at_the_bench_is_worded_and_so_are_its_causes() -> None:
+    advised = set(Advice) - {Advice.RIGHT, Advice.ACID, Advice.ALKALI}
+    judged = set(Verdict) - {Verdict.RIGHT, Verdict.WEAK, Verdict.STRONG}
+    assert {code.value for code in advised | judged} == worded("ADVICE", BENCH_WORDS)
+    assert {*CAUSES, *UNMOVED_CAUSES, *PH_CAUSES} == worded("CAUSES", BENCH_WORDS)
 
 
 @pytest.mark.parametrize("tank", [row[0] for row in _TANKS])

@@ -89,12 +89,17 @@ describe('what a step says', () => {
   });
 
   it('is what the last reading advised, where it advises', () => {
-    const advised = { steering: { advice: 'stop_chasing' } } as BenchState;
-    expect(hinted(advised, step('x', { kind: 'advice' }))).toContain('look again tomorrow');
-    expect(hinted(advised, step('x', { kind: 'fill' }))).toContain('pots and pipes');
-    const blind = step('x', { kind: 'advice', pour: 0, name: 'Samphire' });
-    expect(asks(blind)).toBe('No more Samphire for now');
-    expect(hinted(advised, blind)).toContain('find out why');
+    const advice = (known: Partial<BenchStep>) => step('x', { kind: 'advice', ...known });
+    const chased = advice({ why: 'stop_chasing', causes: [] });
+    expect([asks(chased), hinted(chased)]).toEqual([
+      'Leave it',
+      expect.stringContaining('look again tomorrow'),
+    ]);
+    expect(hinted(step('x', { kind: 'fill' }))).toContain('pots and pipes');
+    const blind = { why: 'ec_unmoved', causes: ['volume'] };
+    expect(asks(advice({ ...blind, pour: 0, name: 'Samphire' }))).toBe('No more Samphire for now');
+    expect(asks(advice(blind))).toBe('Stop: first find out why');
+    expect(hinted(advice(blind))).toContain('would be blind');
   });
 
   it('cautions at the act, and there only', () => {

@@ -95,8 +95,13 @@ describe('a mix on one device', () => {
     again.close();
   });
 
-  it('holds the screen at a reading until it was judged, and goes on without network', async () => {
-    const read = { kind: 'read', step: 'pour-1', figure: '1.82', of: '', sure: false } as const;
+  it.each([
+    ['a reading', 'read', 'read_ec', '1.82'],
+    ['an advice', 'done', 'advice', ''],
+  ] as const)('holds the screen at %s until it was judged', async (_, kind, of, figure) => {
+    const { steps } = standing(0);
+    bench.heard = standing(0, { steps: steps.map((step) => ({ ...step, kind: of })) });
+    const read = { kind, step: 'pour-1', figure, of: '', sure: false } as const;
     let answer: (heard: object) => void = () => undefined;
     post.mockReturnValueOnce(new Promise((done) => (answer = done)));
     const telling = bench.tell(read);
@@ -105,7 +110,7 @@ describe('a mix on one device', () => {
     await telling;
     expect([bench.reckoning, bench.now?.now]).toEqual([false, 1]);
 
-    post.mockImplementation(cut);
+    post.mockImplementation(cut); // and goes on without network
     await bench.tell({ ...read, step: 'pour-2' });
     expect([bench.offline, bench.reckoning, bench.now?.now]).toEqual([true, false, 2]);
   });

@@ -523,12 +523,6 @@ export interface components {
             why: string;
         };
         /**
-         * Advice
-         * @description What the assistant advises.
-         * @enum {string}
-         */
-        Advice: "right" | "acid" | "alkali" | "wait_settling" | "stop_chasing" | "no_acid";
-        /**
          * AmountDocument
          * @description How much, unrounded.
          */
@@ -1934,7 +1928,6 @@ export interface components {
         SteeringOut: {
             /** Acid Why */
             acid_why: string | null;
-            advice: components["schemas"]["Advice"] | null;
             /** Alkali Why */
             alkali_why: string | null;
             /** Capped */
@@ -1961,6 +1954,7 @@ export interface components {
          *
          *     `unit` is the person's own. `goes_in` is what is in when the vessels were filled to their
          *     marks; it is told when poured.
+         *     `why` is the reason of an advice, with its likely `causes`, the likeliest first.
          *     `beyond` is what the reading asks for where printed dose × strength caps the amount;
          *     `figure_shown` is what was poured or read, in the person's unit.
          */
@@ -1975,6 +1969,8 @@ export interface components {
             beyond: string | null;
             /** By */
             by: string;
+            /** Causes */
+            causes: string[];
             /** Cup Water */
             cup_water: string | null;
             /** Due */
@@ -2000,6 +1996,8 @@ export interface components {
             status: components["schemas"]["Status"];
             /** Unit */
             unit: string;
+            /** Why */
+            why: string;
         };
         /**
          * System
@@ -2155,9 +2153,12 @@ export interface components {
         /**
          * Verdict
          * @description What a reading after the feed says.
+         *
+         *     It is unmoved where it does not follow what was done. No draining helps against a water that
+         *     reads more than the target itself. After so many rounds it is left alone.
          * @enum {string}
          */
-        Verdict: "right" | "weak" | "strong";
+        Verdict: "right" | "weak" | "strong" | "ec_unmoved" | "water_too_strong" | "too_many_rounds";
         /**
          * VesselDocument
          * @description A measuring vessel or scale: what it holds and from mark to mark, in mL, of a scale in g.

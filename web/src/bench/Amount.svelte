@@ -23,7 +23,9 @@
 </p>
 {#if step.cup_water}
   <p class="cup">
-    into <b>{shown(step.cup_water, 0)} mL</b> of tank water in a cup: {step.kind} into water
+    into <b>{shown(step.cup_water, 0)} mL</b> of tank water in a {Number(step.cup_water) > 900
+      ? 'bucket'
+      : 'cup'}: {step.kind} into water
   </p>
 {:else if dilute}
   <p class="cup">

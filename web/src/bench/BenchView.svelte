@@ -135,7 +135,7 @@
       {#if otherWater}<OtherWater other={otherWater} />{/if}
       {#key step.id}
         {#if reads}
-          <p class="hint">{hinted(standing, step)}</p>
+          <p class="hint">{hinted(step)}</p>
           {#if step.kind === 'read_ec' && standing.target}
             <p class="hint">Target {standing.target} {standing.unit}</p>
           {:else if step.kind === 'read_ph'}
@@ -155,7 +155,7 @@
           {:else if timed}
             <Countdown {step} onover={(is) => (over = is)} />
           {/if}
-          {#if hinted(standing, step)}<p class="hint">{hinted(standing, step)}</p>{/if}
+          {#if hinted(step)}<p class="hint">{hinted(step)}</p>{/if}
           {#if step.kind === 'bottles'}<Bottles {standing} />{/if}
           {#if wayOut}<WayOut way={wayOut} />{/if}
           <Why {standing} {step} />
@@ -175,7 +175,11 @@
               <button class="second">That went in</button>
             </form>
           {/if}
-          <button class={['press', { quiet: timed && !over }]} onclick={() => press(step)}>
+          <button
+            class={['press', { quiet: timed && !over }]}
+            disabled={bench.reckoning}
+            onclick={() => press(step)}
+          >
             {timed ? (over ? 'Go on' : 'Go on before it is over') : pressed(step)}
           </button>
         {/if}

@@ -17,28 +17,44 @@
     onread: (figure: string, sure: boolean) => void;
   } = $props();
 
+  const LONGEST_S = 60;
+  const PEN: Partial<Record<typeof pen, string>> = {
+    settling: 'settling …',
+    still: 'it stands still',
+  };
   const shows = $derived(unitOf(step, unit));
   const example = $derived({ pH: '5.8', '°C': '20' }[shows] ?? '1.80');
   const odd = $derived(bench.problem?.code === 'reading_odd');
   let typed = $state('');
-  let seconds = $state(0);
-  let pen = $state<'off' | 'settling' | 'still' | 'silent'>('off');
+  let pen = $state<'off' | 'settling' | 'still' | 'silent' | 'restless'>('off');
 
+  const pressed = $derived.by(() => {
+    if (bench.reckoning) return 'Reckoning …';
+    if (pen === 'settling') return 'Wait for the pen';
+    return odd ? 'It is so: send it again' : 'That is the reading';
+  });
+
+  /** A number that still moves is no reading. */
   function send(event: SubmitEvent) {
     event.preventDefault();
-    if (typed.trim()) onread(typed, odd);
+    if (typed.trim() && pen !== 'settling') onread(typed, odd);
   }
 
-  /** The pen is looked at each second until it stands still; what it shows then is its median. */
+  /**
+   * The pen is looked at each second until it stands still; what it shows then is its median. Who
+   * types meanwhile is believed instead.
+   */
   async function dip() {
     pen = 'settling';
-    for (seconds = 0; seconds < 60 && pen === 'settling'; seconds += 1) {
+    for (let seconds = 0; seconds < LONGEST_S; seconds += 1) {
       const shown = await bench.pen(seconds);
+      if (pen !== 'settling') return;
       if (!shown) return void (pen = 'silent');
       typed = { pH: shown.ph, '°C': shown.temperature }[shows] ?? shown.ec;
       if (shown.still) return void (pen = 'still');
       await new Promise((next) => setTimeout(next, 1000));
     }
+    pen = 'restless';
   }
 </script>
 
@@ -52,22 +68,25 @@
       maxlength="20"
       {@attach (input) => input.focus()}
       placeholder={example}
+      oninput={() => (pen = 'off')}
     />
     <span class="unit">{shows}</span>
   </label>
   {#if haspen}
     <button type="button" class="pen" onclick={dip} disabled={pen === 'settling'}>
-      {pen === 'settling'
-        ? 'settling …'
-        : pen === 'still'
-          ? 'it stands still'
-          : 'Take it from the pen'}
+      {PEN[pen] ?? 'Take it from the pen'}
     </button>
   {/if}
   {#if pen === 'silent'}<p>The pen does not answer: type what it shows.</p>{/if}
+  {#if pen === 'restless'}
+    <p>It does not come to rest: stir, shake bubbles off the pen, and take it again; or type it.</p>
+  {/if}
   {#if odd}<p role="alert">△ {bench.problem?.message}</p>{/if}
-  <button class="press" disabled={bench.reckoning}>
-    {bench.reckoning ? 'Reckoning …' : odd ? 'It is so: send it again' : 'That is the reading'}
+  <button
+    class={['press', { quiet: pen === 'settling' }]}
+    disabled={bench.reckoning || pen === 'settling'}
+  >
+    {pressed}
   </button>
 </form>
 

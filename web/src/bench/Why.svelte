@@ -13,15 +13,17 @@
         ? ALKALI_WHY[steering.alkali_why ?? '']
         : undefined,
   );
-  const causes = $derived(
-    step.kind === 'pour' || (step.kind === 'advice' && step.pour !== null) ? steering.causes : [],
-  );
+  const causes = $derived(step.kind === 'pour' ? steering.causes : step.causes);
   const adds = $derived(step.kind === 'add' ? Object.entries(step.adds_ppm) : []);
 </script>
 
 {#if causes.length}
   <details open={step.kind === 'advice'}>
-    <summary>△ What went in was worth {steering.off_percent} than expected</summary>
+    <summary>
+      △ {step.kind === 'advice'
+        ? 'What it may be, likeliest first'
+        : `What went in was worth ${steering.off_percent} than expected`}
+    </summary>
     <ol>
       {#each causes as cause (cause)}<li>{CAUSES[cause]}</li>{/each}
     </ol>

@@ -31,17 +31,20 @@ export class Bench {
 
   /** As it stands on this screen. What follows from a reading waits for the server's judgement. */
   get now(): BenchState | undefined {
-    const ahead = this.reckoning ? this.queue.slice(0, this.#firstReading) : this.queue;
+    const ahead = this.reckoning ? this.queue.slice(0, this.#firstJudged) : this.queue;
     return this.heard && project(this.heard, ahead);
   }
 
-  /** Whether the server is asked what a reading means; without network the bench goes on. */
+  /** Whether the server is asked what a reading, or going on after one, means; without network
+   * the bench goes on. */
   get reckoning(): boolean {
-    return !this.offline && this.#firstReading >= 0;
+    return !this.offline && this.#firstJudged >= 0;
   }
 
-  get #firstReading(): number {
-    return this.queue.findIndex((event) => event.kind === 'read');
+  get #firstJudged(): number {
+    const judged = (step?: string) =>
+      this.heard?.steps.some((one) => one.id === step && one.kind === 'advice');
+    return this.queue.findIndex((event) => event.kind === 'read' || judged(event.step));
   }
 
   async open() {

@@ -1,4 +1,4 @@
-import type { BenchState, BenchStep } from '../api/client';
+import type { BenchStep } from '../api/client';
 
 /** What a step asks for, said to somebody with wet hands. */
 export function asks(step: BenchStep): string {
@@ -37,7 +37,8 @@ export function asks(step: BenchStep): string {
     case 'alkali':
       return step.amount ? `Too low: pour ${name}, diluted` : 'Too low: a little pH up';
     case 'advice':
-      return step.pour === null ? 'Leave it' : `No more ${name} for now`;
+      if (step.pour !== null) return `No more ${name} for now`;
+      return step.causes.length ? 'Stop: first find out why' : 'Leave it';
     case 'cover':
       return 'Cover it and let it circulate';
   }
@@ -64,6 +65,8 @@ export function pressed(step: BenchStep): string {
       return 'Drained and filled';
     case 'stir':
       return 'Stirred';
+    case 'advice':
+      return step.pour === null && step.causes.length ? 'Read it again' : 'Go on';
     case 'cover':
       return 'The mix is done';
     default:
@@ -100,6 +103,14 @@ export const CAUTIONS: Partial<Record<BenchStep['kind'], string>> = {
 };
 
 export const ADVICE: Record<string, string> = {
+  ec_unmoved:
+    'The reading does not follow what went in, and pouring on would be blind. To take it as it is, press “Leave out”.',
+  ph_unmoved:
+    'pH does not follow what went in, and pouring on would be blind. To take it as it is, press “Leave out”.',
+  too_many_rounds:
+    'So many corrections, and it is not there yet. Stop here, let it circulate, and look again tomorrow.',
+  water_too_strong:
+    'The water alone reads more than the target, so filling up with it cannot thin the tank. Use RO or rain, or plan again.',
   wait_settling: 'This feed settles by itself: leave it, and look again tomorrow.',
   stop_chasing:
     'Up and down by turns only adds salt. Stop here, let it circulate, and look again tomorrow.',
@@ -112,15 +123,16 @@ export const CAUSES: Record<string, string> = {
   gallon: 'Gallons taken for litres, or US for UK? Compare the leaflet.',
   not_shaken: 'Bottle not shaken? Look for a layer at its bottom.',
   mixed_up: 'Another bottle? Compare the tags on the table.',
-  meter: 'Pen out of calibration? Read a standard.',
+  meter: 'Pen dry, dirty or out of calibration? Rinse it and read a standard.',
+  ph_pen:
+    'Pen dry or broken? Rinse it and read the buffers 7 and 4: a broken one shows about 7 in both.',
+  not_stirred: 'Not mixed in yet? Stir, and read where the water moves.',
 };
 
 /** What a step says below what it asks: a hint, or what a reading advised. */
-export function hinted({ steering }: BenchState, step: BenchStep): string {
+export function hinted(step: BenchStep): string {
   if (step.kind === 'add') return 'All base parts in the chart’s ratio.';
-  if (step.kind === 'advice' && step.pour !== null)
-    return 'The reading hardly rises with what went in: first find out why.';
-  if (step.kind === 'advice') return ADVICE[steering.advice ?? ''] ?? '';
+  if (step.kind === 'advice') return ADVICE[step.why] ?? '';
   return HINTS[step.kind] ?? '';
 }
 
