@@ -48,7 +48,8 @@ class State:
         target: low and high of the final reading, mS/cm; None where there is none.
         water_off: mS/cm by which the water reads more than the plan took it to, below 0 less; None
             where that is no more than a pen and a day make.
-        slope: what the first pass of the base was worth, once it was read.
+        slope: what went in was worth by the last reading that told: the first pass of the base,
+            or all of the feed where that is not right.
         second: what follows for the second pass.
         way_out: what can be done about the last product of which too much went in.
         correction: what the last reading of EC calls for.

@@ -11,14 +11,14 @@ SLOPE_OFF = Fraction(15, 100)
 CAUSES = ("volume", "gallon", "not_shaken", "mixed_up", "meter")
 """Likely causes of a slope that is off, in the order in which to check them: common practice."""
 
-UNMOVED_CAUSES = ("meter", "not_stirred", "gallon", "mixed_up", "not_shaken", "volume")
+UNMOVED_CAUSES = ("meter", "not_stirred", "gallon", "mixed_up")
 """Likely causes of a reading that hardly moves at all, in the order in which to check them: a pen
 that is not in the water, and litres for gallons, do most (our own default)."""
 
 
 @dataclass(frozen=True, slots=True)
 class Slope:
-    """How many mS/cm the base poured so far was worth, beside what was expected of it.
+    """How many mS/cm what was poured so far was worth, beside what was expected of it.
 
     Args:
         measured: the rise that was read, mS/cm.
@@ -113,6 +113,9 @@ OVERPOURED = Fraction(2, 100)
 
 PEN_STEP = Fraction(1, 100)
 """mS/cm that a pen can tell apart: common practice."""
+
+ODD_TIMES = 2
+"""Times what was asked for: who tells of more may have mistyped it; our own default."""
 
 HARDLY = Fraction(1, 4)
 """Where all that the chart tells is in, or a correction was made, and less than this share of its

@@ -318,6 +318,9 @@ class Walk:
             elif corrected and not follows(Slope(self.ec - corrected[0], corrected[1])):
                 self.correction = Correction(Verdict.UNMOVED)
             if self.correction.verdict in (Verdict.WEAK, Verdict.STRONG):
+                if turn == 1:
+                    source = self.source or Fraction(0)
+                    self.slope = Slope(self.ec - source, (low + high) / 2 - source)
                 move = self._correct(turn)
                 if move is None:
                     return

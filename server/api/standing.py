@@ -18,9 +18,9 @@ from core.quantities import (
     number_text,
     rounded,
 )
-from core.session import BenchPlan, BenchPour, Event, State, Step, StepKind
+from core.session import BenchPlan, BenchPour, Event, State, Status, Step, StepKind
 from core.session.ph import PH_CAUSES, Advice
-from core.session.steering import CAUSES, UNMOVED_CAUSES, SecondPour, Verdict
+from core.session.steering import CAUSES, ODD_TIMES, UNMOVED_CAUSES, SecondPour, Verdict
 from core.vessels import VesselKind, measure
 from server.api.bench_shapes import (
     BenchOut,
@@ -68,9 +68,20 @@ class _Screen:
 
     plan: BenchPlan
     second: SecondPour | None
+    poured: dict[str, Fraction]
     events: dict[str, str]
     member: Membership
     adds: dict[str, dict[Element, float]]
+
+
+def _of_dose(step: Step, pour: BenchPour, screen: _Screen) -> str | None:
+    """At what share of printed dose × strength a product stands after an addition."""
+    pours = [one for one in screen.plan.pours if one.key == pour.key]
+    whole = sum((one.amount or Fraction(0) for one in pours), Fraction(0))
+    if step.kind is not StepKind.ADD or not whole or step.status is not Status.NOW:
+        return None
+    stands = screen.poured.get(pour.key, Fraction(0)) + (step.amount or Fraction(0))
+    return f"{number_text(stands / whole * 100, 0)} %"
 
 
 def _step(step: Step, screen: _Screen) -> StepOut:
@@ -106,6 +117,8 @@ def _step(step: Step, screen: _Screen) -> StepOut:
         measured=measured,
         cup_water=cup,
         beyond=None if beyond is None else number_text(beyond, 1),
+        of_dose=_of_dose(step, pour, screen) if pour else None,
+        odd_above=decimal_text(rounded(amount * ODD_TIMES, 3)) if amount else None,
         why=step.why,
         causes=list(_CAUSES_OF.get(step.why, ())),
         adds_ppm=screen.adds.get(step.id, {}),
@@ -208,7 +221,9 @@ def bench_out(
         low, high = (Reading(edge).shown(meter) for edge in state.target)
         target = low if low == high else f"{low} to {high}"
 
-    screen = _Screen(plan, state.second, ids, member, ppm_of_additions(mix, plan, state))
+    screen = _Screen(
+        plan, state.second, state.poured, ids, member, ppm_of_additions(mix, plan, state)
+    )
 
     def shown(of: str, figure: Fraction | None) -> str | None:
         step = kinds.get(of)

@@ -206,6 +206,9 @@ def test_an_amount_is_corrected_and_the_pair_follows(touch: Page) -> None:
     start(touch)
     go_to(touch, "pour-3-one")
     touch.get_by_role("button", name="Another amount").tap()
+    touch.get_by_label("It was").fill("8000")  # a digit too many
+    touch.get_by_role("button", name="That went in").tap()
+    expect(touch.get_by_role("button", name="It is so: 8000 mL")).to_be_visible()
     touch.get_by_label("It was").fill("800")
     touch.get_by_role("button", name="That went in").tap()
     go_to(touch, "pour-4-two")

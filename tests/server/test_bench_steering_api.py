@@ -36,6 +36,16 @@ def test_readings_steer_the_second_pour(yard: Yard) -> None:
     assert Decimal(second["beyond"]) == round(Decimal(float(whole - 571)), 1)
 
 
+def test_an_addition_says_what_it_makes_of_the_dose_and_what_may_be_behind_it(yard: Yard) -> None:
+    bench = reach(yard, begin(yard, split=False), "add", read_ec="1.5")
+    step = bench["steps"][bench["now"]]
+    more = float(step["amount"]) / 714
+    assert more == pytest.approx((1.82 - 1.5) / (1.5 - 0.52), rel=1e-3)
+    assert step["of_dose"] == f"{100 * (1 + more):.0f} %"
+    assert Decimal(step["odd_above"]) == pytest.approx(2 * Decimal(step["amount"]), abs=1)
+    assert (bench["steering"]["off_percent"], len(bench["steering"]["causes"])) == ("25 % less", 5)
+
+
 def test_the_bottles_are_counted_and_too_much_has_ways_out(yard: Yard) -> None:
     Product.objects.filter(grow=yard.grow, name="Marram One").update(left=100)
     bench = begin(yard, acknowledged=["bottle_runs_out"])

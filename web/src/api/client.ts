@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch';
 
 import type { components, paths } from './schema';
+import { send } from './token';
 
 export type Shapes = components['schemas'];
 export type Session = Shapes['SessionOut'];
@@ -28,15 +29,7 @@ export type TankIn = Shapes['TankIn'];
 export type UnitsIn = Shapes['UnitsIn'];
 export type Problem = Shapes['Problem'];
 
-export const api = createClient<paths>({ baseUrl: location.origin });
-
-api.use({
-  onRequest({ request }) {
-    const token = /(?:^|; )csrftoken=([^;]+)/.exec(document.cookie)?.[1];
-    if (token) request.headers.set('X-CSRFToken', token);
-    return request;
-  },
-});
+export const api = createClient<paths>({ baseUrl: location.origin, fetch: send });
 
 export const SERVER_SILENT: Problem = {
   code: 'server_silent',

@@ -1920,8 +1920,8 @@ export interface components {
          * SteeringOut
          * @description What readings call for, in words and codes that the bench shows.
          *
-         *     `off_percent` is how far off the first pass's rise was, "12 % less", with `causes` where that
-         *     is odd; `other_water` where the water is not the one planned with; `way_out` is what can be
+         *     `off_percent` is how far off the rise was that was last read, "12 % less", with `causes` where
+         *     that is odd; `other_water` where the water is not the one planned with; `way_out` is what can be
          *     done where too much went in;
          *     `capped` tells that more than printed dose × strength would be wanted.
          */
@@ -1955,7 +1955,9 @@ export interface components {
          *     `unit` is the person's own. `goes_in` is what is in when the vessels were filled to their
          *     marks; it is told when poured.
          *     `why` is the reason of an advice, with its likely `causes`, the likeliest first.
-         *     `beyond` is what the reading asks for where printed dose × strength caps the amount;
+         *     `beyond` is what the reading asks for where printed dose × strength caps the amount; `of_dose`
+         *     is the share of that, "126 %", at which a product stands after an addition; told of more than
+         *     `odd_above`, one is asked whether it is so;
          *     `figure_shown` is what was poured or read, in the person's unit.
          */
         StepOut: {
@@ -1987,6 +1989,10 @@ export interface components {
             measured: components["schemas"]["MeasuredDocument"] | null;
             /** Name */
             name: string | null;
+            /** Odd Above */
+            odd_above: string | null;
+            /** Of Dose */
+            of_dose: string | null;
             /** Pour */
             pour: number | null;
             /** Product */

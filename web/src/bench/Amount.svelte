@@ -34,7 +34,7 @@
   </p>
 {/if}
 {#if fills.length}
-  <div class={['vessels', { beside: step.cup_water }]}>
+  <div class={['vessels', { beside: step.cup_water || step.kind === 'add' }]}>
     {#each fills as fill, index (index)}
       {#if index}<span aria-hidden="true">+</span>{/if}
       <Vessel {fill} unit={dilute ? 'mL' : step.unit} />
@@ -44,13 +44,13 @@
 {#if pour && !fills.length}
   <p class="rinse">No vessel here shows so little: take it as near as you can.</p>
 {/if}
-{#if pour}
+{#if pour && step.kind === 'pour'}
   <p class="printed">
     {pour.printed}{pass ? `, ${pass}` : ''}{pour.until
       ? `; stop at ${pour.until} ${bench.unit}`
       : ''}
   </p>
-  {#if pour.rinse && step.kind === 'pour'}<p class="rinse">Rinse {pour.rinse} out first</p>{/if}
+  {#if pour.rinse}<p class="rinse">Rinse {pour.rinse} out first</p>{/if}
 {/if}
 
 <style>
@@ -97,7 +97,7 @@
     border-radius: 6px;
   }
 
-  /* The caution above it takes its room. */
+  /* The caution above it, or what an addition means below it, takes its room. */
   .beside {
     padding: 4px 8px;
     zoom: 1.15;

@@ -10,6 +10,7 @@
   import Countdown from './Countdown.svelte';
   import Done from './Done.svelte';
   import Late from './Late.svelte';
+  import OtherAmount from './OtherAmount.svelte';
   import OtherWater from './OtherWater.svelte';
   import Reading from './Reading.svelte';
   import Strip from './Strip.svelte';
@@ -60,7 +61,6 @@
   let night = $state(localStorage.getItem(REMEMBERED) === 'yes');
   let over = $state(false);
   let asking = $state<'skip' | 'leave' | 'other' | undefined>();
-  let other = $state('');
   let showDone = $state(false);
 
   onMount(() => {
@@ -76,7 +76,6 @@
   ) {
     asking = undefined;
     over = false;
-    other = '';
     bench.tell({ kind, step: of.id, figure, of: '', sure });
   }
 
@@ -161,27 +160,16 @@
           <Why {standing} {step} />
           {#if timed && next}<p class="hint">Then: {asks(next)}</p>{/if}
           {#if asking === 'other'}
-            <form
-              onsubmit={(event) => {
-                event.preventDefault();
-                if (other.trim()) told('poured', step, other);
-              }}
+            <OtherAmount {step} ontold={(figure) => told('poured', step, figure)} />
+          {:else}
+            <button
+              class={['press', { quiet: timed && !over }]}
+              disabled={bench.reckoning}
+              onclick={() => press(step)}
             >
-              <label>
-                It was
-                <input bind:value={other} inputmode="decimal" maxlength="20" />
-                {step.unit}
-              </label>
-              <button class="second">That went in</button>
-            </form>
+              {timed ? (over ? 'Go on' : 'Go on before it is over') : pressed(step)}
+            </button>
           {/if}
-          <button
-            class={['press', { quiet: timed && !over }]}
-            disabled={bench.reckoning}
-            onclick={() => press(step)}
-          >
-            {timed ? (over ? 'Go on' : 'Go on before it is over') : pressed(step)}
-          </button>
         {/if}
       {/key}
       {#if bench.problem && bench.problem.code !== 'reading_odd'}
@@ -210,7 +198,11 @@
     <footer>
       <button onclick={undo} disabled={!standing.undoable && !bench.queue.length}>↶ Back one</button
       >
-      {#if pours}<button onclick={() => (asking = 'other')}>Another amount</button>{/if}
+      {#if pours}
+        <button onclick={() => (asking = asking === 'other' ? undefined : 'other')}>
+          {asking === 'other' ? 'As asked for' : 'Another amount'}
+        </button>
+      {/if}
       {#if !timed}<button onclick={() => (asking = 'skip')}>Leave out</button>{/if}
       <button onclick={() => (asking = 'leave')}>Give up</button>
     </footer>
@@ -344,33 +336,6 @@
     color: var(--bench-quiet);
     background: var(--bench-ground);
     border: 2px solid var(--bench-quiet);
-  }
-
-  .second {
-    min-height: 64px;
-    padding: 0 20px;
-    font-size: 1.25rem;
-    font-weight: 700;
-    border: 2px solid var(--bench-ink);
-    border-radius: 8px;
-  }
-
-  form {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-    align-items: center;
-    font-size: 1.5rem;
-  }
-
-  input {
-    width: 5ch;
-    min-height: 64px;
-    font: 700 2rem/1 var(--figures);
-    color: inherit;
-    background: none;
-    border: 0;
-    border-bottom: 3px solid var(--bench-ink);
   }
 
   .caution {

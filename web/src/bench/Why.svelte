@@ -13,10 +13,27 @@
         ? ALKALI_WHY[steering.alkali_why ?? '']
         : undefined,
   );
-  const causes = $derived(step.kind === 'pour' ? steering.causes : step.causes);
+  const corrects = $derived(
+    step.kind === 'add' ||
+      step.kind === 'drain' ||
+      (step.kind === 'pour' && standing.pours[step.pour ?? -1]?.turn === 'second'),
+  );
+  const causes = $derived(corrects ? steering.causes : step.causes);
   const adds = $derived(step.kind === 'add' ? Object.entries(step.adds_ppm) : []);
 </script>
 
+{#if step.kind === 'add'}
+  <p>
+    {#if step.of_dose}<b>{step.name} then stands at {step.of_dose}</b> of printed dose × strength.{/if}
+    {#if adds.length}
+      It brings {adds.map(([element, ppm]) => `${element} ${ppm.toFixed(0)}`).join(', ')} ppm.
+    {/if}
+    All parts in ratio; to add one alone, leave the others out.
+  </p>
+{/if}
+{#if step.why === 'ec_unmoved'}
+  <p>It read {standing.ec_shown}; the target is {standing.target} {standing.unit}.</p>
+{/if}
 {#if causes.length}
   <details open={step.kind === 'advice'}>
     <summary>
@@ -36,12 +53,6 @@
   </p>
 {/if}
 {#if chosen}<p>{chosen}</p>{/if}
-{#if adds.length}
-  <p>
-    It brings {adds.map(([element, ppm]) => `${element} ${ppm.toFixed(0)}`).join(', ')} ppm. To add one
-    part alone, leave the others out.
-  </p>
-{/if}
 
 <style>
   p {

@@ -131,7 +131,6 @@ export const CAUSES: Record<string, string> = {
 
 /** What a step says below what it asks: a hint, or what a reading advised. */
 export function hinted(step: BenchStep): string {
-  if (step.kind === 'add') return 'All base parts in the chart’s ratio.';
   if (step.kind === 'advice') return ADVICE[step.why] ?? '';
   return HINTS[step.kind] ?? '';
 }
