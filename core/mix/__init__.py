@@ -1,7 +1,7 @@
 """The main job: from a column of a chart to a pour sheet."""
 
 from core.mix.doses import LeftOut
-from core.mix.in_tank import CUP_WATER
+from core.mix.in_tank import CUP_WATER, LEAST_CUP
 from core.mix.plan import plan_mix
 from core.mix.request import Between, MixRequest, Tank
 from core.mix.sheet import AcidPlan, InTank, Pour, PourSheet
@@ -9,6 +9,7 @@ from core.mix.shelf import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
 
 __all__ = [
     "CUP_WATER",
+    "LEAST_CUP",
     "AcidOnShelf",
     "AcidPlan",
     "AlkaliOnShelf",

@@ -52,6 +52,9 @@ def in_tank_of(
 CUP_WATER = 9
 """Parts of water for each part of acid: diluted 1 to 10, common practice."""
 
+LEAST_CUP = 50
+"""mL of water in a cup for a few drops of acid: less is not poured well, our own default."""
+
 
 def _acid_plan(
     request: MixRequest, chemistry: TankChemistry, acid: ChosenAcid | None

@@ -6,7 +6,7 @@ from fractions import Fraction
 from core.chemistry import Element
 from core.formats.measured import MeasuredDocument
 from core.formats.record import MixRecordDocument
-from core.mix import CUP_WATER
+from core.mix import CUP_WATER, LEAST_CUP
 from core.mix.steps import Pass
 from core.quantities import (
     Amount,
@@ -100,8 +100,9 @@ def _step(step: Step, screen: _Screen) -> StepOut:
         how = measure(Amount(step.amount, AmountUnit(step.unit)), plan.bench)
         measured = MeasuredDocument.of(how) if how.fills else None
         goes_in = how.amount.value if how.fills and not how.dilute else step.amount
-        if step.kind in (StepKind.ACID, StepKind.ALKALI):
-            cup = decimal_text(goes_in * CUP_WATER)
+        # What is measured by a dilution is in its cup already.
+        if step.kind in (StepKind.ACID, StepKind.ALKALI) and not how.dilute:
+            cup = decimal_text(max(goes_in * CUP_WATER, Fraction(LEAST_CUP)))
     at_hand = {StepKind.ACID: plan.acid, StepKind.ALKALI: plan.alkali}.get(step.kind)
     name = pour.name if pour else at_hand.name if at_hand else None
     return StepOut(

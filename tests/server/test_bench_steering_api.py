@@ -128,6 +128,22 @@ def test_a_dead_pen_stops_the_pouring_and_is_read_again(yard: Yard) -> None:
     assert (step["why"], step["causes"][0]) == ("ph_unmoved", "ph_pen")
 
 
+def test_a_few_drops_of_acid_go_into_a_cup_that_can_be_poured(yard: Yard) -> None:
+    bench = reach(yard, begin(yard, volume="12 L", split=False), "acid", read_ph="6.3")
+    assert bench["steps"][bench["now"]]["cup_water"] == "50"
+
+
+def test_a_drop_of_acid_is_measured_by_its_dilution_and_by_no_second_one(yard: Yard) -> None:
+    bench = reach(yard, begin(yard, volume="0.4 L", split=False), "acid", read_ph="6.3")
+    step = bench["steps"][bench["now"]]
+    dilute = step["measured"]["dilute"]
+    assert Decimal(step["amount"]) < Decimal("0.05")  # the finest mark of the yard's vessels
+    assert step["cup_water"] is None
+    assert Decimal(dilute["water"]["value"]) >= 9 * Decimal(dilute["product"]["value"])
+    # The pour is of the dilution, what is told of it is the acid.
+    assert Decimal(step["goes_in"]) == pytest.approx(Decimal(step["amount"]), rel=Decimal("0.001"))
+
+
 def test_an_alkali_without_a_label_is_poured_as_the_grower_tells(yard: Yard) -> None:
     Product.objects.filter(grow=yard.grow, name="Fathom Up").update(label=None)
     bench = reach(yard, begin(yard), "alkali", read_ph="5.2")

@@ -19,22 +19,23 @@
 
 <p class="amount">
   <b class={{ long: figure.length > 5 }}>{figure}</b>
-  {#if !pounds}<span>{dilute ? 'mL, diluted' : step.unit}</span>{/if}
+  {#if !pounds}<span class={{ words: dilute }}>{dilute ? 'mL, diluted' : step.unit}</span>{/if}
 </p>
 {#if step.cup_water}
   <p class="cup">
-    into <b>{shown(step.cup_water, 0)} mL</b> of tank water in a {Number(step.cup_water) > 900
-      ? 'bucket'
-      : 'cup'}: {step.kind} into water
+    into <b>{shown(step.cup_water, 0)} mL</b> of tank water in a
+    {Number(step.cup_water) > 900 ? 'bucket' : 'cup'}: {step.kind} into water
   </p>
 {:else if dilute}
   <p class="cup">
     first <b>{shown(dilute.product.value, 2)} {dilute.product.unit}</b> with
-    <b>{shown(dilute.water.value, 1)} mL</b> of tank water in a cup
+    <b>{shown(dilute.water.value, 1)} mL</b> of tank water in a cup{pour
+      ? ''
+      : `, ${step.kind} into water`}; pour {figure} mL of that
   </p>
 {/if}
 {#if fills.length}
-  <div class={['vessels', { beside: step.cup_water || step.kind === 'add' }]}>
+  <div class={['vessels', { beside: !pour || step.kind === 'add' }]}>
     {#each fills as fill, index (index)}
       {#if index}<span aria-hidden="true">+</span>{/if}
       <Vessel {fill} unit={dilute ? 'mL' : step.unit} />
@@ -73,6 +74,10 @@
   .amount span {
     font-size: 2rem;
     color: var(--bench-quiet);
+  }
+
+  .amount .words {
+    font-size: 1.375rem;
   }
 
   .cup {
