@@ -4,7 +4,10 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from fractions import Fraction
 
+from core.session.adjusting import read_ph
+from core.session.correcting import read_ec
 from core.session.events import Event, Kind, tell
+from core.session.feeding import feed, live, prepare
 from core.session.ph import Assistance, Portion
 from core.session.plan import BenchPlan
 from core.session.steering import Correction, SecondPour, Slope, WayOut
@@ -83,11 +86,11 @@ def follow(plan: BenchPlan, events: Iterable[Event]) -> State:
     """Where a mix stands after what happened, in whatever order that was heard of."""
     told = tell(events)
     walk = Walk(plan, told.first)
-    walk.prepare()
-    walk.feed()
-    walk.read_ec()
-    walk.read_ph()
-    walk.live()
+    prepare(walk)
+    feed(walk)
+    read_ec(walk)
+    read_ph(walk)
+    live(walk)
     walk.step("cover", StepKind.COVER)
     conflicts = [
         Conflict(other.step, told.first[other.step], other)
