@@ -2,8 +2,11 @@
 
 import os
 from collections.abc import Iterator
+from contextlib import contextmanager
+from threading import Condition
 
 import pytest
+from django.core.signals import request_finished, request_started
 from playwright.sync_api import Browser, Page, sync_playwright
 from pytest_django.live_server_helper import LiveServer
 
@@ -39,10 +42,37 @@ def door(live_server: LiveServer, browser: Browser) -> Iterator[Page]:
     errors: list[str] = []
     page.on("pageerror", lambda error: errors.append(str(error)))
     page.on("console", lambda said: errors.append(said.text) if _is_fault(said.text) else None)
-    page.goto(live_server.url)
-    yield page
-    page.context.close()
+    with answered():
+        page.goto(live_server.url)
+        yield page
+        page.context.close()
     assert errors == []
+
+
+@contextmanager
+def answered() -> Iterator[None]:
+    """Ends when every request that was begun has its answer: none is cut off by an emptied table."""
+    change, under_way = Condition(), 0
+
+    def count(by: int) -> None:
+        nonlocal under_way
+        with change:
+            under_way += by
+            change.notify_all()
+
+    def began(**_: object) -> None:
+        count(1)
+
+    def ended(**_: object) -> None:
+        count(-1)
+
+    request_started.connect(began)
+    request_finished.connect(ended)
+    yield
+    with change:
+        change.wait_for(lambda: under_way <= 0, timeout=30)
+    request_started.disconnect(began)
+    request_finished.disconnect(ended)
 
 
 def _is_fault(said: str) -> bool:

@@ -27,12 +27,11 @@ export class Keys {
   }
 }
 
+/** Whether a key is meant for where it goes; a dialog just closed may have the focus a moment longer. */
 function isTyping(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    (target.matches('input, textarea, select, [role="listbox"]') ||
-      target.closest('dialog') !== null)
-  );
+  if (!(target instanceof HTMLElement)) return false;
+  const dialog = target.closest('dialog');
+  return dialog ? dialog.open : target.matches('input, textarea, select, [role="listbox"]');
 }
 
 /** Listen to the page's keys; the function returned stops listening. */
