@@ -52,7 +52,7 @@ class BenchAlkaliDocument(Document):
 
 
 class BenchPlanDocument(Document):
-    """What a guided mix was started from; figures in mS/cm, meq/L, litres, mL and g, as
+    """What a guided mix was started from; figures in mS/cm, meq/L, mmol/L, litres, mL and g, as
     exact fractions."""
 
     format: Literal["brisk-measure/bench-plan"] = "brisk-measure/bench-plan"
@@ -63,6 +63,7 @@ class BenchPlanDocument(Document):
     added: tuple[Exact, Exact] | None
     ph: tuple[Exact, Exact]
     alkalinity: Exact | None
+    phosphate: Exact | None = None
     acid: BenchAcidDocument | None
     alkali: BenchAlkaliDocument | None = None
     chlorine_h: Exact
@@ -83,6 +84,7 @@ class BenchPlanDocument(Document):
             added=plan.added,
             ph=plan.ph,
             alkalinity=plan.alkalinity,
+            phosphate=plan.phosphate,
             acid=BenchAcidDocument(
                 key=acid.key,
                 name=acid.name,
@@ -121,6 +123,7 @@ class BenchPlanDocument(Document):
             added=self.added,
             ph=self.ph,
             alkalinity=self.alkalinity,
+            phosphate=self.phosphate,
             acid=_acid(self.acid),
             alkali=BenchAlkali(**dict(self.alkali)) if self.alkali else None,
             chlorine_h=self.chlorine_h,

@@ -7,6 +7,7 @@ from core.quantities import AmountUnit
 from core.session.events import Event, Kind
 from core.session.ph import (
     CAUTIOUS_MEQ_PER_MS_CM,
+    CAUTIOUS_PHOSPHATE_PER_MS_CM,
     FIRST_UNKNOWN_MEQ,
     WAIT_MIN,
     Advice,
@@ -26,6 +27,7 @@ def read_ph(walk: Walk) -> None:
     low, high = (float(edge) for edge in walk.plan.ph)
     portions = walk.portions
     pending: tuple[float, float] | None = None
+    checked = False
     for turn in range(1, MOST_ROUNDS + 1):
         read = walk.step(f"read-ph-{turn}", StepKind.READ_PH)
         if read is None or read.figure is None:
@@ -39,10 +41,12 @@ def read_ph(walk: Walk) -> None:
             high=high,
             litres=float(walk.plan.litres),
             alkalinity=_alkalinity(walk),
+            phosphate=_phosphate(walk),
             acid_meq=_acid_meq(walk),
             alkali=walk.plan.alkali.alkali if walk.plan.alkali else None,
             portions=portions,
             settles=walk.plan.settles,
+            checked=checked,
         )
         if walk.assistance.advice is Advice.RIGHT:
             return
@@ -51,6 +55,7 @@ def read_ph(walk: Walk) -> None:
         if walk.assistance.advice not in (Advice.ACID, Advice.ALKALI):
             if not walk.advised(f"{turn}", walk.assistance.advice):
                 return
+            checked = True
             if not walk.is_ahead:
                 last = portions.pop()  # of which the next reading tells what it did
                 pending = (last.meq_l, last.before)
@@ -67,6 +72,13 @@ def _alkalinity(walk: Walk) -> float | None:
     if walk.plan.alkalinity is not None:
         return float(walk.plan.alkalinity)
     return None if walk.source is None else float(walk.source) * CAUTIOUS_MEQ_PER_MS_CM
+
+
+def _phosphate(walk: Walk) -> float:
+    if walk.plan.phosphate is not None:
+        return float(walk.plan.phosphate)
+    rise = (walk.ec or 0) - (walk.source or 0)
+    return max(float(rise), 0.0) * CAUTIOUS_PHOSPHATE_PER_MS_CM
 
 
 def _ph_step(walk: Walk, turn: int) -> Event | None:

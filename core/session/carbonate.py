@@ -1,14 +1,16 @@
 """Acid and alkali from what they did: the carbonate equilibria, asked both ways.
 
-A tank is taken as closed, its carbonic acid staying in, and all that buffers it as alkalinity:
-after Whipker, Bailey, Nelson, Fonteno and Hammer 1996, Commun. Soil Sci. Plant Anal. 27. Phosphate
-of the feed buffers a little beside it; what the last portion did takes that into account.
+A tank is taken as closed, its carbonic acid staying in: after Whipker, Bailey, Nelson, Fonteno and
+Hammer 1996, Commun. Soil Sci. Plant Anal. 27.
 """
 
 from collections.abc import Callable
 
 K1, K2, KW = 10**-6.352, 10**-10.329, 10**-13.995
 """mol/L at 25 °C: Stumm and Morgan, from memory."""
+
+ORDINARY_PH = 7.5
+"""Of a source water: common practice."""
 
 MOST_MEQ = 15.0
 """meq/L, 750 ppm CaCO3: no water that plants stand in holds more, from memory. What seems to hold
@@ -22,41 +24,38 @@ def _bicarbonate(ph: float, carbon: float) -> float:
     return carbon * (K1 * h + 2 * K1 * K2) / whole + KW / h - h
 
 
-def _carbon(ph: float, alkalinity: float) -> float:
-    """mol/L of dissolved carbonate that has an alkalinity at a pH."""
-    h: float = 10.0**-ph
-    whole = h * h + K1 * h + K1 * K2
-    return max((alkalinity - KW / h + h) * whole / (K1 * h + 2 * K1 * K2), 0.0)
-
-
-def acid_between(from_ph: float, to_ph: float, alkalinity: float) -> float:
-    """meq/L of acid that brings water of an alkalinity in meq/L from one pH to a lower one.
-
-    >>> round(acid_between(7.5, 5.8, 3.0), 2)
-    2.3
-    """
-    start = alkalinity / 1000
-    left = _bicarbonate(to_ph, _carbon(from_ph, start))
-    return max((start - left) * 1000, 0.0)
-
-
-def alkalinity_from(from_ph: float, to_ph: float, acid: float) -> float | None:
-    """The alkalinity, meq/L, of water that so much acid (meq/L) brought from one pH to another.
-
-    None where the pH did not fall by what a pen can tell.
-    """
-    if acid <= 0 or from_ph - to_ph < 0.05:
-        return None
-    return _where(lambda alkalinity: acid_between(from_ph, to_ph, alkalinity), acid)
-
-
 def carbon_of(alkalinity: float) -> float:
-    """mmol/L of dissolved carbonate in water of an alkalinity in meq/L, at an ordinary pH of 7.5.
+    """mmol/L of dissolved carbonate in water of an alkalinity in meq/L, at an ordinary pH.
 
     >>> round(carbon_of(3.0), 1)
     3.2
     """
-    return _carbon(7.5, alkalinity / 1000) * 1000
+    of_one = _bicarbonate(ORDINARY_PH, 1.0) - _bicarbonate(ORDINARY_PH, 0.0)
+    return max((alkalinity - _bicarbonate(ORDINARY_PH, 0.0) * 1000) / of_one, 0.0)
+
+
+def alkalinity_of(carbon: float) -> float:
+    """The alkalinity, meq/L, of water with so much dissolved carbonate (mmol/L), as `carbon_of`.
+
+    >>> round(alkalinity_of(carbon_of(3.0)), 6)
+    3.0
+    """
+    return _bicarbonate(ORDINARY_PH, carbon / 1000) * 1000
+
+
+def acid_between(from_ph: float, to_ph: float, carbon: float) -> float:
+    """meq/L of acid that brings water with so much dissolved carbonate (mmol/L) to a lower pH.
+
+    >>> round(acid_between(7.5, 5.8, carbon_of(3.0)), 2)
+    2.3
+    """
+    held = carbon / 1000
+    return max((_bicarbonate(from_ph, held) - _bicarbonate(to_ph, held)) * 1000, 0.0)
+
+
+def carbon_from_acid(from_ph: float, to_ph: float, acid: float) -> float:
+    """mmol/L of dissolved carbonate in water that so much acid (meq/L) brought down so far."""
+    return _where(lambda carbon: acid_between(from_ph, to_ph, carbon), acid)
 
 
 def alkali_between(from_ph: float, to_ph: float, carbon: float, carbonate: float) -> float:
@@ -77,13 +76,8 @@ def alkali_between(from_ph: float, to_ph: float, carbon: float, carbonate: float
     return max(needed / (1 - carbonate * brought) * 1000, 0.0)
 
 
-def carbon_from(from_ph: float, to_ph: float, alkali: float, carbonate: float) -> float | None:
-    """mmol/L of dissolved carbonate in water that so much alkali (meq/L) brought up so far.
-
-    None where the pH did not rise by what a pen can tell.
-    """
-    if alkali <= 0 or to_ph - from_ph < 0.05:
-        return None
+def carbon_from_alkali(from_ph: float, to_ph: float, alkali: float, carbonate: float) -> float:
+    """mmol/L of dissolved carbonate in water that so much alkali (meq/L) brought up so far."""
     return _where(lambda carbon: alkali_between(from_ph, to_ph, carbon, carbonate), alkali)
 
 

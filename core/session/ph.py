@@ -1,19 +1,13 @@
 """The pH assistant: portions of acid or alkali, each from what the last ones did."""
 
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass
 from enum import StrEnum
 from itertools import pairwise, takewhile
 
 from core.chemistry import Alkali
-from core.session.carbonate import (
-    MOST_MEQ,
-    acid_between,
-    alkali_between,
-    alkalinity_from,
-    carbon_from,
-    carbon_of,
-)
+from core.session.buffers import DOWN, Held, Way, up
+from core.session.carbonate import carbon_of
 
 WAIT_MIN = 5
 """Minutes to wait after a portion: common practice."""
@@ -27,7 +21,17 @@ CAUTIOUS_MEQ_PER_MS_CM = 2.5
 """meq/L of alkalinity for each mS/cm of a water without a report: half of an ordinary hard water's,
 from memory, so that the first portion stays small."""
 
+TELLING_MEQ = 2 * FIRST_UNKNOWN_MEQ
+"""meq/L that show in every tank, more or less; what did less may be too little to be seen."""
+
 MOST_TURNS = 2
+
+MOST_GROWTH = 2
+"""How many times all before it a portion may be: what holds pH here need not hold it further on. A
+simulated tank shows that so much stays in the window in RO water too."""
+
+LASTING_PH = 7.6
+"""Above it silicate holds pH too, and holds none of the way below."""
 
 SURE_WAY = 0.5
 """A way of pH from which on a pen's tenth is a small part of it."""
@@ -35,6 +39,11 @@ SURE_WAY = 0.5
 PH_CAUSES = ("ph_pen", "not_stirred", "mixed_up", "volume")
 """Likely causes of a pH that does not follow, in the order in which to check them: common
 practice. A broken electrode reads about 7 in everything."""
+
+
+CAUTIOUS_PHOSPHATE_PER_MS_CM = 0.35
+"""mmol/L of phosphate for each mS/cm of a feed without labels: half of an ordinary feed's, from
+memory."""
 
 
 class Advice(StrEnum):
@@ -84,10 +93,12 @@ def assist(
     litres: float,
     alkalinity: float | None,
     acid_meq: float,
+    phosphate: float = 0.0,
     alkali: Alkali | None = None,
     portions: Sequence[Portion] = (),
     resolution: float = 0.1,
     settles: bool = False,
+    checked: bool = False,
 ) -> Assistance:
     """The next step towards the middle of the window.
 
@@ -98,10 +109,12 @@ def assist(
         alkalinity: meq/L of the tank's water, from its report or this tank's own history; None if
             nothing is known.
         acid_meq: what a mL of the acid at hand gives near pH 6; 0 if none is.
+        phosphate: mmol/L of it in the feed, as far as labels tell.
         alkali: what raises pH; None if none is at hand whose strength is known.
         portions: the corrections made so far, in order.
         resolution: what the pen can tell apart.
         settles: whether this feed settles by itself, as organic and living ones do.
+        checked: whether the pen was looked at since pH did not follow.
     """
     if low <= ph <= high:
         return Assistance(Advice.RIGHT)
@@ -109,93 +122,99 @@ def assist(
         return Assistance(Advice.WAIT_SETTLING, look_again_h=24)
     if _turns(portions, ph, low, high) >= MOST_TURNS:
         return Assistance(Advice.STOP_CHASING, look_again_h=24)
-    aim = (low + high) / 2
-    way = _raising(aim, alkalinity, alkali) if ph < low else _lowering(aim, alkalinity, acid_meq)
-    run = list(takewhile(lambda portion: portion.meq_l * way.sign > 0, reversed(portions)))[::-1]
-    meq = _portion(ph, run, way, resolution)
+    held = None if alkalinity is None else Held(carbon_of(alkalinity), phosphate)
+    task = _raising(held, alkali) if ph < low else _lowering(held, acid_meq)
+    sign = task.way.sign
+    run = list(takewhile(lambda portion: portion.meq_l * sign > 0, reversed(portions)))[::-1]
+    meq = _portion(ph, (low + high) / 2, run, task, resolution, checked=checked)
     if meq is None:
         return Assistance(Advice.UNMOVED)
-    if way.strength <= 0:
-        return Assistance(way.advice)
-    return Assistance(way.advice, amount=meq * litres / way.strength, meq_l=meq)
-
-
-def _hardly_moved(run: Sequence[Portion], ph: float, resolution: float) -> bool:
-    """Whether pH went no further their way than the pen can tell."""
-    sign = 1 if run[0].meq_l > 0 else -1
-    return (run[0].before - ph) * sign < resolution * 1.5
+    if task.strength <= 0:
+        return Assistance(task.advice)
+    return Assistance(task.advice, amount=meq * litres / task.strength, meq_l=meq)
 
 
 @dataclass(frozen=True, slots=True)
-class _Way:
-    """The way down or up, and what on it tells how far a portion goes.
+class _Task:
+    """A way to go, and with what.
 
     Args:
         advice: to go it.
-        sign: of its portions.
+        way: down or up.
         strength: meq that a mL or g of what is at hand gives; 0 where that is not known.
-        need: meq/L to the middle of the window, from a pH and what holds it there.
-        holds: what held the pH, from where it was, where it went, and meq/L.
-        held: what holds it, as far as is known beforehand.
+        held: what holds pH, as far as is known beforehand; None where nothing is.
         unknown: meq/L of a first portion where nothing is known.
     """
 
     advice: Advice
-    sign: int
+    way: Way
     strength: float
-    need: Callable[[float, float], float]
-    holds: Callable[[float, float, float], float | None]
-    held: float | None
+    held: Held | None
     unknown: float
 
 
-def _lowering(aim: float, alkalinity: float | None, acid_meq: float) -> _Way:
-    return _Way(
-        Advice.ACID if acid_meq > 0 else Advice.NO_ACID,
-        1,
-        acid_meq,
-        lambda ph, held: acid_between(ph, aim, held),
-        alkalinity_from,
-        alkalinity,
-        FIRST_UNKNOWN_MEQ,
-    )
+def _lowering(held: Held | None, acid_meq: float) -> _Task:
+    advice = Advice.ACID if acid_meq > 0 else Advice.NO_ACID
+    return _Task(advice, DOWN, acid_meq, held, FIRST_UNKNOWN_MEQ)
 
 
-def _raising(aim: float, alkalinity: float | None, alkali: Alkali | None) -> _Way:
-    carbonate = alkali.carbonate if alkali else 0.0
-    return _Way(
-        Advice.ALKALI,
-        -1,
-        alkali.meq if alkali else 0.0,
-        lambda ph, held: alkali_between(ph, aim, held, carbonate),
-        lambda before, after, meq: carbon_from(before, after, meq, carbonate),
-        None if alkalinity is None else carbon_of(alkalinity),
-        SMALLEST_MEQ,
-    )
+def _raising(held: Held | None, alkali: Alkali | None) -> _Task:
+    strength, carbonate = (alkali.meq, alkali.carbonate) if alkali else (0.0, 0.0)
+    return _Task(Advice.ALKALI, up(carbonate), strength, held, SMALLEST_MEQ)
 
 
-def _portion(ph: float, run: Sequence[Portion], way: _Way, resolution: float) -> float | None:
+def _portion(
+    ph: float,
+    aim: float,
+    run: Sequence[Portion],
+    task: _Task,
+    resolution: float,
+    *,
+    checked: bool,
+) -> float | None:
     """meq/L: at most half of an estimate first, then what the last portions did, but for a rest.
 
-    None where two of them did not show, or no water could hold up so much.
+    None where what must show did not, or no tank could hold up so much.
     """
+    way = task.way
     if not run:
-        if way.held is None:
-            return way.unknown
-        return max(way.need(ph, way.held) / 2, SMALLEST_MEQ / 2)
-    unmoved = _hardly_moved(run, ph, resolution)
-    if unmoved and len(run) > 1:
+        if task.held is None:
+            return task.unknown
+        return max(way.takes(ph, aim, task.held) / 2, SMALLEST_MEQ / 2)
+    done = sum(abs(portion.meq_l) for portion in run)
+    told = _told(ph, run, task, resolution)
+    if told is None:
+        # A pen that does not tell is given no more than as much again, and at last what must show.
+        left = TELLING_MEQ - done
+        if left > SMALLEST_MEQ / 4:
+            return min(done, left)
+        return done if checked or len(run) == 1 else None
+    sure, held = told
+    if not held.is_possible:
         return None
-    # All portions of a run tell more than the last: a pen's tenth is a small part of their way. A
-    # way that the pen can hardly tell may have been a step more: the smaller water is believed.
-    start, done = run[0].before, sum(abs(portion.meq_l) for portion in run)
-    sure = ph if abs(start - ph) >= SURE_WAY else ph - way.sign * resolution
-    known = way.holds(start, sure, done)
-    if known is not None and known >= MOST_MEQ:
+    if task.held is not None and run[0].before > LASTING_PH:
+        held = held.at_most(task.held)
+    wanted = max(way.takes(sure, aim, held) * _BOLDNESS, SMALLEST_MEQ / 4)
+    return min(wanted, done * MOST_GROWTH)
+
+
+def _told(
+    ph: float, run: Sequence[Portion], task: _Task, resolution: float
+) -> tuple[float, Held] | None:
+    """Where pH is at the furthest, and what all portions together showed to hold it.
+
+    All tell more than the last: a pen's tenth is a small part of their way. A way that the pen can
+    hardly tell may have been a step more: less is believed to hold it. None where nothing showed.
+    """
+    start, sign = run[0].before, task.way.sign
+    sure = ph if abs(start - ph) >= SURE_WAY else ph - sign * resolution
+    held = task.way.held(
+        start, sure, sum(abs(portion.meq_l) for portion in run), task.held or Held(0.0)
+    )
+    hardly = (start - ph) * sign < resolution * 1.5
+    if held is None or (hardly and held.is_possible):
         return None
-    if known is None or unmoved:
-        return abs(run[-1].meq_l)  # a pen that does not tell is given no more than as much again
-    return max((way.need(start, known) - done) * _BOLDNESS, SMALLEST_MEQ / 4)
+    return sure, held
 
 
 _BOLDNESS = 0.8

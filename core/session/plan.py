@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.chart import Role
-from core.chemistry import Acid, Alkali, molarity
+from core.chemistry import Acid, Alkali, Element, molarity
 from core.mix import MixRequest, PourSheet
 from core.mix.steps import Pass
 from core.mix.tank import choose_acid, choose_alkali
@@ -89,6 +89,7 @@ class BenchPlan:
         ph: low and high of the window.
         alkalinity: meq/L of the water, by its report or else by what acid did in this tank before;
             None where neither tells.
+        phosphate: mmol/L in the finished feed; None where not all labels tell.
         acid: what pH is lowered with; None where the shelf has none.
         alkali: what it is raised with; None where the shelf has none whose strength is known.
         chlorine_h: hours until chlorine has left the water; 0 where there is none.
@@ -104,6 +105,7 @@ class BenchPlan:
     added: tuple[Fraction, Fraction] | None
     ph: tuple[Fraction, Fraction]
     alkalinity: Fraction | None
+    phosphate: Fraction | None
     acid: BenchAcid | None
     alkali: BenchAlkali | None
     chlorine_h: Fraction
@@ -112,6 +114,9 @@ class BenchPlan:
     pours: tuple[BenchPour, ...]
     bench: tuple[Vessel, ...]
 
+
+P_PER_MMOL = 30.974
+"""mg of phosphorus in a mmol: IUPAC."""
 
 MEQ_PER_PPM = Fraction("0.01998")  # 1 meq/L is 50.04 mg/L CaCO3
 
@@ -160,6 +165,7 @@ def bench_plan(
         added=_edges(aim.all_in) if aim.school is School.ON_TOP else None,
         ph=(sheet.ph.low, sheet.ph.high),
         alkalinity=learned if report.alkalinity is None else report.alkalinity * MEQ_PER_PPM,
+        phosphate=_phosphate(sheet),
         acid=acid,
         alkali=alkali,
         chlorine_h=request.water.hours_to_stand if request.water.is_chlorinated else Fraction(0),
@@ -168,6 +174,14 @@ def bench_plan(
         pours=_pours(sheet),
         bench=request.bench,
     )
+
+
+def _phosphate(sheet: PourSheet) -> Fraction | None:
+    """mmol/L in the finished feed, before any acid; None where not all labels tell."""
+    if sheet.in_tank is None or sheet.in_tank.unlabelled:
+        return None
+    [ppm] = [e.ppm - e.from_acid for e in sheet.in_tank.elements if e.element is Element.P]
+    return Fraction(ppm / P_PER_MMOL).limit_denominator(10_000)
 
 
 def _edges(reading: ReadingRange | None) -> tuple[Fraction, Fraction] | None:

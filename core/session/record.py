@@ -5,7 +5,8 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.quantities import AmountUnit, rounded
-from core.session.carbonate import alkalinity_from
+from core.session.buffers import phosphate_between
+from core.session.carbonate import alkalinity_of, carbon_from_acid
 from core.session.events import Event
 from core.session.ph import SURE_WAY, Advice
 from core.session.plan import BenchPlan
@@ -111,7 +112,7 @@ def record_of(plan: BenchPlan, state: State, events: Sequence[Event]) -> MixReco
         ended=max(times, default=0.0),
         ec=state.ec,
         ph=state.ph,
-        alkalinity=_learned(state),
+        alkalinity=_learned(plan, state),
         look_again_h=advice.look_again_h if advice and advice.look_again_h else LOOK_AGAIN_H,
         use_by_days=ORGANIC_DAYS if organic else MINERAL_DAYS,
         change_out_days=CHANGE_OUT_DAYS,
@@ -143,17 +144,19 @@ def _lines(plan: BenchPlan, state: State) -> tuple[PouredLine, ...]:
 _UNTOLD = (Advice.UNMOVED, Advice.TOO_MANY_ROUNDS)
 
 
-def _learned(state: State) -> Fraction | None:
+def _learned(plan: BenchPlan, state: State) -> Fraction | None:
     """The alkalinity that all portions of acid together showed, over a way that tells it."""
     acids = [portion for portion in state.portions if portion.meq_l > 0]
     if not acids or len(acids) != len(state.portions):
         return None
     if state.assistance is None or state.assistance.advice in _UNTOLD:
         return None
-    if acids[0].before - acids[-1].after < SURE_WAY:
+    start, end = acids[0].before, acids[-1].after
+    if start - end < SURE_WAY:
         return None
-    found = alkalinity_from(acids[0].before, acids[-1].after, sum(p.meq_l for p in acids))
-    return None if found is None else rounded(Fraction(found), 3)
+    by_feed = phosphate_between(start, end, float(plan.phosphate or 0))
+    left = sum(portion.meq_l for portion in acids) - by_feed
+    return rounded(Fraction(alkalinity_of(carbon_from_acid(start, end, max(left, 0.0)))), 3)
 
 
 def _kept(value: Fraction | None) -> Fraction | None:

@@ -8,6 +8,7 @@ from core.water import Water
 from tests.core.labels import acid_on_shelf, labelled
 from tests.core.mixes import F, ec, pair, water
 
+RO = water("0.02", alkalinity="3", calcium="0", sodium="2", ph=F("6.5"))
 SOFT = water("0.05", alkalinity="12", calcium="3", ph=F("6.5"))
 MAINS = water("0.52", alkalinity="150", calcium="68", magnesium="7", sodium="18", ph=F("7.6"))
 HARD = water("0.86", alkalinity="265", calcium="112", magnesium="15", sodium="31", ph=F("7.3"))

@@ -11,11 +11,13 @@ from core.chemistry import Alkali, Label, Salt, alkali_of, contents_of
 from core.mix import AlkaliOnShelf, Tank
 from core.quantities import AmountUnit
 from core.session import Event, StepKind, follow, record_of
+from core.session.buffers import DOWN, PHOSPHATE_PK, Held, phosphate_between, up
 from core.session.carbonate import (
     acid_between,
     alkali_between,
-    alkalinity_from,
-    carbon_from,
+    alkalinity_of,
+    carbon_from_acid,
+    carbon_from_alkali,
     carbon_of,
 )
 from core.session.ph import Advice, Portion, assist
@@ -24,15 +26,28 @@ from tests.core.labels import label, labelled
 from tests.core.mixes import F, water
 
 
-@given(st.floats(6.4, 8.2), st.floats(5.4, 6.2), st.floats(0.1, 8))
-def test_alkalinity_is_found_again_from_what_acid_did(
-    from_ph: float, to_ph: float, alkalinity: float
+@given(st.floats(6.4, 8.2), st.floats(5.4, 6.2), st.floats(0.05, 8), st.floats(0, 3))
+def test_what_holds_ph_is_found_again_from_what_acid_did(
+    from_ph: float, to_ph: float, carbon: float, phosphate: float
 ) -> None:
-    acid = acid_between(from_ph, to_ph, alkalinity)
-    if acid > 0.001:
-        found = alkalinity_from(from_ph, to_ph, acid)
-        assert found == pytest.approx(alkalinity, rel=1e-3)
-    assert alkalinity_from(to_ph, from_ph, 1.0) is None
+    acid = acid_between(from_ph, to_ph, carbon)
+    assert carbon_from_acid(from_ph, to_ph, acid) == pytest.approx(carbon, rel=1e-3)
+    true = Held(carbon, phosphate)
+    found = DOWN.held(from_ph, to_ph, DOWN.takes(from_ph, to_ph, true), Held(carbon))
+    assert found is not None
+    assert found.phosphate == pytest.approx(phosphate, abs=1e-3)
+    # Carbonate of which there is less than was thought is found too, and nothing else made of it.
+    less = DOWN.held(from_ph, to_ph, acid * 0.999, Held(carbon * 2))
+    assert less is not None
+    assert (less.carbonate, less.phosphate) == (pytest.approx(carbon, rel=1e-2), 0)
+    assert DOWN.held(to_ph, from_ph, 1.0, true) is None
+    assert alkalinity_of(carbon_of(carbon)) == pytest.approx(carbon)
+
+
+def test_phosphate_holds_most_near_its_second_constant() -> None:
+    """Half of it has given its proton away there, a tenth one pH below, by Henderson-Hasselbalch."""
+    assert phosphate_between(PHOSPHATE_PK, PHOSPHATE_PK - 1, 1.1) == pytest.approx(0.45)
+    assert phosphate_between(PHOSPHATE_PK + 9, PHOSPHATE_PK, 1.0) == pytest.approx(0.5)
 
 
 @given(
@@ -42,23 +57,23 @@ def test_what_holds_ph_is_found_again_from_what_alkali_did(
     from_ph: float, to_ph: float, carbon: float, carbonate: float
 ) -> None:
     alkali = alkali_between(from_ph, to_ph, carbon, carbonate)
-    found = carbon_from(from_ph, to_ph, alkali, carbonate)
+    found = carbon_from_alkali(from_ph, to_ph, alkali, carbonate)
     assert found == pytest.approx(carbon, rel=1e-3)
-    assert carbon_from(to_ph, from_ph, 1.0, carbonate) is None
+    assert up(carbonate).held(to_ph, from_ph, 1.0, Held(carbon)) is None
     # Carbonate holds its own against the acid, so that more of it is needed than of a hydroxide.
     assert alkali >= alkali_between(from_ph, to_ph, carbon, 0.0)
 
 
 def test_alkali_after_acid_comes_back_to_where_it_began() -> None:
     """Closed water that acid brought down is brought up again by as much hydroxide."""
-    down = acid_between(7.5, 5.2, 3.0)
+    down = acid_between(7.5, 5.2, carbon_of(3.0))
     assert alkali_between(5.2, 7.5, carbon_of(3.0), 0.0) == pytest.approx(down, rel=1e-6)
 
 
 def test_the_first_portion_is_at_most_half() -> None:
     advice = assist(7.5, alkalinity=3.0, **AT)  # type: ignore[arg-type]
     assert advice.advice is Advice.ACID
-    assert advice.meq_l == pytest.approx(acid_between(7.5, 5.95, 3.0) / 2)
+    assert advice.meq_l == pytest.approx(acid_between(7.5, 5.95, carbon_of(3.0)) / 2)
     assert advice.amount == pytest.approx(advice.meq_l * 100 / 7.4)
     assert assist(6.0, alkalinity=3.0, **AT).advice is Advice.RIGHT  # type: ignore[arg-type]
     none = {**AT, "acid_meq": 0.0}
@@ -131,14 +146,14 @@ def test_a_pen_that_never_moves_never_draws_more_than_the_estimate(
     portions: list[Portion] = []
     advice = assist(stuck, alkalinity=alkalinity, alkali=strength, **AT)  # type: ignore[arg-type]
     while advice.advice is not Advice.UNMOVED:
-        assert len(portions) < 2
+        assert len(portions) < 6
         sign = 1 if advice.advice is Advice.ACID else -1
         portions.append(Portion(sign * (advice.meq_l or 0.1), stuck, stuck))
         advice = assist(stuck, alkalinity=alkalinity, alkali=strength, portions=portions, **AT)  # type: ignore[arg-type]
     poured = sum(abs(portion.meq_l) for portion in portions)
     known = 0.0
     if alkalinity is not None and stuck > MIDDLE:
-        known = acid_between(stuck, MIDDLE, alkalinity)
+        known = acid_between(stuck, MIDDLE, carbon_of(alkalinity))
     elif alkalinity is not None:
         known = alkali_between(stuck, MIDDLE, carbon_of(alkalinity), POTASH.carbonate)
     assert poured <= max(known + 1e-9, 0.2)

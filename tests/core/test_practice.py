@@ -7,13 +7,14 @@ import pytest
 from core.chart import Form, Role
 from core.chemistry import Acid, AcidKind, Alkali, contents_of, molarity
 from core.chemistry.acids import PROTONS_AT_6
+from core.chemistry.elements import Component
 from core.chemistry.source import source_water
 from core.practice import Pen, PenReading, SimulatedTank
 from core.practice.pen import stands_still
 from core.session import BenchPlan, Event, State, StepKind, follow
 from core.session.ph import Advice, Portion, assist
 from core.water import Water
-from tests.core.guided import AT, HARD, MAINS, MIDDLE, POTASH, READS, SOFT, next_event, plan_for
+from tests.core.guided import AT, HARD, MAINS, MIDDLE, POTASH, READS, RO, SOFT, next_event, plan_for
 from tests.core.labels import PART_ONE, PART_TWO, label
 from tests.core.mixes import F
 
@@ -32,15 +33,20 @@ def read(tank: SimulatedTank, pen: Pen, chance: Random) -> PenReading:
     return sorted(shown, key=lambda one: one.ph)[2]
 
 
-@pytest.mark.parametrize("source", [SOFT, MAINS, HARD], ids=["soft", "mains", "hard"])
-def test_ph_reaches_the_window_in_at_most_four_readings_without_overshoot(source: Water) -> None:
+@pytest.mark.parametrize("source", [RO, SOFT, MAINS, HARD], ids=["ro", "soft", "mains", "hard"])
+@pytest.mark.parametrize("share", [(0.15, 0.5), (0.5, 1.3)], ids=["weak", "full"])
+def test_ph_reaches_the_window_in_at_most_four_readings_without_overshoot(
+    source: Water, share: tuple[float, float]
+) -> None:
     counts = []
     for seed in range(200):
         chance, pen = Random(seed), Pen()  # noqa: S311 -- cases, no secrets
         tank = SimulatedTank.filled(source, 100 * chance.uniform(0.95, 1.05))
         tank.pour(SILICA, 40 * chance.uniform(0, 1))
-        tank.pour(ONE, 150 * chance.uniform(0.5, 1.3))
-        tank.pour(TWO, 150 * chance.uniform(0.5, 1.3))
+        tank.pour(ONE, 150 * chance.uniform(*share))
+        two = 150 * chance.uniform(*share)
+        tank.pour(TWO, two)
+        labelled = TWO.moles[Component.PHOSPHORUS] * two / 100 * 1000
         kind, percent = chance.choice([(AcidKind.NITRIC, 38), (AcidKind.PHOSPHORIC, 59)])
         acid = Acid(kind, F(percent))
         strength = molarity(acid)[0] * PROTONS_AT_6[kind]
@@ -49,7 +55,8 @@ def test_ph_reaches_the_window_in_at_most_four_readings_without_overshoot(source
         now, readings = read(tank, pen, chance).ph, 1
         while True:
             advice = assist(now, **{**AT, "acid_meq": strength},  # type: ignore[arg-type]
-                            alkalinity=float(known) / 50.04, portions=portions)  # fmt: skip
+                            alkalinity=float(known) / 50.04, portions=portions,
+                            phosphate=labelled)  # fmt: skip
             if advice.advice is not Advice.ACID:
                 break
             tank.pour_acid(acid, advice.amount)
@@ -60,7 +67,8 @@ def test_ph_reaches_the_window_in_at_most_four_readings_without_overshoot(source
         counts.append(readings)
         assert advice.advice is Advice.RIGHT, (seed, portions)
         assert now >= AT["low"]  # type: ignore[operator]
-    assert max(counts) <= 4
+    # In RO water a weak feed holds next to nothing: more care, one reading more.
+    assert max(counts) <= (5 if source is RO else 4)
 
 
 @pytest.mark.parametrize("source", [SOFT, MAINS, HARD], ids=["soft", "mains", "hard"])

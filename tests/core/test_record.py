@@ -15,7 +15,8 @@ from core.formats.record import MixRecordDocument
 from core.mix import AlkaliOnShelf
 from core.quantities import AmountUnit
 from core.session import BenchPlan, Event, Kind, MixRecord, StepKind, follow, record_of
-from core.session.carbonate import acid_between
+from core.session.buffers import DOWN, Held
+from core.session.carbonate import carbon_of
 from core.session.record import PouredLine, ReadLine
 from tests.core.guided import MAINS, PLANS, POTASH, READS, next_event, plan_for, whole
 from tests.core.labels import acid_on_shelf, labelled
@@ -68,8 +69,10 @@ def test_the_alkalinity_is_learned_from_what_acid_did(alkalinity: float) -> None
     assert poured is not None
     meq = float(poured * plan.acid.molar / plan.litres)
     # Where so much acid brings a water of that alkalinity:
-    after = next(ph for ph in range(7800, 3000, -1)
-                 if acid_between(7.8, ph / 1000, alkalinity) > meq) / 1000  # fmt: skip
+    assert plan.phosphate is not None
+    held = Held(carbon_of(alkalinity), float(plan.phosphate))
+    after = next(ph / 1000 for ph in range(7800, 3000, -1)
+                 if DOWN.takes(7.8, ph / 1000, held) > meq)  # fmt: skip
     again = run(plan, read_ph=["7.8", f"{after:.3f}", "5.8"])[1]
     upto = next(at for at, e in enumerate(again) if e.step == "read-ph-2") + 1
     record = record_of(plan, follow(plan, again[:upto]), again[:upto])
