@@ -36,7 +36,7 @@ LASTING_PH = 7.6
 SURE_WAY = 0.5
 """A way of pH from which on a pen's tenth is a small part of it."""
 
-PH_CAUSES = ("ph_pen", "not_stirred", "mixed_up", "volume")
+PH_CAUSES = ("ph_pen", "not_stirred", "mixed_up", "other_water", "volume")
 """Likely causes of a pH that does not follow, in the order in which to check them: common
 practice. A broken electrode reads about 7 in everything."""
 
@@ -192,7 +192,7 @@ def _portion(
     sure, held = told
     if not held.is_possible:
         return None
-    if task.held is not None and run[0].before > LASTING_PH:
+    if task.held is not None and run[-1].before > LASTING_PH:
         held = held.at_most(task.held)
     wanted = max(way.takes(sure, aim, held) * _BOLDNESS, SMALLEST_MEQ / 4)
     return min(wanted, done * MOST_GROWTH)
@@ -206,6 +206,8 @@ def _told(
     All tell more than the last: a pen's tenth is a small part of their way. A way that the pen can
     hardly tell may have been a step more: less is believed to hold it. None where nothing showed.
     """
+    # What silicate held above says nothing of the way below.
+    run = [portion for portion in run if portion.before <= LASTING_PH] or run
     start, sign = run[0].before, task.way.sign
     sure = ph if abs(start - ph) >= SURE_WAY else ph - sign * resolution
     held = task.way.held(

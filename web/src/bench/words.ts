@@ -126,6 +126,7 @@ export const CAUSES: Record<string, string> = {
   meter: 'Pen dry, dirty or out of calibration? Rinse it and read a standard.',
   ph_pen:
     'Pen dry or broken? Rinse it and read the buffers 7 and 4: a broken one shows about 7 in both.',
+  other_water: 'Another water than its report tells? Have its alkalinity read.',
   not_stirred: 'Not mixed in yet? Stir, and read where the water moves.',
 };
 
