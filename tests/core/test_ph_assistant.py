@@ -8,6 +8,7 @@ from hypothesis import strategies as st
 
 from core.chart import Form, Medium, Role
 from core.chemistry import Alkali, Label, Salt, alkali_of, contents_of
+from core.chemistry.elements import Component
 from core.mix import AlkaliOnShelf, Tank
 from core.quantities import AmountUnit
 from core.session import Event, StepKind, follow, record_of
@@ -22,7 +23,7 @@ from core.session.carbonate import (
 )
 from core.session.ph import Advice, Portion, assist
 from tests.core.guided import AT, MIDDLE, POTASH, READS, next_event, plan_for
-from tests.core.labels import label, labelled
+from tests.core.labels import PART_TWO, acid_on_shelf, label, labelled, shelf
 from tests.core.mixes import F, water
 
 
@@ -192,3 +193,34 @@ def test_a_pen_that_was_mended_tells_what_the_last_portion_did() -> None:
     assert [p.before for p in state.portions] == [7.0, 6.4]
     assert [p.after for p in state.portions] == [6.4, 6.0]
     assert [step.id for step in state.steps if step.kind is StepKind.ADVICE] == ["advice-2"]
+
+
+def test_what_silicate_held_above_is_not_asked_for_below() -> None:
+    """RO water with potassium silicate: 0.1 meq/L from 8.2 to 7.2, and little holds it further."""
+    ro = {**AT, "alkalinity": 0.06, "phosphate": 0.15}
+    above = [Portion(0.1, 8.2, 7.2)]
+    next_one = assist(7.2, portions=above, **ro)  # type: ignore[arg-type]
+    assert next_one.meq_l <= DOWN.takes(7.2, MIDDLE, Held(carbon_of(0.06), 0.15))
+    below = [*above, Portion(next_one.meq_l, 7.2, 6.6)]
+    last = assist(6.6, portions=below, **ro)  # type: ignore[arg-type]
+    assert 0 < last.meq_l < next_one.meq_l
+
+
+def test_the_feed_s_phosphate_is_known_where_every_label_tells() -> None:
+    """100 mL of the second part in 100 L, in mmol/L by its label; a bottle without one hides it."""
+    known = plan_for().phosphate
+    assert known is not None
+    two = contents_of(PART_TWO, Form.LIQUID, Role.BASE)
+    per_ml = two.moles[Component.PHOSPHORUS] * 1000 / 100
+    poured = next(pour.amount for pour in plan_for().pours if pour.key == "two")
+    assert poured is not None
+    assert float(known) == pytest.approx(per_ml * float(poured), rel=1e-3)
+    assert plan_for(shelf=shelf(acid_on_shelf(), two=PART_TWO)).phosphate is None
+
+
+def test_after_the_pen_was_checked_it_goes_on_by_as_much_again() -> None:
+    stuck = [Portion(0.2, 7.0, 7.0), Portion(0.2, 7.0, 7.0)]
+    at = {**AT, "alkalinity": 0.5, "portions": stuck}
+    assert assist(7.0, **at).advice is Advice.UNMOVED  # type: ignore[arg-type]
+    again = assist(7.0, checked=True, **at)  # type: ignore[arg-type]
+    assert (again.advice, again.meq_l) == (Advice.ACID, pytest.approx(0.4))
