@@ -13,8 +13,9 @@ ORDINARY_PH = 7.5
 """Of a source water: common practice."""
 
 MOST_MEQ = 15.0
-"""meq/L, 750 ppm CaCO3: no water that plants stand in holds more, from memory. What seems to hold
-more was not reached by what was poured, or is read by a pen that does not tell."""
+"""meq/L of alkalinity, mmol/L of carbonate (750 ppm CaCO3): no water that plants stand in holds
+more, from memory. What seems to hold more was not reached by what was poured, or is read by a pen
+that does not tell."""
 
 
 def _bicarbonate(ph: float, carbon: float) -> float:

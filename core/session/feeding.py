@@ -47,7 +47,7 @@ def feed(walk: Walk) -> None:
 def _between(walk: Walk) -> None:
     read = walk.step("read-between", StepKind.READ_EC)
     pours = walk.plan.pours
-    whole = {p.key: walk.whole(p.key) for p in pours if p.turn is Pass.SECOND}
+    whole = {p.key: walk.plan.whole(p.key) for p in pours if p.turn is Pass.SECOND}
     # Before the reading the first pass may still be ahead; then it will be as planned.
     first = (
         walk.base

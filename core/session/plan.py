@@ -114,6 +114,10 @@ class BenchPlan:
     pours: tuple[BenchPour, ...]
     bench: tuple[Vessel, ...]
 
+    def whole(self, key: str) -> Fraction:
+        """Printed dose × strength of a product, mL or g; 0 where only a reading ends its pour."""
+        return sum((p.amount or Fraction(0) for p in self.pours if p.key == key), Fraction(0))
+
 
 P_PER_MMOL = 30.974
 """mg of phosphorus in a mmol: IUPAC."""

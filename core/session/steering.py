@@ -114,6 +114,9 @@ OVERPOURED = Fraction(2, 100)
 PEN_STEP = Fraction(1, 100)
 """mS/cm that a pen can tell apart: common practice."""
 
+PEN_SWAY = 5 * PEN_STEP
+"""mS/cm within which a pen, a mark and a mixing tank may differ: our own default."""
+
 ODD_TIMES = 2
 """Times what was asked for: who tells of more may have mistyped it; our own default."""
 
@@ -125,7 +128,7 @@ way shows, going on would be blind: our own default."""
 def follows(slope: Slope) -> bool:
     """Whether a reading went along with a correction, as far as a pen can tell."""
     short = abs(slope.expected - slope.measured)
-    return short <= 5 * PEN_STEP or slope.measured / slope.expected >= HARDLY
+    return short <= PEN_SWAY or slope.measured / slope.expected >= HARDLY
 
 
 class Verdict(StrEnum):

@@ -110,10 +110,6 @@ class Walk:
         off = self.source - self.plan.source
         return off if abs(off) > OTHER_WATER else None
 
-    def whole(self, key: str) -> Fraction:
-        """Printed dose × strength of a product, mL or g."""
-        return sum((p.amount or Fraction(0) for p in self.plan.pours if p.key == key), Fraction(0))
-
     @property
     def aim(self) -> Fraction | None:
         """The middle of the target."""
@@ -124,7 +120,7 @@ class Walk:
         self.poured[pour.key] = self.poured.get(pour.key, Fraction(0)) + figure
         if pour.base:
             self.base[pour.key] = self.base.get(pour.key, Fraction(0)) + figure
-        poured, planned = self.poured[pour.key], self.whole(pour.key)
+        poured, planned = self.poured[pour.key], self.plan.whole(pour.key)
         if planned > 0 and poured > planned * (1 + OVERPOURED) and self.correction is None:
             self.way_out = self._way_out(pour, poured, planned)
 

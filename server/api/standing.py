@@ -76,8 +76,7 @@ class _Screen:
 
 def _of_dose(step: Step, pour: BenchPour, screen: _Screen) -> str | None:
     """At what share of printed dose × strength a product stands after an addition."""
-    pours = [one for one in screen.plan.pours if one.key == pour.key]
-    whole = sum((one.amount or Fraction(0) for one in pours), Fraction(0))
+    whole = screen.plan.whole(pour.key)
     if step.kind is not StepKind.ADD or not whole or step.status is not Status.NOW:
         return None
     stands = screen.poured.get(pour.key, Fraction(0)) + (step.amount or Fraction(0))
