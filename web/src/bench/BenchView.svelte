@@ -270,6 +270,7 @@
     flex: 1;
     min-width: 0;
     font-size: 1.125rem;
+    line-height: 1.15; /* a word below the name must not move the screen under a thumb */
   }
 
   .off {
