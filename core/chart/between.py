@@ -64,7 +64,13 @@ def dose_between(
     if one is None and other is None:
         return None
     if any(dose is not None and dose.until_ec is not None for dose in (one, other)):
-        return _rule_between(one, other, share, name)
+        return _rule_between(one, other, share, per_litre, name)
+    return _printed_between(one, other, share, per_litre)
+
+
+def _printed_between(
+    one: Dose | None, other: Dose | None, share: Fraction, per_litre: PerLitre
+) -> Dose:
     unit = next(dose.unit for dose in (one, other) if dose is not None)
     if one is not None and other is not None and one.unit is not other.unit:
         unit = DoseUnit.G_PER_L if _is_dry(one) else DoseUnit.ML_PER_L
@@ -72,7 +78,7 @@ def dose_between(
     some = one or other
     assert some is not None
     low, high = (_mean(_end(one, end), _end(other, end), share) for end in ("low", "high"))
-    return replace(some, column=(one or some).column, low=low, high=high, unit=unit)
+    return replace(some, column=some.column, low=low, high=high, unit=unit)
 
 
 def _end(dose: Dose | None, end: str) -> Fraction:
@@ -90,7 +96,9 @@ def _in_litres(dose: Dose, unit: DoseUnit, per_litre: PerLitre) -> Dose:
     return replace(dose, low=_end(dose, "low") * one, high=_end(dose, "high") * one, unit=unit)
 
 
-def _rule_between(one: Dose | None, other: Dose | None, share: Fraction, name: str) -> Dose:
+def _rule_between(
+    one: Dose | None, other: Dose | None, share: Fraction, per_litre: PerLitre, name: str
+) -> Dose:
     if one is None or other is None or one.until_ec is None or other.until_ec is None:
         raise InputError(
             "no_way_between",
@@ -98,4 +106,7 @@ def _rule_between(one: Dose | None, other: Dose | None, share: Fraction, name: s
             "there is nothing half way; choose one of the columns.",
             "between",
         )
-    return replace(one, until_ec=_mean(one.until_ec, other.until_ec, share))
+    until = _mean(one.until_ec, other.until_ec, share)
+    if one.unit is None or other.unit is None:  # where one prints no dose, nothing is half way
+        return replace(one, low=None, high=None, unit=None, until_ec=until)
+    return replace(_printed_between(one, other, share, per_litre), until_ec=until)

@@ -78,6 +78,7 @@ class Product:
         after: keys of products that the label says go in before this one.
         wait_min: minutes to wait after it, where the label says so.
         oxidiser: whether it is a peroxide or the like, which kills live cultures.
+        settles: whether it settles the pH by itself, as organic acids and living feeds do.
     """
 
     key: str
@@ -90,6 +91,7 @@ class Product:
     after: tuple[str, ...] = ()
     wait_min: int | None = None
     oxidiser: bool = False
+    settles: bool = False
 
 
 @dataclass(frozen=True, slots=True)

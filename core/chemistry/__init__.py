@@ -4,7 +4,8 @@ from core.chemistry.acids import as_much_of, molarity
 from core.chemistry.alkalis import Alkali, alkali_of
 from core.chemistry.contents import Contents, Doubt, contents_of
 from core.chemistry.elements import Component, Element
-from core.chemistry.feeds import conducts
+from core.chemistry.engine import ChemistryError
+from core.chemistry.feeds import conducts, rise_of
 from core.chemistry.label import Acid, AcidKind, Basis, Label, Nutrient, Salt
 from core.chemistry.pairs import Mineral, Saturation, saturations, undiluted
 from core.chemistry.source import blend_ph
@@ -17,6 +18,7 @@ __all__ = [
     "Alkali",
     "Basis",
     "Bottle",
+    "ChemistryError",
     "Component",
     "Contents",
     "Doubt",
@@ -35,6 +37,7 @@ __all__ = [
     "contents_of",
     "fill_tank",
     "molarity",
+    "rise_of",
     "saturations",
     "undiluted",
 ]

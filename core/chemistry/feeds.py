@@ -1,10 +1,13 @@
 """What whole feeds conduct in water without anything in it."""
 
 from collections.abc import Sequence
+from functools import lru_cache
 
 from core.chemistry.contents import Contents
 from core.chemistry.elements import Component
 from core.chemistry.engine import ChemistryError, Solution, solve
+from core.chemistry.source import source_water
+from core.water import Water
 
 Feed = Sequence[tuple[Contents, float]]
 """Contents, and mL or g of it per litre."""
@@ -19,12 +22,44 @@ def conducts(feeds: Sequence[Feed]) -> list[float | None]:
         return [_alone(solution) for solution in solutions]
 
 
+def rise_of(water: Water, beside: Feed, feed: Feed) -> float:
+    """mS/cm that a feed lifts a water's reading with another feed in it; 0 where it has no solution.
+
+    Beside what it ends up with: silicate conducts far more alone in pure water than in a feed.
+    """
+    moles = tuple(sorted(_moles(feed).items()))
+    return _rise(water, tuple(sorted(_moles(beside).items())), moles) if moles else 0.0
+
+
+@lru_cache(maxsize=512)
+def _rise(
+    water: Water,
+    beside: tuple[tuple[Component, float], ...],
+    added: tuple[tuple[Component, float], ...],
+) -> float:
+    before = dict(source_water(water).moles)
+    for component, mol in beside:
+        before[component] = before.get(component, 0.0) + mol
+    after = dict(before)
+    for component, mol in added:
+        after[component] = after.get(component, 0.0) + mol
+    try:
+        one, other = solve([Solution(before), Solution(after)])
+    except ChemistryError:
+        return 0.0
+    return max(other.ms_cm - one.ms_cm, 0.0)
+
+
 def _solution(feed: Feed) -> Solution:
+    return Solution(_moles(feed))
+
+
+def _moles(feed: Feed) -> dict[Component, float]:
     moles: dict[Component, float] = {}
     for contents, per_litre in feed:
         for component, amount in contents.moles.items():
             moles[component] = moles.get(component, 0.0) + amount * per_litre
-    return Solution(moles)
+    return moles
 
 
 def _alone(solution: Solution) -> float | None:

@@ -61,6 +61,7 @@ class TankChemistry:
         nitrogen: ppm of N by its form.
         from_water: ppm of each that the source water brings.
         ph: of the finished tank before any acid; None where the water's alkalinity is not known.
+        ph_about: the same, with an ordinary water's alkalinity where its own is not known.
         finished: the finished tank, solved, at the wanted pH if acid is needed for it; None if it
             has no solution.
         acid: what brings it to the wanted pH; None where it cannot be known or is not needed.
@@ -75,6 +76,7 @@ class TankChemistry:
     ph: float | None = None
     finished: Solved | None = None
     acid: AcidNeed | None = None
+    ph_about: float | None = None
 
 
 @dataclass(slots=True)
@@ -153,6 +155,7 @@ def fill_tank(
         ph=steps[-1].ph if source.alkalinity_known else None,
         finished=finished,
         acid=acid,
+        ph_about=steps[-1].ph,
     )
 
 

@@ -1,6 +1,7 @@
 """The plan of a guided mix as it is kept with the mix: brisk-measure/bench-plan, version 1."""
 
 from collections.abc import Sequence
+from fractions import Fraction
 from typing import Literal
 
 from core.formats.fields import Document, Exact
@@ -23,6 +24,7 @@ class BenchPourDocument(Document):
     turn: Pass
     base: bool
     live: bool
+    scaled: bool = True
     rise: Exact
     printed: str
     stir_s: int
@@ -61,8 +63,13 @@ class BenchPlanDocument(Document):
     source: Exact | None
     target: tuple[Exact, Exact] | None
     added: tuple[Exact, Exact] | None
+    total: Exact | None = None
+    whole_rise: Exact = Fraction(0)
     ph: tuple[Exact, Exact]
     alkalinity: Exact | None
+    reported: bool = False
+    acid_need: Exact | None = None
+    ph_expected: Exact | None = None
     phosphate: Exact | None = None
     acid: BenchAcidDocument | None
     alkali: BenchAlkaliDocument | None = None
@@ -82,6 +89,11 @@ class BenchPlanDocument(Document):
             source=plan.source,
             target=plan.target,
             added=plan.added,
+            total=plan.total,
+            whole_rise=plan.whole_rise,
+            reported=plan.reported,
+            acid_need=plan.acid_need,
+            ph_expected=plan.ph_expected,
             ph=plan.ph,
             alkalinity=plan.alkalinity,
             phosphate=plan.phosphate,
@@ -121,6 +133,11 @@ class BenchPlanDocument(Document):
             source=self.source,
             target=self.target,
             added=self.added,
+            total=self.total,
+            whole_rise=self.whole_rise,
+            reported=self.reported,
+            acid_need=self.acid_need,
+            ph_expected=self.ph_expected,
             ph=self.ph,
             alkalinity=self.alkalinity,
             phosphate=self.phosphate,

@@ -44,6 +44,7 @@ class ProductDocument(Document):
     after: Annotated[tuple[Key, ...], Field(max_length=60)] = ()
     wait_min: Count | None = None
     oxidiser: StrictBool = False
+    settles: StrictBool = False
 
     def product(self) -> Product:
         """The product it means."""
@@ -58,6 +59,7 @@ class ProductDocument(Document):
             after=self.after,
             wait_min=self.wait_min,
             oxidiser=self.oxidiser,
+            settles=self.settles,
         )
 
 

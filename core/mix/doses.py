@@ -7,10 +7,10 @@ from fractions import Fraction
 from core.chart import Column, Dose, Product, Role
 from core.chart.between import column_between, dose_between
 from core.mix.request import MixRequest
-from core.quantities import Amount, DoseUnit, Volume
+from core.quantities import Amount, DoseUnit, Reading, Volume
 from core.quantities.units import amount_of_one
 from core.strength import End, PrintedAmount, Share, printed_amount, share_of
-from core.water import Aim
+from core.water import Aim, School
 
 
 @dataclass(frozen=True, slots=True)
@@ -27,6 +27,7 @@ class Dosed:
         nominal: for a base part, the printed dose at the mix's end of ranges, for which the
             chart's EC stands.
         instead_of: for a form for hard water, what the chart calls the product.
+        stop: mS/cm above the water at which to stop pouring; None without such a rule.
     """
 
     product: Product
@@ -37,6 +38,7 @@ class Dosed:
     amount: Amount | None
     nominal: Amount | None
     instead_of: str | None = None
+    stop: Fraction | None = None
 
     @property
     def is_feed(self) -> bool:
@@ -69,7 +71,7 @@ def column_of(request: MixRequest) -> Column:
     return column_between(request.chart, column, other, request.between.share)
 
 
-def _cell(request: MixRequest, product: Product) -> tuple[Dose | None, str]:
+def cell_of(request: MixRequest, product: Product) -> tuple[Dose | None, str]:
     """The dose of a product, and how the leaflet shows it."""
     dose = request.chart.dose(product.key, request.column)
     if request.between is None:
@@ -95,7 +97,7 @@ def doses_of(request: MixRequest, aim: Aim) -> list[Dosed]:
     ones: dict[DoseUnit, Fraction] = {}
     found = []
     for product in request.chart.products:
-        dose, as_printed = _cell(request, product)
+        dose, as_printed = cell_of(request, product)
         if dose is None:
             continue
         share = share_of(
@@ -106,14 +108,36 @@ def doses_of(request: MixRequest, aim: Aim) -> list[Dosed]:
             end=request.end,
             override=overrides.get(product.key),
         )
+        stop = None
+        if dose.until_ec is not None:
+            stop, share = _until(dose.until_ec, share, aim, request.water.reading)
         printed = printed_amount(dose, request.volume, request.spoons, ones)
         amount = printed.poured(share.end, share.value) if printed else None
         nominal = printed.poured(request.end, _WHOLE) if printed and _is_base(product) else None
         hard_form = request.shelf.of(product.key).hard_form if request.hard_forms else None
         named = replace(product, name=hard_form.name) if hard_form else product
         instead_of = product.name if hard_form else None
-        found.append(Dosed(named, dose, as_printed, share, printed, amount, nominal, instead_of))
+        found.append(
+            Dosed(named, dose, as_printed, share, printed, amount, nominal, instead_of, stop)
+        )
     return found
+
+
+def _until(
+    until: Fraction, share: Share, aim: Aim, source: Reading | None
+) -> tuple[Fraction, Share]:
+    """Where a rule stops, mS/cm above the water, and the dose printed beside it brought in line.
+
+    The rule counts from the water up. An all-in target is the final reading all the same: where
+    the water leaves less than the rule asks for, both shrink to what it leaves.
+    """
+    asked = until * share.chosen
+    if aim.school is not School.ALL_IN or aim.all_in is None or source is None or asked == 0:
+        return asked, replace(share, value=share.chosen)
+    left = max(aim.all_in.middle.ms_cm - source.ms_cm, Fraction(0))
+    if left >= asked:
+        return asked, replace(share, value=share.chosen)
+    return left, replace(share, value=share.chosen * left / asked)
 
 
 def ends_of(item: Dosed) -> tuple[Amount, Amount] | None:
@@ -130,7 +154,7 @@ def separate(dosed: Sequence[Dosed], aim: Aim) -> tuple[list[Dosed], tuple[LeftO
     """What is poured, and what is left out with the reason."""
     poured, left_out = [], []
     for item in dosed:
-        if aim.room == 0 and item.is_feed:
+        if (aim.room == 0 and item.is_feed) or (item.stop == 0 and item.dose.until_ec and item.share.chosen > 0):
             left_out.append(LeftOut(item.product, "no_room"))
         elif item.share.value == 0:
             left_out.append(LeftOut(item.product, "override"))

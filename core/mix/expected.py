@@ -38,20 +38,25 @@ class Expected:
         above_water: counted from the water up; None where nothing tells.
         unsure: by how many mS/cm it may be off, either way.
         basis: what this pour's part of it rests on.
+        met: whether a rule until which to pour is met before anything is poured.
     """
 
     above_water: Reading | None
     unsure: float
     basis: RestsOn
+    met: bool = False
 
 
-def rises(dosed: Sequence[Dosed], column: Column) -> Mapping[str, Fraction | None]:
+def rises(
+    dosed: Sequence[Dosed], column: Column, unscaled: Fraction = Fraction(0)
+) -> Mapping[str, Fraction | None]:
     """By how many mS/cm each product lifts the reading; None where the chart does not tell.
 
     Args:
         dosed: all that the column doses, also what is left out: its share of the chart's EC is
             then missing in the tank, and must not be given to the parts that go in.
         column: the column, with its printed EC.
+        unscaled: mS/cm of that EC which labels give to what strength does not scale.
     """
     found: dict[str, Fraction | None] = {
         item.product.key: None if item.product.role is Role.BASE else Fraction(0) for item in dosed
@@ -63,7 +68,8 @@ def rises(dosed: Sequence[Dosed], column: Column) -> Mapping[str, Fraction | Non
     for item, weight in zip(parts, _weights(parts), strict=True):
         if item.amount and item.nominal and item.nominal.value:
             poured_share = item.amount.value / item.nominal.value
-            found[item.product.key] = column.ec.middle.ms_cm * weight * poured_share
+            of_base = max(column.ec.middle.ms_cm - unscaled, Fraction(0))
+            found[item.product.key] = of_base * weight * poured_share
     return found
 
 
@@ -74,14 +80,6 @@ def _weights(parts: Sequence[Dosed]) -> list[Fraction]:
     if len({amount.unit for amount in amounts}) > 1 or total == 0:
         return [Fraction(1, len(parts)) for _ in parts]
     return [amount.value / total for amount in amounts]
-
-
-def stop_above_water(item: Dosed) -> Reading | None:
-    """How far above the water to stop pouring; None for a product without such a rule."""
-    if item.dose.until_ec is None:
-        return None
-    # Room left by the water is no matter here: the rule itself counts from the water up.
-    return Reading(item.dose.until_ec * item.share.chosen)
 
 
 def expect(
@@ -101,8 +99,12 @@ def expect(
     level: Fraction | None = Fraction(0)
     unsure, found = 0.0, []
     for step, by_label, share_unsure in zip(steps, label_rises, label_unsure, strict=True):
-        if (stop := stop_above_water(step.item)) is not None:
-            level, unsure, basis = stop.ms_cm, 0.0, RestsOn.RULE
+        met = False
+        if step.item.stop is not None:
+            # What is above the rule already is left there: nothing poured makes a reading fall.
+            met = level is not None and level >= step.item.stop
+            level, unsure = (level, unsure) if met else (step.item.stop, 0.0)
+            basis = RestsOn.RULE
         elif by_label is not None:
             rise = Fraction(by_label).limit_denominator(10**6)
             level = None if level is None else level + rise
@@ -114,7 +116,7 @@ def expect(
             if rise_or_none:
                 unsure = hypot(unsure, float(rise_or_none * CHART_UNSURE))
             basis = RestsOn.CHART if rise_or_none else RestsOn.NOTHING
-        found.append(Expected(None if level is None else Reading(level), unsure, basis))
+        found.append(Expected(None if level is None else Reading(level), unsure, basis, met))
     return found
 
 

@@ -37,6 +37,7 @@ def in_tank_of(
         ),
         nitrogen=chemistry.nitrogen,
         ph=chemistry.ph,
+        ph_about=chemistry.ph_about,
         acid=_acid_plan(request, chemistry, acid),
         saturated=saturations(chemistry.finished) if chemistry.finished else (),
         unlabelled=tuple(

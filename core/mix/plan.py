@@ -10,6 +10,7 @@ from core.mix.request import MixRequest
 from core.mix.sheet import PourSheet
 from core.mix.steps import steps_of
 from core.mix.tank import chemistry_of, choose_acid, contents_by_step
+from core.mix.unscaled import unscaled_of
 from core.order import put_in_order
 from core.water import SCHOOL_OF_READINGS, aim_for
 from core.windows import PH_WINDOWS
@@ -24,7 +25,8 @@ def plan_mix(request: MixRequest) -> PourSheet:
     """
     chart, column = request.chart, column_of(request)
     school = request.school or SCHOOL_OF_READINGS[chart.readings]
-    aim = aim_for(school, column.ec, request.strength, request.water.reading)
+    unscaled = unscaled_of(request)
+    aim = aim_for(school, column.ec, request.strength, request.water.reading, unscaled)
     window = column.ph or PH_WINDOWS[request.tank.grown_in]
     dosed = doses_of(request, aim)
     poured, left_out = separate(dosed, aim)
@@ -41,7 +43,7 @@ def plan_mix(request: MixRequest) -> PourSheet:
     chemistry = chemistry_of(request, steps, contents, window, acid)
     expected = expect(
         steps,
-        rises(dosed, column),
+        rises(dosed, column, unscaled.printed),
         chemistry.rises if chemistry else [None] * len(steps),
         [one.share_unsure if one else 0.0 for one in contents],
     )

@@ -4,7 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from core.chemistry import Contents, Saturation, undiluted
-from core.mix.doses import ends_of
+from core.mix.doses import Dosed, ends_of
 from core.mix.expected import Expected
 from core.mix.request import MixRequest
 from core.mix.sheet import Grit, Pour, Rinse
@@ -26,7 +26,10 @@ class Worked:
 
 def pours_of(request: MixRequest, worked: Sequence[Worked]) -> tuple[Pour, ...]:
     """The pours, from what was worked out of each step."""
-    measured = [measure(w.step.amount, request.bench) if w.step.amount else None for w in worked]
+    measured = [
+        measure(w.step.amount, request.bench) if w.step.amount and not w.expected.met else None
+        for w in worked
+    ]
     products = {one.step.item.product.key: one.step.item.product for one in worked}
     rinsed = rinses(
         [(one.step.item.product, how) for one, how in zip(worked, measured, strict=True)]
@@ -61,7 +64,7 @@ def _pour(
         product=item.product,
         instead_of=item.instead_of,
         amount=None if step.by_reading else step.amount,
-        estimate=step.amount if step.by_reading else None,
+        estimate=step.amount if step.by_reading and not expected.met else None,
         range=ends_of(item),
         measured=measured,
         printed=item.as_printed,
@@ -72,18 +75,26 @@ def _pour(
         wait_min=step.place.wait_min,
         phase=step.place.phase,
         why=step.place.why,
-        dose_why=item.share.why,
+        dose_why=(*item.share.why, "rule_met") if expected.met else item.share.why,
         basis=expected.basis,
         above_water=above,
         unsure=expected.unsure,
         reading_after=after,
-        reading_target=after if step.by_reading else None,
+        stop=None if item.stop is None else Reading(item.stop),
+        reading_target=_stop(source, item) if step.by_reading else None,
         ph_after=worked.ph,
         doubts=worked.contents.doubts if worked.contents else (),
         grit=grit,
         rinses=rinse,
         rinse_into_tank=item.product.role in SMEARS,
     )
+
+
+def _stop(source: Reading | None, item: Dosed) -> Reading | None:
+    """The reading at which to stop pouring."""
+    if source is None or item.stop is None:
+        return None
+    return Reading(source.ms_cm + item.stop)
 
 
 def _worst_grit(mine: Worked, before: Sequence[Worked]) -> Grit | None:

@@ -60,6 +60,7 @@ class Pour:
             tells.
         unsure: by how many mS/cm that may be off, either way.
         reading_after: the same with the water's reading in it; None where that is unknown too.
+        stop: how far above the water to stop pouring; None without such a rule.
         reading_target: the reading at which to stop pouring.
         ph_after: the expected pH after it; None where the water's alkalinity is not known.
         doubts: why its label is less sure than its figures.
@@ -89,6 +90,7 @@ class Pour:
     above_water: Reading | None
     unsure: float
     reading_after: Reading | None
+    stop: Reading | None
     reading_target: Reading | None
     ph_after: float | None
     doubts: tuple[Doubt, ...]
@@ -153,6 +155,7 @@ class InTank:
         elements: those that growers look at, in the usual order.
         nitrogen: ppm by form.
         ph: expected before any acid; None where the water's alkalinity is not known.
+        ph_about: the same, with an ordinary water's alkalinity where its own is not known.
         acid: what brings it into the window; None where none is needed or it cannot be known.
         saturated: minerals that it is more than saturated with.
         unlabelled: names of feed products without a label.
@@ -164,6 +167,7 @@ class InTank:
     acid: AcidPlan | None
     saturated: tuple[Saturation, ...]
     unlabelled: tuple[str, ...]
+    ph_about: float | None = None
 
 
 @dataclass(frozen=True, slots=True)

@@ -1,5 +1,6 @@
 """Reading pH after EC, and what is done about it."""
 
+from dataclasses import dataclass
 from fractions import Fraction
 
 from core.chemistry.acids import PROTONS_AT_6
@@ -18,54 +19,145 @@ from core.session.ph import (
 from core.session.steps import StepKind
 from core.session.walk import MOST_ROUNDS, Walk
 
-_GOES_ON = (Advice.ACID, Advice.ALKALI, Advice.UNMOVED)
+_LOOKED_INTO = (Advice.UNMOVED, Advice.BEYOND_NEED)
+"""Advice whose cause is looked for, so that pH is read again."""
+
+_GOES_ON = (Advice.ACID, Advice.ALKALI, *_LOOKED_INTO)
 """Advice after which pH is read again."""
+
+
+@dataclass(slots=True)
+class _Round:
+    """Between two readings of pH.
+
+    Args:
+        pending: meq/L that were poured and the pH before, of which the next reading tells.
+        unmoved_at: the pH that did not follow, when its cause was looked for.
+        looked: how often the need was passed and looked into.
+    """
+
+    pending: tuple[float, float] | None = None
+    unmoved_at: float | None = None
+    looked: int = 0
+
+
+SAME_PH = 0.05
+"""Two readings of pH that differ by less are the same."""
 
 
 def read_ph(walk: Walk) -> None:
     """Read pH, and correct by portions until it is right or accepted."""
-    low, high = (float(edge) for edge in walk.plan.ph)
-    portions = walk.portions
-    pending: tuple[float, float] | None = None
-    checked = False
-    for turn in range(1, MOST_ROUNDS + 1):
+    if walk.ended:
+        return
+    portions, at = walk.portions, _Round()
+    most = MOST_ROUNDS if walk.plan.ph_expected is not None else MOST_CAREFUL_ROUNDS
+    for turn in range(1, most + 1):
         read = walk.step(f"read-ph-{turn}", StepKind.READ_PH)
         if read is None or read.figure is None:
             return
         walk.ph = read.figure
-        if pending is not None:
-            portions.append(Portion(pending[0], pending[1], float(walk.ph)))
-        walk.assistance = assist(
-            float(walk.ph),
-            low=low,
-            high=high,
-            litres=float(walk.plan.litres),
-            alkalinity=_alkalinity(walk),
-            phosphate=_phosphate(walk),
-            acid_meq=_acid_meq(walk),
-            alkali=walk.plan.alkali.alkali if walk.plan.alkali else None,
-            portions=portions,
-            settles=walk.plan.settles,
-            checked=checked,
-        )
-        if walk.assistance.advice is Advice.RIGHT:
+        if at.pending is not None:
+            portions.append(Portion(at.pending[0], at.pending[1], float(walk.ph)))
+            at.pending = None
+        walk.assistance = _assist(walk, at)
+        advice = walk.assistance.advice
+        if advice is Advice.RIGHT:
             return
-        if turn == MOST_ROUNDS and walk.assistance.advice in _GOES_ON:
+        if turn == most and advice in _GOES_ON:
             walk.assistance = Assistance(Advice.TOO_MANY_ROUNDS)
-        if walk.assistance.advice not in (Advice.ACID, Advice.ALKALI):
-            if not walk.advised(f"{turn}", walk.assistance.advice):
+        if walk.assistance.advice in (Advice.ACID, Advice.ALKALI):
+            if not _correct(walk, turn, at):
                 return
-            checked = True
-            if not walk.is_ahead:
-                last = portions.pop()  # of which the next reading tells what it did
-                pending = (last.meq_l, last.before)
-            continue
-        done = _ph_step(walk, turn)
-        if done is not None and done.kind is not Kind.POURED:
+        elif not _look_into(walk, turn, at):
             return
-        if done is not None and done.figure is not None:
-            pending = (_meq_of(walk, done.figure), float(walk.ph))
-        walk.step(f"wait-ph-{turn}", StepKind.WAIT, seconds=WAIT_MIN * 60)
+
+
+def _assist(walk: Walk, at: _Round) -> Assistance:
+    low, high = (float(edge) for edge in walk.plan.ph)
+    ph = float(walk.ph or 0)
+    if at.unmoved_at is not None and abs(ph - at.unmoved_at) < SAME_PH:
+        if not low <= ph <= high:
+            return Assistance(Advice.UNMOVED)  # looked into, and the same still: nothing goes in
+    return assist(
+        ph,
+        low=low,
+        high=high,
+        litres=float(walk.least_litres),
+        alkalinity=_alkalinity(walk),
+        phosphate=_phosphate(walk),
+        acid_meq=_acid_meq(walk),
+        alkali=walk.plan.alkali.alkali if walk.plan.alkali else None,
+        portions=walk.portions,
+        settles=walk.plan.settles,
+        checked=at.unmoved_at is not None,
+        looked=at.looked,
+        need=_need(walk),
+        pen_over=_pen_over(walk),
+    )
+
+
+PEN_OVER = 1.0
+"""pH by which a pen may read too high where nothing tells what it should read: a pen that was not
+calibrated for long does (common practice)."""
+
+PEN_OVER_SHOWS = 0.4
+PEN_OVER_SHOWS_ROUGHLY = 0.25
+"""pH above the expected from which a pen is taken to read too high, by a lab report or roughly by an
+ordinary water: the model is no better, and water that stands open or was aerated has lost carbonic
+acid (our own default)."""
+
+MOST_CAREFUL_ROUNDS = 12
+"""Readings of pH where nothing tells what to expect, so that every portion is small."""
+
+
+def _need(walk: Walk) -> float | None:
+    """meq/L that report and labels tell the tank to take; None where the report does not."""
+    if not walk.plan.reported:
+        return None
+    return float(walk.plan.acid_need or 0)
+
+
+def _pen_over(walk: Walk) -> float:
+    """How much too high the pen may read: what its first reading is above the expected."""
+    plan = walk.plan
+    if plan.ph_expected is None:
+        return PEN_OVER
+    first = walk.portions[0].before if walk.portions else float(walk.ph or 0)
+    over = first - float(plan.ph_expected)
+    if plan.reported:
+        return over if over > PEN_OVER_SHOWS else 0.0
+    return PEN_OVER if over > PEN_OVER_SHOWS_ROUGHLY else 0.0
+
+
+def _look_into(walk: Walk, turn: int, at: _Round) -> bool:
+    """Lay out an advice; whether pH is read again after its cause was looked for."""
+    assert walk.assistance is not None
+    advice, again = walk.assistance.advice, at.unmoved_at is not None
+    if not walk.advised(f"{turn}", advice) or advice not in _LOOKED_INTO:
+        return False
+    if advice is Advice.BEYOND_NEED:
+        at.looked += 1
+    elif again:
+        return False
+    else:
+        at.unmoved_at = float(walk.ph or 0)
+        if walk.portions and not walk.is_ahead:
+            last = walk.portions.pop()  # of which the next reading tells what it did
+            at.pending = (last.meq_l, last.before)
+    return True
+
+
+def _correct(walk: Walk, turn: int, at: _Round) -> bool:
+    """Lay out a portion of acid or alkali; whether pH is read after it."""
+    if not any(step.kind is StepKind.GEAR for step in walk.steps):
+        walk.step("gear", StepKind.GEAR)
+    done = _ph_step(walk, turn)
+    if done is not None and done.kind is not Kind.POURED:
+        return False
+    if done is not None and done.figure is not None:
+        at.pending = (_meq_of(walk, done.figure), float(walk.ph or 0))
+    walk.step(f"wait-ph-{turn}", StepKind.WAIT, seconds=WAIT_MIN * 60)
+    return True
 
 
 def _alkalinity(walk: Walk) -> float | None:
@@ -77,6 +169,8 @@ def _alkalinity(walk: Walk) -> float | None:
 def _phosphate(walk: Walk) -> float:
     if walk.plan.phosphate is not None:
         return float(walk.plan.phosphate)
+    if not walk.portions:  # before any of it showed, what no label tells is not counted on
+        return 0.0
     rise = (walk.ec or 0) - (walk.source or 0)
     return max(float(rise), 0.0) * CAUTIOUS_PHOSPHATE_PER_MS_CM
 
@@ -104,7 +198,7 @@ def _acid_meq(walk: Walk) -> float:
 def _meq_of(walk: Walk, amount: Fraction) -> float:
     """meq/L of a portion; of an alkali of unknown strength, a small step the other way."""
     assert walk.assistance is not None
-    per_litre = float(amount / walk.plan.litres)
+    per_litre = float(amount / walk.least_litres)
     if walk.assistance.advice is Advice.ACID:
         return per_litre * _acid_meq(walk)
     alkali = walk.plan.alkali

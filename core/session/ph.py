@@ -7,7 +7,7 @@ from itertools import pairwise, takewhile
 
 from core.chemistry import Alkali
 from core.session.buffers import DOWN, Held, Way, up
-from core.session.carbonate import carbon_of
+from core.session.carbonate import ORDINARY_PH, carbon_of
 
 WAIT_MIN = 5
 """Minutes to wait after a portion: common practice."""
@@ -46,6 +46,11 @@ CAUTIOUS_PHOSPHATE_PER_MS_CM = 0.35
 memory."""
 
 
+BEYOND_NEED = 1.3
+"""Times the need by the water's report at which one first looks at pen, report and volume: common
+practice."""
+
+
 class Advice(StrEnum):
     """What the assistant advises."""
 
@@ -56,6 +61,7 @@ class Advice(StrEnum):
     STOP_CHASING = "stop_chasing"
     NO_ACID = "no_acid"
     UNMOVED = "ph_unmoved"
+    BEYOND_NEED = "beyond_need"
     TOO_MANY_ROUNDS = "too_many_rounds"
 
 
@@ -99,6 +105,9 @@ def assist(
     resolution: float = 0.1,
     settles: bool = False,
     checked: bool = False,
+    looked: int = 0,
+    need: float | None = None,
+    pen_over: float = 0.0,
 ) -> Assistance:
     """The next step towards the middle of the window.
 
@@ -115,6 +124,9 @@ def assist(
         resolution: what the pen can tell apart.
         settles: whether this feed settles by itself, as organic and living ones do.
         checked: whether the pen was looked at since pH did not follow.
+        looked: how often somebody looked at pen, report and volume, since the need was passed.
+        need: meq/L that the tank is known to take, by report and labels; None where they do not tell.
+        pen_over: how much too high the pen may read, as far as nothing speaks against it.
     """
     if low <= ph <= high:
         return Assistance(Advice.RIGHT)
@@ -129,9 +141,57 @@ def assist(
     meq = _portion(ph, (low + high) / 2, run, task, resolution, checked=checked)
     if meq is None:
         return Assistance(Advice.UNMOVED)
+    if pen_over and task.advice is not Advice.ALKALI:
+        meq = min(meq, _up_to_the_floor(ph, run, task, pen_over, reported=need is not None))
+    if need is not None and held is not None:
+        first = run[0].before if run else ph
+        by_report = task.way.takes(first, (low + high) / 2, held)
+        left = _left(max(need, by_report), run, looked)
+        if left < SMALLEST_MEQ / 4:
+            return Assistance(Advice.BEYOND_NEED)
+        meq = min(meq, left)
     if task.strength <= 0:
         return Assistance(task.advice)
     return Assistance(task.advice, amount=meq * litres / task.strength, meq_l=meq)
+
+
+def _left(need: float, run: Sequence[Portion], looked: int) -> float:
+    """meq/L before the known need is passed by a third; each look allows a part more."""
+    bound = max(need, SMALLEST_MEQ) * (BEYOND_NEED + looked * MORE_NEED)
+    return bound - sum(abs(portion.meq_l) for portion in run)
+
+
+FLOOR = 4.75
+"""pH that acid does not pass even if the pen reads too high: below it next to nothing holds pH."""
+
+
+def _up_to_the_floor(
+    ph: float, run: Sequence[Portion], task: "_Task", over: float, *, reported: bool
+) -> float:
+    """meq/L that bring the tank no further than to the floor, if the pen reads so much too high."""
+    held = task.held or Held(0.0)
+    done = sum(portion.meq_l for portion in run)
+    by_report = 0.0
+    if reported and task.held is not None:
+        # Before the water's own carbonate is used up the tank cannot be below the floor.
+        carbonate = Held(task.held.carbonate)
+        by_report = task.way.takes(ORDINARY_PH, FLOOR, carbonate) * OF_THE_REPORT - done
+    if run:
+        told = task.way.held(run[0].before - over, ph - over, done, held)
+        if told is not None and told.is_possible:
+            held = told
+    elif task.held is None:
+        return task.unknown
+    by_pen = task.way.takes(max(ph - over, FLOOR), FLOOR, held) * _BOLDNESS
+    return max(by_report, by_pen, SMALLEST_MEQ / 4)
+
+
+OF_THE_REPORT = 0.9
+"""Of the reported carbonate that acid may use up whatever the pen shows: our own default."""
+
+
+MORE_NEED = 0.4
+"""Of the need that may follow after each such look: our own default."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -183,6 +243,9 @@ def _portion(
         return max(way.takes(ph, aim, task.held) / 2, SMALLEST_MEQ / 2)
     done = sum(abs(portion.meq_l) for portion in run)
     told = _told(ph, run, task, resolution)
+    last = abs(run[-1].meq_l)
+    if told is None and last < TELLING_MEQ and (run[0].before - ph) * way.sign >= SURE_WAY:
+        return last * MOST_GROWTH  # the pen does tell; that portion was too small to be seen
     if told is None:
         # A pen that does not tell is given no more than as much again, and at last what must show.
         left = TELLING_MEQ - done

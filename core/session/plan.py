@@ -5,7 +5,8 @@ from fractions import Fraction
 
 from core.chart import Role
 from core.chemistry import Acid, Alkali, Element, molarity
-from core.mix import MixRequest, PourSheet
+from core.chemistry.acids import PROTONS_AT_6
+from core.mix import MixRequest, Pour, PourSheet
 from core.mix.steps import Pass
 from core.mix.tank import choose_acid, choose_alkali
 from core.quantities import AmountUnit, ReadingRange
@@ -25,7 +26,8 @@ class BenchPour:
         until: mS/cm above the water at which to stop; None where the amount is given.
         turn: whether it is all of the product, or one pass of two.
         base: whether it is a part of the base.
-        live: whether it is a live culture, which comes after pH.
+        live: whether it is a live culture; those that end the order come after pH.
+        scaled: whether it shrinks with the room that the water leaves under an all-in target.
         rise: mS/cm that it is expected to bring; 0 where nothing tells.
         printed: the dose as the chart prints it.
         stir_s, wait_min: what comes after it.
@@ -41,6 +43,7 @@ class BenchPour:
     turn: Pass
     base: bool
     live: bool
+    scaled: bool
     rise: Fraction
     printed: str
     stir_s: int
@@ -86,14 +89,22 @@ class BenchPlan:
         target: low and high of the final reading as planned; None where there is none.
         added: low and high of what the feed brings, where the target is that much above whatever
             the water reads; None where the target stands by itself.
+        total: the all-in target, mS/cm, to which the feed shrinks where the water reads more than
+            planned; None where no such target is followed.
+        whole_rise: mS/cm of the target that nothing scales, as silica brings it.
         ph: low and high of the window.
         alkalinity: meq/L of the water, by its report or else by what acid did in this tank before;
             None where neither tells.
+        reported: whether that alkalinity is a lab report's.
+        acid_need: meq/L that report and labels tell the tank to take; None where it takes none or
+            they do not tell.
+        ph_expected: of the finished tank before any acid, roughly where the alkalinity is not known;
+            None where labels are missing.
         phosphate: mmol/L in the finished feed; None where not all labels tell.
         acid: what pH is lowered with; None where the shelf has none.
         alkali: what it is raised with; None where the shelf has none whose strength is known.
         chlorine_h: hours until chlorine has left the water; 0 where there is none.
-        handles_acid: whether acid or alkali is expected or on the sheet.
+        handles_acid: whether acid or alkali is on the sheet, or at hand and may be poured.
         settles: whether this feed settles its pH by itself.
         pours: in mixing order.
         bench: the vessels to measure with.
@@ -103,8 +114,13 @@ class BenchPlan:
     source: Fraction | None
     target: tuple[Fraction, Fraction] | None
     added: tuple[Fraction, Fraction] | None
+    total: Fraction | None
+    whole_rise: Fraction
     ph: tuple[Fraction, Fraction]
     alkalinity: Fraction | None
+    reported: bool
+    acid_need: Fraction | None
+    ph_expected: Fraction | None
     phosphate: Fraction | None
     acid: BenchAcid | None
     alkali: BenchAlkali | None
@@ -117,6 +133,16 @@ class BenchPlan:
     def whole(self, key: str) -> Fraction:
         """Printed dose × strength of a product, mL or g; 0 where only a reading ends its pour."""
         return sum((p.amount or Fraction(0) for p in self.pours if p.key == key), Fraction(0))
+
+    def rise_of(self, key: str) -> Fraction:
+        """mS/cm that all of a product is expected to bring; 0 where nothing tells."""
+        return sum((p.rise for p in self.pours if p.key == key), Fraction(0))
+
+    @property
+    def base(self) -> tuple[str, ...]:
+        """The parts of the base that are poured by dose, in mixing order."""
+        parts = (p.key for p in self.pours if p.base and p.until is None)
+        return tuple(dict.fromkeys(parts))
 
 
 P_PER_MMOL = 30.974
@@ -162,22 +188,44 @@ def bench_plan(
     report = request.water.report
     aim = sheet.aim
     adjusters = any(pour.product.role is Role.PH_ADJUSTER for pour in sheet.pours)
+    settles = any(pour.product.settles for pour in sheet.pours)
+    total = aim.all_in.middle.ms_cm if aim.school is School.ALL_IN and aim.all_in else None
     return BenchPlan(
         litres=sheet.volume.litres,
         source=sheet.source.ms_cm if sheet.source else None,
         target=_edges(aim.target),
         added=_edges(aim.all_in) if aim.school is School.ON_TOP else None,
+        total=total,
+        whole_rise=aim.whole,
         ph=(sheet.ph.low, sheet.ph.high),
         alkalinity=learned if report.alkalinity is None else report.alkalinity * MEQ_PER_PPM,
+        reported=report.alkalinity is not None,
+        acid_need=_acid_need(sheet, acid),
+        ph_expected=_ph_expected(sheet),
         phosphate=_phosphate(sheet),
         acid=acid,
         alkali=alkali,
         chlorine_h=request.water.hours_to_stand if request.water.is_chlorinated else Fraction(0),
-        handles_acid=adjusters or bool(sheet.in_tank and sheet.in_tank.acid),
-        settles=any(pour.amount is None for pour in sheet.pours),
+        handles_acid=adjusters or (not settles and bool(acid or alkali)),
+        settles=settles,
         pours=_pours(sheet),
         bench=request.bench,
     )
+
+
+def _acid_need(sheet: PourSheet, acid: BenchAcid | None) -> Fraction | None:
+    need = sheet.in_tank.acid if sheet.in_tank else None
+    if need is None or acid is None:
+        return None
+    meq = need.amount.value * acid.molar * Fraction(str(PROTONS_AT_6[need.kind]))
+    return (meq / sheet.volume.litres).limit_denominator(10_000)
+
+
+def _ph_expected(sheet: PourSheet) -> Fraction | None:
+    tank = sheet.in_tank
+    if tank is None or tank.ph_about is None or tank.unlabelled:
+        return None
+    return Fraction(round(tank.ph_about, 2)).limit_denominator(100)
 
 
 def _phosphate(sheet: PourSheet) -> Fraction | None:
@@ -190,6 +238,13 @@ def _phosphate(sheet: PourSheet) -> Fraction | None:
 
 def _edges(reading: ReadingRange | None) -> tuple[Fraction, Fraction] | None:
     return (reading.low.ms_cm, reading.high.ms_cm) if reading else None
+
+
+def _stop(pour: Pour, above: Fraction) -> Fraction | None:
+    """mS/cm above the water at which to stop."""
+    if pour.amount is not None:
+        return None
+    return above if pour.stop is None else pour.stop.ms_cm
 
 
 def _pours(sheet: PourSheet) -> tuple[BenchPour, ...]:
@@ -206,10 +261,11 @@ def _pours(sheet: PourSheet) -> tuple[BenchPour, ...]:
                 unit=amount.unit if amount else AmountUnit.ML,
                 amount=pour.amount.value if pour.amount else None,
                 estimate=pour.estimate.value if pour.estimate else None,
-                until=above if pour.amount is None else None,
+                until=_stop(pour, above),
                 turn=pour.turn,
                 base=pour.product.role is Role.BASE,
                 live=pour.product.role is Role.LIVE,
+                scaled=pour.product.scales,
                 rise=rise,
                 printed=pour.printed,
                 stir_s=pour.stir_s,

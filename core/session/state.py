@@ -1,6 +1,6 @@
 """Where a guided mix stands: a pure function of its plan and of what happened."""
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from fractions import Fraction
 
@@ -10,8 +10,9 @@ from core.session.events import Event, Kind, tell
 from core.session.feeding import feed, live, prepare
 from core.session.ph import Assistance, Portion
 from core.session.plan import BenchPlan
-from core.session.steering import Correction, SecondPour, Slope, WayOut
+from core.session.steering import Correction, Offer, SecondPour, Slope, Verdict, WayOut
 from core.session.steps import Step, StepKind
+from core.session.volume import VolumeEstimate
 from core.session.walk import Walk
 
 
@@ -46,6 +47,7 @@ class State:
         steps: all that are known of: those over, the one on now, those to come.
         now: index of the one on now; None when the mix is over.
         poured: mL or g of each product.
+        of_dose: of each product with a dose, the share of printed dose × strength that went in.
         adjusted: mL or g of acid and of alkali.
         source: the water's reading, as read at the bench or else as planned.
         target: low and high of the final reading, mS/cm; None where there is none.
@@ -54,8 +56,12 @@ class State:
         slope: what went in was worth by the last reading that told: the first pass of the base,
             or all of the feed where that is not right.
         second: what follows for the second pass.
+        litres: in the tank, as far as that was settled.
+        estimate: the volume that a reading told when it was asked for; None where it told none.
+        offer: more than printed dose × strength, for whoever wants it on purpose.
         way_out: what can be done about the last product of which too much went in.
         correction: what the last reading of EC calls for.
+        verdicts: what the readings of EC after the feed were judged to say, in order.
         assistance: what the last reading of pH calls for.
         ec, ph: the last readings.
         portions: the corrections of pH made so far, with the pH around each.
@@ -72,8 +78,13 @@ class State:
     water_off: Fraction | None
     slope: Slope | None
     second: SecondPour | None
+    litres: Fraction
+    estimate: VolumeEstimate | None
+    offer: Offer | None
+    of_dose: Mapping[str, Fraction]
     way_out: WayOut | None
     correction: Correction | None
+    verdicts: tuple[Verdict, ...]
     assistance: Assistance | None
     ec: Fraction | None
     ph: Fraction | None
@@ -100,15 +111,24 @@ def follow(plan: BenchPlan, events: Iterable[Event]) -> State:
     return State(
         steps=tuple(walk.steps),
         now=walk.now,
-        poured=walk.poured,
+        poured=walk.ledger.poured,
         adjusted=walk.adjusted,
         source=walk.source,
         target=walk.target,
         water_off=walk.water_off,
         slope=walk.slope,
         second=walk.second,
+        litres=walk.litres,
+        estimate=walk.offered,
+        offer=walk.offer,
+        of_dose={
+            key: share
+            for key in walk.ledger.poured
+            if (share := walk.ledger.of_dose(key)) is not None
+        },
         way_out=walk.way_out,
         correction=walk.correction,
+        verdicts=tuple(walk.verdicts),
         assistance=walk.assistance,
         ec=walk.ec,
         ph=walk.ph,

@@ -1,4 +1,4 @@
-"""What to do about a reading: the second pour, too weak, too strong, pouring until a reading."""
+"""What to do about a reading: the second pour, too weak, too strong, more than was planned."""
 
 from collections.abc import Mapping
 from dataclasses import dataclass
@@ -10,6 +10,13 @@ SLOPE_OFF = Fraction(15, 100)
 
 CAUSES = ("volume", "gallon", "not_shaken", "mixed_up", "meter")
 """Likely causes of a slope that is off, in the order in which to check them: common practice."""
+
+BOTTLE_CAUSES = ("meter", "mixed_up", "not_shaken", "volume", "water")
+"""Likely causes where the volume was asked for already, in the order in which to check them."""
+
+WATER_CAUSES = ("meter", "old_feed", "other_water")
+"""Likely causes of a water that reads far more than planned: the pen, feed that was left in the
+tank, or indeed another water (our own default)."""
 
 UNMOVED_CAUSES = ("meter", "not_stirred", "gallon", "mixed_up")
 """Likely causes of a reading that hardly moves at all, in the order in which to check them: a pen
@@ -35,8 +42,14 @@ class Slope:
 
     @property
     def is_odd(self) -> bool:
-        """Whether a cause is worth looking for."""
-        return self.off is not None and abs(self.off) > SLOPE_OFF
+        """Whether a cause is worth looking for: off by more than a pen may sway, and by a share."""
+        short = abs(self.measured - self.expected)
+        return self.expected > 0 and short > max(self.expected * SLOPE_OFF, PEN_SWAY)
+
+    @property
+    def is_unmoved(self) -> bool:
+        """Whether hardly any of the rise shows, so that going on would be blind."""
+        return self.is_odd and self.measured < self.expected * HARDLY
 
 
 @dataclass(frozen=True, slots=True)
@@ -97,7 +110,9 @@ class WayOut:
         product: its key.
         poured, planned: mL or g of it in all.
         dilute_to: litres at which it is as planned again; the other parts of a base follow it.
-        accept_at: the reading to expect if the mix is left so, mS/cm; None if nothing tells.
+        accept_at: the reading to expect of what is in and still to follow, mS/cm; None if nothing
+            tells.
+        behind: keys of base parts that are in already and cannot follow any more.
     """
 
     product: str
@@ -105,11 +120,16 @@ class WayOut:
     planned: Fraction
     dilute_to: Fraction
     accept_at: Fraction | None
+    behind: tuple[str, ...] = ()
 
 
 OVERPOURED = Fraction(2, 100)
 """Past this share it is more than what a vessel's mark rounds: our own default."""
 
+
+RATIO_OFF = Fraction(5, 100)
+"""Past this share of each other the parts of a base are out of ratio: a vessel's mark or two may
+stand between them, no more; our own default."""
 
 PEN_STEP = Fraction(1, 100)
 """mS/cm that a pen can tell apart: common practice."""
@@ -132,17 +152,22 @@ def follows(slope: Slope) -> bool:
 
 
 class Verdict(StrEnum):
-    """What a reading after the feed says.
+    """What a reading of EC says.
 
-    It is unmoved where it does not follow what was done. No draining helps against a water that
-    reads more than the target itself. After so many rounds it is left alone.
+    It is unmoved where it hardly follows what was done, odd where it follows it otherwise than it
+    should. No draining helps against a water that reads more than the target itself. Beyond the
+    dose: what it asks for would pass printed dose × strength. After so many rounds it is left alone.
     """
 
     RIGHT = "right"
     WEAK = "weak"
     STRONG = "strong"
     UNMOVED = "ec_unmoved"
+    ODD = "ec_odd"
+    BEYOND_DOSE = "beyond_dose"
+    RATIO_OFF = "ratio_off"
     WATER_TOO_STRONG = "water_too_strong"
+    WATER_STRONGER = "water_stronger"
     TOO_MANY_ROUNDS = "too_many_rounds"
 
 
@@ -153,12 +178,25 @@ class Correction:
     Args:
         verdict: what the reading says.
         drain_l: litres to drain and fill with source water, where it is too strong.
-        add: mL or g of each base part, where it is too weak.
     """
 
     verdict: Verdict
     drain_l: Fraction = Fraction(0)
-    add: Mapping[str, Fraction] | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Offer:
+    """More than printed dose × strength, for whoever wants it on purpose.
+
+    Args:
+        add: mL or g of each product.
+        of_dose: the share of printed dose × strength at which each would stand, 1 for all of it.
+        reading: what the tank would read then, mS/cm.
+    """
+
+    add: Mapping[str, Fraction]
+    of_dose: Mapping[str, Fraction]
+    reading: Fraction
 
 
 def correct(
@@ -168,8 +206,6 @@ def correct(
     high: Fraction,
     source: Fraction,
     litres: Fraction,
-    poured: Mapping[str, Fraction],
-    rise: Fraction,
     resolution: Fraction,
 ) -> Correction:
     """What to do about a reading after the feed.
@@ -179,71 +215,47 @@ def correct(
         low, high: the target band.
         source: the water's reading.
         litres: in the tank.
-        poured: mL or g of each base part that is in it.
-        rise: mS/cm that those brought.
         resolution: what the pen can tell apart; a single target is as wide as that.
 
     >>> tank = dict(low=Fraction(1), high=Fraction(1), source=Fraction(0), litres=Fraction(100))
-    >>> none = dict(poured={}, rise=Fraction(1), resolution=Fraction(1, 100))
-    >>> float(correct(Fraction(5, 4), **tank, **none).drain_l)
+    >>> float(correct(Fraction(5, 4), **tank, resolution=Fraction(1, 100)).drain_l)
     20.0
     """
-    aim = (low + high) / 2
     if reading > high + resolution:
         if source > high:
             return Correction(Verdict.WATER_TOO_STRONG)
         # V × (reading − target) / (reading − source): common practice.
-        share = (reading - aim) / (reading - source)
+        share = (reading - (low + high) / 2) / (reading - source)
         return Correction(Verdict.STRONG, drain_l=litres * min(share, Fraction(1)))
     if reading < low - resolution:
-        if rise <= max((aim - source) * HARDLY, Fraction(0)) or not any(poured.values()):
-            return Correction(Verdict.UNMOVED)
-        share = (aim - reading) / rise
-        more = {part: amount * share for part, amount in poured.items() if amount}
-        return Correction(Verdict.WEAK, add=more)
+        return Correction(Verdict.WEAK)
     return Correction(Verdict.RIGHT)
 
 
-FIRST_PORTION = Fraction(6, 10)
-NEXT_PORTION = Fraction(9, 10)
-"""Shares of what is still wanted that are poured at a time, sneaking up: our own default."""
+def more_of_base(
+    shares: Mapping[str, Fraction], rises: Mapping[str, Fraction], wanted: Fraction
+) -> dict[str, Fraction]:
+    """By which share of its dose to top up each base part, so that the reading rises by so much.
 
-UNKNOWN_PORTION = Fraction(1, 4)
-"""mL or g per litre of a product of which nothing tells how much: our own default."""
-
-MOST_GROWTH = 4
-"""How many times what is in already a next portion may be, where nothing tells how much."""
-
-
-def portion_until(
-    *,
-    estimate: Fraction | None,
-    litres: Fraction,
-    poured: Fraction,
-    rise: Fraction,
-    room: Fraction,
-) -> Fraction:
-    """The next portion of a product that is poured until a reading; mL or g.
-
-    0 where nothing is wanted any more, or where the reading hardly rises with what is poured.
+    Parts that lag behind the others catch up first; then all rise together, in the chart's ratio.
 
     Args:
-        estimate: about how much in all, where the chart tells.
-        litres: in the tank.
-        poured: how much is in already.
-        rise: mS/cm that it brought.
-        room: mS/cm that are still wanted.
+        shares: of each part's dose that is in.
+        rises: mS/cm that a whole dose of each is worth in this tank.
+        wanted: mS/cm that are missing.
+
+    >>> half = {"one": Fraction(1), "two": Fraction(1, 2)}
+    >>> found = more_of_base(half, {"one": Fraction(1), "two": Fraction(1)}, Fraction(3, 2))
+    >>> {part: str(share) for part, share in found.items()}
+    {'one': '1/2', 'two': '1'}
     """
-    if room <= 0:
-        return Fraction(0)
-    whole = litres * UNKNOWN_PORTION if estimate is None else estimate
-    if poured == 0:
-        return whole * FIRST_PORTION
-    tells = rise > PEN_STEP
-    wanted = room * poured / rise * NEXT_PORTION if tells else poured
-    if estimate is None:
-        return min(wanted, poured * MOST_GROWTH)
-    # What a vessel's mark rounded off is no portion.
-    if poured >= estimate * (1 - OVERPOURED) and rise < (rise + room) * HARDLY:
-        return Fraction(0)
-    return min(wanted, estimate if tells else max(estimate - poured, Fraction(0)))
+    top = max(shares.values(), default=Fraction(0))
+    lag = {part: top - share for part, share in shares.items()}
+    catching_up = sum((lag[part] * rises[part] for part in shares), Fraction(0))
+    if catching_up > 0 and wanted <= catching_up:
+        return {part: lag[part] * wanted / catching_up for part in shares}
+    together = sum((rises[part] for part in shares), Fraction(0))
+    if together <= 0:
+        return dict.fromkeys(shares, Fraction(0))
+    more = max(wanted - catching_up, Fraction(0)) / together
+    return {part: lag[part] + more for part in shares}

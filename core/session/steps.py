@@ -19,6 +19,7 @@ class StepKind(StrEnum):
     STIR = "stir"
     WAIT = "wait"
     READ_EC = "read_ec"
+    VOLUME = "volume"
     ADD = "add"
     DRAIN = "drain"
     READ_PH = "read_ph"

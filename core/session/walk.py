@@ -5,20 +5,27 @@ from dataclasses import dataclass, field
 from fractions import Fraction
 
 from core.session.events import Event, Kind
-from core.session.ph import Advice, Assistance, Portion
+from core.session.ledger import Ledger
+from core.session.ph import Assistance, Portion
 from core.session.plan import BenchPlan, BenchPour
 from core.session.steering import (
     OVERPOURED,
+    PEN_SWAY,
     Correction,
+    Offer,
     SecondPour,
     Slope,
     Verdict,
     WayOut,
 )
 from core.session.steps import Status, Step, StepKind
+from core.session.volume import VolumeEstimate
 
 MOST_ROUNDS = 8
 """Readings and corrections of one kind in a mix; who needs more has another trouble."""
+
+MOST_DOUBTS = 2
+"""Times that the cause of an odd reading is looked for before the next is taken to stand."""
 
 OTHER_WATER = Fraction(1, 10)
 """mS/cm: a water that reads further off than this is another water; our own default."""
@@ -28,28 +35,40 @@ OTHER_WATER = Fraction(1, 10)
 class Walk:
     """Goes through a mix step by step, as far as it was done; what follows is laid out ahead.
 
-    `core.session.feeding`, `correcting` and `adjusting` lay out the steps. `poured` is what went in
-    in all, `base` what of the base is in still, `ratio` what an overpoured part asks of the others.
+    `core.session.feeding`, `correcting`, `doubting` and `adjusting` lay out the steps. `ledger` is
+    what went in and what of it is in still, `ratio` what an overpoured part asks of the others.
+    `doubted` are the readings that were looked into; `suspect` the volume that a reading
+    tells which nobody has settled; `ended` that nothing more is poured at all.
     """
 
     plan: BenchPlan
     first: Mapping[str, Event]
+    ledger: Ledger = field(init=False)
     steps: list[Step] = field(default_factory=list)
     now: int | None = None
     at: float | None = None
-    poured: dict[str, Fraction] = field(default_factory=dict)
     adjusted: dict[StepKind, Fraction] = field(default_factory=dict)
-    base: dict[str, Fraction] = field(default_factory=dict)
     source: Fraction | None = None
     ratio: Fraction = Fraction(1)
     slope: Slope | None = None
     second: SecondPour | None = None
     way_out: WayOut | None = None
     correction: Correction | None = None
+    offer: Offer | None = None
     assistance: Assistance | None = None
     ec: Fraction | None = None
     ph: Fraction | None = None
     portions: list[Portion] = field(default_factory=list)
+    doubted: list[Fraction] = field(default_factory=list)
+    verdicts: list[Verdict] = field(default_factory=list)
+    suspect: VolumeEstimate | None = None
+    offered: VolumeEstimate | None = None
+    volume_asked: bool = False
+    volume_told: bool = False
+    ended: bool = False
+
+    def __post_init__(self) -> None:
+        self.ledger = Ledger(self.plan, self.plan.litres, self.plan.litres)
 
     def step(
         self,
@@ -95,6 +114,16 @@ class Walk:
         return self.now is not None
 
     @property
+    def litres(self) -> Fraction:
+        """In the tank, by which sums are made."""
+        return self.ledger.litres
+
+    @property
+    def least_litres(self) -> Fraction:
+        """The smallest volume that a reading allows; acid is for that one."""
+        return min(self.litres, self.suspect.low) if self.suspect else self.litres
+
+    @property
     def target(self) -> tuple[Fraction, Fraction] | None:
         """Low and high of the final reading; on top it follows what the water reads now."""
         if self.plan.added is None or self.source is None:
@@ -115,30 +144,61 @@ class Walk:
         """The middle of the target."""
         return (self.target[0] + self.target[1]) / 2 if self.target else None
 
-    def went_in(self, pour: BenchPour, figure: Fraction) -> None:
-        """Count what was poured; if it is too much, there are ways out."""
-        self.poured[pour.key] = self.poured.get(pour.key, Fraction(0)) + figure
-        if pour.base:
-            self.base[pour.key] = self.base.get(pour.key, Fraction(0)) + figure
-        poured, planned = self.poured[pour.key], self.plan.whole(pour.key)
-        if planned > 0 and poured > planned * (1 + OVERPOURED) and self.correction is None:
-            self.way_out = self._way_out(pour, poured, planned)
+    def rise_at(self, reading: Fraction) -> Slope:
+        """What the water's reading rose by, beside what is in should have brought."""
+        return Slope(reading - (self.source or Fraction(0)), self.ledger.expected)
 
-    def _way_out(self, pour: BenchPour, poured: Fraction, planned: Fraction) -> WayOut:
-        over = poured / planned
-        likewise = [p for p in self.plan.pours if (p.base if pour.base else p.key == pour.key)]
-        more = sum((p.rise for p in likewise), Fraction(0)) * (over - 1)
-        aim = self.aim
+    def doubt(self, reading: Fraction) -> None:
+        """A reading was looked into."""
+        self.doubted.append(reading)
+
+    def has_stood(self, reading: Fraction) -> bool:
+        """Whether a reading was looked into and shows the same still, or another for long enough."""
+        if not self.doubted:
+            return False
+        same = abs(self.doubted[-1] - reading) <= PEN_SWAY
+        return same or len(self.doubted) >= MOST_DOUBTS
+
+    def went_in(self, at: int, figure: Fraction) -> None:
+        """Count what was poured of the pour at a place; if it is too much, there are ways out."""
+        pour = self.plan.pours[at]
+        self.ledger.pour(pour.key, figure)
+        poured, planned = self.ledger.poured[pour.key], self.ledger.dose(pour.key)
+        if planned > 0 and poured > planned * (1 + OVERPOURED) and self.correction is None:
+            self.way_out = self._way_out(at, poured, planned)
+
+    def _way_out(self, at: int, poured: Fraction, planned: Fraction) -> WayOut:
+        pour, ledger, over = self.plan.pours[at], self.ledger, poured / planned
+        to_come = {p.key for p in self.plan.pours[at + 1 :] if not (p.live or p.key == pour.key)}
+        reading = self.source or Fraction(0)
+        for key in dict.fromkeys(p.key for p in self.plan.pours):
+            amount = ledger.poured.get(key, Fraction(0))
+            if key in to_come:
+                follows = pour.base and key in self.plan.base
+                amount = ledger.dose(key) * (over if follows else 1)
+            reading += ledger.rise(key, amount)
+        tells = any(p.rise for p in self.plan.pours) and self.source is not None
+        behind = [key for key in self.plan.base if key != pour.key and key not in to_come]
         return WayOut(
             pour.key,
             poured,
             planned,
-            dilute_to=self.plan.litres * over,
-            accept_at=aim + more if aim is not None and more > 0 else None,
+            dilute_to=self.litres * over,
+            accept_at=reading if tells else None,
+            behind=tuple(behind) if pour.base else (),
         )
 
-    def advised(self, name: str, why: Verdict | Advice) -> bool:
-        """Lay out an advice; whether its cause is looked for, so that it is read again."""
-        done = self.step(f"advice-{name}", StepKind.ADVICE, why=why)
-        looked = done is None or done.kind is Kind.DONE
-        return looked and why in (Verdict.UNMOVED, Advice.UNMOVED)
+    def advised(self, name: str, why: str, *, pour: int | None = None) -> bool:
+        """Lay out an advice; whether it is followed, and not left out."""
+        done = self.step(f"advice-{name}", StepKind.ADVICE, pour=pour, why=why)
+        return done is None or done.kind is Kind.DONE
+
+
+def base_before(plan: BenchPlan) -> list[BenchPour]:
+    """What is poured before the first part of the base."""
+    found: list[BenchPour] = []
+    for pour in plan.pours:
+        if pour.base:
+            break
+        found.append(pour)
+    return found

@@ -1,6 +1,15 @@
 """The source water: what is in it, waters joined, and what the meter should show in the end."""
 
-from core.water.aim import SCHOOL_OF_READINGS, Aim, RoShares, School, aim_for, ro_shares
+from core.water.aim import (
+    SCHOOL_OF_READINGS,
+    Aim,
+    RoShares,
+    School,
+    Unscaled,
+    aim_for,
+    ro_shares,
+    room_left,
+)
 from core.water.blends import Wanted, blend, share_for
 from core.water.source import (
     BUFFERED_PPM,
@@ -30,11 +39,13 @@ __all__ = [
     "Part",
     "RoShares",
     "School",
+    "Unscaled",
     "Wanted",
     "Water",
     "WaterKind",
     "aim_for",
     "blend",
     "ro_shares",
+    "room_left",
     "share_for",
 ]

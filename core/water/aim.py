@@ -55,6 +55,8 @@ class Aim:
         all_in: the final reading by the second.
         room: the share of the scaled doses that the water leaves room for; 1 unless all-in.
         ro: the remedy, where the water is at or above an all-in target.
+        whole: mS/cm of the target that strength does not scale: silica, tonics and the like.
+        uncounted: names of what strength does not scale and no label tells of.
     """
 
     school: School
@@ -63,10 +65,34 @@ class Aim:
     all_in: ReadingRange | None
     room: Fraction
     ro: RoShares | None
+    whole: Fraction = Fraction(0)
+    uncounted: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class Unscaled:
+    """What goes in whole at any strength: silica, buffers, tonics.
+
+    Args:
+        printed: mS/cm that it brings by its printed doses.
+        poured: mS/cm that it brings as it is poured in this mix.
+        uncounted: names of those of which no label tells.
+    """
+
+    printed: Fraction = Fraction(0)
+    poured: Fraction = Fraction(0)
+    uncounted: tuple[str, ...] = ()
+
+
+NOTHING_UNSCALED = Unscaled()
 
 
 def aim_for(
-    school: School, printed: ReadingRange | None, strength: Fraction, source: Reading | None
+    school: School,
+    printed: ReadingRange | None,
+    strength: Fraction,
+    source: Reading | None,
+    unscaled: Unscaled = NOTHING_UNSCALED,
 ) -> Aim:
     """What the meter should show, by the school followed and by the other.
 
@@ -75,19 +101,45 @@ def aim_for(
         printed: the column's EC as printed, or None if it prints none.
         strength: share of the printed doses.
         source: the water's reading, or None if nobody has read it.
+        unscaled: what of the printed EC goes in whole: it stays whole in the target too, or a
+            perfect mix at half strength would read too strong (common practice).
     """
-    added = printed.times(strength) if printed else None
+    added = _added(printed, strength, unscaled) if printed else None
     on_top = added.above(source) if added and source else None
     target = {School.ON_TOP: on_top, School.ALL_IN: added, School.DOSES_ONLY: None}[school]
     room, ro = Fraction(1), None
     if school is School.ALL_IN and added and source:
         total = added.middle.ms_cm
-        if source.ms_cm >= total:
-            room = Fraction(0)
-            ro = ro_shares(source, total)
-        else:
-            room = (total - source.ms_cm) / total
-    return Aim(school, target, on_top, added, room, ro)
+        room = room_left(total, unscaled.poured, source.ms_cm)
+        if room == 0:
+            ro = ro_shares(source, _scaled_part(total, unscaled.poured))
+    return Aim(school, target, on_top, added, room, ro, unscaled.poured, unscaled.uncounted)
+
+
+def _added(printed: ReadingRange, strength: Fraction, unscaled: Unscaled) -> ReadingRange:
+    low, high = (
+        Reading(max(end.ms_cm - unscaled.printed, Fraction(0)) * strength + unscaled.poured)
+        for end in (printed.low, printed.high)
+    )
+    return ReadingRange(low, high)
+
+
+def room_left(total: Fraction, whole: Fraction, source: Fraction) -> Fraction:
+    """The share of the scaled doses for which a water leaves room under an all-in total.
+
+    (T - S) / T, common practice; what goes in whole takes its part of the total first. All figures
+    in mS/cm.
+
+    >>> room_left(Fraction(2), Fraction(0), Fraction(1, 2))
+    Fraction(3, 4)
+    """
+    scaled = _scaled_part(total, whole)
+    return max((scaled - source) / scaled, Fraction(0)) if scaled > 0 else Fraction(0)
+
+
+def _scaled_part(total: Fraction, whole: Fraction) -> Fraction:
+    # Where labels and chart contradict each other, the total alone is believed.
+    return total - whole if total > whole else total
 
 
 def ro_shares(source: Reading, total: Fraction) -> RoShares | None:

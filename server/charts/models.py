@@ -120,6 +120,7 @@ class ChartRow(_WrittenOnce):
     after = models.JSONField(default=list)
     wait_min = models.PositiveSmallIntegerField(null=True)
     oxidiser = models.BooleanField(default=False)
+    settles = models.BooleanField(default=False)
 
     class Meta:
         ordering = ["position"]

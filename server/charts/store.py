@@ -84,6 +84,7 @@ def _row(
         after=list(meant.after),
         wait_min=meant.wait_min,
         oxidiser=meant.oxidiser,
+        settles=meant.settles,
     )
 
 
@@ -177,6 +178,7 @@ def with_contents(versions: models.QuerySet[ChartVersion]) -> models.QuerySet[Ch
         rows_json=json_list(
             rows, key="key", name="product__name", role="role", group="group", rank="rank",
             form="form", scales="scales", after="after", wait_min="wait_min", oxidiser="oxidiser",
+            settles="settles",
         ),
         columns_json=json_list(
             columns, key="key", label="label", days="days", stage="stage",

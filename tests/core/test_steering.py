@@ -12,7 +12,8 @@ from core.chart import Dose, Role
 from core.quantities import DoseUnit
 from core.session import BenchPlan, Event, Kind, State, StepKind, follow
 from core.session.ph import Advice
-from core.session.steering import Slope, Verdict, correct, portion_until, second_pour
+from core.session.portions import portion_until
+from core.session.steering import Slope, Verdict, correct, second_pour
 from core.session.steps import Status
 from core.water import School, Water
 from tests.core.guided import PLANS, READS, next_event, plan_for, whole
