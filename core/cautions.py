@@ -53,6 +53,10 @@ CATALOGUE: dict[str, Entry] = {
         "The water has changed",
         "the reading parts by more than 30 % from what its lab report conducts",
     ),
+    "water_ph_unlikely": _note(
+        "pH and alkalinity do not go together",
+        "the water's pH is one that its alkalinity cannot hold, as pens show in RO water",
+    ),
     "hard_water": _mind(
         "Hard water", "the source reads above 0.4 mS/cm or brings more than 70 ppm calcium"
     ),

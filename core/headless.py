@@ -1,17 +1,21 @@
-"""Plans one mix from JSON: `python -m core.headless FILE`, or `-` for standard input.
+"""The capabilities without a server: `python -m core.headless plan FILE`, `rehearse FILE`; `-` reads
+standard input.
 
-Prints a pour sheet and exits 0; on bad input prints an error object on standard error, nothing on
-standard output, and exits 2.
+Prints the result as JSON and exits 0; on bad input prints an error object on standard error, nothing
+on standard output, and exits 2.
 """
 
 import json
 import sys
+from collections.abc import Callable
 from pathlib import Path
 
 from core.errors import InputError
 from core.formats import MixRequestDocument, PourSheetDocument, document_of, read_json
+from core.formats.rehearsal import RehearsalDocument, RehearsalRecordDocument
 from core.formats.text import LARGEST_BYTES
 from core.mix import plan_mix
+from core.practice import rehearse
 
 
 def _read(name: str) -> bytes:
@@ -20,8 +24,8 @@ def _read(name: str) -> bytes:
     try:
         with Path(name).open("rb") as file:
             return file.read(LARGEST_BYTES + 1)
-    except OSError as error:
-        reason = error.strerror or "it cannot be read"
+    except (OSError, ValueError) as error:
+        reason = getattr(error, "strerror", None) or "it cannot be read"
         raise InputError("cannot_read", f"{name}: {reason}.", name) from None
 
 
@@ -35,10 +39,23 @@ def plan_text(raw: bytes) -> str:
     return PourSheetDocument.of(plan_mix(request)).model_dump_json(indent=2)
 
 
+def rehearse_text(raw: bytes) -> str:
+    """The record of a rehearsed mix as JSON text, from a rehearsal as JSON text.
+
+    Raises:
+        InputError: the rehearsal cannot be used.
+    """
+    request = document_of(RehearsalDocument, read_json(raw)).rehearsal()
+    return RehearsalRecordDocument.of(rehearse(request)).model_dump_json(indent=2)
+
+
+COMMANDS: dict[str, Callable[[bytes], str]] = {"plan": plan_text, "rehearse": rehearse_text}
+
+
 def main(words: list[str]) -> int:
-    """Plan one file; the exit code."""
+    """Run one command on one file; the exit code."""
     try:
-        print(plan_text(_read(words[0])))
+        print(COMMANDS[words[0]](_read(words[1])))
     except InputError as error:
         shown = {"code": error.code, "message": error.message, "where": error.where}
         print(json.dumps({"error": shown}, ensure_ascii=False), file=sys.stderr)

@@ -20,6 +20,8 @@ def _parser() -> argparse.ArgumentParser:
     account.add_argument("name")
     plan = commands.add_parser("plan", help="plan a mix from a JSON file, print the pour sheet")
     plan.add_argument("file", help="a mix request, or - for standard input")
+    rehearsal = commands.add_parser("rehearse", help="rehearse a guided mix from a JSON file")
+    rehearsal.add_argument("file", help="a rehearsal, or - for standard input")
     test = commands.add_parser("test", help="run all tests")
     test.add_argument("words", nargs="*", help="words for pytest, to run only some")
     commands.add_parser("check", help="run linters, type checks and contract checks")
@@ -41,8 +43,8 @@ def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
             serve.account(options.name)
         case "dev":
             serve.dev()
-        case "plan":
-            return proof.plan(options.file)
+        case "plan" | "rehearse":
+            return proof.headless(options.command, options.file)
         case "test":
             return proof.test([*options.words, *rest])
         case "check":

@@ -1,4 +1,4 @@
-"""Proof: `./brisk test`, `check`, `types`, `bench` and `plan`."""
+"""Proof: `./brisk test`, `check`, `types`, `bench`, `plan` and `rehearse`."""
 
 import filecmp
 import os
@@ -86,7 +86,8 @@ def types() -> int:
     with step("Writing the contracts"):
         _write_contracts(_OPENAPI, _TYPES, _SCHEMAS, _WARNINGS)
         sheet = run_quietly(
-            [venv_python(), "-m", "core.headless", _SCHEMAS / "mix-request.example.json"],
+            [venv_python(), "-m", "core.headless", "plan",
+             _SCHEMAS / "mix-request.example.json"],
             "The example pour sheet was not written.",
             cwd=ROOT,
         )
@@ -161,10 +162,10 @@ def bench() -> int:
         return _show([venv_python(), "-m", "bench"], env)
 
 
-def plan(file: str) -> int:
-    """Plan one mix from a file, without server or database."""
-    with redirect_stdout(sys.stderr):  # standard output belongs to the pour sheet alone
+def headless(command: str, file: str) -> int:
+    """Plan or rehearse one mix from a file, without server or database."""
+    with redirect_stdout(sys.stderr):  # standard output belongs to the result alone
         make_state()
         python_packages.install_any("app", "dev")
-    command = [str(venv_python()), "-P", "-m", "core.headless", file]
-    os.execve(command[0], command, {**os.environ, "PYTHONPATH": str(ROOT)})
+    words = [str(venv_python()), "-P", "-m", "core.headless", command, file]
+    os.execve(words[0], words, {**os.environ, "PYTHONPATH": str(ROOT)})

@@ -4,7 +4,6 @@ from core.chemistry.acids import as_much_of, molarity
 from core.chemistry.alkalis import Alkali, alkali_of
 from core.chemistry.contents import Contents, Doubt, contents_of
 from core.chemistry.elements import Component, Element
-from core.chemistry.engine import ChemistryError
 from core.chemistry.feeds import conducts, rise_of
 from core.chemistry.label import Acid, AcidKind, Basis, Label, Nutrient, Salt
 from core.chemistry.pairs import Mineral, Saturation, saturations, undiluted
@@ -18,7 +17,6 @@ __all__ = [
     "Alkali",
     "Basis",
     "Bottle",
-    "ChemistryError",
     "Component",
     "Contents",
     "Doubt",

@@ -41,6 +41,7 @@ END
 """Constants of citric acid and brushite as in minteq.v4.dat, which comes with PHREEQC; diffusion
 coefficients of the citrates from memory."""
 
+_MOST_INDEX = 300.0  # as far as a float goes
 _ABSENT = -90.0  # PHREEQC says -99.99 or -999.999 where a mineral's elements are not there
 
 
@@ -129,7 +130,20 @@ def solve(solutions: Sequence[Solution]) -> list[Solved]:
             for row in range(1, len(solutions) + 1)]  # fmt: skip
 
 
+def solve_each(solutions: Sequence[Solution]) -> list[Solved | None]:
+    """The same, with None for each that has no solution: what everything outside asks by.
+
+    Figures that no real tank has are typed all the same, and may not raise.
+    """
+    try:
+        return list(solve(solutions))
+    except (ChemistryError, OverflowError):
+        return [None] if len(solutions) == 1 else [solve_each([one])[0] for one in solutions]
+
+
 def _solved(row: list[float]) -> Solved:
     ph, us_cm, charge, carbonate, *indices = row
-    gypsum, phosphate, calcite = (10**index if index > _ABSENT else 0.0 for index in indices)
+    gypsum, phosphate, calcite = (
+        10 ** min(index, _MOST_INDEX) if index > _ABSENT else 0.0 for index in indices
+    )
     return Solved(ph, us_cm / 1000, charge, carbonate, gypsum, phosphate, calcite)

@@ -5,7 +5,7 @@ from functools import lru_cache
 
 from core.chemistry.contents import Contents
 from core.chemistry.elements import Component
-from core.chemistry.engine import ChemistryError, Solution, solve
+from core.chemistry.engine import Solution, solve_each
 from core.chemistry.source import source_water
 from core.water import Water
 
@@ -15,11 +15,8 @@ Feed = Sequence[tuple[Contents, float]]
 
 def conducts(feeds: Sequence[Feed]) -> list[float | None]:
     """mS/cm of each feed in neutral water; None for one that has no solution."""
-    solutions = [_solution(feed) for feed in feeds]
-    try:
-        return [solved.ms_cm for solved in solve(solutions)]
-    except ChemistryError:
-        return [_alone(solution) for solution in solutions]
+    solved = solve_each([Solution(_moles(feed)) for feed in feeds])
+    return [one.ms_cm if one else None for one in solved]
 
 
 def rise_of(water: Water, beside: Feed, feed: Feed) -> float:
@@ -43,15 +40,8 @@ def _rise(
     after = dict(before)
     for component, mol in added:
         after[component] = after.get(component, 0.0) + mol
-    try:
-        one, other = solve([Solution(before), Solution(after)])
-    except ChemistryError:
-        return 0.0
-    return max(other.ms_cm - one.ms_cm, 0.0)
-
-
-def _solution(feed: Feed) -> Solution:
-    return Solution(_moles(feed))
+    one, other = solve_each([Solution(before), Solution(after)])
+    return max(other.ms_cm - one.ms_cm, 0.0) if one and other else 0.0
 
 
 def _moles(feed: Feed) -> dict[Component, float]:
@@ -61,9 +51,3 @@ def _moles(feed: Feed) -> dict[Component, float]:
             moles[component] = moles.get(component, 0.0) + amount * per_litre
     return moles
 
-
-def _alone(solution: Solution) -> float | None:
-    try:
-        return solve([solution])[0].ms_cm
-    except ChemistryError:
-        return None

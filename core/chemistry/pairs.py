@@ -6,7 +6,7 @@ from functools import lru_cache
 
 from core.chemistry.contents import Contents
 from core.chemistry.elements import Component, weight_of
-from core.chemistry.engine import ChemistryError, Solution, Solved, solve
+from core.chemistry.engine import Solution, Solved, solve_each
 
 
 class Mineral(StrEnum):
@@ -47,11 +47,8 @@ def _meet(one: _Moles, other: _Moles, water: float) -> tuple[Saturation, ...]:
     moles: dict[Component, float] = {}
     for component, amount in (*one, *other):
         moles[component] = moles.get(component, 0.0) + amount * 500 / water
-    try:
-        [solved] = solve([Solution(moles, _CONCENTRATE_PH)])
-    except ChemistryError:
-        return ()
-    return saturations(solved)
+    [solved] = solve_each([Solution(moles, _CONCENTRATE_PH)])
+    return saturations(solved) if solved else ()
 
 
 def undiluted(one: Contents, other: Contents) -> tuple[Saturation, ...]:

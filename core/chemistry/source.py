@@ -6,7 +6,7 @@ from fractions import Fraction
 from functools import lru_cache
 
 from core.chemistry.elements import CHARGE, Component, Moles, weight_of
-from core.chemistry.engine import Solution, solve
+from core.chemistry.engine import Solution, solve_each
 from core.water import Water
 
 MEQ_PER_PPM_CACO3 = 1 / 50.04
@@ -40,11 +40,13 @@ class SourceWater:
         moles: mol per kg of each component, closed by charge.
         reported: those that the lab report names, before closing.
         alkalinity_known: whether acid can be reckoned from it.
+        ph_fits: whether its pH goes with its alkalinity; where it does not, an ordinary pH is taken.
     """
 
     moles: Moles
     reported: Moles
     alkalinity_known: bool
+    ph_fits: bool = True
 
 
 @lru_cache(maxsize=256)
@@ -65,10 +67,14 @@ def source_water(water: Water) -> SourceWater:
     moles[ion] = moles.get(ion, 0.0) + abs(missing)
     ph = _USUAL_PH if water.ph is None else float(water.ph)
     moles[_C.CARBONATE] = 0.0
-    if alkalinity > 0:
-        [solved] = solve([Solution(moles, ph, alkalinity=alkalinity)])
-        moles[_C.CARBONATE] = solved.carbonate
-    return SourceWater(moles, reported, True)
+    if alkalinity == 0:
+        return SourceWater(moles, reported, True)
+    # A pen in water without a buffer shows pH that its alkalinity cannot hold.
+    asked = [Solution(moles, one, alkalinity=alkalinity) for one in (ph, _USUAL_PH)]
+    as_read, as_usual = solve_each(asked)
+    solved = as_read or as_usual
+    moles[_C.CARBONATE] = solved.carbonate if solved else alkalinity
+    return SourceWater(moles, reported, True, ph_fits=as_read is not None)
 
 
 def _usual(water: Water) -> Moles:
@@ -95,5 +101,5 @@ def blend_ph(parts: Sequence[tuple[Water, Fraction]]) -> Fraction | None:
             return None
         for component, amount in source.moles.items():
             total[component] = total.get(component, 0.0) + amount * float(share)
-    [solved] = solve([Solution(total)])
-    return Fraction(round(solved.ph, 1)).limit_denominator(10)
+    [solved] = solve_each([Solution(total)])
+    return Fraction(round(solved.ph, 1)).limit_denominator(10) if solved else None

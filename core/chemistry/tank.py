@@ -7,7 +7,7 @@ from fractions import Fraction
 from core.chemistry.acids import COMPONENT, PROTONS_AT_6, molarity
 from core.chemistry.contents import Contents
 from core.chemistry.elements import ELEMENT_OF, Component, Element, Moles, weight_of
-from core.chemistry.engine import ChemistryError, Solution, Solved, solve
+from core.chemistry.engine import Solution, Solved, solve_each
 from core.chemistry.label import Acid, AcidKind
 from core.chemistry.source import SourceWater, source_water
 from core.quantities import Amount
@@ -122,9 +122,8 @@ def fill_tank(
             tank.pour(item.contents, float(item.amount.value / litres))
             asked.append(Solution(dict(tank.moles)))
     titrating = _titration(tank, source, to_ph, bottle)
-    try:
-        solved = solve([*asked, *titrating])
-    except ChemistryError:
+    solved = [one for one in solve_each([*asked, *titrating]) if one is not None]
+    if len(solved) < len(asked) + len(titrating):
         unknown = (None,) * len(ingredients)
         return TankChemistry(None, unknown, unknown, *_elements(tank, source))
     steps = solved[: len(asked)]

@@ -9,12 +9,15 @@ from pydantic.json_schema import JsonSchemaMode
 
 from core.formats import FeedChart, MixRequestDocument, PourSheetDocument
 from core.formats.record import MixRecordDocument
+from core.formats.rehearsal import RehearsalDocument, RehearsalRecordDocument
 
 _FORMATS: tuple[tuple[str, type[BaseModel], JsonSchemaMode], ...] = (
     ("feed-chart", FeedChart, "validation"),
     ("mix-request", MixRequestDocument, "validation"),
     ("pour-sheet", PourSheetDocument, "serialization"),
     ("mix-record", MixRecordDocument, "serialization"),
+    ("rehearsal", RehearsalDocument, "validation"),
+    ("rehearsal-record", RehearsalRecordDocument, "serialization"),
 )
 
 

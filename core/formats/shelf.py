@@ -1,13 +1,17 @@
 """What the shelf and the bench have, in a mix request."""
 
 from collections.abc import Sequence
+from fractions import Fraction
 from typing import Annotated
 
 from pydantic import Field
 
+from core.chemistry import Alkali
+from core.errors import InputError
 from core.formats.fields import Document, Figure, Key, Words, within
 from core.formats.label import AcidDocument, LabelDocument
-from core.mix import AcidOnShelf, HardForm, OnShelf, Shelf
+from core.mix import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
+from core.quantities import AmountUnit
 from core.vessels import Shows, Vessel, VesselKind
 
 
@@ -56,11 +60,37 @@ class AcidOnShelfDocument(Document):
         return AcidOnShelf(self.key, self.name, within("acid", self.acid.acid), self.density)
 
 
+class AlkaliOnShelfDocument(Document):
+    """What raises pH: meq that a mL or g gives, and mol of carbonate in an equivalent of it."""
+
+    key: Key
+    name: Words
+    meq: Figure
+    carbonate: Figure = Fraction(0)
+    unit: AmountUnit = AmountUnit.ML
+
+    def on_shelf(self) -> AlkaliOnShelf:
+        """What it means."""
+        if not 0 < self.meq <= MOST_MEQ:
+            raise InputError(
+                "strength_out_of_range", f"It has above 0 and at most {MOST_MEQ} meq.", "meq"
+            )
+        if self.carbonate > 1:
+            raise InputError("out_of_range", "It is at most 1.", "carbonate")
+        alkali = Alkali(float(self.meq), float(self.carbonate))
+        return AlkaliOnShelf(self.key, self.name, alkali, self.unit)
+
+
+MOST_MEQ = 100
+"""meq in a mL or g: the lightest alkali, lithium hydroxide, has 42."""
+
+
 class ShelfDocument(Document):
-    """Products and acids."""
+    """Products, acids and alkalis."""
 
     products: Annotated[Sequence[OnShelfDocument], Field(max_length=60)] = ()
     acids: Annotated[Sequence[AcidOnShelfDocument], Field(max_length=20)] = ()
+    alkalis: Annotated[Sequence[AlkaliOnShelfDocument], Field(max_length=20)] = ()
 
     def shelf(self) -> Shelf:
         """The shelf it means."""
@@ -70,6 +100,7 @@ class ShelfDocument(Document):
                 for at, one in enumerate(self.products)
             },
             tuple(within(f"acids[{at}]", one.on_shelf) for at, one in enumerate(self.acids)),
+            tuple(within(f"alkalis[{at}]", one.on_shelf) for at, one in enumerate(self.alkalis)),
         )
 
 

@@ -1,6 +1,26 @@
-"""A simulated tank that reacts chemically to what is poured, and a pen that reads it."""
+"""A simulated tank that reacts chemically to what is poured, pens that read it, and rehearsals."""
 
 from core.practice.pen import Pen, PenReading
+from core.practice.rehearsal import (
+    PenFault,
+    Rehearsal,
+    RehearsalRequest,
+    RehearsedStep,
+    Stops,
+    Truth,
+    rehearse,
+)
 from core.practice.tank import SimulatedTank
 
-__all__ = ["Pen", "PenReading", "SimulatedTank"]
+__all__ = [
+    "Pen",
+    "PenFault",
+    "PenReading",
+    "Rehearsal",
+    "RehearsalRequest",
+    "RehearsedStep",
+    "SimulatedTank",
+    "Stops",
+    "Truth",
+    "rehearse",
+]

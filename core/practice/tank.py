@@ -5,8 +5,9 @@ from dataclasses import dataclass, field
 from core.chemistry import Acid, Alkali, Contents, molarity
 from core.chemistry.acids import COMPONENT
 from core.chemistry.elements import Component, Moles
-from core.chemistry.engine import Solution, Solved, solve
+from core.chemistry.engine import Solution, Solved, solve_each
 from core.chemistry.source import source_water
+from core.errors import InputError
 from core.water import Water
 
 KCL_PER_MS_CM = 0.01 / 1.4083
@@ -62,8 +63,16 @@ class SimulatedTank:
         }
 
     def solved(self) -> Solved:
-        """Its true reading and pH now."""
-        [found] = solve([Solution(dict(self.moles))])
+        """Its true reading and pH now.
+
+        Raises:
+            InputError: so much is in it that no model tells.
+        """
+        [found] = solve_each([Solution(dict(self.moles))])
+        if found is None:
+            raise InputError(
+                "tank_beyond_model", "So much is in this tank that no model tells what it reads."
+            )
         return found
 
     def _add(self, component: Component, mol_per_litre: float) -> None:

@@ -91,7 +91,9 @@ def _assist(walk: Walk, at: _Round) -> Assistance:
         settles=walk.plan.settles,
         checked=at.unmoved_at is not None,
         looked=at.looked,
-        need=_need(walk),
+        poured_besides=float(walk.acid_astray / walk.least_litres) * _acid_meq(walk),
+        need=None if walk.plan.acid_need is None else float(walk.plan.acid_need),
+        reported=walk.plan.reported,
         pen_over=_pen_over(walk),
     )
 
@@ -108,13 +110,6 @@ acid (our own default)."""
 
 MOST_CAREFUL_ROUNDS = 12
 """Readings of pH where nothing tells what to expect, so that every portion is small."""
-
-
-def _need(walk: Walk) -> float | None:
-    """meq/L that report and labels tell the tank to take; None where the report does not."""
-    if not walk.plan.reported:
-        return None
-    return float(walk.plan.acid_need or 0)
 
 
 def _pen_over(walk: Walk) -> float:
@@ -183,10 +178,7 @@ def _ph_step(walk: Walk, turn: int) -> Event | None:
     else:
         kind, unit = StepKind.ALKALI, alkali.unit if alkali else AmountUnit.ML
     amount = Fraction(walk.assistance.amount).limit_denominator(1000) or None
-    done = walk.step(f"{kind.value}-{turn}", kind, amount=amount, unit=unit.value)
-    if done and done.figure is not None:
-        walk.adjusted[kind] = walk.adjusted.get(kind, Fraction(0)) + done.figure
-    return done
+    return walk.step(f"{kind.value}-{turn}", kind, amount=amount, unit=unit.value)
 
 
 def _acid_meq(walk: Walk) -> float:

@@ -37,6 +37,13 @@ class _Made:
     move: Fraction
     drained: Fraction | None = None
 
+    def supposed(self, source: Fraction | None) -> Fraction:
+        """The share of what was in that draining was to leave; 1 where nothing was drained."""
+        above = self.before - (source or Fraction(0))
+        if not self.drained or above <= 0:
+            return Fraction(1)
+        return max(1 + self.move / above, Fraction(1, 1000))
+
 
 def read_ec(walk: Walk) -> None:
     """Read EC, and correct until it is right, accepted, or not to be believed."""
@@ -69,6 +76,7 @@ def _believed(walk: Walk, turn: int, made: _Made | None) -> Trust:
     name = f"ec-{turn}"
     if made is not None and not follows(Slope(walk.ec - made.before, made.move)):
         walk.correction = Correction(Verdict.UNMOVED)
+        walk.ledger.keep(1 / made.supposed(walk.source))  # what did not show is not counted on
         if not walk.advised(name, Verdict.UNMOVED):
             return Trust.LEFT
         walk.doubt(walk.ec)
@@ -86,17 +94,17 @@ def _after_draining(walk: Walk, name: str, made: _Made) -> None:
     """What stayed in is what the reading shows of it; if it fell too far, the volume was less."""
     assert walk.ec is not None
     assert made.drained is not None
-    source = walk.source or Fraction(0)
+    source, ledger = walk.source or Fraction(0), walk.ledger
     before, after = made.before - source, max(walk.ec - source, Fraction(0))
     if before <= 0:
         return
-    supposed = 1 + made.move / before
-    if supposed > 0:
-        walk.ledger.keep(after / before / supposed)
+    ledger.keep(after / before / made.supposed(walk.source))
     too_far = made.move * (1 + SLOPE_OFF) - (walk.ec - made.before)
     if too_far > PEN_SWAY:
         estimate = volume_by_draining(made.drained, before=before, after=after)
+        litres = ledger.litres
         settle_volume(walk, f"{name}-drained", estimate)
+        ledger.keep(ledger.litres / litres)  # the reading tells what is in, whatever it is in
 
 
 def _act(walk: Walk, turn: int, trust: Trust) -> _Made | None:
@@ -184,7 +192,7 @@ def _strengthen(walk: Walk, turn: int) -> _Made | None:
     ledger, before = walk.ledger, walk.ec
     within = {key: min(amount, ledger.left(key)) for key, amount in wanted.items()}
     if not any(within[key] > ledger.dose(key) * LEAST_ADDED for key in within):
-        if walk.aim - walk.ec <= (walk.aim - (walk.source or Fraction(0))) * NEAR_ENOUGH:
+        if _is_near_enough(walk):
             walk.correction = Correction(Verdict.RIGHT)
             _check_ratio(walk, turn)
             return None
@@ -200,6 +208,13 @@ def _strengthen(walk: Walk, turn: int) -> _Made | None:
     slope = walk.rise_at(before)
     worth = slope.measured / slope.expected if slope.expected > 0 else Fraction(1)
     return _Made(before, worth * sum((ledger.rise(k, v) for k, v in made.items()), Fraction(0)))
+
+
+def _is_near_enough(walk: Walk) -> bool:
+    assert walk.ec is not None
+    assert walk.target is not None
+    low = walk.target[0]
+    return low - walk.ec <= (low - (walk.source or Fraction(0))) * NEAR_ENOUGH
 
 
 NEAR_ENOUGH = Fraction(5, 100)

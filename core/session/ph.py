@@ -106,7 +106,9 @@ def assist(
     settles: bool = False,
     checked: bool = False,
     looked: int = 0,
+    poured_besides: float = 0.0,
     need: float | None = None,
+    reported: bool = False,
     pen_over: float = 0.0,
 ) -> Assistance:
     """The next step towards the middle of the window.
@@ -125,7 +127,9 @@ def assist(
         settles: whether this feed settles by itself, as organic and living ones do.
         checked: whether the pen was looked at since pH did not follow.
         looked: how often somebody looked at pen, report and volume, since the need was passed.
-        need: meq/L that the tank is known to take, by report and labels; None where they do not tell.
+        poured_besides: meq/L of acid that went in besides those portions.
+        need: meq/L that the tank is known to take by report and labels; None where not all tell.
+        reported: whether the alkalinity is a lab report's, so that it bounds what may go in.
         pen_over: how much too high the pen may read, as far as nothing speaks against it.
     """
     if low <= ph <= high:
@@ -142,11 +146,11 @@ def assist(
     if meq is None:
         return Assistance(Advice.UNMOVED)
     if pen_over and task.advice is not Advice.ALKALI:
-        meq = min(meq, _up_to_the_floor(ph, run, task, pen_over, reported=need is not None))
-    if need is not None and held is not None:
-        first = run[0].before if run else ph
-        by_report = task.way.takes(first, (low + high) / 2, held)
-        left = _left(max(need, by_report), run, looked)
+        meq = min(meq, _up_to_the_floor(ph, run, task, pen_over, reported=reported))
+    if reported and held is not None:
+        if need is None or task.advice is Advice.ALKALI:
+            need = task.way.takes(run[0].before if run else ph, (low + high) / 2, held)
+        left = _left(need, run, looked) - (poured_besides if task.advice is Advice.ACID else 0.0)
         if left < SMALLEST_MEQ / 4:
             return Assistance(Advice.BEYOND_NEED)
         meq = min(meq, left)

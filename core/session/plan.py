@@ -215,7 +215,7 @@ def bench_plan(
 
 def _acid_need(sheet: PourSheet, acid: BenchAcid | None) -> Fraction | None:
     need = sheet.in_tank.acid if sheet.in_tank else None
-    if need is None or acid is None:
+    if need is None or acid is None or sheet.in_tank is None or sheet.in_tank.unlabelled:
         return None
     meq = need.amount.value * acid.molar * Fraction(str(PROTONS_AT_6[need.kind]))
     return (meq / sheet.volume.litres).limit_denominator(10_000)

@@ -9,6 +9,7 @@ from core.session.correcting import read_ec
 from core.session.events import Event, Kind, tell
 from core.session.feeding import feed, live, prepare
 from core.session.ph import Assistance, Portion
+from core.session.placing import adjusted_in_all, poured_in_all, unplaced
 from core.session.plan import BenchPlan
 from core.session.steering import Correction, Offer, SecondPour, Slope, Verdict, WayOut
 from core.session.steps import Step, StepKind
@@ -49,6 +50,7 @@ class State:
         poured: mL or g of each product.
         of_dose: of each product with a dose, the share of printed dose × strength that went in.
         adjusted: mL or g of acid and of alkali.
+        unplaced: what went in, or out, at steps that are laid out no more; it counts all the same.
         source: the water's reading, as read at the bench or else as planned.
         target: low and high of the final reading, mS/cm; None where there is none.
         water_off: mS/cm by which the water reads more than the plan took it to, below 0 less; None
@@ -73,6 +75,7 @@ class State:
     now: int | None
     poured: dict[str, Fraction]
     adjusted: dict[StepKind, Fraction]
+    unplaced: tuple[Event, ...]
     source: Fraction | None
     target: tuple[Fraction, Fraction] | None
     water_off: Fraction | None
@@ -93,26 +96,43 @@ class State:
     undoable: str | None
 
 
-def follow(plan: BenchPlan, events: Iterable[Event]) -> State:
-    """Where a mix stands after what happened, in whatever order that was heard of."""
-    told = tell(events)
-    walk = Walk(plan, told.first)
+MOST_PASSES = 3
+"""Times a mix is walked through until what is laid out no more is known: what went in so counts in
+the sums, and may change what is laid out."""
+
+
+def _walked(plan: BenchPlan, first: Mapping[str, Event], astray: tuple[Event, ...]) -> Walk:
+    walk = Walk(plan, first, astray)
     prepare(walk)
     feed(walk)
     read_ec(walk)
     read_ph(walk)
     live(walk)
     walk.step("cover", StepKind.COVER)
+    return walk
+
+
+def follow(plan: BenchPlan, events: Iterable[Event]) -> State:
+    """Where a mix stands after what happened, in whatever order that was heard of."""
+    told = tell(events)
+    walk = _walked(plan, told.first, ())
+    for _ in range(MOST_PASSES):
+        astray = unplaced(plan, told.first, (step.id for step in walk.steps))
+        if astray == walk.astray:
+            break
+        walk = _walked(plan, told.first, astray)
     conflicts = [
         Conflict(other.step, told.first[other.step], other)
         for other in told.others
         if not _agree(told.first[other.step], other)
     ]
+    counting = told.first.values()
     return State(
         steps=tuple(walk.steps),
         now=walk.now,
-        poured=walk.ledger.poured,
-        adjusted=walk.adjusted,
+        poured=poured_in_all(plan, counting),
+        adjusted=adjusted_in_all(plan, counting),
+        unplaced=unplaced(plan, told.first, (step.id for step in walk.steps)),
         source=walk.source,
         target=walk.target,
         water_off=walk.water_off,

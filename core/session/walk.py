@@ -7,6 +7,7 @@ from fractions import Fraction
 from core.session.events import Event, Kind
 from core.session.ledger import Ledger
 from core.session.ph import Assistance, Portion
+from core.session.placing import adjusted_in_all, poured_in_all
 from core.session.plan import BenchPlan, BenchPour
 from core.session.steering import (
     OVERPOURED,
@@ -36,18 +37,18 @@ class Walk:
     """Goes through a mix step by step, as far as it was done; what follows is laid out ahead.
 
     `core.session.feeding`, `correcting`, `doubting` and `adjusting` lay out the steps. `ledger` is
-    what went in and what of it is in still, `ratio` what an overpoured part asks of the others.
+    what went in and what of it is in still, `astray` what went in at steps that are laid out no more, `ratio` what an overpoured part asks of the others.
     `doubted` are the readings that were looked into; `suspect` the volume that a reading
     tells which nobody has settled; `ended` that nothing more is poured at all.
     """
 
     plan: BenchPlan
     first: Mapping[str, Event]
+    astray: tuple[Event, ...] = ()
     ledger: Ledger = field(init=False)
     steps: list[Step] = field(default_factory=list)
     now: int | None = None
     at: float | None = None
-    adjusted: dict[StepKind, Fraction] = field(default_factory=dict)
     source: Fraction | None = None
     ratio: Fraction = Fraction(1)
     slope: Slope | None = None
@@ -69,6 +70,7 @@ class Walk:
 
     def __post_init__(self) -> None:
         self.ledger = Ledger(self.plan, self.plan.litres, self.plan.litres)
+        self.ledger.poured = poured_in_all(self.plan, self.astray)
 
     def step(
         self,
@@ -107,6 +109,11 @@ class Walk:
             )
         )
         return event
+
+    @property
+    def acid_astray(self) -> Fraction:
+        """mL of acid that went in at steps that are laid out no more."""
+        return adjusted_in_all(self.plan, self.astray).get(StepKind.ACID, Fraction(0))
 
     @property
     def is_ahead(self) -> bool:

@@ -38,6 +38,11 @@ HARD_CALCIUM_PPM = Fraction(70)
 BUFFERED_PPM = Fraction(30)
 """mg/L CaCO3 of alkalinity from which the pH of a feed stands still: common practice."""
 
+NO_ALKALINITY_PH = Fraction("4.3")
+TRACE_ALKALINITY = Fraction(5)
+"""The pH at which titration finds no alkalinity any more (Standard Methods 2320 B, from memory), and
+mg/L CaCO3 that a pen's error and a lab's rounding may leave below it."""
+
 GASSED_OFF_H = Fraction(24)
 """Hours in which chlorine leaves open water; chloramine does not: common practice."""
 
@@ -111,6 +116,14 @@ class Water:
     def __post_init__(self) -> None:
         if self.ph is not None and not 0 <= self.ph <= 14:
             raise InputError("ph_out_of_range", "A pH lies between 0 and 14.", "ph")
+        alkalinity = self.report.alkalinity or 0
+        if self.ph is not None and self.ph < NO_ALKALINITY_PH and alkalinity > TRACE_ALKALINITY:
+            raise InputError(
+                "water_impossible",
+                "No water has alkalinity at such a pH: it is used up above pH 4.3. Read the pH "
+                "again, or look at the report's unit.",
+                "ph",
+            )
         if self.temperature is not None and not -5 <= self.temperature <= 60:
             raise InputError(
                 "temperature_out_of_range",

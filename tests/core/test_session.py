@@ -1,17 +1,24 @@
 """The guided mix: any prefix of events is a state, devices converge, nothing is lost."""
 
 import random
+from dataclasses import replace
 from fractions import Fraction
 
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from core.chart import Dose, Role
 from core.errors import InputError
-from core.session import BenchPlan, Event, Kind, Status, StepKind, follow
+from core.mix import Shelf
+from core.quantities import DoseUnit
+from core.session import BenchPlan, Event, Kind, Status, StepKind, follow, record_of
 from core.session.events import ABOUT_EVENTS, WITH_FIGURE, tell
-from tests.core.guided import PLANS, next_event, whole
-from tests.core.mixes import F
+from core.session.placing import kind_of_step, product_of_step
+from core.water import School, Water
+from tests.core.guided import MAINS, PLANS, RO, next_event, plan_for, whole
+from tests.core.labels import acid_on_shelf, labelled
+from tests.core.mixes import F, chart, dose, ec, pair, product, water
 
 
 def test_a_mix_goes_from_the_water_to_the_cover() -> None:
@@ -219,3 +226,104 @@ def test_the_last_correction_of_an_amount_is_the_one_that_counts(
         after = tell([*heap, fix]).first[event.step]
         assert after.figure == (figure if event.kind is Kind.POURED else None)
         assert (after.id, after.at, after.by) == (event.id, event.at, event.by)
+
+
+ORGANIC = product("one", Role.BASE, settles=True)
+CHARTS = [
+    pair(target=ec("1.4", "1.5")),
+    pair("2-3 tsp/gal_us"),
+    chart([ORGANIC], [Dose("one", "w1", F(7), F(7), DoseUnit.ML_PER_L, F(1))], target=ec("1")),
+    chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))]),
+    chart([product("brew", Role.LIVE), *pair().products],
+          [dose("brew", "1 mL/L"), *pair().doses], target=ec("0")),
+]  # fmt: skip
+ANY_PLAN = st.builds(
+    lambda of, **fields: plan_for(fields.pop("source"), of=of, **fields),
+    of=st.sampled_from(CHARTS),
+    source=st.sampled_from([RO, MAINS, water("0.5"), Water()]),
+    split=st.booleans(),
+    school=st.sampled_from([None, *School]),
+    shelf=st.sampled_from([labelled(acid_on_shelf()), Shelf()]),
+)
+FIGURES = st.one_of(
+    st.sampled_from([F(0), F("0.52"), F("1.95"), F(7), F(14), F(200), F(10**7)]),
+    st.fractions(0, 20, max_denominator=100),
+)
+
+
+@st.composite
+def any_course(draw: st.DrawFn) -> tuple[BenchPlan, list[Event]]:
+    """A mix that goes any way at all: any event at its step, at another one, or about another."""
+    plan = draw(ANY_PLAN)
+    events: list[Event] = []
+    for number in range(draw(st.integers(0, 25))):
+        state = follow(plan, events)
+        steps = [step.id for step in state.steps]
+        at = state.now if state.now is not None and draw(st.integers(0, 5)) else None
+        step = steps[at] if at is not None else draw(st.sampled_from([*steps, "add-1-one"]))
+        kind = draw(st.sampled_from([Kind.POURED, Kind.READ, Kind.DONE, Kind.SKIPPED, *ABOUT_EVENTS]))
+        if kind in ABOUT_EVENTS and not events:
+            kind = Kind.READ
+        about = kind in ABOUT_EVENTS
+        events.append(Event(
+            f"e{number}", float(draw(st.integers(number, number + 2))), "wren", kind,
+            "" if about else step, draw(FIGURES) if kind in WITH_FIGURE else None,
+            draw(st.sampled_from(events)).id if about else "",
+        ))  # fmt: skip
+    return plan, events
+
+
+@settings(max_examples=150, deadline=None)
+@given(any_course())
+def test_whatever_happens_a_mix_stands_somewhere_and_all_that_was_poured_counts(
+    course: tuple[BenchPlan, list[Event]],
+) -> None:
+    plan, events = course
+    state = follow(plan, events)
+    record = record_of(plan, state, events)
+    first = tell(events).first
+    ids = {step.id for step in state.steps}
+    for event in first.values():
+        kind = kind_of_step(plan, event.step)
+        assert kind is not None
+        if event.kind is Kind.POURED and kind in (StepKind.POUR, StepKind.ADD):
+            assert state.poured[product_of_step(plan, event.step) or ""] >= (event.figure or 0)
+            assert event.step in ids or event in state.unplaced or not event.figure
+    poured = sum(
+        (event.figure or F(0)) for event in first.values()
+        if kind_of_step(plan, event.step) in (StepKind.POUR, StepKind.ADD)
+    )  # fmt: skip
+    assert sum(state.poured.values()) == poured
+    lines = sum(line.poured for line in record.lines if line.key in state.poured)
+    assert lines == poured
+    assert all(kind_of_step(plan, step.id) is step.kind for step in state.steps)
+
+
+def test_what_was_added_by_a_reading_that_was_wrong_counts_all_the_same() -> None:
+    plan = PLANS[0]
+    events = [e for e in whole(plan) if e.at < next(x.at for x in whole(plan) if x.step == "read-ec-1")]
+    at = events[-1].at
+    low = [replace(e, figure=F(170)) if e.step.startswith("pour-") else e for e in events]
+    read = Event("read", at + 1, "wren", Kind.READ, "read-ec-1", F("1.70"))
+    added = Event("added", at + 2, "wren", Kind.POURED, "add-1-one", F(99))
+    fixed = Event("fixed", at + 3, "wren", Kind.CORRECTED, figure=F("1.95"), of="read")
+    state = follow(plan, [*low, read, added, fixed])
+    assert "add-1-one" not in {step.id for step in state.steps}
+    assert [event.id for event in state.unplaced] == ["added"]
+    assert state.poured["one"] == 170 + 99
+    assert {line.key: line.poured for line in record_of(plan, state, [*low, read, added, fixed]).lines}[
+        "one"
+    ] == 269
+    # Somebody settles it: it was not poured after all.
+    gone = Event("gone", at + 4, "wren", Kind.UNDONE, of="added")
+    assert follow(plan, [*low, read, added, fixed, gone]).unplaced == ()
+
+
+@pytest.mark.parametrize(
+    ("step", "kind"),
+    [("pour-1-one", StepKind.POUR), ("pour-2-one", None), ("add-3-two", StepKind.ADD),
+     ("add-1-three", None), ("read-ec-2", StepKind.READ_EC), ("read-ec-two", None),
+     ("acid-1", StepKind.ACID), ("nonsense", None), ("pour-1-one-1", StepKind.POUR), ("", None)],
+)  # fmt: skip
+def test_a_step_that_no_mix_can_have_is_known(step: str, kind: StepKind | None) -> None:
+    assert kind_of_step(PLANS[0], step) is kind

@@ -7,6 +7,7 @@ from core.cautions import Caution
 from core.chart import Role
 from core.chemistry import Component, contents_of
 from core.chemistry.elements import weight_of
+from core.chemistry.source import source_water
 from core.mix.judging.facts import Facts, amount_words, keys, names, percent
 from core.mix.tank import label_of
 from core.quantities import Reading, decimal_text, number_text
@@ -26,6 +27,7 @@ def cautions(facts: Facts) -> Iterator[Caution]:
     """What the source water gives to mind."""
     yield from _reading(facts)
     yield from _hardness(facts)
+    yield from _ph(facts)
     yield from _disinfectant(facts)
     yield from _temperature(facts)
     if facts.request.water.lacks_buffer and not (
@@ -193,6 +195,18 @@ def _credit(facts: Facts, product: str) -> Iterator[Caution]:
         (product,),
         {"product": product, "strength": decimal_text(wanted)},
     )  # fmt: skip
+
+
+def _ph(facts: Facts) -> Iterator[Caution]:
+    water = facts.request.water
+    if water.ph is None or source_water(water).ph_fits:
+        return
+    yield Caution(
+        "water_ph_unlikely",
+        f"pH {number_text(water.ph, 1)} is none that so little alkalinity holds; pens show such "
+        "figures in water without a buffer. Expected pH and acid are reckoned from an ordinary pH.",
+        {"ph": decimal_text(water.ph)},
+    )
 
 
 def _disinfectant(facts: Facts) -> Iterator[Caution]:
