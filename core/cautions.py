@@ -123,7 +123,9 @@ CATALOGUE: dict[str, Entry] = {
     ),
     # Acids and alkalis
     "acid_into_water": _stop("Acid into water", "a pH adjuster is poured by dose"),
-    "sulfuric_heats": _stop("It heats when diluted", "sulfuric acid above 50 % is on the sheet"),
+    "sulfuric_heats": _stop(
+        "It heats when diluted", "sulfuric acid above 50 % is on the sheet, or at hand for pH"
+    ),
     "acid_and_alkali": _stop("Acid and alkali", "a pH adjuster down and one up on one sheet"),
     "acid_strength_unknown": _note(
         "Which strength of acid?", "a pH adjuster is poured whose strength is not entered"

@@ -1,8 +1,7 @@
-"""The capabilities without a server: `python -m core.headless plan FILE`, `rehearse FILE`; `-` reads
-standard input.
+"""The capabilities without a server: `python -m core.headless plan FILE`, or `rehearse FILE`.
 
-Prints the result as JSON and exits 0; on bad input prints an error object on standard error, nothing
-on standard output, and exits 2.
+`-` reads standard input. Prints the result as JSON and exits 0; on bad input prints an error object
+on standard error, nothing on standard output, and exits 2.
 """
 
 import json

@@ -86,8 +86,7 @@ def types() -> int:
     with step("Writing the contracts"):
         _write_contracts(_OPENAPI, _TYPES, _SCHEMAS, _WARNINGS)
         sheet = run_quietly(
-            [venv_python(), "-m", "core.headless", "plan",
-             _SCHEMAS / "mix-request.example.json"],
+            [venv_python(), "-m", "core.headless", "plan", _SCHEMAS / "mix-request.example.json"],
             "The example pour sheet was not written.",
             cwd=ROOT,
         )

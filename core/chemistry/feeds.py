@@ -20,7 +20,7 @@ def conducts(feeds: Sequence[Feed]) -> list[float | None]:
 
 
 def rise_of(water: Water, beside: Feed, feed: Feed) -> float:
-    """mS/cm that a feed lifts a water's reading with another feed in it; 0 where it has no solution.
+    """mS/cm that a feed lifts a water's reading with another feed in it; 0 where nothing tells.
 
     Beside what it ends up with: silicate conducts far more alone in pure water than in a feed.
     """
@@ -50,4 +50,3 @@ def _moles(feed: Feed) -> dict[Component, float]:
         for component, amount in contents.moles.items():
             moles[component] = moles.get(component, 0.0) + amount * per_litre
     return moles
-

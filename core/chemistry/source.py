@@ -40,7 +40,7 @@ class SourceWater:
         moles: mol per kg of each component, closed by charge.
         reported: those that the lab report names, before closing.
         alkalinity_known: whether acid can be reckoned from it.
-        ph_fits: whether its pH goes with its alkalinity; where it does not, an ordinary pH is taken.
+        ph_fits: whether its pH goes with its alkalinity; else an ordinary one is taken.
     """
 
     moles: Moles

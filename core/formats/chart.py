@@ -176,6 +176,7 @@ def _product_document(product: Product) -> ProductDocument:
         after=product.after,
         wait_min=product.wait_min,
         oxidiser=product.oxidiser,
+        settles=product.settles,
     )
 
 

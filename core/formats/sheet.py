@@ -1,6 +1,7 @@
 """The format brisk-measure/pour-sheet, version 1."""
 
 from collections.abc import Mapping, Sequence
+from fractions import Fraction
 from typing import Literal
 
 from core.cautions import Severity
@@ -40,11 +41,16 @@ class TargetDocument(Document):
 
 
 class SchoolsDocument(Document):
-    """The target by the school followed, and by each school for comparison."""
+    """The target by the school followed, and by each school for comparison.
+
+    `whole` is what of it strength does not scale; `not_counted` names what no label tells of that.
+    """
 
     followed: School
     on_top: EcWindow | None
     all_in: EcWindow | None
+    whole: Figure = Fraction(0)
+    not_counted: Sequence[str] = ()
 
 
 class WarningDocument(Document):
@@ -117,6 +123,8 @@ class PourSheetDocument(Document):
                 followed=sheet.aim.school,
                 on_top=EcWindow.of(sheet.aim.on_top),
                 all_in=EcWindow.of(sheet.aim.all_in),
+                whole=sheet.aim.whole,
+                not_counted=sheet.aim.uncounted,
             ),
             in_tank=InTankDocument.of(sheet.in_tank) if sheet.in_tank else None,
             warnings=[

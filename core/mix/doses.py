@@ -154,7 +154,9 @@ def separate(dosed: Sequence[Dosed], aim: Aim) -> tuple[list[Dosed], tuple[LeftO
     """What is poured, and what is left out with the reason."""
     poured, left_out = [], []
     for item in dosed:
-        if (aim.room == 0 and item.is_feed) or (item.stop == 0 and item.dose.until_ec and item.share.chosen > 0):
+        if (aim.room == 0 and item.is_feed) or (
+            item.stop == 0 and item.dose.until_ec and item.share.chosen > 0
+        ):
             left_out.append(LeftOut(item.product, "no_room"))
         elif item.share.value == 0:
             left_out.append(LeftOut(item.product, "override"))

@@ -43,13 +43,15 @@ def unscaled_of(request: MixRequest) -> Unscaled:
                          override=overrides.get(product.key))  # fmt: skip
         per_litre = whole.poured(share.end, _WHOLE).value / request.volume.litres
         _sort(request, product, share, per_litre, found)
+    # At full strength the printed EC stands for all of it, whatever labels tell.
+    uncounted = tuple(found.unlabelled) if request.strength != 1 else ()
     if not found.printed:
-        return Unscaled(uncounted=tuple(found.unlabelled))
+        return Unscaled(uncounted=uncounted)
     printed, poured = (
         Fraction(round(rise_of(request.water, found.scaled, feed), 4)).limit_denominator(10_000)
         for feed in (found.printed, found.poured)
     )
-    return Unscaled(printed, poured, tuple(found.unlabelled))
+    return Unscaled(printed, poured, uncounted)
 
 
 def _sort(

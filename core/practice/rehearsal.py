@@ -1,4 +1,4 @@
-"""A whole guided mix, rehearsed without a bench: a grower, pens and a tank that may all be wrong."""
+"""A whole guided mix without a bench: a grower, pens and a tank that may all be wrong."""
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
@@ -13,8 +13,18 @@ from core.mix import MixRequest, PourSheet, plan_mix
 from core.mix.tank import label_of
 from core.practice.tank import SimulatedTank
 from core.quantities import Amount, AmountUnit, rounded
-from core.session import BenchPlan, Event, Kind, State, Step, StepKind, bench_plan, causes_of, follow
-from core.session.steering import Verdict
+from core.session import (
+    BenchPlan,
+    Event,
+    Kind,
+    State,
+    Step,
+    StepKind,
+    bench_plan,
+    causes_of,
+    follow,
+)
+from core.session.causes import OFFERED
 from core.vessels import measure
 
 MOST_STEPS = 400
@@ -27,8 +37,8 @@ MOST_OFF = Fraction(1000)
 class Stops(StrEnum):
     """How the grower takes advice and stops.
 
-    Answer: each is seen to, and what is offered beyond the printed dose is declined. Insist: that is
-    taken too. Obey: the mix ends at the first.
+    Answer: each is seen to, and what is offered beyond the printed dose, or of acid beyond the
+    need, is declined. Insist: that is taken too. Obey: the mix ends at the first.
     """
 
     ANSWER = "answer"
@@ -90,9 +100,9 @@ class RehearsalRequest:
     """
 
     mix: MixRequest
-    truth: Truth = Truth()  # noqa: RUF009 -- frozen
-    ec_pen: PenFault = PenFault()  # noqa: RUF009 -- frozen
-    ph_pen: PenFault = PenFault()  # noqa: RUF009 -- frozen
+    truth: Truth = Truth()
+    ec_pen: PenFault = PenFault()
+    ph_pen: PenFault = PenFault()
     pours: Mapping[str, Fraction] = field(default_factory=dict)
     water_read: Fraction | None = None
     stops: Stops = Stops.ANSWER
@@ -124,7 +134,7 @@ class RehearsalRequest:
 
 @dataclass(frozen=True, slots=True)
 class RehearsedStep:
-    """One step: what was asked and done, what it advised, and the tank's true EC and pH after it."""
+    """One step: what was asked and done, its advice, and the tank's true EC and pH after it."""
 
     step: str
     kind: StepKind
@@ -223,8 +233,7 @@ class _Bench:
             case StepKind.VOLUME:
                 kind, figure = self._tell_volume(step)
             case StepKind.ADVICE:
-                declined = step.why == Verdict.BEYOND_DOSE
-                if declined and self.request.stops is not Stops.INSIST:
+                if step.why in OFFERED and self.request.stops is not Stops.INSIST:
                     kind = Kind.SKIPPED
             case StepKind.POUR | StepKind.ADD | StepKind.ACID | StepKind.ALKALI | StepKind.DRAIN:
                 asked = self._measured(step)
@@ -355,9 +364,7 @@ class _TrueTank:
             whole = sum((p.amount or p.estimate or Fraction(0) for p in pours), Fraction(0))
             rise = self.plan.rise_of(really)
             if whole:
-                self.tank.pour_unlabelled(
-                    float(rise * amount * strong / whole * self.plan.litres)
-                )
+                self.tank.pour_unlabelled(float(rise * amount * strong / whole * self.plan.litres))
         self._solve()
 
     def pour_acid(self, amount: Fraction) -> None:

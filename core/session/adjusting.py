@@ -5,6 +5,7 @@ from fractions import Fraction
 
 from core.chemistry.acids import PROTONS_AT_6
 from core.quantities import AmountUnit
+from core.session.bounds import Bounds, Portion
 from core.session.events import Event, Kind
 from core.session.ph import (
     CAUTIOUS_MEQ_PER_MS_CM,
@@ -13,7 +14,6 @@ from core.session.ph import (
     WAIT_MIN,
     Advice,
     Assistance,
-    Portion,
     assist,
 )
 from core.session.steps import StepKind
@@ -41,6 +41,8 @@ class _Round:
     looked: int = 0
 
 
+HIGHEST_PH = Fraction(14)
+
 SAME_PH = 0.05
 """Two readings of pH that differ by less are the same."""
 
@@ -55,7 +57,7 @@ def read_ph(walk: Walk) -> None:
         read = walk.step(f"read-ph-{turn}", StepKind.READ_PH)
         if read is None or read.figure is None:
             return
-        walk.ph = read.figure
+        walk.ph = min(read.figure, HIGHEST_PH)
         if at.pending is not None:
             portions.append(Portion(at.pending[0], at.pending[1], float(walk.ph)))
             at.pending = None
@@ -75,9 +77,9 @@ def read_ph(walk: Walk) -> None:
 def _assist(walk: Walk, at: _Round) -> Assistance:
     low, high = (float(edge) for edge in walk.plan.ph)
     ph = float(walk.ph or 0)
-    if at.unmoved_at is not None and abs(ph - at.unmoved_at) < SAME_PH:
-        if not low <= ph <= high:
-            return Assistance(Advice.UNMOVED)  # looked into, and the same still: nothing goes in
+    stood = at.unmoved_at is not None and abs(ph - at.unmoved_at) < SAME_PH
+    if stood and not low <= ph <= high:
+        return Assistance(Advice.UNMOVED)  # looked into, and the same still: nothing goes in
     return assist(
         ph,
         low=low,
@@ -90,11 +92,13 @@ def _assist(walk: Walk, at: _Round) -> Assistance:
         portions=walk.portions,
         settles=walk.plan.settles,
         checked=at.unmoved_at is not None,
-        looked=at.looked,
-        poured_besides=float(walk.acid_astray / walk.least_litres) * _acid_meq(walk),
-        need=None if walk.plan.acid_need is None else float(walk.plan.acid_need),
-        reported=walk.plan.reported,
-        pen_over=_pen_over(walk),
+        bounds=Bounds(
+            reported=walk.plan.reported,
+            need=None if walk.plan.acid_need is None else float(walk.plan.acid_need),
+            pen_over=_pen_over(walk),
+            looked=at.looked,
+            besides=float(walk.acid_astray / walk.least_litres) * _acid_meq(walk),
+        ),
     )
 
 
@@ -104,9 +108,9 @@ calibrated for long does (common practice)."""
 
 PEN_OVER_SHOWS = 0.4
 PEN_OVER_SHOWS_ROUGHLY = 0.25
-"""pH above the expected from which a pen is taken to read too high, by a lab report or roughly by an
-ordinary water: the model is no better, and water that stands open or was aerated has lost carbonic
-acid (our own default)."""
+"""pH above the expected from which a pen is taken to read too high, by a lab report or roughly by
+an ordinary water: the model is no better, and water that was aerated has lost carbonic acid (our
+own default)."""
 
 MOST_CAREFUL_ROUNDS = 12
 """Readings of pH where nothing tells what to expect, so that every portion is small."""

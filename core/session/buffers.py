@@ -93,7 +93,9 @@ class Way:
             return Held(self.carbonate_of(from_ph, to_ph, max(rest, 0.0)), before.phosphate)
         rest = meq - self.carbonate_takes(from_ph, to_ph, before.carbonate)
         if rest >= 0:
-            return Held(before.carbonate, rest / phosphate_between(from_ph, to_ph, 1.0))
+            # Far from its constant phosphate holds nothing: then no amount of it explains the rest.
+            of_one = max(phosphate_between(from_ph, to_ph, 1.0), 1e-9)
+            return Held(before.carbonate, rest / of_one)
         return Held(self.carbonate_of(from_ph, to_ph, meq))
 
 

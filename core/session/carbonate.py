@@ -74,7 +74,8 @@ def alkali_between(from_ph: float, to_ph: float, carbon: float, carbonate: float
     needed = _bicarbonate(to_ph, held) - _bicarbonate(from_ph, held)
     # Each mol of carbonate that comes along takes up acid only as far as it does at that pH.
     brought = _bicarbonate(to_ph, 1.0) - _bicarbonate(to_ph, 0.0)
-    return max(needed / (1 - carbonate * brought) * 1000, 0.0)
+    # Near pH 14 a carbonate gives nothing any more; no window is there, but one may be typed.
+    return max(needed / max(1 - carbonate * brought, 0.01) * 1000, 0.0)
 
 
 def carbon_from_alkali(from_ph: float, to_ph: float, alkali: float, carbonate: float) -> float:

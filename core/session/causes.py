@@ -20,3 +20,7 @@ _CAUSES_OF: dict[str, tuple[str, ...]] = {
 def causes_of(why: str) -> tuple[str, ...]:
     """Likely causes, the likeliest first; none for an advice that has none."""
     return _CAUSES_OF.get(why, ())
+
+
+OFFERED = frozenset({str(Verdict.BEYOND_DOSE), str(Advice.BEYOND_NEED)})
+"""Advice that offers more than is right, for whoever takes it on purpose."""

@@ -131,7 +131,7 @@ def _act(walk: Walk, turn: int, trust: Trust) -> _Made | None:
 
 
 def _band(walk: Walk) -> tuple[Fraction, Fraction]:
-    """The target; just what was planned is never too strong, where chart and labels part a little."""
+    """The target; just what was planned is never too strong, where chart and labels part."""
     assert walk.target is not None
     low, high = walk.target
     source, ledger = walk.source or Fraction(0), walk.ledger
@@ -211,15 +211,14 @@ def _strengthen(walk: Walk, turn: int) -> _Made | None:
 
 
 def _is_near_enough(walk: Walk) -> bool:
+    """Whether only passing printed dose × strength would bring the step or two that are missing."""
     assert walk.ec is not None
     assert walk.target is not None
-    low = walk.target[0]
-    return low - walk.ec <= (low - (walk.source or Fraction(0))) * NEAR_ENOUGH
+    return walk.target[0] - walk.ec <= NEAR_ENOUGH
 
 
-NEAR_ENOUGH = Fraction(5, 100)
-"""Share of its rise by which a tank may read too low where only passing printed dose × strength would
-bring more: no label is surer (our own default)."""
+NEAR_ENOUGH = 2 * PEN_STEP
+"""mS/cm below the band that are no reason to pass a printed dose: no pen is surer."""
 
 LEAST_ADDED = Fraction(1, 100)
 """Below this share of a dose an addition is a mark's breadth: our own default."""

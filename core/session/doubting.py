@@ -1,4 +1,4 @@
-"""A reading that contradicts what went in: first its cause is looked for, and the volume settled."""
+"""A reading that contradicts what went in: its cause is looked for, and the volume settled."""
 
 from enum import StrEnum
 from fractions import Fraction
@@ -27,7 +27,7 @@ def weigh(walk: Walk, name: str, reading: Fraction) -> Trust:
     """Lay out what a reading asks for that contradicts what is in the tank.
 
     Hardly any rise is first looked for at the pen; another rise than expected is first asked of the
-    volume. Whatever still contradicts then is advised, read again, and if it says the same it stands.
+    volume. What contradicts then is advised, read again, and if it says the same it stands.
     """
     slope = walk.rise_at(reading)
     if not slope.is_odd:
@@ -70,12 +70,11 @@ def settle_volume(
     if done.figure:
         before, ledger.litres = ledger.litres, done.figure
         walk.volume_told = True
-        agrees = slope is None or not Slope(
-            slope.measured, slope.expected * before / ledger.litres
-        ).is_odd
-        ledger.dose_litres = (
-            ledger.litres if agrees else min(ledger.litres, ledger.dose_litres)
+        agrees = (
+            slope is None
+            or not Slope(slope.measured, slope.expected * before / ledger.litres).is_odd
         )
+        ledger.dose_litres = ledger.litres if agrees else min(ledger.litres, ledger.dose_litres)
         walk.suspect = None if agrees else walk.suspect
     elif estimate is not None and estimate.litres < ledger.litres:
         ledger.litres = estimate.litres

@@ -222,7 +222,7 @@ def _until(walk: Walk, at: int, pour: BenchPour) -> None:
         else:
             portion = Fraction(0)
             if not begun:
-                portion = _portion(walk, at, name, poured, reading - start, room)
+                portion = _portion(walk, at, name, poured=poured, rise=reading - start, room=room)
                 if not portion:
                     return
             if turn == 1:
@@ -244,7 +244,7 @@ def _until(walk: Walk, at: int, pour: BenchPour) -> None:
 
 
 def _before_portions(walk: Walk, at: int, pour: BenchPour, water: Fraction) -> Fraction:
-    """The reading before the first portion: the water's, or where something is in already, its own."""
+    """The reading before the first portion: the water's, or of what is in already."""
     if not walk.ledger.poured and not (walk.is_ahead and at):
         return water
     name = f"{at + 1}-{pour.key}"
@@ -259,7 +259,7 @@ def _before_portions(walk: Walk, at: int, pour: BenchPour, water: Fraction) -> F
 
 
 def _expected(walk: Walk, pour: BenchPour, poured: Fraction) -> Fraction:
-    """What so much of a product should have brought, roughly, by the dose printed beside its rule."""
+    """What so much of a product should have brought, roughly, by the dose beside its rule."""
     if not pour.estimate:
         return Fraction(0)
     return pour.rise * poured / pour.estimate * walk.plan.litres / walk.litres
@@ -275,7 +275,7 @@ def _doubt_volume(walk: Walk, name: str, pour: BenchPour, slope: Slope) -> None:
 
 
 def _portion(
-    walk: Walk, at: int, name: str, poured: Fraction, rise: Fraction, room: Fraction
+    walk: Walk, at: int, name: str, *, poured: Fraction, rise: Fraction, room: Fraction
 ) -> Fraction:
     """The next portion; 0 where the reading does not rise, or more would pass the printed dose."""
     pour = walk.plan.pours[at]

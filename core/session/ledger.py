@@ -15,8 +15,8 @@ class Ledger:
     Args:
         plan: what the mix was started from.
         litres: in the tank, by which sums are made; the plan's, until the bench settled others.
-        dose_litres: for which printed doses count: more than the plan's only where somebody measured
-            them and the reading agrees.
+        dose_litres: for which printed doses count: more than the plan's only where somebody
+            measured them and the reading agrees.
         shrink: the share of the planned scaled doses for which the water that was read leaves room.
         poured: mL or g of each product that went in, in the whole mix.
         inside: mL or g of each that is still in.

@@ -6,13 +6,13 @@ from enum import StrEnum
 from itertools import pairwise, takewhile
 
 from core.chemistry import Alkali
+from core.session.bounds import BOLDNESS, SMALLEST_MEQ, UNBOUNDED, Bounds, Portion
 from core.session.buffers import DOWN, Held, Way, up
-from core.session.carbonate import ORDINARY_PH, carbon_of
+from core.session.carbonate import carbon_of
 
 WAIT_MIN = 5
 """Minutes to wait after a portion: common practice."""
 
-SMALLEST_MEQ = 0.05
 FIRST_UNKNOWN_MEQ = 0.1
 """meq/L of a portion where nothing is known of the water: a quarter of what half a mL in 10 L
 brings, which can move soft tap water by more than 1 (common practice)."""
@@ -46,11 +46,6 @@ CAUTIOUS_PHOSPHATE_PER_MS_CM = 0.35
 memory."""
 
 
-BEYOND_NEED = 1.3
-"""Times the need by the water's report at which one first looks at pen, report and volume: common
-practice."""
-
-
 class Advice(StrEnum):
     """What the assistant advises."""
 
@@ -63,15 +58,6 @@ class Advice(StrEnum):
     UNMOVED = "ph_unmoved"
     BEYOND_NEED = "beyond_need"
     TOO_MANY_ROUNDS = "too_many_rounds"
-
-
-@dataclass(frozen=True, slots=True)
-class Portion:
-    """One correction that was made: meq/L of acid (below 0 of alkali), and the pH around it."""
-
-    meq_l: float
-    before: float
-    after: float
 
 
 @dataclass(frozen=True, slots=True)
@@ -105,11 +91,7 @@ def assist(
     resolution: float = 0.1,
     settles: bool = False,
     checked: bool = False,
-    looked: int = 0,
-    poured_besides: float = 0.0,
-    need: float | None = None,
-    reported: bool = False,
-    pen_over: float = 0.0,
+    bounds: Bounds = UNBOUNDED,
 ) -> Assistance:
     """The next step towards the middle of the window.
 
@@ -126,18 +108,13 @@ def assist(
         resolution: what the pen can tell apart.
         settles: whether this feed settles by itself, as organic and living ones do.
         checked: whether the pen was looked at since pH did not follow.
-        looked: how often somebody looked at pen, report and volume, since the need was passed.
-        poured_besides: meq/L of acid that went in besides those portions.
-        need: meq/L that the tank is known to take by report and labels; None where not all tell.
-        reported: whether the alkalinity is a lab report's, so that it bounds what may go in.
-        pen_over: how much too high the pen may read, as far as nothing speaks against it.
+        bounds: what no portion passes, whatever the pen shows.
     """
     if low <= ph <= high:
         return Assistance(Advice.RIGHT)
-    if settles:
-        return Assistance(Advice.WAIT_SETTLING, look_again_h=24)
-    if _turns(portions, ph, low, high) >= MOST_TURNS:
-        return Assistance(Advice.STOP_CHASING, look_again_h=24)
+    if settles or _turns(portions, ph, low, high) >= MOST_TURNS:
+        waits = Advice.WAIT_SETTLING if settles else Advice.STOP_CHASING
+        return Assistance(waits, look_again_h=24)
     held = None if alkalinity is None else Held(carbon_of(alkalinity), phosphate)
     task = _raising(held, alkali) if ph < low else _lowering(held, acid_meq)
     sign = task.way.sign
@@ -145,57 +122,11 @@ def assist(
     meq = _portion(ph, (low + high) / 2, run, task, resolution, checked=checked)
     if meq is None:
         return Assistance(Advice.UNMOVED)
-    if pen_over and task.advice is not Advice.ALKALI:
-        meq = min(meq, _up_to_the_floor(ph, run, task, pen_over, reported=reported))
-    if reported and held is not None:
-        if need is None or task.advice is Advice.ALKALI:
-            need = task.way.takes(run[0].before if run else ph, (low + high) / 2, held)
-        left = _left(need, run, looked) - (poured_besides if task.advice is Advice.ACID else 0.0)
-        if left < SMALLEST_MEQ / 4:
-            return Assistance(Advice.BEYOND_NEED)
-        meq = min(meq, left)
-    if task.strength <= 0:
-        return Assistance(task.advice)
-    return Assistance(task.advice, amount=meq * litres / task.strength, meq_l=meq)
-
-
-def _left(need: float, run: Sequence[Portion], looked: int) -> float:
-    """meq/L before the known need is passed by a third; each look allows a part more."""
-    bound = max(need, SMALLEST_MEQ) * (BEYOND_NEED + looked * MORE_NEED)
-    return bound - sum(abs(portion.meq_l) for portion in run)
-
-
-FLOOR = 4.75
-"""pH that acid does not pass even if the pen reads too high: below it next to nothing holds pH."""
-
-
-def _up_to_the_floor(
-    ph: float, run: Sequence[Portion], task: "_Task", over: float, *, reported: bool
-) -> float:
-    """meq/L that bring the tank no further than to the floor, if the pen reads so much too high."""
-    held = task.held or Held(0.0)
-    done = sum(portion.meq_l for portion in run)
-    by_report = 0.0
-    if reported and task.held is not None:
-        # Before the water's own carbonate is used up the tank cannot be below the floor.
-        carbonate = Held(task.held.carbonate)
-        by_report = task.way.takes(ORDINARY_PH, FLOOR, carbonate) * OF_THE_REPORT - done
-    if run:
-        told = task.way.held(run[0].before - over, ph - over, done, held)
-        if told is not None and told.is_possible:
-            held = told
-    elif task.held is None:
-        return task.unknown
-    by_pen = task.way.takes(max(ph - over, FLOOR), FLOOR, held) * _BOLDNESS
-    return max(by_report, by_pen, SMALLEST_MEQ / 4)
-
-
-OF_THE_REPORT = 0.9
-"""Of the reported carbonate that acid may use up whatever the pen shows: our own default."""
-
-
-MORE_NEED = 0.4
-"""Of the need that may follow after each such look: our own default."""
+    if held is not None or run:
+        meq = min(meq, bounds.most(ph, (low + high) / 2, run, task.way, held))
+    if meq < SMALLEST_MEQ / 4 - 1e-9:
+        return Assistance(Advice.BEYOND_NEED)
+    return task.portion(meq, litres)
 
 
 @dataclass(frozen=True, slots=True)
@@ -215,6 +146,12 @@ class _Task:
     strength: float
     held: Held | None
     unknown: float
+
+    def portion(self, meq: float, litres: float) -> Assistance:
+        """So many meq/L of what is at hand; without an amount where its strength is not known."""
+        if self.strength <= 0:
+            return Assistance(self.advice)
+        return Assistance(self.advice, amount=meq * litres / self.strength, meq_l=meq)
 
 
 def _lowering(held: Held | None, acid_meq: float) -> _Task:
@@ -251,18 +188,22 @@ def _portion(
     if told is None and last < TELLING_MEQ and (run[0].before - ph) * way.sign >= SURE_WAY:
         return last * MOST_GROWTH  # the pen does tell; that portion was too small to be seen
     if told is None:
-        # A pen that does not tell is given no more than as much again, and at last what must show.
-        left = TELLING_MEQ - done
-        if left > SMALLEST_MEQ / 4:
-            return min(done, left)
-        return done if checked or len(run) == 1 else None
+        return _blind_portion(done, checked=checked or len(run) == 1)
     sure, held = told
     if not held.is_possible:
         return None
     if task.held is not None and run[-1].before > LASTING_PH:
         held = held.at_most(task.held)
-    wanted = max(way.takes(sure, aim, held) * _BOLDNESS, SMALLEST_MEQ / 4)
+    wanted = max(way.takes(sure, aim, held) * BOLDNESS, SMALLEST_MEQ / 4)
     return min(wanted, done * MOST_GROWTH)
+
+
+def _blind_portion(done: float, *, checked: bool) -> float | None:
+    """A pen that does not tell is given no more than as much again, and at last what must show."""
+    left = TELLING_MEQ - done
+    if left > SMALLEST_MEQ / 4:
+        return min(done, left)
+    return done if checked else None
 
 
 def _told(
@@ -284,11 +225,6 @@ def _told(
     if held is None or (hardly and held.is_possible):
         return None
     return sure, held
-
-
-_BOLDNESS = 0.8
-"""How much of what is left is poured at once: phosphate holds more at one end of the way than at
-the other, and a simulated tank shows that so much stays on this side of the middle."""
 
 
 def _turns(portions: Sequence[Portion], ph: float, low: float, high: float) -> int:

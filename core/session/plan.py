@@ -98,8 +98,8 @@ class BenchPlan:
         reported: whether that alkalinity is a lab report's.
         acid_need: meq/L that report and labels tell the tank to take; None where it takes none or
             they do not tell.
-        ph_expected: of the finished tank before any acid, roughly where the alkalinity is not known;
-            None where labels are missing.
+        ph_expected: of the finished tank before any acid, roughly where the alkalinity is not
+            known; None where labels are missing.
         phosphate: mmol/L in the finished feed; None where not all labels tell.
         acid: what pH is lowered with; None where the shelf has none.
         alkali: what it is raised with; None where the shelf has none whose strength is known.

@@ -19,7 +19,7 @@ ROUGHLY = Fraction(3, 2)
 """Times what a dose printed beside a rule should bring: such doses are rough, our own default."""
 
 BLIND_PORTIONS = 4
-"""Times the first portion of which nothing tells: who sees no rise by then looks at the pen first."""
+"""Times the first portion of which nothing tells: who sees no rise by then looks at the pen."""
 
 
 def portion_until(

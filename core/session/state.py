@@ -5,10 +5,11 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.session.adjusting import read_ph
+from core.session.bounds import Portion
 from core.session.correcting import read_ec
 from core.session.events import Event, Kind, tell
 from core.session.feeding import feed, live, prepare
-from core.session.ph import Assistance, Portion
+from core.session.ph import Assistance
 from core.session.placing import adjusted_in_all, poured_in_all, unplaced
 from core.session.plan import BenchPlan
 from core.session.steering import Correction, Offer, SecondPour, Slope, Verdict, WayOut

@@ -156,7 +156,7 @@ class Verdict(StrEnum):
 
     It is unmoved where it hardly follows what was done, odd where it follows it otherwise than it
     should. No draining helps against a water that reads more than the target itself. Beyond the
-    dose: what it asks for would pass printed dose × strength. After so many rounds it is left alone.
+    dose: what it asks for would pass printed dose × strength. After so many rounds it is left.
     """
 
     RIGHT = "right"

@@ -65,5 +65,5 @@ def _about(litres: Fraction, measured: Fraction) -> VolumeEstimate:
     # Labels and charts are sure to about as much as a slope may be off; a pen to a step or two.
     unsure = min(SLOPE_OFF + 2 * PEN_STEP / measured, Fraction(1, 2))
     most = Fraction(LARGEST_VOLUME_L)
-    litres = min(litres, most).limit_denominator(1000)
+    litres = max(min(litres, most).limit_denominator(1000), Fraction(1, 1000))
     return VolumeEstimate(litres, litres * (1 - unsure), min(litres * (1 + unsure), most))

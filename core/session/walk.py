@@ -4,9 +4,10 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from fractions import Fraction
 
+from core.session.bounds import Portion
 from core.session.events import Event, Kind
 from core.session.ledger import Ledger
-from core.session.ph import Assistance, Portion
+from core.session.ph import Assistance
 from core.session.placing import adjusted_in_all, poured_in_all
 from core.session.plan import BenchPlan, BenchPour
 from core.session.steering import (
@@ -37,9 +38,10 @@ class Walk:
     """Goes through a mix step by step, as far as it was done; what follows is laid out ahead.
 
     `core.session.feeding`, `correcting`, `doubting` and `adjusting` lay out the steps. `ledger` is
-    what went in and what of it is in still, `astray` what went in at steps that are laid out no more, `ratio` what an overpoured part asks of the others.
-    `doubted` are the readings that were looked into; `suspect` the volume that a reading
-    tells which nobody has settled; `ended` that nothing more is poured at all.
+    what went in and what of it is in still, `astray` what went in at steps that are laid out no
+    more, `ratio` what an overpoured part asks of the others. `doubted` are the readings that were
+    looked into; `suspect` the volume that a reading tells which nobody has settled; `ended` that
+    nothing more is poured at all.
     """
 
     plan: BenchPlan
@@ -160,7 +162,7 @@ class Walk:
         self.doubted.append(reading)
 
     def has_stood(self, reading: Fraction) -> bool:
-        """Whether a reading was looked into and shows the same still, or another for long enough."""
+        """Whether a reading was looked into and shows the same, or others for long enough."""
         if not self.doubted:
             return False
         same = abs(self.doubted[-1] - reading) <= PEN_SWAY

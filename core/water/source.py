@@ -40,8 +40,8 @@ BUFFERED_PPM = Fraction(30)
 
 NO_ALKALINITY_PH = Fraction("4.3")
 TRACE_ALKALINITY = Fraction(5)
-"""The pH at which titration finds no alkalinity any more (Standard Methods 2320 B, from memory), and
-mg/L CaCO3 that a pen's error and a lab's rounding may leave below it."""
+"""The pH at which titration finds no alkalinity any more (Standard Methods 2320 B, from memory),
+and mg/L CaCO3 that a pen's error and a lab's rounding may leave below it."""
 
 GASSED_OFF_H = Fraction(24)
 """Hours in which chlorine leaves open water; chloramine does not: common practice."""

@@ -16,14 +16,16 @@ from core.formats.bench import BenchPlanDocument
 from core.formats.fields import within
 from core.formats.record import MixRecordDocument
 from core.mix import plan_mix
+from core.mix.request import LARGEST_VOLUME_L
 from core.quantities import Reading, parse_reading, parse_volume
-from core.session import Event, Kind, StepKind, bench_plan, follow
+from core.session import BenchPlan, Event, Kind, StepKind, bench_plan, follow
+from core.session.placing import kind_of_step
 from core.water import Water
 from server.api.bench_shapes import BenchOut
 from server.api.gathered import gather
 from server.api.mix import MixIn, request_of
 from server.api.shapes import ErrorOut
-from server.api.standing import EC_STEPS, bench_out
+from server.api.standing import EC_STEPS, VOLUME_STEPS, bench_out
 from server.api.typed import typed, typed_figure
 from server.charts.models import ChartRow, Product
 from server.grows.models import Membership
@@ -37,6 +39,9 @@ _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
 ODD_EC = Fraction(8)
 ODD_PH = (Fraction(3), Fraction(10))
 """Readings beyond these are asked for again: no feed for plants is there."""
+
+ODD_VOLUME_TIMES = 10
+"""Times that a tank may be larger or smaller than was thought before one is asked again."""
 
 
 class OpenMix(Schema):
@@ -188,7 +193,7 @@ def _figure(text: str, kind: StepKind | None, member: Membership) -> Fraction:
     """A figure in the person's own unit: mS/cm of a reading, litres of what was drained."""
     if kind in EC_STEPS:
         return typed("figure", lambda: parse_reading(text, preferred=member.meter).ms_cm)
-    if kind is StepKind.DRAIN:
+    if kind in VOLUME_STEPS:
         return typed(
             "figure",
             lambda: parse_volume(text, gallon=member.meant, unit=member.tank_unit).litres,
@@ -196,16 +201,21 @@ def _figure(text: str, kind: StepKind | None, member: Membership) -> Fraction:
     return typed_figure("figure", text)
 
 
-def _event(told: EventIn, kind: StepKind | None, scope: Scope) -> Event:
+def _event(told: EventIn, plan: BenchPlan, kind: StepKind | None, scope: Scope) -> Event:
+    if told.step and kind is None:
+        raise InputError("unknown_step", "This mix has no such step.", "step")
     figure = None
     if told.figure.strip():
         figure = _figure(told.figure, kind, scope.membership)
-        _ask_again(told, kind, figure)
+        _ask_again(told, plan, kind, figure)
     return Event(told.id, told.at, scope.membership.person.get_username(), told.kind, told.step,
                  figure, told.of)  # fmt: skip
 
 
-def _ask_again(told: EventIn, kind: StepKind | None, figure: Fraction) -> None:
+def _ask_again(told: EventIn, plan: BenchPlan, kind: StepKind | None, figure: Fraction) -> None:
+    if kind is StepKind.VOLUME:
+        _ask_volume_again(told, plan, figure)
+        return
     odd = kind in EC_STEPS and figure > ODD_EC
     odd = odd or (kind is StepKind.READ_PH and not ODD_PH[0] <= figure <= ODD_PH[1])
     if odd and not told.sure:
@@ -219,6 +229,23 @@ def _ask_again(told: EventIn, kind: StepKind | None, figure: Fraction) -> None:
         raise InputError("ph_out_of_range", "A pH lies between 0 and 14.", "figure")
 
 
+def _ask_volume_again(told: EventIn, plan: BenchPlan, litres: Fraction) -> None:
+    if not 0 < litres <= LARGEST_VOLUME_L:
+        raise InputError(
+            "volume_out_of_range",
+            "The volume must be above 0 and at most 1 000 000 L.",
+            "figure",
+        )
+    times = max(litres / plan.litres, plan.litres / litres)
+    if times > ODD_VOLUME_TIMES and not told.sure:
+        raise InputError(
+            "volume_odd",
+            "That is more than ten times off what this tank was taken for: look at the unit once "
+            "more. If it is so, send it again.",
+            "figure",
+        )
+
+
 @router.post(
     "/grows/{grow_id}/mixes/{mix_id}/events",
     response={200: BenchOut, **_ANSWERS},
@@ -228,26 +255,15 @@ def tell_events(request: HttpRequest, grow_id: int, mix_id: int, told: EventsIn)
     """Tell what happened; telling it twice has no second effect."""
     scope = Scope.enter(request.user, grow_id)
     found = _find(scope, mix_id)
-    known = events_of(found)
-    kinds = {step.id: step.kind for step in follow(found.as_plan(), known).steps}
+    plan, known = found.as_plan(), events_of(found)
     steps = {one.id: one.step for one in known} | {one.id: one.step for one in told.events}
     events = []
     for at, one in enumerate(told.events):
-        step = one.step or steps.get(one.of, "")
-        kind = kinds.get(step) or _by_name(step)
-        events.append(within(f"events[{at}]", partial(_event, one, kind, scope)))
+        kind = kind_of_step(plan, one.step or steps.get(one.of, ""))
+        events.append(within(f"events[{at}]", partial(_event, one, plan, kind, scope)))
     person_id = scope.membership.person_id
     plan, state, heard = hear(found, person_id, events)
     return bench_out(found, plan, state, heard, scope)
-
-
-def _by_name(step: str) -> StepKind | None:
-    """The kind of a step that is not laid out yet, told by a device that was without network."""
-    if step.startswith("drain-"):
-        return StepKind.DRAIN
-    if step.startswith("read-ph"):
-        return StepKind.READ_PH
-    return StepKind.READ_EC if step.startswith("read-") else None
 
 
 @router.delete(

@@ -18,7 +18,8 @@ class StepOut(Schema):
 
     `unit` is the person's own. `goes_in` is what is in when the vessels were filled to their
     marks; it is told when poured.
-    `why` is the reason of an advice, with its likely `causes`, the likeliest first.
+    `why` is the reason of an advice, with its likely `causes`, the likeliest first; it `offers`
+    where it is more than is right, for whoever takes it on purpose.
     `beyond` is what the reading asks for where printed dose × strength caps the amount; `of_dose`
     is the share of that, "126 %", at which a product stands after an addition; told of more than
     `odd_above`, one is asked whether it is so;
@@ -40,6 +41,7 @@ class StepOut(Schema):
     of_dose: str | None
     odd_above: str | None
     why: str
+    offers: bool
     causes: list[str]
     adds_ppm: dict[Element, float]
     seconds: int | None
@@ -83,6 +85,39 @@ class WayOutOut(Schema):
     planned: str
     dilute_to: str
     accept_at: str | None
+    behind: list[str]
+
+
+class OfferLineOut(Schema):
+    """More of one product, and the share of printed dose × strength at which it would stand."""
+
+    name: str
+    add: str
+    of_dose: str
+
+
+class OfferOut(Schema):
+    """More than printed dose × strength, and what the tank would read then."""
+
+    lines: list[OfferLineOut]
+    reading: str
+
+
+class VolumeOut(Schema):
+    """The volume that a reading tells, and how low and high it may be."""
+
+    about: str
+    low: str
+    high: str
+
+
+class UnplacedOut(Schema):
+    """What went in at a step that is laid out no more; it counts until somebody takes it back."""
+
+    event: str
+    name: str
+    shown: str
+    by: str
 
 
 class OtherWaterOut(Schema):
@@ -112,7 +147,8 @@ class SteeringOut(Schema):
 
     `off_percent` is how far off the rise was that was last read, "12 % less", with `causes` where
     that is odd; `other_water` where the water is not the one planned with; `way_out` is what can be
-    done where too much went in;
+    done where too much went in; `offer` is more than the printed dose, `estimate` the volume that a
+    reading tells where it is asked for, `litres` the one that counts where that is not the plan's;
     `capped` tells that more than printed dose × strength would be wanted.
     """
 
@@ -120,6 +156,9 @@ class SteeringOut(Schema):
     other_water: OtherWaterOut | None
     way_out: WayOutOut | None
     causes: list[str]
+    offer: OfferOut | None
+    estimate: VolumeOut | None
+    litres: str | None
     capped: bool
     verdict: Verdict | None
     look_again_h: int | None
@@ -148,6 +187,7 @@ class BenchOut(Schema):
     bottles: list[BottleOut]
     vessels: list[str]
     conflicts: list[ConflictOut]
+    unplaced: list[UnplacedOut]
     steering: SteeringOut
     undoable: str | None
     ended_at: datetime | None

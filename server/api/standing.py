@@ -18,18 +18,23 @@ from core.quantities import (
     number_text,
     rounded,
 )
-from core.session import BenchPlan, BenchPour, Event, State, Status, Step, StepKind
-from core.session.ph import PH_CAUSES, Advice
-from core.session.steering import CAUSES, ODD_TIMES, UNMOVED_CAUSES, SecondPour, Verdict
+from core.session import BenchPlan, BenchPour, Event, State, Status, Step, StepKind, causes_of
+from core.session.causes import OFFERED
+from core.session.placing import kind_of_step, product_of_step
+from core.session.steering import CAUSES, ODD_TIMES, SecondPour
 from core.vessels import VesselKind, measure
 from server.api.bench_shapes import (
     BenchOut,
     BenchPourOut,
     BottleOut,
     ConflictOut,
+    OfferLineOut,
+    OfferOut,
     OtherWaterOut,
     SteeringOut,
     StepOut,
+    UnplacedOut,
+    VolumeOut,
     WayOutOut,
 )
 from server.grows.models import Membership
@@ -39,11 +44,7 @@ from server.mixes.meter import meter_of
 from server.mixes.models import Mix
 
 EC_STEPS = frozenset({StepKind.READ_WATER, StepKind.READ_EC})
-_CAUSES_OF: dict[str, tuple[str, ...]] = {
-    Verdict.UNMOVED: UNMOVED_CAUSES,
-    Advice.UNMOVED: PH_CAUSES,
-}
-_VOLUMES = frozenset({StepKind.FILL, StepKind.DRAIN})
+VOLUME_STEPS = frozenset({StepKind.FILL, StepKind.DRAIN, StepKind.VOLUME})
 
 
 def _shown(
@@ -53,7 +54,7 @@ def _shown(
         return None
     if step_kind in EC_STEPS:
         return f"{Reading(figure).shown(member.meter)} {member.meter.words}"
-    if step_kind in _VOLUMES:
+    if step_kind in VOLUME_STEPS:
         return Volume(figure).shown(member.tank_unit)
     if step_kind is StepKind.READ_TEMPERATURE:
         return f"{number_text(figure, 1)} °C"
@@ -90,10 +91,10 @@ def _step(step: Step, screen: _Screen) -> StepOut:
     if pour and second and pour.turn is Pass.SECOND and step.kind is StepKind.POUR:
         beyond = second.beyond.get(pour.key)
     amount, unit = step.amount, step.unit
-    if amount is not None and step.kind in _VOLUMES:
-        shown = Volume(amount).shown(screen.member.tank_unit)
+    if step.kind in VOLUME_STEPS:
+        shown = Volume(amount or Fraction(0)).shown(screen.member.tank_unit)
         figure, _, unit = shown.partition(" ")
-        amount = Fraction(figure)
+        amount = None if amount is None else Fraction(figure)
     measured, cup, goes_in = None, None, amount
     if step.amount is not None and step.amount > 0 and step.unit in ("mL", "g"):
         how = measure(Amount(step.amount, AmountUnit(step.unit)), plan.bench)
@@ -120,7 +121,8 @@ def _step(step: Step, screen: _Screen) -> StepOut:
         of_dose=_of_dose(step, pour, screen) if pour else None,
         odd_above=decimal_text(rounded(amount * ODD_TIMES, 3)) if amount else None,
         why=step.why,
-        causes=list(_CAUSES_OF.get(step.why, ())),
+        offers=step.why in OFFERED,
+        causes=list(causes_of(step.why)),
         adds_ppm=screen.adds.get(step.id, {}),
         seconds=step.seconds,
         due=step.due,
@@ -142,7 +144,48 @@ def _way_out(plan: BenchPlan, state: State, member: Membership) -> WayOutOut | N
         planned=f"{number_text(way.planned, 1)} {unit}",
         dilute_to=Volume(way.dilute_to).shown(member.tank_unit, 0),
         accept_at=_shown(StepKind.READ_EC, way.accept_at, "", member),
+        behind=[next(p.name for p in plan.pours if p.key == key) for key in way.behind],
     )
+
+
+def _offer(plan: BenchPlan, state: State, member: Membership) -> OfferOut | None:
+    offer = state.offer
+    if offer is None:
+        return None
+    pours = {pour.key: pour for pour in plan.pours}
+    return OfferOut(
+        lines=[
+            OfferLineOut(
+                name=pours[key].name,
+                add=f"{number_text(amount, 1)} {pours[key].unit.value}",
+                of_dose=f"{number_text(offer.of_dose[key] * 100, 0)} %",
+            )
+            for key, amount in offer.add.items()
+        ],
+        reading=_shown(StepKind.READ_EC, offer.reading, "", member) or "",
+    )
+
+
+def _estimate(state: State, member: Membership) -> VolumeOut | None:
+    found = state.estimate
+    if found is None:
+        return None
+    unit = member.tank_unit
+    low, high = (Volume(litres).shown(unit) for litres in (found.low, found.high))
+    return VolumeOut(about=Volume(found.litres).shown(unit), low=low, high=high)
+
+
+def _unplaced(plan: BenchPlan, state: State, member: Membership) -> list[UnplacedOut]:
+    """What went in at steps that are laid out no more, each with what it was."""
+    names = {pour.key: (pour.name, pour.unit.value) for pour in plan.pours}
+    found = []
+    for event in state.unplaced:
+        key, kind = product_of_step(plan, event.step), kind_of_step(plan, event.step)
+        bottle = plan.acid if kind is StepKind.ACID else plan.alkali
+        name, unit = names.get(key or "", (bottle.name if bottle else "", "mL"))
+        shown = _shown(kind, event.figure, unit, member)
+        found.append(UnplacedOut(event=event.id, name=name, shown=shown or "", by=event.by))
+    return found
 
 
 def _bottles(mix: Mix, plan: BenchPlan) -> list[BottleOut]:
@@ -200,6 +243,11 @@ def _steering(plan: BenchPlan, state: State, member: Membership) -> SteeringOut:
         off_percent=_off(slope.off) if slope and slope.off else None,
         other_water=_other_water(plan, state, member),
         way_out=_way_out(plan, state, member),
+        offer=_offer(plan, state, member),
+        estimate=_estimate(state, member),
+        litres=None
+        if state.litres == plan.litres
+        else Volume(state.litres).shown(member.tank_unit),
         causes=list(CAUSES) if slope and slope.is_odd else [],
         capped=bool(second and second.capped),
         verdict=state.correction.verdict if state.correction else None,
@@ -273,6 +321,7 @@ def bench_out(
             )
             for one in state.conflicts
         ],
+        unplaced=_unplaced(plan, state, member),
         steering=_steering(plan, state, member),
         undoable=state.undoable,
         ended_at=mix.ended_at,

@@ -56,7 +56,10 @@ def test_the_target_is_told_with_what_it_is_counted_from() -> None:
     assert (total.target, total.added) == ((F("1.4"), F("1.5")), None)
     none, _ = taken(school=School.DOSES_ONLY)
     assert (none.target, none.added) == (None, None)
-    assert StepKind.READ_EC not in {step.kind for step in follow(none, []).steps}
+    unread, _ = taken(of=pair(), shelf=Shelf(), school=School.DOSES_ONLY)
+    kinds = [{s.kind for s in follow(plan, []).steps} for plan in (none, unread)]
+    # Without a target the reading is a check, where anything tells what to expect.
+    assert [StepKind.READ_EC in found for found in kinds] == [True, False]
 
 
 def test_a_rule_by_reading_is_counted_from_the_water() -> None:
@@ -64,7 +67,10 @@ def test_a_rule_by_reading_is_counted_from_the_water() -> None:
     for source in (MAINS, Water()):  # also where nobody has read it yet
         [pour] = plan_for(source, of=of).pours
         assert (pour.until, pour.amount) == (F("1.2"), None)
-        assert plan_for(source, of=of).settles
+        # That belongs to the feed's kind, not to the rule.
+        assert not plan_for(source, of=of).settles
+    living = chart([product("one", Role.BASE, settles=True)], list(of.doses))
+    assert plan_for(of=living).settles
 
 
 @pytest.mark.parametrize(

@@ -197,12 +197,12 @@ def headless(*words: str, given: bytes = b"") -> subprocess.CompletedProcess[byt
 
 
 def test_headless_prints_a_sheet_or_an_error_and_never_both() -> None:
-    good = headless(str(FORMATS / "mix-request.example.json"))
+    good = headless("plan", str(FORMATS / "mix-request.example.json"))
     assert (good.returncode, good.stderr) == (0, b"")
     assert json.loads(good.stdout)["format"] == "brisk-measure/pour-sheet"
-    bad = headless("-", given=json.dumps(changed("volume.value", "0")).encode())
+    bad = headless("plan", "-", given=json.dumps(changed("volume.value", "0")).encode())
     assert (bad.returncode, bad.stdout) == (2, b"")
     assert json.loads(bad.stderr)["error"]["where"] == "volume.value"
-    missing = headless("/nowhere.json")
+    missing = headless("plan", "/nowhere.json")
     assert missing.returncode == 2
     assert json.loads(missing.stderr)["error"]["code"] == "cannot_read"

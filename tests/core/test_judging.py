@@ -104,6 +104,10 @@ CASES: dict[str, tuple[Sheet, Sheet]] = {
     "water_unlike_report": (
         lambda: plan(pair(), water=water("0.9", **REPORT)),
         lambda: plan(pair(), water=water("0.3", **REPORT))),
+    "water_ph_unlikely": (  # pH that a pen shows in water without a buffer
+        lambda: plan(pair(), water=water("0.02", alkalinity="2", ph=F("9.6"))),
+        lambda: plan(pair(), water=water("0.02", alkalinity="2", ph=F("7.6"))),
+    ),
     "hard_water": (  # over 200 ppm in total or over 70 ppm calcium, common practice
         lambda: plan(pair(), water=water("0.2", calcium="71")),
         lambda: plan(pair(), water=water("0.4", calcium="70"))),

@@ -255,13 +255,16 @@ FIGURES = st.one_of(
 def any_course(draw: st.DrawFn) -> tuple[BenchPlan, list[Event]]:
     """A mix that goes any way at all: any event at its step, at another one, or about another."""
     plan = draw(ANY_PLAN)
+    last = plan.pours[-1].key
     events: list[Event] = []
     for number in range(draw(st.integers(0, 25))):
         state = follow(plan, events)
         steps = [step.id for step in state.steps]
         at = state.now if state.now is not None and draw(st.integers(0, 5)) else None
-        step = steps[at] if at is not None else draw(st.sampled_from([*steps, "add-1-one"]))
-        kind = draw(st.sampled_from([Kind.POURED, Kind.READ, Kind.DONE, Kind.SKIPPED, *ABOUT_EVENTS]))
+        step = steps[at] if at is not None else draw(st.sampled_from([*steps, f"add-1-{last}"]))
+        kind = draw(
+            st.sampled_from([Kind.POURED, Kind.READ, Kind.DONE, Kind.SKIPPED, *ABOUT_EVENTS])
+        )
         if kind in ABOUT_EVENTS and not events:
             kind = Kind.READ
         about = kind in ABOUT_EVENTS
@@ -301,7 +304,9 @@ def test_whatever_happens_a_mix_stands_somewhere_and_all_that_was_poured_counts(
 
 def test_what_was_added_by_a_reading_that_was_wrong_counts_all_the_same() -> None:
     plan = PLANS[0]
-    events = [e for e in whole(plan) if e.at < next(x.at for x in whole(plan) if x.step == "read-ec-1")]
+    events = [
+        e for e in whole(plan) if e.at < next(x.at for x in whole(plan) if x.step == "read-ec-1")
+    ]
     at = events[-1].at
     low = [replace(e, figure=F(170)) if e.step.startswith("pour-") else e for e in events]
     read = Event("read", at + 1, "wren", Kind.READ, "read-ec-1", F("1.70"))
@@ -311,9 +316,9 @@ def test_what_was_added_by_a_reading_that_was_wrong_counts_all_the_same() -> Non
     assert "add-1-one" not in {step.id for step in state.steps}
     assert [event.id for event in state.unplaced] == ["added"]
     assert state.poured["one"] == 170 + 99
-    assert {line.key: line.poured for line in record_of(plan, state, [*low, read, added, fixed]).lines}[
-        "one"
-    ] == 269
+    assert {
+        line.key: line.poured for line in record_of(plan, state, [*low, read, added, fixed]).lines
+    }["one"] == 269
     # Somebody settles it: it was not poured after all.
     gone = Event("gone", at + 4, "wren", Kind.UNDONE, of="added")
     assert follow(plan, [*low, read, added, fixed, gone]).unplaced == ()

@@ -433,7 +433,7 @@ def test_a_reading_that_falls_further_than_asked_is_not_unmoved() -> None:
 
 def test_a_tank_that_is_just_as_planned_is_neither_too_strong_nor_too_weak() -> None:
     """By the labels 1.88; half doses conduct a little more than half (Kohlrausch)."""
-    for strength, reading in (("1", "1.89"), ("0.5", "1.22")):
+    for strength, reading in (("1", "1.90"), ("0.5", "1.22")):
         plan = plan_for(strength=F(strength))
         assert told_until(plan, [reading]).verdicts == (Verdict.RIGHT,), strength
 
@@ -447,7 +447,12 @@ def test_the_check_of_a_mix_without_a_target_settles_the_volume_too() -> None:
 
 def test_a_water_far_above_the_plan_is_asked_about_and_read_again() -> None:
     asked = told_until(plan_for(), [], water="0.90")
-    assert [s.id for s in asked.steps[:4]] == ["fill", "read-water", "advice-water-1", "read-water-2"]
+    assert [s.id for s in asked.steps[:4]] == [
+        "fill",
+        "read-water",
+        "advice-water-1",
+        "read-water-2",
+    ]
     near = told_until(plan_for(), [], water="0.80")
     assert "advice-water-1" not in {step.id for step in near.steps}
 

@@ -36,8 +36,12 @@ READS = {"read_temperature": "20", "read_water": "0.52", "read_ec": "1.82", "rea
 def obey(yard: Yard, bench: dict[str, Any], number: int, **figures: str) -> dict[str, Any]:
     """Do what the screen says."""
     step = bench["steps"][bench["now"]]
+    share = figures.pop("share", None) if step["kind"] == "pour" else None
     figure = {**READS, **figures}.get(step["kind"]) or step["goes_in"] or ""
-    reads, pours = tuple(READS), ("pour", "add", "drain", "acid", "alkali")
+    if share:
+        figure = f"{float(figure) * float(share):.3f}"
+    reads = (*READS, *(("volume",) if "volume" in figures else ()))
+    pours = ("pour", "add", "drain", "acid", "alkali")
     kind = "read" if step["kind"] in reads else "poured" if step["kind"] in pours else "done"
     figure = figure if kind != "done" else ""
     return tell(yard, bench, event(kind, step["id"], figure, at=1_700_000_000.0 + 10 * number))
@@ -59,4 +63,5 @@ def reach(yard: Yard, bench: dict[str, Any], kind: str, **figures: str) -> dict[
         bench = obey(yard, bench, number, **figures)
         number += 1
         assert number < 120
+        assert bench["now"] is not None, [step["id"] for step in bench["steps"]]
     return bench

@@ -9,8 +9,10 @@ import core
 from core import order_rules
 from core.chemistry import Doubt, Element, Mineral
 from core.mix.expected import RestsOn
-from core.session.ph import PH_CAUSES, Advice
-from core.session.steering import CAUSES, UNMOVED_CAUSES, Verdict
+from core.session import causes_of
+from core.session.causes import OFFERED
+from core.session.ph import Advice
+from core.session.steering import CAUSES, Verdict
 from server.charts.models import ChartVersion
 from server.demo.scenario import _TANKS
 from server.tanks.models import Tank, WaterSource
@@ -57,7 +59,9 @@ def test_every_advice_at_the_bench_is_worded_and_so_are_its_causes() -> None:
     advised = set(Advice) - {Advice.RIGHT, Advice.ACID, Advice.ALKALI}
     judged = set(Verdict) - {Verdict.RIGHT, Verdict.WEAK, Verdict.STRONG}
     assert {code.value for code in advised | judged} == worded("ADVICE", BENCH_WORDS)
-    assert {*CAUSES, *UNMOVED_CAUSES, *PH_CAUSES} == worded("CAUSES", BENCH_WORDS)
+    told = {cause for code in advised | judged for cause in causes_of(code)}
+    assert {*CAUSES, *told} == worded("CAUSES", BENCH_WORDS)
+    assert worded("PAST", BENCH_WORDS) == OFFERED
 
 
 @pytest.mark.parametrize("tank", [row[0] for row in _TANKS])

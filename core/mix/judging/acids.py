@@ -7,7 +7,7 @@ from core.cautions import Caution
 from core.chart import Role
 from core.chemistry import Acid, AcidKind, Label, Salt
 from core.mix.judging.facts import Facts, keys, names
-from core.mix.tank import label_of
+from core.mix.tank import choose_acid, label_of
 from core.quantities import decimal_text, number_text
 
 HEATS_FROM_PERCENT = Fraction(50)
@@ -71,8 +71,10 @@ def _lifts(label: Label | None) -> bool:
 
 
 def _heating(facts: Facts, poured: list[Acid]) -> Iterator[Caution]:
-    plan = facts.in_tank.acid if facts.in_tank else None
-    chosen = [a.acid for a in facts.request.shelf.acids if plan and a.key == plan.key]
+    # What is at hand for pH may be poured, whether or not the need is known beforehand.
+    settles = any(pour.product.settles for pour in facts.pours)
+    at_hand = None if settles else choose_acid(facts.request, facts.column.stage)
+    chosen = [at_hand.on_shelf.acid] if at_hand else []
     if any(_heats(acid) for acid in [*poured, *chosen]):
         yield Caution(
             "sulfuric_heats",

@@ -203,7 +203,7 @@ def _ph(facts: Facts) -> Iterator[Caution]:
         return
     yield Caution(
         "water_ph_unlikely",
-        f"pH {number_text(water.ph, 1)} is none that so little alkalinity holds; pens show such "
+        f"No water with so little alkalinity holds pH {number_text(water.ph, 1)}; pens show such "
         "figures in water without a buffer. Expected pH and acid are reckoned from an ordinary pH.",
         {"ph": decimal_text(water.ph)},
     )

@@ -3,7 +3,7 @@ from django.db import migrations, models
 
 def living_feeds_settle(apps, schema_editor):
     """Until now any rule by reading counted as settling; of those the living programmes do."""
-    rows = apps.get_model("charts", "ChartRow")
+    rows = apps.get_model("charts", "ChartRow").objects
     living = rows.filter(role="live").values("version_id")
     by_rule = rows.filter(version_id__in=living, role="base", doses__until_ec__isnull=False)
     rows.filter(pk__in=list(by_rule.values_list("pk", flat=True))).update(settles=True)

@@ -618,6 +618,8 @@ export interface components {
             undoable: string | null;
             /** Unit */
             unit: string;
+            /** Unplaced */
+            unplaced: components["schemas"]["UnplacedOut"][];
             /** Vessels */
             vessels: string[];
             /** Volume */
@@ -1293,6 +1295,28 @@ export interface components {
          */
         Nutrient: "N" | "N_nitrate" | "N_ammonium" | "N_urea" | "P" | "P2O5" | "K" | "K2O" | "Ca" | "CaO" | "Mg" | "MgO" | "S" | "SO3" | "Fe" | "Mn" | "Zn" | "Cu" | "B" | "Mo" | "Si" | "SiO2" | "Na" | "Cl";
         /**
+         * OfferLineOut
+         * @description More of one product, and the share of printed dose × strength at which it would stand.
+         */
+        OfferLineOut: {
+            /** Add */
+            add: string;
+            /** Name */
+            name: string;
+            /** Of Dose */
+            of_dose: string;
+        };
+        /**
+         * OfferOut
+         * @description More than printed dose × strength, and what the tank would read then.
+         */
+        OfferOut: {
+            /** Lines */
+            lines: components["schemas"]["OfferLineOut"][];
+            /** Reading */
+            reading: string;
+        };
+        /**
          * OpenMix
          * @description A mix that is under way.
          */
@@ -1823,11 +1847,24 @@ export interface components {
         /**
          * SchoolsDocument
          * @description The target by the school followed, and by each school for comparison.
+         *
+         *     `whole` is what of it strength does not scale; `not_counted` names what no label tells of that.
          */
         SchoolsDocument: {
             all_in: components["schemas"]["EcWindow"] | null;
             followed: components["schemas"]["School"];
+            /**
+             * Not Counted
+             * @default []
+             */
+            not_counted: string[];
             on_top: components["schemas"]["EcWindow"] | null;
+            /**
+             * Whole
+             * @description An exact number as decimal text.
+             * @default 0
+             */
+            whole: string;
         };
         /**
          * SessionOut
@@ -1922,7 +1959,8 @@ export interface components {
          *
          *     `off_percent` is how far off the rise was that was last read, "12 % less", with `causes` where
          *     that is odd; `other_water` where the water is not the one planned with; `way_out` is what can be
-         *     done where too much went in;
+         *     done where too much went in; `offer` is more than the printed dose, `estimate` the volume that a
+         *     reading tells where it is asked for, `litres` the one that counts where that is not the plan's;
          *     `capped` tells that more than printed dose × strength would be wanted.
          */
         SteeringOut: {
@@ -1934,10 +1972,14 @@ export interface components {
             capped: boolean;
             /** Causes */
             causes: string[];
+            estimate: components["schemas"]["VolumeOut"] | null;
+            /** Litres */
+            litres: string | null;
             /** Look Again H */
             look_again_h: number | null;
             /** Off Percent */
             off_percent: string | null;
+            offer: components["schemas"]["OfferOut"] | null;
             other_water: components["schemas"]["OtherWaterOut"] | null;
             verdict: components["schemas"]["Verdict"] | null;
             way_out: components["schemas"]["WayOutOut"] | null;
@@ -1947,14 +1989,15 @@ export interface components {
          * @description Kinds of step, one to a screen.
          * @enum {string}
          */
-        StepKind: "fill" | "read_water" | "read_temperature" | "chlorine" | "bottles" | "gear" | "shake" | "pour" | "stir" | "wait" | "read_ec" | "add" | "drain" | "read_ph" | "acid" | "alkali" | "advice" | "cover";
+        StepKind: "fill" | "read_water" | "read_temperature" | "chlorine" | "bottles" | "gear" | "shake" | "pour" | "stir" | "wait" | "read_ec" | "volume" | "add" | "drain" | "read_ph" | "acid" | "alkali" | "advice" | "cover";
         /**
          * StepOut
          * @description One step; `amount` exact as text, `due` in epoch seconds.
          *
          *     `unit` is the person's own. `goes_in` is what is in when the vessels were filled to their
          *     marks; it is told when poured.
-         *     `why` is the reason of an advice, with its likely `causes`, the likeliest first.
+         *     `why` is the reason of an advice, with its likely `causes`, the likeliest first; it `offers`
+         *     where it is more than is right, for whoever takes it on purpose.
          *     `beyond` is what the reading asks for where printed dose × strength caps the amount; `of_dose`
          *     is the share of that, "126 %", at which a product stands after an addition; told of more than
          *     `odd_above`, one is asked whether it is so;
@@ -1993,6 +2036,8 @@ export interface components {
             odd_above: string | null;
             /** Of Dose */
             of_dose: string | null;
+            /** Offers */
+            offers: boolean;
             /** Pour */
             pour: number | null;
             /** Product */
@@ -2120,6 +2165,20 @@ export interface components {
             volume: components["schemas"]["VolumeUnit"];
         };
         /**
+         * UnplacedOut
+         * @description What went in at a step that is laid out no more; it counts until somebody takes it back.
+         */
+        UnplacedOut: {
+            /** By */
+            by: string;
+            /** Event */
+            event: string;
+            /** Name */
+            name: string;
+            /** Shown */
+            shown: string;
+        };
+        /**
          * UsedVessel
          * @description A vessel or scale of the bench; mL, of a scale g.
          */
@@ -2158,13 +2217,14 @@ export interface components {
         };
         /**
          * Verdict
-         * @description What a reading after the feed says.
+         * @description What a reading of EC says.
          *
-         *     It is unmoved where it does not follow what was done. No draining helps against a water that
-         *     reads more than the target itself. After so many rounds it is left alone.
+         *     It is unmoved where it hardly follows what was done, odd where it follows it otherwise than it
+         *     should. No draining helps against a water that reads more than the target itself. Beyond the
+         *     dose: what it asks for would pass printed dose × strength. After so many rounds it is left.
          * @enum {string}
          */
-        Verdict: "right" | "weak" | "strong" | "ec_unmoved" | "water_too_strong" | "too_many_rounds";
+        Verdict: "right" | "weak" | "strong" | "ec_unmoved" | "ec_odd" | "beyond_dose" | "ratio_off" | "water_too_strong" | "water_stronger" | "too_many_rounds";
         /**
          * VesselDocument
          * @description A measuring vessel or scale: what it holds and from mark to mark, in mL, of a scale in g.
@@ -2209,6 +2269,18 @@ export interface components {
         VesselsIn: {
             /** Vessels */
             vessels: components["schemas"]["VesselDocument"][];
+        };
+        /**
+         * VolumeOut
+         * @description The volume that a reading tells, and how low and high it may be.
+         */
+        VolumeOut: {
+            /** About */
+            about: string;
+            /** High */
+            high: string;
+            /** Low */
+            low: string;
         };
         /**
          * VolumeUnit
@@ -2315,6 +2387,8 @@ export interface components {
         WayOutOut: {
             /** Accept At */
             accept_at: string | null;
+            /** Behind */
+            behind: string[];
             /** Dilute To */
             dilute_to: string;
             /** Name */

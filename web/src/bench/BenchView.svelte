@@ -15,12 +15,16 @@
   import Reading from './Reading.svelte';
   import Strip from './Strip.svelte';
   import Summary from './Summary.svelte';
+  import Unplaced from './Unplaced.svelte';
+  import Volume from './Volume.svelte';
   import WayOut from './WayOut.svelte';
   import Why from './Why.svelte';
-  import { asks, CAUTIONS, hinted, pressed } from './words';
+  import { asks, CAUTIONS, hinted, PAST, pressed } from './words';
 
   let { grow, mix, onleave }: { grow: number; mix: number; onleave: () => void } = $props();
 
+  /** What the step itself asks again about. */
+  const ASKED_AGAIN = ['reading_odd', 'volume_odd'];
   const REMEMBERED = 'brisk-measure.bench-night';
   const made = () => new Bench(grow, mix);
   const bench = made();
@@ -57,10 +61,11 @@
       ? undefined
       : standing?.steering.other_water,
   );
+  const past = $derived(PAST[step?.why ?? ''] ?? '');
   const amounts = $derived(pours || step?.kind === 'fill');
   let night = $state(localStorage.getItem(REMEMBERED) === 'yes');
   let over = $state(false);
-  let asking = $state<'skip' | 'leave' | 'other' | undefined>();
+  let asking = $state<'skip' | 'leave' | 'other' | 'past' | undefined>();
   let showDone = $state(false);
 
   onMount(() => {
@@ -83,6 +88,7 @@
     if (timed && !over) asking = 'skip';
     else if (pours) told('poured', of, of.goes_in ?? '0');
     else if (of.kind === 'alkali') asking = 'other';
+    else if (of.offers) told('skipped', of);
     else told('done', of);
   }
 
@@ -130,6 +136,7 @@
     <Strip {standing} />
     <main class="screen" data-step={step.id}>
       {#if standing.conflicts.length}<Conflicts {bench} {standing} />{/if}
+      <Unplaced {bench} {standing} />
       <h1 aria-live="polite">{asks(step)}</h1>
       {#if otherWater}<OtherWater other={otherWater} />{/if}
       {#key step.id}
@@ -147,6 +154,15 @@
             haspen={standing.has_pen}
             onread={(figure, sure) => told('read', step, figure, sure)}
           />
+        {:else if step.kind === 'volume'}
+          <p class="hint">{hinted(step)}</p>
+          <Volume
+            {bench}
+            {standing}
+            {step}
+            ontold={(figure, sure) => told('read', step, figure, sure)}
+            ontaken={() => told('done', step)}
+          />
         {:else}
           {#if CAUTIONS[step.kind]}<p class="caution">{CAUTIONS[step.kind]}</p>{/if}
           {#if amounts}
@@ -159,6 +175,11 @@
           {#if wayOut}<WayOut way={wayOut} />{/if}
           <Why {standing} {step} />
           {#if timed && next}<p class="hint">Then: {asks(next)}</p>{/if}
+          {#if step.offers}
+            <button class="past" disabled={bench.reckoning} onclick={() => (asking = 'past')}>
+              {past}, on purpose …
+            </button>
+          {/if}
           {#if asking === 'other'}
             <OtherAmount {step} ontold={(figure) => told('poured', step, figure)} />
           {:else}
@@ -172,7 +193,7 @@
           {/if}
         {/if}
       {/key}
-      {#if bench.problem && bench.problem.code !== 'reading_odd'}
+      {#if bench.problem && !ASKED_AGAIN.includes(bench.problem.code)}
         <p class="problem" role="alert">△ {bench.problem.message}</p>
       {/if}
       {#if asking === 'skip'}
@@ -183,6 +204,15 @@
           onno={() => (asking = undefined)}
         >
           Leave “{asks(step)}” out? It is kept in the record.
+        </Ask>
+      {:else if asking === 'past'}
+        <Ask
+          title={past}
+          yes={past}
+          onyes={() => told('done', step)}
+          onno={() => (asking = undefined)}
+        >
+          {past}? That is on purpose, and it is kept in the record.
         </Ask>
       {:else if asking === 'leave'}
         <Ask
@@ -337,6 +367,15 @@
     color: var(--bench-quiet);
     background: var(--bench-ground);
     border: 2px solid var(--bench-quiet);
+  }
+
+  .past {
+    min-height: 64px;
+    padding: 0 20px;
+    font-size: 1.125rem;
+    color: var(--bench-quiet);
+    border: 2px solid var(--bench-quiet);
+    border-radius: 8px;
   }
 
   .caution {

@@ -10,4 +10,8 @@
   {way.dilute_to} with plain water if the tank holds it, {way.accept_at
     ? `leave it at about ${way.accept_at}`
     : 'leave it so'}, or give up and start again.
+  {#if way.behind.length}
+    {way.behind.join(' and ')}
+    {way.behind.length > 1 ? 'are' : 'is'} in already and cannot follow: the pair stays out of its ratio.
+  {/if}
 </Note>

@@ -18,6 +18,7 @@
       step.kind === 'drain' ||
       (step.kind === 'pour' && standing.pours[step.pour ?? -1]?.turn === 'second'),
   );
+  const RECKONED: BenchStep['kind'][] = ['add', 'drain', 'acid', 'alkali'];
   const causes = $derived(corrects ? steering.causes : step.causes);
   const adds = $derived(step.kind === 'add' ? Object.entries(step.adds_ppm) : []);
 </script>
@@ -31,8 +32,23 @@
     All parts in ratio; to add one alone, leave the others out.
   </p>
 {/if}
-{#if step.why === 'ec_unmoved'}
-  <p>It read {standing.ec_shown}; the target is {standing.target} {standing.unit}.</p>
+{#if step.why === 'beyond_dose' && steering.offer}
+  <ul class="offer">
+    {#each steering.offer.lines as line (line.name)}
+      <li><b>{line.add}</b> more of {line.name}: {line.of_dose} of printed dose × strength</li>
+    {/each}
+  </ul>
+  <p>The tank would read about {steering.offer.reading}; it reads {standing.ec_shown} now.</p>
+{/if}
+{#if steering.litres && RECKONED.includes(step.kind)}
+  <p>Reckoned for {steering.litres}, as settled at the bench.</p>
+{/if}
+{#if step.why === 'ec_unmoved' || step.why === 'ec_odd'}
+  <p>
+    It read {standing.ec_shown}{standing.target
+      ? `; the target is ${standing.target} ${standing.unit}`
+      : ''}.
+  </p>
 {/if}
 {#if causes.length}
   <details open={step.kind === 'advice'}>
@@ -58,6 +74,10 @@
   p {
     font-size: 1rem;
     color: var(--bench-quiet);
+  }
+
+  .offer {
+    font-size: 1.25rem;
   }
 
   details {

@@ -26,6 +26,8 @@ export function asks(step: BenchStep): string {
       return 'Wait';
     case 'read_ec':
       return 'Read EC';
+    case 'volume':
+      return 'How much water is really in it?';
     case 'add':
       return `Too weak: add ${name}`;
     case 'drain':
@@ -36,9 +38,12 @@ export function asks(step: BenchStep): string {
       return `Pour ${name}, diluted`;
     case 'alkali':
       return step.amount ? `Too low: pour ${name}, diluted` : 'Too low: a little pH up';
-    case 'advice':
+    case 'advice': {
+      const asked = ASKED[step.why];
+      if (asked) return asked;
       if (step.pour !== null) return `No more ${name} for now`;
       return step.causes.length ? 'Stop: first find out why' : 'Leave it';
+    }
     case 'cover':
       return 'Cover it and let it circulate';
   }
@@ -66,6 +71,7 @@ export function pressed(step: BenchStep): string {
     case 'stir':
       return 'Stirred';
     case 'advice':
+      if (step.offers) return 'Leave it as it is';
       return step.pour === null && step.causes.length ? 'Read it again' : 'Go on';
     case 'cover':
       return 'The mix is done';
@@ -82,6 +88,8 @@ export const HINTS: Partial<Record<BenchStep['kind'], string>> = {
   bottles: 'In this order, left to right; every vessel clean.',
   gear: 'Acid or alkali is on this sheet. Running water and neutraliser at hand, children and food away.',
   shake: 'Micronutrients settle. Then pour out; nothing is dipped into the bottle.',
+  volume:
+    'The reading tells of another volume than was thought. Count it: by the mark, by buckets, pots and pipes too. All further sums go by it.',
   read_ec: 'While it moves; wait until the number stands still.',
   read_ph: 'While stirring. EC first, then pH: nutrients move it.',
   drain: 'Measure what runs out; fill with the same source water.',
@@ -102,7 +110,32 @@ export const CAUTIONS: Partial<Record<BenchStep['kind'], string>> = {
     'Goggles, gloves, fresh air. Alkali into water, a little at a time: it heats. Never together with acid. The label comes first.',
 };
 
+/** What an advice asks, where that is more than “why”. */
+const ASKED: Partial<Record<string, string>> = {
+  beyond_dose: 'That is the whole printed dose',
+  beyond_need: 'That is more acid than this water needs',
+  ratio_off: 'The pair is out of its ratio',
+  water_stronger: 'Is that really the water?',
+  water_too_strong: 'This water leaves no room for feed',
+};
+
+/** What to press to go past an offer, and what one says yes to. */
+export const PAST: Record<string, string> = {
+  beyond_dose: 'Go past the printed dose',
+  beyond_need: 'Pour a little more acid',
+};
+
 export const ADVICE: Record<string, string> = {
+  ec_odd:
+    'The reading is not what this feed brings in so much water. Until the cause is found nothing goes in by it. To take it as it is, press “Leave out”.',
+  beyond_dose:
+    'The reading asks for more than printed dose × strength. A tank that is a little weak harms no plant; too strong a one burns them.',
+  beyond_need:
+    'A third more than this water’s need by its report is in. Look at pen, report and volume before any more.',
+  ratio_off:
+    'The strength is right, but one part is in excess of the other. To have them even, change part of the tank, or mix anew.',
+  water_stronger:
+    'It reads far more than this sheet was made for, and the target goes with it. Rinse the pen, see that no old feed is left in the tank, and read it again.',
   ec_unmoved:
     'The reading does not follow what went in, and pouring on would be blind. To take it as it is, press “Leave out”.',
   ph_unmoved:
@@ -110,7 +143,7 @@ export const ADVICE: Record<string, string> = {
   too_many_rounds:
     'So many corrections, and it is not there yet. Stop here, let it circulate, and look again tomorrow.',
   water_too_strong:
-    'The water alone reads more than the target, so filling up with it cannot thin the tank. Use RO or rain, or plan again.',
+    'The water alone reads as much as the target, so there is no room for feed. Read it again; if it is so, use RO or rain, and plan again.',
   wait_settling: 'This feed settles by itself: leave it, and look again tomorrow.',
   stop_chasing:
     'Up and down by turns only adds salt. Stop here, let it circulate, and look again tomorrow.',
@@ -127,6 +160,9 @@ export const CAUSES: Record<string, string> = {
   ph_pen:
     'Pen dry or broken? Rinse it and read the buffers 7 and 4: a broken one shows about 7 in both.',
   other_water: 'Another water than its report tells? Have its alkalinity read.',
+  report: 'Is the lab report of this water, and of this season? Have its alkalinity read again.',
+  water: 'Another water than was read? Read it again, before any feed.',
+  old_feed: 'Is old feed left in the tank or the pipes? Then it is no plain water.',
   not_stirred: 'Not mixed in yet? Stir, and read where the water moves.',
 };
 

@@ -64,6 +64,12 @@
     <p class="unit">
       EC in {unit}{answer.schools.followed === 'doses_only' ? '; no target, doses only' : ''}
     </p>
+    {#if answer.sheet.schools.not_counted.length}
+      <p class="unit">
+        {answer.sheet.schools.not_counted.join(' and ')} goes in whole, and no label tells what it brings:
+        the target does not count it.
+      </p>
+    {/if}
   </section>
 
   <Minding {answer} {mixing} />

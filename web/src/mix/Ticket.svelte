@@ -82,6 +82,9 @@
     {#if pour.dose_why.includes('room_left_by_water')}
       <p class="printed">{percent(pour.share)} of the chart, all-in</p>
     {/if}
+    {#if pour.dose_why.includes('rule_met')}
+      <p class="printed">By then the reading is there already: read first.</p>
+    {/if}
     {#if !pour.amount && amount}
       <p class="about">about {big} {amount.unit}</p>
     {:else if dilute || (computed && computed !== big)}
