@@ -2,7 +2,7 @@
 
 import django
 
-from bench import pages, rules, serving, vessels
+from bench import pages, rules, safety, serving, vessels
 
 
 def main() -> None:
@@ -10,7 +10,7 @@ def main() -> None:
     django.setup()
     from bench import queries
 
-    for part in (rules, vessels, serving, queries, pages):
+    for part in (rules, safety, vessels, serving, queries, pages):
         part.report()
         print()
 

@@ -9,7 +9,6 @@ from core.session.bounds import Bounds, Portion
 from core.session.events import Event, Kind
 from core.session.ph import (
     CAUTIOUS_MEQ_PER_MS_CM,
-    CAUTIOUS_PHOSPHATE_PER_MS_CM,
     FIRST_UNKNOWN_MEQ,
     WAIT_MIN,
     Advice,
@@ -166,12 +165,8 @@ def _alkalinity(walk: Walk) -> float | None:
 
 
 def _phosphate(walk: Walk) -> float:
-    if walk.plan.phosphate is not None:
-        return float(walk.plan.phosphate)
-    if not walk.portions:  # before any of it showed, what no label tells is not counted on
-        return 0.0
-    rise = (walk.ec or 0) - (walk.source or 0)
-    return max(float(rise), 0.0) * CAUTIOUS_PHOSPHATE_PER_MS_CM
+    """mmol/L by the labels; what they do not tell is not counted on before portions show it."""
+    return float(walk.plan.phosphate or 0)
 
 
 def _ph_step(walk: Walk, turn: int) -> Event | None:

@@ -92,10 +92,11 @@ class Bounds:
             carbonate = Held(held.carbonate)
             by_report = DOWN.takes(ORDINARY_PH, FLOOR, carbonate) * OF_THE_REPORT - done
         true = ph - self.pen_over
-        if run:
-            told = DOWN.held(run[0].before - self.pen_over, true, done, held)
-            held = told if told is not None and told.is_possible else held
-        by_pen = DOWN.takes(max(true, FLOOR), FLOOR, held) * BOLDNESS
+        told = DOWN.held(run[0].before - self.pen_over, true, done, held) if run else held
+        if told is None:  # nothing shows of what went in: it is counted as gone where it should
+            first = max(run[0].before - self.pen_over, FLOOR)
+            return max(by_report, DOWN.takes(first, FLOOR, held) * BOLDNESS - done)
+        by_pen = DOWN.takes(max(true, FLOOR), FLOOR, told if told.is_possible else held) * BOLDNESS
         return max(by_report, by_pen, SMALLEST_MEQ / 4)
 
 

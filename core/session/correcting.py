@@ -247,7 +247,7 @@ def _offer(walk: Walk, wanted: dict[str, Fraction]) -> Offer:
     return Offer(
         add={key: amount for key, amount in wanted.items() if amount > 0},
         of_dose={
-            key: (ledger.poured.get(key, Fraction(0)) + amount) / ledger.dose(key)
+            key: (ledger.inside.get(key, Fraction(0)) + amount) / ledger.dose(key)
             for key, amount in wanted.items()
             if amount > 0
         },

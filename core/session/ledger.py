@@ -49,8 +49,8 @@ class Ledger:
 
     def of_dose(self, key: str) -> Fraction | None:
         """The share of that dose, or of the one printed beside a rule, that went in in all."""
-        printed = max(self.plan.whole(key), self.dose(key))
-        printed = printed or self._estimate(key) * self.dose_litres / self.plan.litres
+        by_rule = self._estimate(key) * max(self.dose_litres / self.plan.litres, 1)
+        printed = max(self.plan.whole(key), self.dose(key)) or by_rule
         return self.poured.get(key, _NONE) / printed if printed else None
 
     def left(self, key: str) -> Fraction:

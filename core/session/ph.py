@@ -41,11 +41,6 @@ PH_CAUSES = ("ph_pen", "not_stirred", "mixed_up", "other_water", "volume")
 practice. A broken electrode reads about 7 in everything."""
 
 
-CAUTIOUS_PHOSPHATE_PER_MS_CM = 0.35
-"""mmol/L of phosphate for each mS/cm of a feed without labels: half of an ordinary feed's, from
-memory."""
-
-
 class Advice(StrEnum):
     """What the assistant advises."""
 

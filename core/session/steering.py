@@ -190,7 +190,7 @@ class Offer:
 
     Args:
         add: mL or g of each product.
-        of_dose: the share of printed dose × strength at which each would stand, 1 for all of it.
+        of_dose: the share of printed dose × strength that would then be in the tank, 1 for all.
         reading: what the tank would read then, mS/cm.
     """
 

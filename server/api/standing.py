@@ -171,8 +171,15 @@ def _estimate(state: State, member: Membership) -> VolumeOut | None:
     if found is None:
         return None
     unit = member.tank_unit
-    low, high = (Volume(litres).shown(unit) for litres in (found.low, found.high))
-    return VolumeOut(about=Volume(found.litres).shown(unit), low=low, high=high)
+    # An estimate has no more figures than it is sure of.
+    places = 0 if found.litres >= LITRES_WITHOUT_PLACES else 1
+    low, high = (Volume(litres).shown(unit, places) for litres in (found.low, found.high))
+    about = Volume(found.litres).shown(unit, places)
+    return VolumeOut(about=about, low=low.partition(" ")[0], high=high)
+
+
+LITRES_WITHOUT_PLACES = 20
+"""From here an estimate is shown in whole litres or gallons."""
 
 
 def _unplaced(plan: BenchPlan, state: State, member: Membership) -> list[UnplacedOut]:

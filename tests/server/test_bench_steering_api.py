@@ -95,7 +95,9 @@ def test_what_was_added_before_a_reading_was_corrected_is_shown_and_drawn_down(y
     before = Product.objects.get(grow=yard.grow, name="Marram One").left
     over = finish(yard, bench)
     lines = {line["name"]: Decimal(line["poured"]) for line in over["record"]["poured"]}
-    assert lines["Marram One"] == pytest.approx(Decimal(714) * Decimal("0.8") + 99, abs=Decimal("0.5"))
+    assert lines["Marram One"] == pytest.approx(
+        Decimal(714) * Decimal("0.8") + 99, abs=Decimal("0.5")
+    )
     after = Product.objects.get(grow=yard.grow, name="Marram One").left
     assert before - after == lines["Marram One"]
 

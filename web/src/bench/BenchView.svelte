@@ -177,7 +177,7 @@
           {#if timed && next}<p class="hint">Then: {asks(next)}</p>{/if}
           {#if step.offers}
             <button class="past" disabled={bench.reckoning} onclick={() => (asking = 'past')}>
-              {past}, on purpose …
+              {past}, on purpose
             </button>
           {/if}
           {#if asking === 'other'}

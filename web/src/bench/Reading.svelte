@@ -26,6 +26,7 @@
   const example = $derived({ pH: '5.8', '°C': '20' }[shows] ?? '1.80');
   const odd = $derived(bench.problem?.code === 'reading_odd');
   let typed = $state('');
+  let empty = $state(false);
   let pen = $state<'off' | 'settling' | 'still' | 'silent' | 'restless'>('off');
 
   const pressed = $derived.by(() => {
@@ -37,7 +38,8 @@
   /** A number that still moves is no reading. */
   function send(event: SubmitEvent) {
     event.preventDefault();
-    if (typed.trim() && pen !== 'settling') onread(typed, odd);
+    empty = !typed.trim();
+    if (!empty && pen !== 'settling') onread(typed, odd);
   }
 
   /**
@@ -80,6 +82,9 @@
   {#if pen === 'silent'}<p>The pen does not answer: type what it shows.</p>{/if}
   {#if pen === 'restless'}
     <p>It does not come to rest: stir, shake bubbles off the pen, and take it again; or type it.</p>
+  {/if}
+  {#if empty && !typed.trim()}
+    <p role="alert">△ No number yet: type what the pen shows, or leave the reading out below.</p>
   {/if}
   {#if odd}<p role="alert">△ {bench.problem?.message}</p>{/if}
   <button

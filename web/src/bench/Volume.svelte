@@ -19,10 +19,12 @@
   const about = $derived(standing.steering.estimate);
   const odd = $derived(bench.problem?.code === 'volume_odd');
   let typed = $state('');
+  let empty = $state(false);
 
   function send(event: SubmitEvent) {
     event.preventDefault();
-    if (typed.trim()) ontold(typed, odd);
+    empty = !typed.trim();
+    if (!empty) ontold(typed, odd);
   }
 </script>
 
@@ -39,6 +41,7 @@
     />
     <span class="unit">{step.unit}</span>
   </label>
+  {#if empty}<p role="alert">△ Type how much is in it, or take what the reading tells.</p>{/if}
   {#if odd}<p role="alert">△ {bench.problem?.message}</p>{/if}
   {#if about}
     <button type="button" class="take" disabled={bench.reckoning} onclick={ontaken}>

@@ -35,7 +35,7 @@
 {#if step.why === 'beyond_dose' && steering.offer}
   <ul class="offer">
     {#each steering.offer.lines as line (line.name)}
-      <li><b>{line.add}</b> more of {line.name}: {line.of_dose} of printed dose × strength</li>
+      <li><b>{line.add}</b> more of {line.name}: then {line.of_dose} of its printed dose is in</li>
     {/each}
   </ul>
   <p>The tank would read about {steering.offer.reading}; it reads {standing.ec_shown} now.</p>

@@ -121,7 +121,7 @@ const ASKED: Partial<Record<string, string>> = {
 
 /** What to press to go past an offer, and what one says yes to. */
 export const PAST: Record<string, string> = {
-  beyond_dose: 'Go past the printed dose',
+  beyond_dose: 'Go past the dose',
   beyond_need: 'Pour a little more acid',
 };
 
