@@ -21,7 +21,9 @@ FORMATS = Path(__file__).parents[2] / "docs" / "formats"
 EXAMPLE: dict[str, Any] = json.loads((FORMATS / "mix-request.example.json").read_text())
 
 
-@pytest.mark.parametrize("name", ["feed-chart", "mix-request", "pour-sheet", "mix-record", "rehearsal"])
+@pytest.mark.parametrize(
+    "name", ["feed-chart", "mix-request", "pour-sheet", "mix-record", "rehearsal"]
+)
 def test_examples_fit_their_schemas(name: str) -> None:
     schema = json.loads((FORMATS / f"{name}.schema.json").read_text())
     jsonschema.Draft202012Validator.check_schema(schema)

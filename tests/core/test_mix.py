@@ -1,5 +1,6 @@
 """The main job: exact amounts, targets of both schools, the expected climb, and what to mind."""
 
+from dataclasses import replace
 from fractions import Fraction
 
 import periodictable
@@ -7,12 +8,14 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from core.chart import Dose, Product, Readings, Role
+from core.chart import Column, Dose, Product, Readings, Role
 from core.climb import draw_climb
 from core.errors import InputError
+from core.mix import Between
 from core.quantities import DoseUnit, Reading, ReadingScale, ReadingUnit, Spoons, decimal_text
 from core.strength import End, Override
 from core.water import School
+from tests.core.labels import label, labelled
 from tests.core.mixes import DRY, F, chart, codes, dose, ec, pair, plan, poured, product, water
 
 BASE = product("one", Role.BASE)
@@ -230,3 +233,80 @@ def test_the_last_expected_reading_meets_the_target(strength: Fraction, source: 
         sheet = plan(of, strength=str(strength), school=school, water=water(str(source)))
         if sheet.pours and sheet.aim.target:
             assert sheet.pours[-1].reading_after == sheet.aim.target.middle
+
+
+SILICA = label("1.1", K2O="3", SiO2="7")
+WITH_SILICA = chart(
+    [product("sil", Role.SILICA), *pair().products],
+    [dose("sil", "2 mL/L"), *pair().doses],
+    target=ec("1.45", "1.55"),
+)
+
+
+@pytest.mark.parametrize("school", [School.ON_TOP, School.ALL_IN])
+@pytest.mark.parametrize("strength", ["1", "0.5", "0.25"])
+def test_what_strength_does_not_scale_stays_whole_in_the_target(
+    school: School, strength: str
+) -> None:
+    """Or a perfect half-strength mix reads too strong: common practice."""
+    source = water("0.1", alkalinity="40", calcium="10", ph=F(7))
+    sheet = plan(WITH_SILICA, strength=strength, school=school, water=source,
+                 shelf=labelled(sil=SILICA))  # fmt: skip
+    whole, scaled = sheet.aim.whole, F(strength)
+    added = sheet.aim.all_in
+    assert added is not None
+    assert whole > F("0.05")
+    if strength == "1":
+        assert added == ec("1.45", "1.55")
+    assert added.middle.ms_cm > F("1.5") * scaled or strength == "1"
+    last, target = sheet.pours[-1].reading_after, sheet.aim.target
+    assert last is not None
+    assert target is not None
+    # What is poured as it should be stands in its own band, but for what crowding of ions makes.
+    assert last.ms_cm <= target.high.ms_cm + F("0.03")
+
+
+def test_what_no_label_tells_is_said_not_to_be_counted() -> None:
+    assert plan(WITH_SILICA, strength="0.5", shelf=labelled()).aim.uncounted == ("Sil",)
+    assert plan(WITH_SILICA, strength="1", shelf=labelled()).aim.uncounted == ()
+    assert plan(WITH_SILICA, strength="0.5", shelf=labelled(sil=SILICA)).aim.uncounted == ()
+
+
+def test_a_base_past_the_rule_makes_no_reading_fall_and_asks_for_nothing() -> None:
+    rule = Dose("org", "w1", F(2), F(2), DoseUnit.ML_PER_L, F(1))
+    of = chart([*pair().products, product("org", Role.BASE)], [*pair().doses, rule],
+               target=ec("1.4"))  # fmt: skip
+    sheet = plan(of, shelf=labelled())
+    levels = [pour.above_water.ms_cm for pour in sheet.pours if pour.above_water]
+    assert levels == sorted(levels)
+    last = sheet.pours[-1]
+    assert (last.amount, last.estimate, last.measured) == (None, None, None)
+    assert "rule_met" in last.dose_why
+    above = replace(of, doses=(*pair().doses, replace(rule, until_ec=F(2))))
+    assert plan(above, shelf=labelled()).pours[-1].estimate is not None
+
+
+@pytest.mark.parametrize(
+    ("total", "until", "stop"),
+    [("1.0", "1.0", "0.6"), ("1.5", "1.0", "1.0"), ("0.8", "1.0", "0.4"), ("1.2", "0.5", "0.5")],
+)
+def test_all_in_and_a_rule_agree_in_one_sum(total: str, until: str, stop: str) -> None:
+    """On water at 0.4 the final reading is the total at most; the dose beside it shrinks along."""
+    rule = Dose("one", "w1", F(5), F(5), DoseUnit.ML_PER_L, F(until))
+    of = chart([product("one", Role.BASE)], [rule], target=ec(total), readings=Readings.TOTAL)
+    [pour] = plan(of, water=water("0.4")).pours
+    assert pour.stop == Reading(F(stop))
+    assert pour.reading_target == Reading(F("0.4") + F(stop))
+    assert pour.estimate is not None
+    assert pour.estimate.value == 500 * F(stop) / F(until)
+
+
+def test_half_way_between_two_rules_the_dose_beside_them_is_half_way_too() -> None:
+    doses = [Dose("one", "w1", F(2), F(2), DoseUnit.ML_PER_L, F(1)),
+             Dose("one", "w2", F(10), F(10), DoseUnit.ML_PER_L, F(2))]  # fmt: skip
+    one = chart([product("one", Role.BASE)], [])
+    of = replace(one, columns=(one.columns[0], Column("w2", "Week 2")), doses=tuple(doses))
+    [pour] = plan(of, between=Between("w2", F(1, 2))).pours
+    assert pour.stop == Reading(F("1.5"))
+    assert pour.estimate is not None
+    assert pour.estimate.value == 600
