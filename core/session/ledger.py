@@ -49,7 +49,7 @@ class Ledger:
 
     def of_dose(self, key: str) -> Fraction | None:
         """The share of that dose, or of the one printed beside a rule, that went in in all."""
-        by_rule = self._estimate(key) * max(self.dose_litres / self.plan.litres, 1)
+        by_rule = self._estimate(key) * max(self.dose_litres / self.plan.litres, Fraction(1))
         printed = max(self.plan.whole(key), self.dose(key)) or by_rule
         return self.poured.get(key, _NONE) / printed if printed else None
 
