@@ -1,7 +1,6 @@
 """The plan of a guided mix as it is kept with the mix: brisk-measure/bench-plan, version 1."""
 
 from collections.abc import Sequence
-from fractions import Fraction
 from typing import Literal
 
 from core.formats.fields import Document, Exact
@@ -64,7 +63,6 @@ class BenchPlanDocument(Document):
     target: tuple[Exact, Exact] | None
     added: tuple[Exact, Exact] | None
     total: Exact | None = None
-    whole_rise: Exact = Fraction(0)
     ph: tuple[Exact, Exact]
     alkalinity: Exact | None
     reported: bool = False
@@ -90,7 +88,6 @@ class BenchPlanDocument(Document):
             target=plan.target,
             added=plan.added,
             total=plan.total,
-            whole_rise=plan.whole_rise,
             reported=plan.reported,
             acid_need=plan.acid_need,
             ph_expected=plan.ph_expected,
@@ -134,7 +131,6 @@ class BenchPlanDocument(Document):
             target=self.target,
             added=self.added,
             total=self.total,
-            whole_rise=self.whole_rise,
             reported=self.reported,
             acid_need=self.acid_need,
             ph_expected=self.ph_expected,

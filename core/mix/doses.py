@@ -134,7 +134,7 @@ def _until(
     asked = until * share.chosen
     if aim.school is not School.ALL_IN or aim.all_in is None or source is None or asked == 0:
         return asked, replace(share, value=share.chosen)
-    left = max(aim.all_in.middle.ms_cm - source.ms_cm, Fraction(0))
+    left = max(aim.total - source.ms_cm, Fraction(0))
     if left >= asked:
         return asked, replace(share, value=share.chosen)
     return left, replace(share, value=share.chosen * left / asked)

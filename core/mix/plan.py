@@ -1,8 +1,10 @@
 """The entrance: a request in, a pour sheet out."""
 
+from collections.abc import Sequence
+
 from core.cautions import Severity
 from core.mix.doses import column_of, doses_of, separate
-from core.mix.expected import expect, rises
+from core.mix.expected import Expected, RestsOn, expect, rises
 from core.mix.in_tank import in_tank_of
 from core.mix.judging import Facts, judge
 from core.mix.pours import Worked, pours_of
@@ -12,7 +14,9 @@ from core.mix.steps import steps_of
 from core.mix.tank import chemistry_of, choose_acid, contents_by_step
 from core.mix.unscaled import unscaled_of
 from core.order import put_in_order
-from core.water import SCHOOL_OF_READINGS, aim_for
+from core.quantities import Reading
+from core.strength import End
+from core.water import SCHOOL_OF_READINGS, Aim, aim_for
 from core.windows import PH_WINDOWS
 
 
@@ -47,6 +51,7 @@ def plan_mix(request: MixRequest) -> PourSheet:
         chemistry.rises if chemistry else [None] * len(steps),
         [one.share_unsure if one else 0.0 for one in contents],
     )
+    aim = _reaching(request, aim, expected)
     phs = chemistry.phs if chemistry else [None] * len(steps)
     worked = [Worked(*one) for one in zip(steps, contents, expected, phs, strict=True)]
     pours = pours_of(request, worked)
@@ -76,3 +81,15 @@ def plan_mix(request: MixRequest) -> PourSheet:
         ),
         left_out=left_out,
     )
+
+
+def _reaching(request: MixRequest, aim: Aim, expected: Sequence[Expected]) -> Aim:
+    """The target, reaching up to what just the printed doses should read by their labels."""
+    last = expected[-1] if expected else None
+    source = request.water.reading
+    as_printed = not request.overrides and request.end is End.MIDDLE
+    if last is None or last.above_water is None or source is None or not as_printed:
+        return aim
+    if last.basis is RestsOn.CHART:
+        return aim
+    return aim.reaching(Reading(source.ms_cm + last.above_water.ms_cm))

@@ -66,7 +66,7 @@ def _unlike_plan(walk: Walk) -> Verdict | None:
     if source is None:
         return None
     if plan.total is not None:
-        strong = room_left(plan.total, plan.whole_rise, source) == 0
+        strong = room_left(plan.total, source) == 0
         return Verdict.WATER_TOO_STRONG if strong else None
     far = plan.added is not None and plan.source is not None and source - plan.source > FAR_ABOVE
     return Verdict.WATER_STRONGER if far else None
@@ -77,8 +77,8 @@ def _make_room(walk: Walk) -> None:
     plan = walk.plan
     if plan.total is None or walk.source is None:
         return
-    planned = room_left(plan.total, plan.whole_rise, plan.source or Fraction(0))
-    left = room_left(plan.total, plan.whole_rise, walk.source)
+    planned = room_left(plan.total, plan.source or Fraction(0))
+    left = room_left(plan.total, walk.source)
     if planned > 0:
         walk.ledger.shrink = min(left / planned, Fraction(1))
 

@@ -89,9 +89,8 @@ class BenchPlan:
         target: low and high of the final reading as planned; None where there is none.
         added: low and high of what the feed brings, where the target is that much above whatever
             the water reads; None where the target stands by itself.
-        total: the all-in target, mS/cm, to which the feed shrinks where the water reads more than
-            planned; None where no such target is followed.
-        whole_rise: mS/cm of the target that nothing scales, as silica brings it.
+        total: printed EC × strength of an all-in mix, mS/cm, to which the feed shrinks where the
+            water reads more than planned; None where no such target is followed.
         ph: low and high of the window.
         alkalinity: meq/L of the water, by its report or else by what acid did in this tank before;
             None where neither tells.
@@ -115,7 +114,6 @@ class BenchPlan:
     target: tuple[Fraction, Fraction] | None
     added: tuple[Fraction, Fraction] | None
     total: Fraction | None
-    whole_rise: Fraction
     ph: tuple[Fraction, Fraction]
     alkalinity: Fraction | None
     reported: bool
@@ -189,14 +187,13 @@ def bench_plan(
     aim = sheet.aim
     adjusters = any(pour.product.role is Role.PH_ADJUSTER for pour in sheet.pours)
     settles = any(pour.product.settles for pour in sheet.pours)
-    total = aim.all_in.middle.ms_cm if aim.school is School.ALL_IN and aim.all_in else None
+    total = aim.total if aim.school is School.ALL_IN and aim.all_in else None
     return BenchPlan(
         litres=sheet.volume.litres,
         source=sheet.source.ms_cm if sheet.source else None,
         target=_edges(aim.target),
-        added=_edges(aim.all_in) if aim.school is School.ON_TOP else None,
+        added=_edges(aim.added) if aim.school is School.ON_TOP else None,
         total=total,
-        whole_rise=aim.whole,
         ph=(sheet.ph.low, sheet.ph.high),
         alkalinity=learned if report.alkalinity is None else report.alkalinity * MEQ_PER_PPM,
         reported=report.alkalinity is not None,

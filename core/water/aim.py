@@ -1,6 +1,6 @@
 """What the meter should show in the end: growers follow two schools."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from enum import StrEnum
 from fractions import Fraction
 
@@ -31,6 +31,10 @@ WATER_SHARE = Fraction(1, 3)
 """The part of an all-in target that we let the water take before advising RO: our own default."""
 
 
+MOST_CROWDING = Fraction(1, 10)
+"""Share of a target by which a weak feed may conduct more than its share: our own bound."""
+
+
 @dataclass(frozen=True, slots=True)
 class RoShares:
     """How much of the tank to fill with RO water (taken as 0 mS/cm), as shares of the volume.
@@ -55,8 +59,10 @@ class Aim:
         all_in: the final reading by the second.
         room: the share of the scaled doses that the water leaves room for; 1 unless all-in.
         ro: the remedy, where the water is at or above an all-in target.
+        total: printed EC × strength, mS/cm, by which an all-in mix shares room; 0 where none is.
         whole: mS/cm of the target that strength does not scale: silica, tonics and the like.
         uncounted: names of what strength does not scale and no label tells of.
+        crowding: mS/cm by which the target reaches higher, as a weak feed conducts more.
     """
 
     school: School
@@ -65,8 +71,34 @@ class Aim:
     all_in: ReadingRange | None
     room: Fraction
     ro: RoShares | None
+    total: Fraction = Fraction(0)
     whole: Fraction = Fraction(0)
     uncounted: tuple[str, ...] = ()
+    crowding: Fraction = Fraction(0)
+
+    @property
+    def added(self) -> ReadingRange | None:
+        """What the feed brings, low and high; as wide as the target followed."""
+        return self._widened(self.all_in)
+
+    def _widened(self, band: ReadingRange | None) -> ReadingRange | None:
+        if band is None or not self.crowding:
+            return band
+        return ReadingRange(band.low, Reading(band.high.ms_cm + self.crowding))
+
+    def reaching(self, reading: Reading) -> "Aim":
+        """The same with its target reaching up to what just the printed doses are expected to read.
+
+        A half dose conducts a little more than half of a whole one (Kohlrausch), so that a mix that
+        is poured as planned would be called too strong. More than a tenth is another matter.
+        """
+        if self.target is None:
+            return self
+        over = reading.ms_cm - self.target.high.ms_cm
+        if not 0 < over <= self.target.high.ms_cm * MOST_CROWDING:
+            return self
+        wider = replace(self, crowding=over)
+        return replace(wider, target=wider._widened(self.target))
 
 
 @dataclass(frozen=True, slots=True)
@@ -108,12 +140,12 @@ def aim_for(
     on_top = added.above(source) if added and source else None
     target = {School.ON_TOP: on_top, School.ALL_IN: added, School.DOSES_ONLY: None}[school]
     room, ro = Fraction(1), None
+    total = printed.middle.ms_cm * strength if printed else Fraction(0)
     if school is School.ALL_IN and added and source:
-        total = added.middle.ms_cm
-        room = room_left(total, unscaled.poured, source.ms_cm)
+        room = room_left(total, source.ms_cm)
         if room == 0:
-            ro = ro_shares(source, _scaled_part(total, unscaled.poured))
-    return Aim(school, target, on_top, added, room, ro, unscaled.poured, unscaled.uncounted)
+            ro = ro_shares(source, total)
+    return Aim(school, target, on_top, added, room, ro, total, unscaled.poured, unscaled.uncounted)
 
 
 def _added(printed: ReadingRange, strength: Fraction, unscaled: Unscaled) -> ReadingRange:
@@ -124,22 +156,15 @@ def _added(printed: ReadingRange, strength: Fraction, unscaled: Unscaled) -> Rea
     return ReadingRange(low, high)
 
 
-def room_left(total: Fraction, whole: Fraction, source: Fraction) -> Fraction:
-    """The share of the scaled doses for which a water leaves room under an all-in total.
+def room_left(total: Fraction, source: Fraction) -> Fraction:
+    """The share of the doses for which a water leaves room under an all-in total, both in mS/cm.
 
-    (T - S) / T, common practice; what goes in whole takes its part of the total first. All figures
-    in mS/cm.
+    (T - S) / T: common practice. Doses follow from what is printed, never from what labels tell.
 
-    >>> room_left(Fraction(2), Fraction(0), Fraction(1, 2))
+    >>> room_left(Fraction(2), Fraction(1, 2))
     Fraction(3, 4)
     """
-    scaled = _scaled_part(total, whole)
-    return max((scaled - source) / scaled, Fraction(0)) if scaled > 0 else Fraction(0)
-
-
-def _scaled_part(total: Fraction, whole: Fraction) -> Fraction:
-    # Where labels and chart contradict each other, the total alone is believed.
-    return total - whole if total > whole else total
+    return max((total - source) / total, Fraction(0)) if total > 0 else Fraction(0)
 
 
 def ro_shares(source: Reading, total: Fraction) -> RoShares | None:

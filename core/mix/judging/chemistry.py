@@ -67,7 +67,8 @@ def _chart_and_labels(facts: Facts) -> Iterator[Caution]:
     wished = {override.product for override in facts.request.overrides}
     if any(pour.product.key in wished for pour in feed):
         return  # then they part by the grower's own wish
-    printed = added.middle.ms_cm * facts.aim.room
+    # What goes in whole is no feed by its label: the chart's EC stands for it as well.
+    printed = (added.middle.ms_cm - facts.aim.whole) * facts.aim.room
     labels = Fraction(by_labels).limit_denominator(10_000)
     if printed == 0 or abs(labels - printed) <= APART * printed:
         return

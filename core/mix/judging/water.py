@@ -73,7 +73,7 @@ def _reading(facts: Facts) -> Iterator[Caution]:
 def _too_strong(facts: Facts, source: Reading) -> Caution:
     aim = facts.aim
     assert aim.all_in is not None
-    total, ro = aim.all_in.middle, aim.ro
+    total, ro = Reading(aim.total), aim.ro
     way_out = (
         f"With {percent(ro.advised)} RO water in the tank the water takes a third of the target "
         "and two thirds are left for feed."
