@@ -7,6 +7,7 @@ import shutil
 import socket
 import subprocess
 from contextlib import AbstractContextManager
+from itertools import islice
 from pathlib import Path
 from types import TracebackType
 
@@ -18,6 +19,7 @@ _ROLE = "brisk"
 _SERVER_USER = "postgres"  # whom Debian's package makes; PostgreSQL refuses to run as root
 _OUTSIDE = Path("/var/lib/brisk-measure")
 _FIRST_PORT = 54380
+_MOST_TRIES = 20  # ports, where other checkouts start at the same moment
 
 
 def _programs() -> Path:
@@ -160,9 +162,14 @@ class Cluster(AbstractContextManager["Cluster"]):
             self._make()
         if self._is_running():
             return
-        port = next((p for p in range(_FIRST_PORT, _FIRST_PORT + 200) if _is_free(p)), None)
-        if port is None:
-            raise Stop(f"No free port for PostgreSQL from {_FIRST_PORT} on.")
+        free = (p for p in range(_FIRST_PORT, _FIRST_PORT + 200) if _is_free(p))
+        for port in islice(free, _MOST_TRIES):
+            if self._starts_on(port):
+                return
+        raise Stop(f"PostgreSQL found no free port from {_FIRST_PORT} on; see {self._log}.")
+
+    def _starts_on(self, port: int) -> bool:
+        """Start on a port; whether it is up. Another checkout may take the port meanwhile."""
         options = [f"-p {port}", f"-c listen_addresses={HOST}", "-c unix_socket_directories=''"]
         if not self._durable:
             options += ["-c fsync=off", "-c synchronous_commit=off", "-c full_page_writes=off"]
@@ -175,9 +182,12 @@ class Cluster(AbstractContextManager["Cluster"]):
             tail = self._log.read_text(errors="replace")[-600:] if self._log.is_file() else ""
             if "No space left on device" in tail:
                 raise Stop(DISK_FULL)
+            if "Address already in use" in tail or "could not bind" in tail:
+                return False
             raise Stop(f"PostgreSQL did not start; the end of {self._log}:\n{tail}")
         (self._home / "port").write_text(str(port))
         self._started_here = True
+        return True
 
     def stop(self) -> None:
         """Stop the server in order, if it runs."""

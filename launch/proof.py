@@ -23,6 +23,15 @@ _SCHEMAS = ROOT / "docs" / "formats"
 _WARNINGS = ROOT / "docs" / "warnings.md"
 
 
+def _missing_for_the_browser() -> list[str]:
+    """Debian's packages that the journeys need: the browser, and what Playwright's driver links."""
+    driver_links = [
+        *Path("/usr/lib").glob("*/libatomic.so.1"),
+        *Path("/lib").glob("*/libatomic.so.1"),
+    ]
+    return ([] if _CHROMIUM.exists() else ["chromium"]) + ([] if driver_links else ["libatomic1"])
+
+
 @contextmanager
 def _throwaway_database(name: str) -> Iterator[str]:
     """A database apart from the grower's data: tests and benchmarks may do anything to it."""
@@ -44,8 +53,8 @@ def test(words: list[str]) -> int:
     python_packages.install("dev")
     node_packages.build()
     node_env = node_packages.install()
-    if not _CHROMIUM.exists():
-        bring(["chromium"], because="The browser journeys need Debian's chromium")
+    if missing := _missing_for_the_browser():
+        bring(missing, because="The browser journeys need more of Debian")
     if not words and _show(["npm", "test", "--silent"], node_env, WEB):
         return 1
     with _throwaway_database("brisk") as database:
@@ -152,8 +161,8 @@ def bench() -> int:
     make_state()
     python_packages.install("dev")
     node_packages.build()
-    if not _CHROMIUM.exists():
-        bring(["chromium"], because="The key-press figure needs Debian's chromium")
+    if missing := _missing_for_the_browser():
+        bring(missing, because="The key-press figure needs more of Debian")
     with _throwaway_database("bench") as database:
         env = server_environment(database, mode="demo")
         manage(env, "migrate", "--no-input", failure="The bench database was not made ready.")

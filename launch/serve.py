@@ -10,6 +10,7 @@ import urllib.error
 import urllib.request
 from collections.abc import Iterator
 from contextlib import contextmanager
+from pathlib import Path
 from types import FrameType
 
 from launch import node_packages, python_packages, running
@@ -22,6 +23,7 @@ from launch.places import (
     WEB,
     external_database,
     make_state,
+    only_one,
     venv_python,
     web_port,
 )
@@ -98,17 +100,30 @@ def _refuse_a_taken_port(port: int) -> None:
 
 def _recover() -> None:
     """Refuse a second start; end what a killed launcher left running."""
+    _refuse_a_second()
     last = running.last_noted()
     if last is None:
         return
-    if running.is_ours(last.launcher, _LAUNCHER_MARK) and running.is_ours(last.web, _WEB_MARK):
+    if _serves(last):
+        tell("· Ending a web server that an earlier start left running")
+        running.end(last.web, _WEB_MARK, last.web_began)
+    running.forget()
+
+
+def _refuse_a_second() -> None:
+    last = running.last_noted()
+    if last and _lives(last.launcher, last.launcher_began) and _serves(last):
         raise Stop(
             f"Brisk Measure runs already at http://{HOST}:{last.port}; ./brisk stop ends it."
         )
-    if running.is_ours(last.web, _WEB_MARK):
-        tell("· Ending a web server that an earlier start left running")
-        running.end(last.web, _WEB_MARK)
-    running.forget()
+
+
+def _lives(launcher: int, since: int) -> bool:
+    return running.is_ours(launcher, _LAUNCHER_MARK, since)
+
+
+def _serves(noted: running.Running) -> bool:
+    return running.is_ours(noted.web, _WEB_MARK, noted.web_began)
 
 
 def _await_answer(port: int, web: subprocess.Popen[bytes]) -> None:
@@ -129,11 +144,31 @@ def _end_on_signal(_number: int, _frame: FrameType | None) -> None:
     raise KeyboardInterrupt
 
 
+LOGS_KEPT = 4
+"""Logs of earlier starts that are kept beside the one of this start."""
+
+
+def rotate(log: Path) -> None:
+    """Make room for a new log; the last few stay, the oldest goes."""
+    for number in range(LOGS_KEPT - 1, 0, -1):
+        older = log.with_suffix(f".{number}.log")
+        if older.is_file():
+            older.replace(log.with_suffix(f".{number + 1}.log"))
+    if log.is_file():
+        log.replace(log.with_suffix(".1.log"))
+
+
 def start(*, demo: bool) -> None:
     """Prepare everything that is missing, then serve until Ctrl-C or `./brisk stop`."""
+    make_state()
+    _refuse_a_second()
+    with only_one("start"):
+        _start(demo=demo)
+
+
+def _start(*, demo: bool) -> None:
     began = time.monotonic()
     port = web_port()
-    make_state()
     _recover()
     _refuse_a_taken_port(port)
     signal.signal(signal.SIGTERM, _end_on_signal)
@@ -142,6 +177,7 @@ def start(*, demo: bool) -> None:
     with _database() as database:
         env = server_environment(database, mode="demo" if demo else "own")
         _prepare_data(env, demo=demo)
+        rotate(LOGS / "web.log")
         with (LOGS / "web.log").open("wb") as log:
             web = subprocess.Popen(
                 [venv_python(), "-m", "gunicorn", "server.wsgi:application",
@@ -150,7 +186,11 @@ def start(*, demo: bool) -> None:
                 start_new_session=True,
             )  # fmt: skip
         try:
-            running.note(running.Running(launcher=os.getpid(), web=web.pid, port=port))
+            running.note(
+                running.Running(
+                    os.getpid(), web.pid, port, running.began(os.getpid()), running.began(web.pid)
+                )
+            )
             _await_answer(port, web)
             tell(f"\nBrisk Measure is up after {time.monotonic() - began:.1f} s:")
             tell(f"  http://{HOST}:{port}")
@@ -174,10 +214,10 @@ def start(*, demo: bool) -> None:
 def stop() -> None:
     """End what runs for this checkout, whoever started it."""
     last = running.last_noted()
-    if last and running.is_ours(last.launcher, _LAUNCHER_MARK):
-        running.end(last.launcher, _LAUNCHER_MARK, patience=30)
-    if last and running.is_ours(last.web, _WEB_MARK):
-        running.end(last.web, _WEB_MARK)
+    if last and _lives(last.launcher, last.launcher_began):
+        running.end(last.launcher, _LAUNCHER_MARK, last.launcher_began, patience=30)
+    if last and _serves(last):
+        running.end(last.web, _WEB_MARK, last.web_began)
     running.forget()
     if external_database() is None and (STATE / "stamps" / "python-app").is_file():
         for name in ("main", "test"):

@@ -2,7 +2,7 @@
 
 BRISK_MODE: `demo` (loopback, with the demo scenario), `own` (loopback, the grower's own data) or
 `serve` (for others, behind HTTPS). DATABASE_URL and BRISK_SECRET_KEY are needed in every mode,
-BRISK_HOSTS in `serve`.
+BRISK_HOSTS in `serve`. BRISK_PROXIES and BRISK_HSTS_SUBDOMAINS are told of in docs/deployment.md.
 """
 
 import os
@@ -30,8 +30,27 @@ _LOOPBACK = MODE != "serve"
 DEV_ASSETS = os.environ.get("BRISK_DEV_ASSETS", "")  # Vite's address under ./brisk dev
 
 SECRET_KEY = _needed("BRISK_SECRET_KEY")
+if DEV_ASSETS and not _LOOPBACK:
+    raise ImproperlyConfigured("BRISK_DEV_ASSETS is for ./brisk dev alone, never with `serve`.")
 DEBUG = bool(DEV_ASSETS)
-ALLOWED_HOSTS = ["127.0.0.1", "localhost"] if _LOOPBACK else _needed("BRISK_HOSTS").split(",")
+
+
+def _listed(text: str) -> list[str]:
+    return [part.strip() for part in text.split(",") if part.strip()]
+
+
+def _hosts() -> list[str]:
+    hosts = _listed(_needed("BRISK_HOSTS"))
+    if not hosts or any("*" in host for host in hosts):
+        raise ImproperlyConfigured(
+            "BRISK_HOSTS names the hosts that are served, such as brisk.example; it takes no `*`."
+        )
+    return hosts
+
+
+ALLOWED_HOSTS = ["127.0.0.1", "localhost"] if _LOOPBACK else _hosts()
+# Addresses of proxies whose word on the client's address is believed; nobody's without it.
+PROXIES = frozenset(_listed(os.environ.get("BRISK_PROXIES", "")))
 
 INSTALLED_APPS = [
     "django.contrib.auth",
@@ -53,6 +72,7 @@ INSTALLED_APPS = [
 ]
 MIDDLEWARE = [
     "django.middleware.security.SecurityMiddleware",
+    "server.api.answers.kept_by_no_cache",
     "whitenoise.middleware.WhiteNoiseMiddleware",
     "csp.middleware.CSPMiddleware",
     "django.contrib.sessions.middleware.SessionMiddleware",
@@ -89,8 +109,11 @@ AUTH_PASSWORD_VALIDATORS = [
     {"NAME": "django.contrib.auth.password_validation.CommonPasswordValidator"},
     {"NAME": "django.contrib.auth.password_validation.NumericPasswordValidator"},
 ]
-# After five wrong passwords in a row, this name from this address waits a quarter of an hour.
+# After five wrong passwords in a row, this name from this address waits a quarter of an hour; tries
+# while it waits make it no longer, so that nobody is kept out by somebody else's.
 AXES_FAILURE_LIMIT = 5
+AXES_RESET_COOL_OFF_ON_FAILURE_DURING_LOCKOUT = False
+AXES_CLIENT_IP_CALLABLE = "server.api.addresses.address_of"
 AXES_COOLOFF_TIME = 0.25
 AXES_LOCKOUT_PARAMETERS = [["username", "ip_address"]]
 AXES_RESET_ON_SUCCESS = True
@@ -104,7 +127,11 @@ CSRF_TRUSTED_ORIGINS = [] if _LOOPBACK else [f"https://{host}" for host in ALLOW
 SECURE_SSL_REDIRECT = not _LOOPBACK
 SECURE_PROXY_SSL_HEADER = None if _LOOPBACK else ("HTTP_X_FORWARDED_PROTO", "https")
 SECURE_HSTS_SECONDS = 0 if _LOOPBACK else 365 * 24 * 3600
-SECURE_HSTS_INCLUDE_SUBDOMAINS = SECURE_HSTS_PRELOAD = not _LOOPBACK
+# What else is served below the domain is not ours to decide.
+SECURE_HSTS_INCLUDE_SUBDOMAINS = SECURE_HSTS_PRELOAD = (
+    not _LOOPBACK and os.environ.get("BRISK_HSTS_SUBDOMAINS") == "1"
+)
+SILENCED_SYSTEM_CHECKS = ["security.W005", "security.W021"]  # they ask for just that
 SECURE_REFERRER_POLICY = "same-origin"
 X_FRAME_OPTIONS = "DENY"
 DATA_UPLOAD_MAX_MEMORY_SIZE = 2_500_000  # a little over the largest chart that core reads

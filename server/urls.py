@@ -1,19 +1,54 @@
 """Addresses: the API, a health check, and the one page for everything else."""
 
 from django.conf import settings
+from django.db import DatabaseError, connection
+from django.db.migrations.executor import MigrationExecutor
 from django.http import Http404, HttpRequest, HttpResponse
 from django.shortcuts import render
 from django.urls import path, re_path
 from django.views.decorators.csrf import ensure_csrf_cookie
 from django.views.decorators.http import require_safe
 
+from server.api.answers import problem
 from server.api.entrance import api
 
 
 @require_safe
 def health(request: HttpRequest) -> HttpResponse:
-    """Answers once the application is up."""
+    """Answers once the application is up, and says no while its database is not up to date."""
+    try:
+        executor = MigrationExecutor(connection)
+        behind = executor.migration_plan(executor.loader.graph.leaf_nodes())
+    except DatabaseError:
+        return HttpResponse("no database", status=503, content_type="text/plain")
+    if behind:
+        return HttpResponse("not migrated", status=503, content_type="text/plain")
     return HttpResponse("ok", content_type="text/plain")
+
+
+def _told(request: HttpRequest, status: int, code: str, message: str) -> HttpResponse:
+    if request.path.startswith("/api/"):
+        return problem(status, code, message)
+    return HttpResponse(message, status=status, content_type="text/plain; charset=utf-8")
+
+
+def bad_request(request: HttpRequest, exception: Exception) -> HttpResponse:
+    """What no endpoint could read."""
+    return _told(request, 400, "bad_request", "That request could not be read.")
+
+
+def not_found(request: HttpRequest, exception: Exception) -> HttpResponse:
+    """No such address."""
+    return _told(request, 404, "not_found", "There is no such thing here.")
+
+
+def failed(request: HttpRequest) -> HttpResponse:
+    """A fault of ours."""
+    message = "That was a fault of ours. Nothing of it was kept; try again, or tell who runs this."
+    return _told(request, 500, "failed", message)
+
+
+handler400, handler404, handler500 = bad_request, not_found, failed
 
 
 @require_safe

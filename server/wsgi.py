@@ -1,5 +1,8 @@
 """The entrance for a WSGI server such as gunicorn."""
 
+import os
+
 from django.core.wsgi import get_wsgi_application
 
+os.environ.setdefault("DJANGO_SETTINGS_MODULE", "server.settings")
 application = get_wsgi_application()

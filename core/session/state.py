@@ -51,6 +51,7 @@ class State:
         poured: mL or g of each product.
         of_dose: of each product with a dose, the share of printed dose × strength that went in.
         adjusted: mL or g of acid and of alkali.
+        held: the steps that have an event, laid out or not.
         unplaced: what went in, or out, at steps that are laid out no more; it counts all the same.
         source: the water's reading, as read at the bench or else as planned.
         target: low and high of the final reading, mS/cm; None where there is none.
@@ -76,6 +77,7 @@ class State:
     now: int | None
     poured: dict[str, Fraction]
     adjusted: dict[StepKind, Fraction]
+    held: tuple[str, ...]
     unplaced: tuple[Event, ...]
     source: Fraction | None
     target: tuple[Fraction, Fraction] | None
@@ -133,6 +135,7 @@ def follow(plan: BenchPlan, events: Iterable[Event]) -> State:
         now=walk.now,
         poured=poured_in_all(plan, counting),
         adjusted=adjusted_in_all(plan, counting),
+        held=tuple(told.first),
         unplaced=unplaced(plan, told.first, (step.id for step in walk.steps)),
         source=walk.source,
         target=walk.target,

@@ -145,7 +145,12 @@ def set_usual(request: HttpRequest, grow_id: int, tank_id: int, told: UsualIn) -
     tank.chart_id, tank.column, tank.held = version.chart_id, told.column, told.held
     tank.strength_percent = max(1, round(strength * 100))
     tank.system_kind, tank.crop_kind = told.system_kind or "", told.crop_kind or ""
-    tank.save()
+    # Only what was said: a mix that ends meanwhile writes its own part of the tank.
+    tank.save(
+        update_fields=[
+            "chart", "column", "held", "strength_percent", "system_kind", "crop_kind",
+        ]
+    )  # fmt: skip
     return Kept()
 
 

@@ -24,7 +24,7 @@ from core.water import Water
 from server.api.bench_shapes import BenchOut
 from server.api.gathered import gather
 from server.api.mix import MixIn, request_of
-from server.api.shapes import ErrorOut
+from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.api.standing import EC_STEPS, VOLUME_STEPS, bench_out
 from server.api.typed import typed, typed_figure
 from server.charts.models import ChartRow, Product
@@ -55,7 +55,10 @@ class OpenMix(Schema):
 
 
 class EventIn(Schema):
-    """One thing that happened, as a device tells it; `figure` as typed, `sure` if asked again."""
+    """One thing that happened, as a device tells it; `figure` as typed, `sure` if asked again.
+
+    `by` is who pressed, where that is another of the grow's people than who is signed in now.
+    """
 
     id: Annotated[str, Field(min_length=8, max_length=40, pattern=r"^[A-Za-z0-9-]+$")]
     at: Annotated[float, Field(ge=0, le=1e11)]
@@ -63,6 +66,7 @@ class EventIn(Schema):
     step: Annotated[str, Field(max_length=120)] = ""
     figure: Annotated[str, Field(max_length=40)] = ""
     of: Annotated[str, Field(max_length=40)] = ""
+    by: Annotated[str, Field(max_length=150, pattern=PLAIN_TEXT)] = ""
     sure: bool = False
 
 
@@ -208,8 +212,8 @@ def _event(told: EventIn, plan: BenchPlan, kind: StepKind | None, scope: Scope) 
     if told.figure.strip():
         figure = _figure(told.figure, kind, scope.membership)
         _ask_again(told, plan, kind, figure)
-    return Event(told.id, told.at, scope.membership.person.get_username(), told.kind, told.step,
-                 figure, told.of)  # fmt: skip
+    by = told.by or scope.membership.person.get_username()
+    return Event(told.id, told.at, by, told.kind, told.step, figure, told.of)
 
 
 def _ask_again(told: EventIn, plan: BenchPlan, kind: StepKind | None, figure: Fraction) -> None:
@@ -262,7 +266,8 @@ def tell_events(request: HttpRequest, grow_id: int, mix_id: int, told: EventsIn)
         kind = kind_of_step(plan, one.step or steps.get(one.of, ""))
         events.append(within(f"events[{at}]", partial(_event, one, plan, kind, scope)))
     person_id = scope.membership.person_id
-    plan, state, heard = hear(found, person_id, events)
+    people = scope.people() if any(one.by for one in told.events) else {}
+    plan, state, heard = hear(found, person_id, events, people=people)
     return bench_out(found, plan, state, heard, scope)
 
 

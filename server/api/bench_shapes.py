@@ -167,7 +167,10 @@ class SteeringOut(Schema):
 
 
 class BenchOut(Schema):
-    """Where a guided mix stands. `heard` counts the events behind it."""
+    """Where a guided mix stands.
+
+    `heard` counts the events behind it, `held` are the steps that have one, laid out now or not.
+    """
 
     id: int
     tank: int
@@ -181,6 +184,7 @@ class BenchOut(Schema):
     ph_low: str
     ph_high: str
     heard: int
+    held: list[str]
     now: int | None
     steps: list[StepOut]
     pours: list[BenchPourOut]

@@ -16,12 +16,41 @@ from server.api.customs import router as customs
 from server.api.mix import router as mix
 from server.api.quay import router as quay
 from server.api.session import router as session
-from server.api.shapes import ErrorOut, Problem
+from server.api.shapes import ErrorOut, Outdated, Problem
 from server.api.shelf import router as shelf
 from server.api.units import router as units
 from server.api.waters import router as waters
 
-api = NinjaAPI(
+_ERROR = {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/ErrorOut"}}}}
+_ERRORS_OF_A_BODY = {"400": "No JSON.", "413": "Over 2 MB."}
+
+
+class _Api(NinjaAPI):
+    """Names in its document every error that the entrance itself may answer with."""
+
+    def get_openapi_schema(self, *args: Any, **kwargs: Any) -> Any:
+        schema = super().get_openapi_schema(*args, **kwargs)
+        for path in schema["paths"].values():
+            for method, operation in path.items():
+                _name_errors(method, operation)
+        return schema
+
+
+def _name_errors(method: str, operation: dict[str, Any]) -> None:
+    told = {"422": "Something in it cannot be used; `where` says what."}
+    if operation.get("security"):
+        told["401"] = "Nobody is signed in."
+    if method != "get":
+        told["403"] = "The page is out of date."
+    if method in ("post", "put", "patch"):
+        told |= _ERRORS_OF_A_BODY
+    responses = {str(status): answer for status, answer in operation["responses"].items()}
+    for status, description in told.items():
+        responses.setdefault(status, {"description": description, **_ERROR})
+    operation["responses"] = dict(sorted(responses.items()))
+
+
+api = _Api(
     title="Brisk Measure",
     version="1",
     auth=SessionAuth(),
@@ -44,6 +73,11 @@ def _answer(
 ) -> HttpResponse:
     problem = ErrorOut(error=Problem(code=code, message=message, where=where))
     return api.create_response(request, problem.model_dump(), status=status)
+
+
+@api.exception_handler(Outdated)
+def _outdated(request: HttpRequest, error: Outdated) -> HttpResponse:
+    return _answer(request, 409, error.code, error.message, error.where)
 
 
 @api.exception_handler(InputError)

@@ -2,6 +2,8 @@
 
 from ninja import Schema
 
+from core.errors import InputError
+
 PLAIN_TEXT = r"^[^\x00-\x1f]*$"
 """No control characters; PostgreSQL refuses some of them."""
 
@@ -18,3 +20,7 @@ class ErrorOut(Schema):
     """Every error has this shape."""
 
     error: Problem
+
+
+class Outdated(InputError):
+    """An edit that was made from a state that is no more; nothing of it is written."""

@@ -18,7 +18,7 @@ from core.quantities import decimal_text, figure, number_text
 from core.vessels import USUAL_BENCH, Shows, Vessel, VesselKind
 from server.api.belongings import Made, Name
 from server.api.gathered import label_from
-from server.api.shapes import PLAIN_TEXT, ErrorOut
+from server.api.shapes import PLAIN_TEXT, ErrorOut, Outdated
 from server.api.typed import optional_decimal
 from server.api.units import Kept
 from server.charts.models import Product
@@ -33,7 +33,7 @@ _MOST_PRODUCTS = 300
 
 class ProductOut(Schema):
     """A product on the shelf. `left` in mL or g as typed; `as_much` for an acid: what one mL of it
-    does, in words, by each other acid of the shelf."""
+    does, in words, by each other acid of the shelf; `short` what was poured past what was left."""
 
     id: int
     name: str
@@ -43,6 +43,7 @@ class ProductOut(Schema):
     form: Form
     label: LabelDocument | None
     left: str
+    short: str | None
     hard_form_of: int | None
     as_much: list[str]
 
@@ -64,12 +65,21 @@ class ShelfOut(Schema):
     usual: bool
 
 
-class ProductIn(Schema):
+class ProductSeen(Schema):
     """What is known of a product; `left` as typed, empty for unknown."""
 
     label: LabelDocument | None = None
     left: Annotated[str, Field(max_length=30)] = ""
     hard_form_of: int | None = None
+
+
+class ProductIn(ProductSeen):
+    """What is to be known of a product; `seen` is the state that the edit was made from.
+
+    Only what differs from it is written, and refused where it was changed meanwhile.
+    """
+
+    seen: ProductSeen | None = None
 
 
 class NewProduct(Schema):
@@ -112,6 +122,7 @@ def _product(product: Product, acids: list[Product]) -> ProductOut:
         form=Form(product.form),
         label=LabelDocument.model_validate(product.label) if product.label else None,
         left="" if product.left is None else _plain(product.left),
+        short=_plain(product.short) if product.short else None,
         hard_form_of=product.hard_form_of_id,
         as_much=_acids_compared(product, acids),
     )
@@ -147,9 +158,11 @@ def shelf(request: HttpRequest, grow_id: int) -> ShelfOut:
 @router.post(
     "/grows/{grow_id}/products", response={201: Made, **_ANSWERS}, operation_id="add_product"
 )
+@transaction.atomic
 def add_product(request: HttpRequest, grow_id: int, told: NewProduct) -> Status[Made]:
     """Put a product on the shelf."""
     scope = Scope.enter(request.user, grow_id)
+    scope.lock()  # a tag is new while nobody else takes one
     taken = set(scope.all(Product).values_list("tag", flat=True))
     if len(taken) >= _MOST_PRODUCTS:
         raise InputError(
@@ -177,7 +190,13 @@ def add_product(request: HttpRequest, grow_id: int, told: NewProduct) -> Status[
 def set_product(request: HttpRequest, grow_id: int, product_id: int, told: ProductIn) -> Kept:
     """Keep a product's label, what is left of it, and what it is the hard-water form of."""
     scope = Scope.enter(request.user, grow_id)
-    product = scope.one(scope.all(Product), product_id)
+    with transaction.atomic():
+        product = scope.one(scope.all(Product).select_for_update(of=("self",)), product_id)
+        _change(scope, product, told)
+    return Kept()
+
+
+def _change(scope: Scope, product: Product, told: ProductIn) -> None:
     left = optional_decimal("left", told.left, 3)
     if left is not None and left > 10**9:
         raise InputError("left_out_of_range", "That is more than a shelf holds.", "left")
@@ -186,11 +205,51 @@ def set_product(request: HttpRequest, grow_id: int, product_id: int, told: Produ
             told.label.label()
         except InputError as error:
             raise error.inside("label") from None
-    product.label = _stored(told.label)
-    product.left = left
-    product.hard_form_of = _hard_form_of(scope, product, told.hard_form_of)
-    product.save(update_fields=["label", "left", "hard_form_of"])
-    return Kept()
+    form = _hard_form_of(scope, product, told.hard_form_of)
+    wanted: dict[str, Any] = {
+        "label": _stored(told.label), "left": left, "hard_form_of_id": form.pk if form else None,
+    }  # fmt: skip
+    changed = list(wanted)
+    if told.seen is not None:
+        seen = {
+            "label": _stored(told.seen.label),
+            "left": optional_decimal("seen.left", told.seen.left, 3),
+            "hard_form_of_id": told.seen.hard_form_of,
+        }
+        changed = [name for name in wanted if wanted[name] != seen[name]]
+        for name in changed:
+            if _now(product, name) not in (seen[name], wanted[name]):
+                raise _outdated(product, name, wanted[name])
+    for name in changed:
+        setattr(product, name, wanted[name])
+    if "left" in changed:
+        product.short = None  # counted anew: what was poured without it is settled
+        changed.append("short")
+    product.save(update_fields=[name.removesuffix("_id") for name in changed])
+
+
+def _now(product: Product, name: str) -> Any:
+    if name == "label" and product.label:
+        return _stored(LabelDocument.model_validate(product.label))
+    return getattr(product, name)
+
+
+def _outdated(product: Product, name: str, wanted: Any) -> Outdated:
+    if name == "left":
+        now = "unknown" if product.left is None else f"{_plain(product.left)}"
+        typed = "nothing" if wanted is None else _plain(wanted)
+        return Outdated(
+            "changed_meanwhile",
+            f"{product.name}: {now} are left now, a mix or somebody else changed it since this "
+            f"sheet was opened; you typed {typed}. Open it again, and say what is right.",
+            "left",
+        )
+    return Outdated(
+        "changed_meanwhile",
+        f"{product.name} was changed by somebody else since this sheet was opened: open it again "
+        "to see both.",
+        name.removesuffix("_id"),
+    )
 
 
 def _stored(label: LabelDocument | None) -> dict[str, Any] | None:
@@ -224,6 +283,7 @@ def set_vessels(request: HttpRequest, grow_id: int, told: VesselsIn) -> Kept:
         except InputError as error:
             raise error.inside(f"vessels[{at}]") from None
     with transaction.atomic():
+        scope.lock()
         scope.all(BenchVessel).delete()
         BenchVessel.objects.bulk_create(
             BenchVessel(

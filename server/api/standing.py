@@ -297,6 +297,7 @@ def bench_out(
         ph_low=decimal_text(plan.ph[0]),
         ph_high=decimal_text(plan.ph[1]),
         heard=len(events),
+        held=list(state.held),
         now=state.now,
         steps=[_step(step, screen) for step in state.steps],
         pours=[

@@ -29,6 +29,9 @@ class Product(Shelved):
     left = models.DecimalField(
         "what is left, mL or g", max_digits=14, decimal_places=3, null=True, blank=True
     )
+    short = models.DecimalField(
+        "mL or g that were poured beyond what was left", max_digits=14, decimal_places=3, null=True
+    )
     hard_form_of = models.ForeignKey(
         "self", models.SET_NULL, null=True, blank=True, related_name="+"
     )

@@ -19,6 +19,7 @@ from core.quantities import decimal_text
 from server.charts.models import Chart, ChartColumn, ChartDose, ChartRow, ChartVersion, Product
 from server.grows.memory import Memory
 from server.grows.models import Grow
+from server.grows.scope import lock_grow
 
 
 @transaction.atomic
@@ -31,10 +32,10 @@ def publish_chart(grow: Grow, document: FeedChart, *, maker: str = "") -> ChartV
         InputError: the chart contradicts itself.
     """
     document.chart()  # refuses what contradicts itself before anything is stored
+    lock_grow(grow.pk)  # two charts may bring the same product, or two whose tags would be the same
     chart, _ = Chart.objects.get_or_create(
         grow=grow, name=document.name or "Unnamed chart", defaults={"maker": maker}
     )
-    Chart.objects.select_for_update().get(pk=chart.pk)  # two editors get two numbers
     last = chart.versions.aggregate(last=Max("number"))["last"] or 0
     version = ChartVersion.objects.create(
         grow=grow,

@@ -32,6 +32,11 @@ def memberships_of(person: AbstractBaseUser | AnonymousUser) -> models.QuerySet[
     return found if settings.DEMO else found.filter(grow__is_demo=False)
 
 
+def lock_grow(grow_id: int) -> None:
+    """Of two who change one grow at a time, the second waits until the first is done."""
+    Grow.objects.select_for_update().only("pk").get(pk=grow_id)
+
+
 _Thing = TypeVar("_Thing", bound=Owned)
 
 
@@ -53,6 +58,15 @@ class Scope:
             return cls(memberships_of(person).get(grow_id=grow_id))
         except Membership.DoesNotExist:
             raise Http404("No such grow.") from None
+
+    def people(self) -> dict[str, int]:
+        """The members of this grow, by name."""
+        members = Membership.objects.filter(grow_id=self.grow.pk)
+        return dict(members.values_list("person__username", "person_id"))
+
+    def lock(self) -> None:
+        """Let nobody else change this grow until the transaction ends: names, tags, vessels."""
+        lock_grow(self.grow.pk)
 
     def all(self, things: type[_Thing]) -> models.QuerySet[_Thing]:
         """Every object of a kind that belongs to this grow."""

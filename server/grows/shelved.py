@@ -1,13 +1,14 @@
 """Things that mixes keep in memory, with the stamp on their grow that tells when they changed.
 
 A recompute reads the stamp with the membership anyway; while it stands still, shelf and bench need
-no query of their own, in whichever process. Every way of writing through the ORM moves it.
+no query of their own, in whichever process. Every way of writing through the ORM moves it, in the
+transaction of the change itself.
 """
 
 from collections.abc import Iterable
 from typing import Any, TypeVar
 
-from django.db import models
+from django.db import models, transaction
 from django.db.models import F
 
 from server.grows.models import Grow
@@ -26,17 +27,20 @@ class ShelvedQuerySet(models.QuerySet[_Thing]):
     def _grows(self) -> list[int]:
         return list(self.order_by().values_list("grow_id", flat=True).distinct())
 
+    @transaction.atomic
     def bulk_create(self, objs: Iterable[Any], *args: Any, **kwargs: Any) -> list[Any]:
         made: list[Any] = super().bulk_create(objs, *args, **kwargs)
         _touch(thing.grow_id for thing in made)
         return made
 
+    @transaction.atomic
     def update(self, **kwargs: Any) -> int:
         grows = self._grows()
         changed = super().update(**kwargs)
         _touch(grows)
         return changed
 
+    @transaction.atomic
     def delete(self) -> tuple[int, dict[str, int]]:
         grows = self._grows()
         gone = super().delete()
@@ -52,10 +56,12 @@ class Shelved(Owned):
     class Meta:
         abstract = True
 
+    @transaction.atomic
     def save(self, *args: Any, **kwargs: Any) -> None:
         super().save(*args, **kwargs)
         _touch([self.grow_id])
 
+    @transaction.atomic
     def delete(self, *args: Any, **kwargs: Any) -> tuple[int, dict[str, int]]:
         gone = super().delete(*args, **kwargs)
         _touch([self.grow_id])

@@ -61,6 +61,13 @@ class MixEvent(models.Model):
     figure = models.DecimalField(max_digits=20, decimal_places=6, null=True)
     of = models.CharField(max_length=40, blank=True)
     heard_at = models.DateTimeField(auto_now_add=True)
+    told_by = models.ForeignKey(
+        settings.AUTH_USER_MODEL, models.PROTECT, related_name="+", null=True,
+        help_text="who was signed in when it was told, where that is somebody else",
+    )  # fmt: skip
+    clock_off = models.BooleanField(
+        "the device's clock was a day off or more, so that the time is the server's", default=False
+    )
 
     class Meta:
         ordering = ["pk"]

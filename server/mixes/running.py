@@ -1,13 +1,12 @@
 """Running a guided mix: events in, each once; the state out; what follows when it is over."""
 
-from collections.abc import Sequence
-from datetime import timedelta
+from collections.abc import Mapping, Sequence
+from datetime import datetime, timedelta
 from decimal import Decimal
 from fractions import Fraction
 
 from django.db import transaction
-from django.db.models import F, Value
-from django.db.models.functions import Greatest
+from django.utils import timezone
 
 from core.errors import InputError
 from core.formats.record import MixRecordDocument
@@ -24,9 +23,21 @@ def events_of(mix: Mix) -> list[Event]:
     return [event.as_event() for event in mix.events.select_related("by")]
 
 
+CLOCK_OFF = timedelta(days=1)
+"""A device whose clock is further off than this is not believed about the time."""
+
+
 @transaction.atomic
-def hear(mix: Mix, person_id: int, events: Sequence[Event]) -> tuple[BenchPlan, State, list[Event]]:
+def hear(
+    mix: Mix, person_id: int, events: Sequence[Event], *, people: Mapping[str, int] | None = None
+) -> tuple[BenchPlan, State, list[Event]]:
     """Keep events that were not heard of before, and end the mix if it is over with them.
+
+    Args:
+        mix: the mix.
+        person_id: who tells of them.
+        events: each with who pressed.
+        people: the grow's people by name; who is not among them did not press.
 
     Raises:
         InputError: the mix is over already, or has more events than any mix has.
@@ -41,18 +52,29 @@ def hear(mix: Mix, person_id: int, events: Sequence[Event]) -> tuple[BenchPlan, 
     if len(known) + len(fresh) > MOST_EVENTS:
         raise InputError("too_many_or_few", "No mix has so many steps.", "events")
     MixEvent.objects.bulk_create(
-        MixEvent(
-            mix=locked, client_id=event.id, at=moment(event.at), by_id=person_id, kind=event.kind,
-            step=event.step, figure=_decimal(event.figure), of=event.of,
-        )
-        for event in fresh
-    )  # fmt: skip
+        _heard(locked, event, person_id, people or {}, now + timedelta(milliseconds=number))
+        for now in [timezone.now()]
+        for number, event in enumerate(sorted(fresh, key=lambda event: event.at))
+    )
     plan, told = locked.as_plan(), events_of(locked)
     state = follow(plan, told)
     if fresh and state.now is None and not state.conflicts:
         _end(locked, plan, state, told)
     mix.refresh_from_db()
     return plan, state, told
+
+
+def _heard(
+    mix: Mix, event: Event, person_id: int, people: Mapping[str, int], now: datetime
+) -> MixEvent:
+    at = moment(event.at)
+    clock_off = abs(at - now) > CLOCK_OFF
+    by = people.get(event.by, person_id)
+    return MixEvent(
+        mix=mix, client_id=event.id, at=now if clock_off else at, by_id=by, kind=event.kind,
+        step=event.step, figure=_decimal(event.figure), of=event.of, clock_off=clock_off,
+        told_by_id=None if by == person_id else person_id,
+    )  # fmt: skip
 
 
 def _decimal(value: Fraction | None) -> Decimal | None:
@@ -89,9 +111,20 @@ def _draw_down(mix: Mix, plan: BenchPlan, state: State) -> None:
     for product, amount in drawn:
         if product is None or amount == 0:
             continue
-        Product.objects.filter(pk=product, grow_id=mix.grow_id, left__isnull=False).update(
-            left=Greatest(F("left") - Decimal(number_text(amount, 3)), Value(Decimal(0)))
+        found = Product.objects.select_for_update(of=("self",)).filter(
+            pk=product, grow_id=mix.grow_id, left__isnull=False
         )
+        for drawn_from in found:
+            _take(drawn_from, Decimal(number_text(amount, 3)))
+
+
+def _take(bottle: Product, amount: Decimal) -> None:
+    """Draw a bottle down; what was poured beyond what was left shows that the stock was wrong."""
+    left = (bottle.left or Decimal(0)) - amount
+    bottle.left = max(left, Decimal(0))
+    if left < 0:
+        bottle.short = (bottle.short or Decimal(0)) - left
+    bottle.save(update_fields=["left", "short"])
 
 
 @transaction.atomic

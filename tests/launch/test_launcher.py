@@ -77,6 +77,76 @@ def test_a_stale_note_of_another_program_is_not_ours(state: Path) -> None:
     assert running.last_noted() is None
 
 
+@pytest.fixture
+def checkout(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> Path:
+    """The state of a checkout of the test's own."""
+    monkeypatch.setattr(places, "STATE", tmp_path / ".brisk")
+    monkeypatch.setattr(places, "LOGS", tmp_path / ".brisk" / "logs")
+    return tmp_path / ".brisk"
+
+
+def test_a_state_folder_that_cannot_be_is_one_clear_sentence(checkout: Path) -> None:
+    checkout.write_text("a file")
+    with pytest.raises(Stop, match="is a file where a folder is needed"):
+        places.make_state()
+    checkout.unlink()
+    places.make_state()
+    assert (checkout / "logs").is_dir()
+
+
+def test_of_two_starts_at_one_moment_the_second_is_refused(checkout: Path) -> None:
+    places.make_state()
+    with places.only_one("start"), pytest.raises(Stop, match="under way in this checkout"):
+        with places.only_one("start"):
+            pass
+    with places.only_one("start"):
+        pass  # and it is free again
+
+
+@pytest.mark.parametrize(
+    ("address", "says"),
+    [
+        ("sqlite:///db.sqlite3", "keeps its data in PostgreSQL alone"),
+        ("mysql://u:p@h/n", "keeps its data in PostgreSQL alone"),
+        ("localhost:5432/brisk", "must read postgres://"), ("postgres", "must read postgres://"),
+        ("postgres://u:p@h:port/n", "must read postgres://"),
+        ("postgres://u:p@h:5432/", "names no database"),
+    ],
+)  # fmt: skip
+def test_an_address_that_is_no_postgresql_is_one_clear_sentence(
+    monkeypatch: pytest.MonkeyPatch, address: str, says: str
+) -> None:
+    monkeypatch.setenv("DATABASE_URL", address)
+    with pytest.raises(Stop, match=says):
+        places.external_database()
+
+
+def test_a_number_that_went_to_another_program_is_not_ended(state: Path) -> None:
+    """The same words in the command line, as another checkout's server has, prove nothing."""
+    other = subprocess.Popen(["sleep", "60"])
+    try:
+        since = running.began(other.pid)
+        assert running.is_ours(other.pid, "sleep", since)
+        assert not running.is_ours(other.pid, "sleep", since - 1)
+        running.end(other.pid, "sleep", since - 1)
+        assert other.poll() is None
+        running.end(other.pid, "sleep", since)
+        assert other.wait() < 0
+    finally:
+        other.kill()
+    assert running.began(other.pid) == 0
+
+
+def test_a_start_keeps_the_logs_of_those_before(tmp_path: Path) -> None:
+    log = tmp_path / "web.log"
+    for number in range(7):
+        serve.rotate(log)
+        log.write_text(str(number))
+    kept = {path.name: path.read_text() for path in tmp_path.iterdir()}
+    assert kept == {"web.log": "6", "web.1.log": "5", "web.2.log": "4", "web.3.log": "3",
+                    "web.4.log": "2"}  # fmt: skip
+
+
 def test_plan_reads_standard_input_and_needs_no_database() -> None:
     request = (ROOT / "docs" / "formats" / "mix-request.example.json").read_text()
     made = brisk("plan", "-", given=request, DATABASE_URL="postgres://nobody@127.0.0.1:1/none")

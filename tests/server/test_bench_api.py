@@ -2,6 +2,9 @@
 
 import csv
 import io
+from datetime import timedelta
+from decimal import Decimal
+from time import time
 from typing import Any
 
 import pytest
@@ -262,3 +265,34 @@ def test_the_form_for_hard_water_is_what_is_poured_shown_and_drawn_down(yard: Ya
     finish(yard, bench)
     assert Product.objects.get(pk=hard.pk).left == 3000 - 714
     assert Product.objects.get(pk=usual.pk).left == usual.left
+
+
+def test_who_pressed_is_kept_whoever_tells_of_it(yard: Yard) -> None:
+    bench = begin(yard)
+    mine, other = event("done", "fill"), event("done", "temperature", by="tamsin")
+    stranger = event("read", "read-water", "0.52", by="heron")
+    tell(yard, bench, mine, other, stranger)
+    kept = {e.step: e for e in MixEvent.objects.filter(mix_id=bench["id"]).select_related("by")}
+    assert kept["fill"].by.username == "wren"
+    assert (kept["temperature"].by.username, kept["temperature"].told_by) == ("tamsin", yard.person)
+    assert kept["read-water"].by.username == "wren"  # heron is no member of this grow
+
+
+def test_a_clock_that_is_far_off_is_not_believed(yard: Yard) -> None:
+    bench = begin(yard)
+    now = time()
+    tell(
+        yard, bench, event("done", "fill", at=now - 3600), event("done", "temperature", at=now * 2)
+    )
+    kept = {e.step: e for e in MixEvent.objects.filter(mix_id=bench["id"])}
+    assert not kept["fill"].clock_off
+    assert kept["fill"].at.timestamp() == pytest.approx(now - 3600, abs=0.01)
+    assert kept["temperature"].clock_off
+    assert abs(kept["temperature"].at - kept["temperature"].heard_at) < timedelta(seconds=5)
+
+
+def test_what_was_poured_beyond_what_was_left_is_kept(yard: Yard) -> None:
+    Product.objects.filter(grow=yard.grow, name="Marram One").update(left=700)
+    finish(yard, begin(yard, split=False, acknowledged=["bottle_runs_out"]))
+    bottle = Product.objects.get(grow=yard.grow, name="Marram One")
+    assert (bottle.left, bottle.short) == (0, Decimal("14"))

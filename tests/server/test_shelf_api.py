@@ -1,5 +1,6 @@
 """Shelf, bench, waters and customs: what is kept, what it does to a mix, and what is refused."""
 
+from decimal import Decimal
 from typing import Any
 
 import pytest
@@ -264,3 +265,27 @@ def test_what_the_database_refuses_of_shelf_and_bench(neighbour: Yard) -> None:
     for attempt in refused:
         with pytest.raises(IntegrityError), transaction.atomic():
             attempt()
+
+
+def test_an_edit_writes_what_was_changed_and_is_refused_on_an_older_state(yard: Yard) -> None:
+    """A sheet that was opened before a mix drew the bottle down."""
+    bottle = Product.objects.get(grow=yard.grow, name="Glasswort")
+    path = f"/api/grows/{yard.grow.pk}/products/{bottle.pk}"
+    assert bottle.label is not None
+    seen = {"label": bottle.label, "left": "900", "hard_form_of": None}
+    Product.objects.filter(pk=bottle.pk).update(left=Decimal("772"))
+    # Only the label was changed: what is left stays as the mix has it.
+    label = {**bottle.label, "density": "1.2"}
+    status, _ = yard.send("PUT", path, {**seen, "label": label, "seen": seen})
+    bottle.refresh_from_db()
+    assert (status, bottle.left, bottle.label["density"]) == (200, Decimal("772"), "1.2")
+    seen["label"] = label
+    status, answer = yard.send("PUT", path, {**seen, "left": "1000", "seen": seen})
+    assert (status, answer["error"]["code"]) == (409, "changed_meanwhile")
+    assert "772" in answer["error"]["message"]  # both are shown
+    assert "1000" in answer["error"]["message"]
+    bottle.refresh_from_db()
+    assert bottle.left == Decimal("772")
+    status, _ = yard.send("PUT", path, {**seen, "left": "1000", "seen": {**seen, "left": "772"}})
+    bottle.refresh_from_db()
+    assert (status, bottle.left) == (200, 1000)

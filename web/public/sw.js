@@ -3,6 +3,8 @@
  * never answers for the API: what is told there waits in the page's own queue.
  */
 const KEPT = 'brisk-measure-page-1';
+/** A server that answers later than this is silent, and the page is shown as it was kept. */
+const MOST_MS = 1500;
 const HASHED = /^\/static\/assets\/.+-[\w-]{8}\.\w+$/;
 
 self.addEventListener('install', () => self.skipWaiting());
@@ -38,8 +40,9 @@ async function fromCache(request) {
 /** The page as the server has it; without network, as it was kept. */
 async function page(request) {
   try {
-    const answer = await fetch(request);
-    if (answer.ok) await (await caches.open(KEPT)).put('/', answer.clone());
+    const answer = await fetch(request, { signal: AbortSignal.timeout(MOST_MS) });
+    if (answer.status >= 500) throw new TypeError('The server fails.');
+    if (answer.ok && !answer.redirected) await (await caches.open(KEPT)).put('/', answer.clone());
     return answer;
   } catch (error) {
     const kept = await caches.match('/');

@@ -2,6 +2,7 @@
   import { api, type Session } from './api/client';
   import BenchView from './bench/BenchView.svelte';
   import { recall } from './bench/store';
+  import { isOwed, MOST_MS, settleOwed, signOut } from './session/leaving';
   import SignIn from './session/SignIn.svelte';
   import Shell from './shell/Shell.svelte';
   import { benchOf } from './shell/views';
@@ -12,13 +13,14 @@
 
   async function look() {
     silent = false;
-    try {
-      session = (await api.GET('/api/session')).data;
-      silent = !session;
-    } catch {
-      silent = true;
-      await goOnAtTheBench();
-    }
+    await settleOwed();
+    const signal = AbortSignal.timeout(MOST_MS);
+    const asked = isOwed()
+      ? undefined
+      : await api.GET('/api/session', { signal }).catch(() => undefined);
+    session = asked?.data;
+    silent = !session;
+    if (silent && !isOwed()) await goOnAtTheBench();
   }
 
   /** Without network a mix that this device knows goes on from where it stands. */
@@ -35,8 +37,8 @@
   }
 
   async function leave() {
-    session = (await api.DELETE('/api/session')).data ?? session;
     history.replaceState(null, '', location.pathname);
+    session = (await signOut()) ?? { person: null, grows: [], demo: session?.demo ?? false };
   }
 
   look();

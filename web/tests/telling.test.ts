@@ -257,4 +257,83 @@ describe('a mix on one device', () => {
     expect(await untold(mix + 1000)).toEqual([]);
     expect(await untold(mix)).toHaveLength(1);
   });
+
+  it('takes a server that fails for no network, and goes on', async () => {
+    post.mockResolvedValue({ error: 'oops', response: { status: 502 } });
+    get.mockResolvedValue({ error: 'oops', response: { status: 502 } });
+    await bench.tell(pour(1));
+    expect([bench.offline, bench.now?.now, bench.problem]).toEqual([true, 1, undefined]);
+    expect(bench.queue.map((event) => event.step)).toEqual(['pour-1']);
+  });
+
+  it('takes an answer that is none of ours for no network', async () => {
+    post.mockImplementation(() => Promise.reject(new SyntaxError('Unexpected token <')));
+    await bench.tell(pour(1));
+    expect([bench.offline, bench.now?.now]).toEqual([true, 1]);
+  });
+
+  it('sets aside what the server fails at alone, tells the rest singly, and says so', async () => {
+    post.mockImplementation(cut);
+    for (const at of [1, 2, 3]) await bench.tell(pour(at));
+    post.mockImplementation((_: string, { body }: { body: { events: MixEvent[] } }) =>
+      body.events.some((event) => event.step === 'pour-2')
+        ? Promise.resolve({ error: 'oops', response: { status: 500 } })
+        : Promise.resolve({ data: standing(1), response: { status: 200 } }),
+    );
+    await bench.look();
+    expect(bench.aside.map((event) => event.step)).toEqual(['pour-2']);
+    expect(bench.offline).toBe(false);
+    expect(bench.queue.map((event) => event.step)).toEqual(['pour-2']);
+    expect((await untold(mix)).map((event) => event.step)).toEqual(['pour-2']);
+    post.mockClear();
+    await bench.look();
+    expect(post).not.toHaveBeenCalled(); // it blocks nothing, and is not tried for ever
+    await bench.notedAside();
+    expect([bench.queue, await untold(mix)]).toEqual([[], []]);
+  });
+
+  it('keeps who pressed, also when somebody else signs in over it', async () => {
+    bench.person = 'tamsin';
+    post.mockResolvedValue({ error: {}, response: { status: 401 } });
+    await bench.tell(pour(1));
+    expect([bench.locked, bench.now?.now]).toEqual([true, 1]);
+    bench.person = 'wren';
+    post.mockClear().mockResolvedValue({ data: standing(2), response: { status: 200 } });
+    await bench.tell(pour(2));
+    expect(bench.locked).toBe(false);
+    const told = post.mock.calls.flatMap(([, { body }]) => body.events as MixEvent[]);
+    expect(told.map((event) => event.by)).toEqual(['tamsin', 'wren']);
+  });
+
+  it('goes back as many steps as there are, also without network', async () => {
+    const steps = standing(2).steps.map((step, at) => ({
+      ...step,
+      event: at < 2 ? `heard-${at + 1}` : null,
+    }));
+    bench.heard = standing(2, { steps, undoable: 'heard-2' });
+    post.mockImplementation(cut);
+    get.mockImplementation(cut);
+    await bench.tell(pour(3));
+    const back = async () => {
+      const of = bench.undoable;
+      if (of) await bench.tell({ kind: 'undone', step: '', figure: '', of, sure: false });
+      return of;
+    };
+    const third = bench.queue[0]?.id;
+    expect([await back(), await back(), await back(), await back()]).toEqual([
+      third,
+      'heard-2',
+      'heard-1',
+      undefined,
+    ]);
+    expect(bench.now?.now).toBe(0);
+  });
+
+  it('asks no step again that has an event, laid out or not', async () => {
+    bench.heard = standing(0, { held: ['pour-9'] });
+    post.mockResolvedValue({ data: standing(0, { held: ['pour-9'] }) });
+    await bench.tell({ ...pour(1), step: 'pour-9' });
+    expect(post).not.toHaveBeenCalled();
+    expect(bench.queue).toEqual([]);
+  });
 });

@@ -577,7 +577,9 @@ export interface components {
         Basis: "w/w" | "w/v";
         /**
          * BenchOut
-         * @description Where a guided mix stands. `heard` counts the events behind it.
+         * @description Where a guided mix stands.
+         *
+         *     `heard` counts the events behind it, `held` are the steps that have one, laid out now or not.
          */
         BenchOut: {
             /** Bottles */
@@ -594,6 +596,8 @@ export interface components {
             has_pen: boolean;
             /** Heard */
             heard: number;
+            /** Held */
+            held: string[];
             /** Id */
             id: number;
             /** Now */
@@ -879,10 +883,17 @@ export interface components {
         /**
          * EventIn
          * @description One thing that happened, as a device tells it; `figure` as typed, `sure` if asked again.
+         *
+         *     `by` is who pressed, where that is another of the grow's people than who is signed in now.
          */
         EventIn: {
             /** At */
             at: number;
+            /**
+             * By
+             * @default
+             */
+            by: string;
             /**
              * Figure
              * @default
@@ -1547,7 +1558,9 @@ export interface components {
         };
         /**
          * ProductIn
-         * @description What is known of a product; `left` as typed, empty for unknown.
+         * @description What is to be known of a product; `seen` is the state that the edit was made from.
+         *
+         *     Only what differs from it is written, and refused where it was changed meanwhile.
          */
         ProductIn: {
             /** Hard Form Of */
@@ -1558,11 +1571,12 @@ export interface components {
              * @default
              */
             left: string;
+            seen?: components["schemas"]["ProductSeen"] | null;
         };
         /**
          * ProductOut
          * @description A product on the shelf. `left` in mL or g as typed; `as_much` for an acid: what one mL of it
-         *     does, in words, by each other acid of the shelf.
+         *     does, in words, by each other acid of the shelf; `short` what was poured past what was left.
          */
         ProductOut: {
             /** As Much */
@@ -1580,8 +1594,24 @@ export interface components {
             /** Name */
             name: string;
             role: components["schemas"]["Role"];
+            /** Short */
+            short: string | null;
             /** Tag */
             tag: string;
+        };
+        /**
+         * ProductSeen
+         * @description What is known of a product; `left` as typed, empty for unknown.
+         */
+        ProductSeen: {
+            /** Hard Form Of */
+            hard_form_of?: number | null;
+            label?: components["schemas"]["LabelDocument"] | null;
+            /**
+             * Left
+             * @default
+             */
+            left: string;
         };
         /**
          * QuayOut
@@ -2432,6 +2462,33 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -2443,6 +2500,15 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2485,8 +2551,44 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2529,8 +2631,44 @@ export interface operations {
                     "application/json": components["schemas"]["MixOut"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2569,8 +2707,26 @@ export interface operations {
                     "application/json": components["schemas"]["OpenMix"][];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2604,6 +2760,33 @@ export interface operations {
                     "application/json": components["schemas"]["BenchOut"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -2615,6 +2798,15 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2652,6 +2844,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BenchOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
                 };
             };
             /** @description Not Found */
@@ -2702,6 +2903,24 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BenchOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
                 };
             };
             /** @description Not Found */
@@ -2758,6 +2977,33 @@ export interface operations {
                     "application/json": components["schemas"]["BenchOut"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -2769,6 +3015,15 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2812,6 +3067,33 @@ export interface operations {
                     "application/json": components["schemas"]["PenOut"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -2823,6 +3105,15 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2862,6 +3153,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MixRecordDocument"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
                 };
             };
             /** @description Not Found */
@@ -2917,6 +3217,33 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -2928,6 +3255,15 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2971,6 +3307,33 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -2982,6 +3345,15 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3020,8 +3392,26 @@ export interface operations {
                     "application/json": components["schemas"]["QuayOut"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3055,8 +3445,44 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3099,8 +3525,44 @@ export interface operations {
                     "application/json": components["schemas"]["ShareOut"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3139,8 +3601,26 @@ export interface operations {
                     "application/json": components["schemas"]["ShelfOut"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3174,6 +3654,33 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -3185,6 +3692,15 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3228,6 +3744,33 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -3239,6 +3782,15 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3281,8 +3833,44 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3325,6 +3913,33 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -3336,6 +3951,15 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3378,6 +4002,33 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -3389,6 +4040,15 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3432,8 +4092,44 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3470,6 +4166,15 @@ export interface operations {
                     "application/json": components["schemas"]["SessionOut"];
                 };
             };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
         };
     };
     sign_in: {
@@ -3494,8 +4199,44 @@ export interface operations {
                     "application/json": components["schemas"]["SessionOut"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unauthorized */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3532,6 +4273,33 @@ export interface operations {
                     "application/json": components["schemas"]["SessionOut"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
         };
     };
     sign_in_to_demo: {
@@ -3552,8 +4320,53 @@ export interface operations {
                     "application/json": components["schemas"]["SessionOut"];
                 };
             };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

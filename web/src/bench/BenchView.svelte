@@ -4,6 +4,7 @@
   import type { BenchStep } from '../api/client';
   import Amount from './Amount.svelte';
   import Ask from './Ask.svelte';
+  import Aside from './Aside.svelte';
   import Bottles from './Bottles.svelte';
   import { Bench } from './bench.svelte';
   import Conflicts from './Conflicts.svelte';
@@ -12,6 +13,7 @@
   import Late from './Late.svelte';
   import OtherAmount from './OtherAmount.svelte';
   import OtherWater from './OtherWater.svelte';
+  import SignIn from '../session/SignIn.svelte';
   import Reading from './Reading.svelte';
   import Strip from './Strip.svelte';
   import Summary from './Summary.svelte';
@@ -21,12 +23,17 @@
   import Why from './Why.svelte';
   import { asks, CAUTIONS, hinted, PAST, pressed } from './words';
 
-  let { grow, mix, onleave }: { grow: number; mix: number; onleave: () => void } = $props();
+  let {
+    grow,
+    mix,
+    person = '',
+    onleave,
+  }: { grow: number; mix: number; person?: string; onleave: () => void } = $props();
 
   /** What the step itself asks again about. */
   const ASKED_AGAIN = ['reading_odd', 'volume_odd'];
   const REMEMBERED = 'brisk-measure.bench-night';
-  const made = () => new Bench(grow, mix);
+  const made = () => new Bench(grow, mix, person);
   const bench = made();
   const standing = $derived(bench.now);
   const step = $derived(
@@ -67,6 +74,7 @@
   let over = $state(false);
   let asking = $state<'skip' | 'leave' | 'other' | 'past' | undefined>();
   let showDone = $state(false);
+  let signing = $state(false);
 
   onMount(() => {
     bench.open();
@@ -84,7 +92,18 @@
     bench.tell({ kind, step: of.id, figure, of: '', sure });
   }
 
+  /** A thumb that was on its way when the step changed means the step before. */
+  const THUMB_MS = 500;
+  let settled = $state(true);
+  $effect(() => {
+    if (!step?.id) return;
+    settled = false;
+    const timer = setTimeout(() => (settled = true), THUMB_MS);
+    return () => clearTimeout(timer);
+  });
+
   function press(of: BenchStep) {
+    if (!settled) return;
     if (timed && !over) asking = 'skip';
     else if (pours) told('poured', of, of.goes_in ?? '0');
     else if (of.kind === 'alkali') asking = 'other';
@@ -94,7 +113,7 @@
 
   function undo() {
     if (!standing) return;
-    const last = bench.queue.findLast((event) => event.kind !== 'undone')?.id ?? standing.undoable;
+    const last = bench.undoable;
     if (last) bench.tell({ kind: 'undone', step: '', figure: '', of: last, sure: false });
   }
 
@@ -116,12 +135,27 @@
     <p>
       <b>{standing?.tank_name ?? ''}</b>
       {#if bench.offline}<span class="off">no network: going on, told later</span>
+      {:else if bench.locked}<span class="off">signed out: going on, told later</span>
       {:else if bench.queue.length && !bench.reckoning}<span class="off">telling …</span>{/if}
     </p>
     <button onclick={() => (showDone = true)}>Done so far</button>
     <button onclick={darken} aria-pressed={night}>{night ? 'Day' : 'Night'}</button>
   </header>
 
+  {#if bench.locked && signing}
+    <SignIn
+      demo={false}
+      onenter={(entered) => {
+        bench.person = entered.person ?? '';
+        signing = false;
+        bench.look();
+      }}
+    />
+  {:else if bench.locked}
+    <button class="locked" onclick={() => (signing = true)}>
+      The sign-in has run out. Sign in here, and what was done is told.
+    </button>
+  {/if}
   {#if standing?.ended_at && bench.late.length}
     <Late late={bench.late} {standing} onnoted={() => bench.noted()} />
   {/if}
@@ -137,6 +171,7 @@
     <main class="screen" data-step={step.id}>
       {#if standing.conflicts.length}<Conflicts {bench} {standing} />{/if}
       <Unplaced {bench} {standing} />
+      {#if bench.aside.length}<Aside {bench} {standing} />{/if}
       <h1 aria-live="polite">{asks(step)}</h1>
       {#if otherWater}<OtherWater other={otherWater} />{/if}
       {#key step.id}
@@ -161,7 +196,7 @@
             {standing}
             {step}
             ontold={(figure, sure) => told('read', step, figure, sure)}
-            ontaken={() => told('done', step)}
+            ontaken={() => settled && told('done', step)}
           />
         {:else}
           {#if CAUTIONS[step.kind]}<p class="caution">{CAUTIONS[step.kind]}</p>{/if}
@@ -186,6 +221,7 @@
             <button
               class={['press', { quiet: timed && !over }]}
               disabled={bench.reckoning}
+              aria-disabled={!settled}
               onclick={() => press(step)}
             >
               {timed ? (over ? 'Go on' : 'Go on before it is over') : pressed(step)}
@@ -226,8 +262,7 @@
       {/if}
     </main>
     <footer>
-      <button onclick={undo} disabled={!standing.undoable && !bench.queue.length}>↶ Back one</button
-      >
+      <button onclick={undo} disabled={!bench.undoable}>↶ Back one</button>
       {#if pours}
         <button onclick={() => (asking = asking === 'other' ? undefined : 'other')}>
           {asking === 'other' ? 'As asked for' : 'Another amount'}
@@ -367,6 +402,16 @@
     color: var(--bench-quiet);
     background: var(--bench-ground);
     border: 2px solid var(--bench-quiet);
+  }
+
+  .locked {
+    min-height: 64px;
+    margin: 0 20px;
+    padding: 8px 16px;
+    font-size: 1.125rem;
+    font-weight: 700;
+    border: 3px solid var(--bench-ink);
+    border-radius: 8px;
   }
 
   .past {

@@ -1,32 +1,42 @@
 import { api, problemOf, type BenchState, type MixEvent, type Problem } from '../api/client';
 import { InTurn } from '../api/inturn';
-import { project } from './project';
+import { lastUndoable, project, standsFor } from './project';
 import { forget, keepUntold, recall, remember, told, untold } from './store';
 
 const LOOK_EVERY_MS = 1500;
 /** A network that answers later than this is none: the bench does not wait for it. */
 const MOST_MS = 4000;
 const MOST_AT_A_TIME = 200;
+const FAULT = 500;
+
+type Answer = { data?: BenchState; error?: unknown; response?: Response };
 
 /** One guided mix on this device: what the server knows, what it was not told yet, and the rest. */
 export class Bench {
   readonly grow: number;
   readonly mix: number;
+  /** Who stands here: whoever presses is kept with each event, whoever tells of it later. */
+  person: string;
   heard = $state.raw<BenchState | undefined>();
   queue = $state.raw<MixEvent[]>([]);
   /** What happened here and was told when the mix was over already: its record has none of it. */
   late = $state.raw<MixEvent[]>([]);
+  /** What the server fails at, while it takes all else: it is kept here, and said. */
+  aside = $state.raw<MixEvent[]>([]);
   problem = $state.raw<Problem | undefined>();
   offline = $state(false);
+  /** The session is over: somebody has to sign in before anything is told. */
+  locked = $state(false);
 
   #turn = new InTurn();
   #last = 0;
   #keeping = '';
   #timer: ReturnType<typeof setInterval> | undefined;
 
-  constructor(grow: number, mix: number) {
+  constructor(grow: number, mix: number, person = '') {
     this.grow = grow;
     this.mix = mix;
+    this.person = person;
   }
 
   /** As it stands on this screen. What follows from a reading waits for the server's judgement. */
@@ -38,19 +48,26 @@ export class Bench {
   /** Whether the server is asked what a reading, or going on after one, means; without network
    * the bench goes on. */
   get reckoning(): boolean {
-    return !this.offline && this.#firstJudged >= 0;
+    return !this.offline && !this.locked && this.#firstJudged >= 0;
   }
 
   get #firstJudged(): number {
     const judged = (step?: string) =>
-      this.heard?.steps.some((one) => one.id === step && one.kind === 'advice');
+      this.heard?.steps.some(
+        (one) => one.id === step && (one.kind === 'advice' || one.kind === 'volume'),
+      );
     return this.queue.findIndex((event) => event.kind === 'read' || judged(event.step));
   }
 
+  /** The last thing that can be taken back, told or not; undefined where there is none. */
+  get undoable(): string | undefined {
+    return lastUndoable(this.heard, this.queue);
+  }
+
   async open() {
-    this.queue = await untold(this.mix);
+    this.queue = await untold(this.mix).catch(() => []);
     this.#last = this.queue.at(-1)?.at ?? 0;
-    this.heard = (await recall(this.mix))?.bench;
+    this.heard = (await recall(this.mix).catch(() => undefined))?.bench;
     await this.look();
     this.#timer = setInterval(() => void this.look(), LOOK_EVERY_MS);
     window.addEventListener('online', this.#again);
@@ -64,9 +81,10 @@ export class Bench {
   #again = () => void this.look();
 
   /** Something happened here: it is kept, shows as soon as it is, and is told when it can be. */
-  async tell(event: Omit<MixEvent, 'id' | 'at'>) {
-    const whole = { ...event, id: crypto.randomUUID(), at: this.#later() };
+  async tell(event: Omit<MixEvent, 'id' | 'at' | 'by'>) {
+    const whole = { ...event, by: this.person, id: crypto.randomUUID(), at: this.#later() };
     if (this.#keeping === event.step && event.step) return; // a second tap on the same button
+    if (event.step && standsFor(this.heard, this.queue, event.step)) return; // it has one already
     this.#keeping = event.step ?? '';
     this.problem = undefined;
     // Where a browser keeps nothing, what happened is told all the same.
@@ -88,22 +106,54 @@ export class Bench {
   }
 
   async #exchange() {
-    const telling = this.queue.slice(0, MOST_AT_A_TIME);
-    const params = { path: { grow_id: this.grow, mix_id: this.mix } };
-    const signal = AbortSignal.timeout(MOST_MS);
+    const telling = this.#untold.slice(0, MOST_AT_A_TIME);
     try {
-      const { data, error } = telling.length
-        ? await api.POST('/api/grows/{grow_id}/mixes/{mix_id}/events', {
-            params,
-            body: { events: telling },
-            signal,
-          })
-        : await api.GET('/api/grows/{grow_id}/mixes/{mix_id}', { params, signal });
-      this.offline = false;
-      if (data) await this.#hear(data, telling);
-      else await this.#refuse(problemOf(error), telling);
+      const answer = telling.length ? await this.#post(telling) : await this.#get();
+      if (faulty(answer)) return await this.#afterFault(telling);
+      await this.#take(answer, telling);
     } catch {
       this.offline = true;
+    }
+  }
+
+  get #untold() {
+    return this.queue.filter((event) => !this.aside.includes(event));
+  }
+
+  get #params() {
+    return { path: { grow_id: this.grow, mix_id: this.mix } };
+  }
+
+  #get(): Promise<Answer> {
+    const signal = AbortSignal.timeout(MOST_MS);
+    return api.GET('/api/grows/{grow_id}/mixes/{mix_id}', { params: this.#params, signal });
+  }
+
+  #post(events: MixEvent[]): Promise<Answer> {
+    const signal = AbortSignal.timeout(MOST_MS);
+    const body = { events };
+    const params = this.#params;
+    return api.POST('/api/grows/{grow_id}/mixes/{mix_id}/events', { params, body, signal });
+  }
+
+  async #take({ data, error, response }: Answer, telling: MixEvent[]) {
+    this.offline = false;
+    this.locked = response?.status === 401;
+    if (data) await this.#hear(data, telling);
+    else if (!this.locked) await this.#refuse(problemOf(error), telling);
+  }
+
+  /**
+   * A server that fails is no network, and the bench goes on. If it fails at what it is told alone,
+   * that is told piece by piece, and what it fails at is set aside and said.
+   */
+  async #afterFault(telling: MixEvent[]) {
+    const alive = telling.length ? await this.#get() : undefined;
+    if (!alive || faulty(alive)) return void (this.offline = true);
+    for (const event of telling) {
+      const answer = await this.#post([event]);
+      if (faulty(answer)) this.aside = [...this.aside, event];
+      else await this.#take(answer, [event]);
     }
   }
 
@@ -137,10 +187,17 @@ export class Bench {
     await told(read);
   }
 
+  /** Somebody has written down what the server fails at; until then it is kept. */
+  async notedAside() {
+    const read = this.aside;
+    this.aside = [];
+    this.queue = this.queue.filter((event) => !read.includes(event));
+    await told(read);
+  }
+
   async giveUp() {
-    const params = { path: { grow_id: this.grow, mix_id: this.mix } };
     const { data, error } = await api
-      .DELETE('/api/grows/{grow_id}/mixes/{mix_id}', { params })
+      .DELETE('/api/grows/{grow_id}/mixes/{mix_id}', { params: this.#params })
       .catch(() => ({ data: undefined, error: undefined }));
     if (data) await this.#hear(data, this.queue);
     else this.problem = problemOf(error);
@@ -148,10 +205,13 @@ export class Bench {
 
   /** What the pen shows after so many seconds in the tank; undefined without network. */
   async pen(seconds: number) {
-    const params = { path: { grow_id: this.grow, mix_id: this.mix } };
     const shown = await api
-      .POST('/api/grows/{grow_id}/mixes/{mix_id}/pen', { params, body: { seconds } })
+      .POST('/api/grows/{grow_id}/mixes/{mix_id}/pen', { params: this.#params, body: { seconds } })
       .catch(() => undefined);
     return shown?.data;
   }
+}
+
+function faulty({ response }: Answer): boolean {
+  return (response?.status ?? 0) >= FAULT;
 }

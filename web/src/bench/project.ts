@@ -38,6 +38,26 @@ export function project(bench: BenchState, untold: MixEvent[]): BenchState {
   return { ...bench, now, steps: steps.map((step, at) => begun(step, at, now, lastAt)) };
 }
 
+/** Whether a step has an event already, told or not: it is never asked again, nor told twice. */
+export function standsFor(bench: BenchState | undefined, untold: MixEvent[], step: string) {
+  const gone = new Set(untold.filter((one) => one.kind === 'undone').map((one) => one.of));
+  if (untold.some((one) => one.step === step && !gone.has(one.id))) return true;
+  const event = bench?.steps.find((one) => one.id === step)?.event;
+  return event ? !gone.has(event) : (bench?.held ?? []).includes(step);
+}
+
+/**
+ * The last event that can be taken back, told or not. Several steps back without network, that is
+ * whatever is laid out as done before what was taken back.
+ */
+export function lastUndoable(bench: BenchState | undefined, untold: MixEvent[]) {
+  const gone = new Set(untold.filter((one) => one.kind === 'undone').map((one) => one.of));
+  const here = untold.findLast((one) => one.kind !== 'undone' && !gone.has(one.id));
+  if (here) return here.id;
+  if (bench?.undoable && !gone.has(bench.undoable)) return bench.undoable;
+  return bench?.steps.findLast((step) => step.event && !gone.has(step.event))?.event ?? undefined;
+}
+
 function shown({ figure }: MixEvent, step: BenchStep | undefined): string | null {
   return figure ? `${figure} ${step?.unit ?? ''}`.trim() : null;
 }

@@ -32,6 +32,11 @@ export async function forget(mix: number) {
   await (await db()).delete('mixes', mix);
 }
 
+/** What somebody who leaves this device has no more: where mixes stood. What was not told stays. */
+export async function forgetAll() {
+  await (await db()).clear('mixes');
+}
+
 export async function keepUntold(mix: number, event: MixEvent) {
   await (await db()).put('untold', { mix, event });
 }

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { SvelteMap } from 'svelte/reactivity';
+
   import { tick } from 'svelte';
 
   import {
@@ -24,6 +26,8 @@
   let kept = $state(false);
   let adding = $state(false);
 
+  /** Each product as the server last had it: an edit names the state that it was made from. */
+  const asSeen = new SvelteMap<number, Product>();
   const params = $derived({ path: { grow_id: quay.id } });
   const product = $derived(shelf?.products.find((one) => one.id === chosen));
 
@@ -33,12 +37,14 @@
       .catch(() => ({ data: undefined, error: undefined }));
     if (!data) return void (problem = problemOf(error));
     shelf = data;
+    for (const one of data.products) asSeen.set(one.id, one);
     chosen ??= data.products[0]?.id;
   }
 
   /** What is typed stands at once, also while it is refused: the next change builds on it. */
   async function keep(product: Product) {
     kept = false;
+    const seen = asSeen.get(product.id) ?? product;
     const products = shelf?.products.map((one) => (one.id === product.id ? product : one));
     if (shelf && products) shelf = { ...shelf, products };
     const { label, left, hard_form_of } = product;
@@ -46,13 +52,20 @@
       .run(() =>
         api.PUT('/api/grows/{grow_id}/products/{product_id}', {
           params: { path: { grow_id: quay.id, product_id: product.id } },
-          body: { label, left, hard_form_of },
+          body: {
+            label,
+            left,
+            hard_form_of,
+            seen: { label: seen.label, left: seen.left, hard_form_of: seen.hard_form_of },
+          },
         }),
       )
       .catch(() => ({ data: undefined, error: undefined }));
     problem = data ? undefined : problemOf(error);
+    if (problem?.code === 'changed_meanwhile') await load(); // both are shown: the words, and what is
     if (!data) return;
     kept = true;
+    asSeen.set(product.id, product);
     if (label?.acid) await load(); // acids are compared with each other
   }
 

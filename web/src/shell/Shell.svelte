@@ -133,7 +133,12 @@
 
 {#if view === 'bench' && grow !== undefined && benchNumber !== undefined}
   {#key benchNumber}
-    <BenchView {grow} mix={benchNumber} onleave={() => (location.hash = mixHash || '#')} />
+    <BenchView
+      {grow}
+      mix={benchNumber}
+      person={session.person ?? ''}
+      onleave={() => (location.hash = mixHash || '#')}
+    />
   {/key}
 {:else}
   <div class="shell">
