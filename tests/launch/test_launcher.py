@@ -96,9 +96,12 @@ def test_a_state_folder_that_cannot_be_is_one_clear_sentence(checkout: Path) -> 
 
 def test_of_two_starts_at_one_moment_the_second_is_refused(checkout: Path) -> None:
     places.make_state()
-    with places.only_one("start"), pytest.raises(Stop, match="under way in this checkout"):
-        with places.only_one("start"):
-            pass
+    with (
+        places.only_one("start"),
+        pytest.raises(Stop, match="under way in this checkout"),
+        places.only_one("start"),
+    ):
+        pass
     with places.only_one("start"):
         pass  # and it is free again
 
