@@ -1,6 +1,6 @@
 """In which order products go in, and why each stands where it does."""
 
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 from graphlib import CycleError, TopologicalSorter
@@ -68,36 +68,49 @@ def hard_edges(products: Sequence[Product]) -> Edges:
 
 
 def preference(
-    products: Sequence[Product], *, rows_are_order: bool, customs: Customs
+    products: Sequence[Product],
+    *,
+    rows_are_order: bool,
+    customs: Customs,
+    calcium: Collection[str] = (),
 ) -> dict[str, tuple[int, ...]]:
     """A sorting key for each product: the order it would have if no hard rule spoke."""
     if rows_are_order:
         return {product.key: (row,) for row, product in enumerate(products)}
     place = {role: index for index, role in enumerate(customs.sequence())}
     groups = {group: index for index, group in enumerate(dict.fromkeys(p.group for p in products))}
-    last_dry = _last_dry_base(products)
+    last_dry = _dry_calcium(products, calcium)
     keys: dict[str, tuple[int, ...]] = {}
     for row, product in enumerate(products):
         phase = place[product.role]
-        if product is last_dry:
+        if product.key in last_dry:
             phase = place[Role.MAGNESIUM]  # behind it: row 1 of the tie below
-        late = int(product is last_dry)
+        late = int(product.key in last_dry)
         keys[product.key] = (phase, late, groups[product.group], product.rank, row)
     return keys
 
 
-def _last_dry_base(products: Sequence[Product]) -> Product | None:
-    """The dry base salt that goes in after dry magnesium: the calcium one, ranked last.
+def _dry_calcium(products: Sequence[Product], calcium: Collection[str]) -> frozenset[str]:
+    """The dry calcium salts, which go in last of the dry minerals.
 
     Dry salts go in as phosphate and potassium blend, magnesium sulfate, calcium nitrate, each
-    dissolved on its own (common practice).
+    dissolved on its own (common practice). Where neither label nor name tells which one brings
+    calcium, it is the one that the chart ranks last beside dry magnesium.
     """
-    dry = [p for p in products if p.role is Role.BASE and p.form is Form.DRY]
-    magnesium = any(p.role is Role.MAGNESIUM and p.form is Form.DRY for p in products)
+    minerals = [p for p in products if p.form is Form.DRY and p.role in _DRY_MINERALS]
+    dry = [p for p in minerals if p.role is Role.BASE]
+    known = frozenset(p.key for p in dry if p.key in calcium or _CALCIUM_SALT in p.name.lower())
+    if known:
+        return known if len(minerals) > len(known) else frozenset()
+    magnesium = any(p.role is Role.MAGNESIUM for p in minerals)
     if not magnesium or len(dry) < 2:
-        return None
+        return frozenset()
     first, *_, last = sorted(dry, key=lambda p: p.rank)
-    return last if last.rank > first.rank else None
+    return frozenset({last.key}) if last.rank > first.rank else frozenset()
+
+
+_DRY_MINERALS = frozenset({Role.BASE, Role.MAGNESIUM})
+_CALCIUM_SALT = "calcium nitrate"
 
 
 def put_in_order(
@@ -105,14 +118,16 @@ def put_in_order(
     *,
     rows_are_order: bool = False,
     customs: Customs = Customs(),  # noqa: B008 -- frozen
+    calcium: Collection[str] = (),
     volume: Volume = Volume(Fraction(100)),  # noqa: B008 -- frozen
 ) -> tuple[Place, ...]:
-    """The mixing order: of all that keep every hard rule, the one nearest to the preference.
+    """The mixing order: the preferred one, in which only what a hard rule is about has moved.
 
     Args:
         products: in the chart's printed order; keys are unique.
         rows_are_order: whether the chart states its rows as the mixing order.
         customs: the schools followed where growers disagree.
+        calcium: keys of products that bring calcium by their labels.
         volume: all the water, on which waits depend.
 
     Raises:
@@ -127,8 +142,54 @@ def put_in_order(
         graph.prepare()
     except CycleError as error:
         raise _contradiction(error.args[1], edges, products) from None
+    wanted = preference(products, rows_are_order=rows_are_order, customs=customs, calcium=calcium)
+    order = sorted(products, key=lambda product: wanted[product.key])
+    if not _settle(order, edges):
+        order = _first_that_is_free(products, edges, wanted)
+    last_dry = frozenset() if rows_are_order else _dry_calcium(order, calcium)
+    reasons = _Reasons(order, edges, wanted, last_dry, rows_are_order, customs)
+    return tuple(
+        Place(
+            product,
+            PHASE_OF_ROLE[product.role],
+            wait_after(product, volume),
+            reasons.of(product),
+            moved=rows_are_order and product.key in reasons.moved,
+        )
+        for product in order
+    )
+
+
+def _settle(order: list[Product], edges: Edges) -> bool:
+    """Move only what a rule is about, and only as far as it asks; whether that is enough.
+
+    What goes in earlier moves up to the first that has to wait for it; what goes in later moves
+    down behind the last that it has to wait for.
+    """
+    for _ in range(len(order) ** 2 + 1):
+        at = {product.key: index for index, product in enumerate(order)}
+        broken = next((edge for edge in edges if at[edge[0]] > at[edge[1]]), None)
+        if broken is None:
+            return True
+        earlier, later = broken
+        if edges[broken] in _ABOUT_EARLIER:
+            to = min(at[other] for before, other in edges if before == earlier)
+            order.insert(to, order.pop(at[earlier]))
+        else:
+            to = max(at[before] for before, other in edges if other == later)
+            order.insert(to, order.pop(at[later]))
+    return False
+
+
+def _first_that_is_free(
+    products: Sequence[Product], edges: Edges, wanted: dict[str, tuple[int, ...]]
+) -> list[Product]:
+    """Where rules pull one product both ways: always the most preferred of those that may go in."""
+    graph: TopologicalSorter[str] = TopologicalSorter({product.key: () for product in products})
+    for earlier, later in edges:
+        graph.add(later, earlier)
+    graph.prepare()
     by_key = {product.key: product for product in products}
-    wanted = preference(products, rows_are_order=rows_are_order, customs=customs)
     ready: list[tuple[tuple[int, ...], str]] = []
     order: list[Product] = []
     while graph.is_active():
@@ -137,45 +198,38 @@ def put_in_order(
         _, key = heappop(ready)
         order.append(by_key[key])
         graph.done(key)
-    return _with_reasons(
-        order, edges, wanted, rows_are_order=rows_are_order, customs=customs, volume=volume
-    )
+    return order
 
 
-def _with_reasons(
-    order: Sequence[Product],
-    edges: Edges,
-    wanted: dict[str, tuple[int, ...]],
-    *,
-    rows_are_order: bool,
-    customs: Customs,
-    volume: Volume,
-) -> tuple[Place, ...]:
-    last_dry = None if rows_are_order else _last_dry_base(order)
-    ranks = _lowest_ranks(order)
-    moved = _moved(edges, wanted)
-    labelled = {later for (_, later), code in edges.items() if code == _LABEL}
-    places = []
-    for product in order:
-        why = sorted(moved.get(product.key, ()))
-        if rows_are_order and not why:
+class _Reasons:
+    """Why each product of an order stands where it does, the deciding reason first."""
+
+    def __init__(  # noqa: PLR0917 -- all that a reason may rest on
+        self,
+        order: Sequence[Product],
+        edges: Edges,
+        wanted: dict[str, tuple[int, ...]],
+        last_dry: frozenset[str],
+        rows_are_order: bool,
+        customs: Customs,
+    ) -> None:
+        self._order, self._last_dry = order, last_dry
+        self._rows_are_order, self._customs = rows_are_order, customs
+        self.moved = _moved(edges, wanted)
+        self._labelled = {later for (_, later), code in edges.items() if code == _LABEL}
+
+    def of(self, product: Product) -> tuple[str, ...]:
+        """Reason codes."""
+        why = sorted(self.moved.get(product.key, ()))
+        if self._rows_are_order and not why:
             why.append("chart_order")
-        if product is last_dry:
+        if product.key in self._last_dry:
             why.append("dry_calcium_last")
         else:
-            why.append(_role_reason(product, order, ranks, rows_are_order, customs))
-        if product.key in labelled:
+            why.append(_role_reason(product, self._order, self._rows_are_order, self._customs))
+        if product.key in self._labelled:
             why.append(_LABEL)
-        places.append(
-            Place(
-                product,
-                PHASE_OF_ROLE[product.role],
-                wait_after(product, volume),
-                tuple(dict.fromkeys(why)),
-                moved=rows_are_order and product.key in moved,
-            )
-        )
-    return tuple(places)
+        return tuple(dict.fromkeys(why))
 
 
 def _moved(edges: Edges, wanted: dict[str, tuple[int, ...]]) -> dict[str, set[str]]:
@@ -187,20 +241,8 @@ def _moved(edges: Edges, wanted: dict[str, tuple[int, ...]]) -> dict[str, set[st
     return found
 
 
-def _lowest_ranks(order: Sequence[Product]) -> dict[str, int]:
-    ranks: dict[str, int] = {}
-    for product in order:
-        if product.role is Role.BASE:
-            ranks[product.group] = min(ranks.get(product.group, product.rank), product.rank)
-    return ranks
-
-
 def _role_reason(
-    product: Product,
-    order: Sequence[Product],
-    lowest_ranks: dict[str, int],
-    rows_are_order: bool,
-    customs: Customs,
+    product: Product, order: Sequence[Product], rows_are_order: bool, customs: Customs
 ) -> str:
     match product.role:
         case Role.CALMAG if customs.calmag is CalmagPlace.AFTER_BASE:
@@ -210,16 +252,18 @@ def _role_reason(
         case Role.LIVE if customs.live is LivePlace.FIRST:
             return "live_in_plain_water"
         case Role.BASE:
-            return _base_reason(product, order, lowest_ranks)
+            return _base_reason(product, order)
     return REASON_OF_ROLE[product.role]
 
 
-def _base_reason(product: Product, order: Sequence[Product], lowest_ranks: dict[str, int]) -> str:
+def _base_reason(product: Product, order: Sequence[Product]) -> str:
     parts = [p for p in order if p.role is Role.BASE and p.group == product.group]
     if len(parts) == 1:
         return "base_alone"
-    if product.form is Form.LIQUID and product.rank == lowest_ranks[product.group]:
-        return "calcium_before_phosphate"
+    if product is parts[0]:
+        ranked_first = all(product.rank < other.rank for other in parts[1:])
+        liquid = product.form is Form.LIQUID
+        return "calcium_before_phosphate" if liquid and ranked_first else REASON_OF_ROLE[Role.BASE]
     return "pair_follows" if len(parts) == 2 else REASON_OF_ROLE[Role.BASE]
 
 

@@ -2,7 +2,7 @@
 
 from core.chemistry.acids import as_much_of, molarity
 from core.chemistry.alkalis import Alkali, alkali_of
-from core.chemistry.contents import Contents, Doubt, contents_of
+from core.chemistry.contents import Contents, Doubt, brings_calcium, contents_of
 from core.chemistry.elements import Component, Element
 from core.chemistry.feeds import conducts, rise_of
 from core.chemistry.label import Acid, AcidKind, Basis, Label, Nutrient, Salt
@@ -31,6 +31,7 @@ __all__ = [
     "alkali_of",
     "as_much_of",
     "blend_ph",
+    "brings_calcium",
     "conducts",
     "contents_of",
     "fill_tank",

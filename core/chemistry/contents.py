@@ -183,3 +183,11 @@ def _closing(moles: Moles, role: Role) -> tuple[Moles, float]:
         missing = _C.CHLORIDE if moles.get(_C.CALCIUM) or moles.get(_C.SULFATE) else _C.SULFATE
         return {missing: gap / -CHARGE[missing]}, gap / most
     return {_C.SODIUM: -gap}, -gap / most
+
+
+def brings_calcium(label: Label) -> bool:
+    """Whether a label names calcium."""
+    if label.salt is not None:
+        return _C.CALCIUM in FORMULAS[label.salt].parts
+    named = (line for line, percent in label.analysis.items() if percent and line in MEANS)
+    return any(MEANS[line][0] is _C.CALCIUM for line in named)

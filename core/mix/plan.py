@@ -3,6 +3,7 @@
 from collections.abc import Sequence
 
 from core.cautions import Severity
+from core.chemistry import brings_calcium
 from core.mix.doses import column_of, doses_of, separate
 from core.mix.expected import Expected, RestsOn, expect, rises
 from core.mix.in_tank import in_tank_of
@@ -11,7 +12,7 @@ from core.mix.pours import Worked, pours_of
 from core.mix.request import MixRequest
 from core.mix.sheet import PourSheet
 from core.mix.steps import steps_of
-from core.mix.tank import chemistry_of, choose_acid, contents_by_step
+from core.mix.tank import chemistry_of, choose_acid, contents_by_step, label_of
 from core.mix.unscaled import unscaled_of
 from core.order import put_in_order
 from core.quantities import Reading
@@ -38,6 +39,11 @@ def plan_mix(request: MixRequest) -> PourSheet:
         [item.product for item in poured],
         rows_are_order=chart.rows_are_order,
         customs=request.customs,
+        calcium=frozenset(
+            item.product.key
+            for item in poured
+            if (label := label_of(request, item.product.key)) and brings_calcium(label)
+        ),
         volume=request.volume,
     )
     items = {item.product.key: item for item in poured}

@@ -18,21 +18,31 @@ from core.quantities.units import OUNCE_G, POUND_G, DoseUnit, Volume, VolumeUnit
 Gallon = Literal["us", "uk"]
 
 _LONGEST = 60  # characters; nothing a grower types into one field is longer
-_VULGAR = {"½": "1/2", "¼": "1/4", "¾": "3/4", "⅓": "1/3", "⅔": "2/3", "⅛": "1/8"}
-_NUMBER = r"(?:\d+[ ]+\d+/\d+|\d+/\d+|\d{1,3}(?:[ ]\d{3})+(?![\d])|\d+(?:[.,]\d+)*|[.,]\d+)"
-_RANGE = re.compile(rf"({_NUMBER})(?:\s*(?:-|–|—|to)\s*({_NUMBER}))?\s*(.*)", re.ASCII)
+_VULGAR = {
+    "½": "1/2", "¼": "1/4", "¾": "3/4", "⅓": "1/3", "⅔": "2/3", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8",
+    "⅞": "7/8",
+}  # fmt: skip
+_HYPHENS = "\u2010\u2011\u2012\u2013\u2014\u2212\ufe63\uff0d"
+"""Dashes and hyphens that leaflets and PDFs have between the ends of a range."""
+
+_NUMBER = r"(?:\d+[ -]+\d+/\d+|\d+/\d+|\d{1,3}(?:[ ]\d{3})+(?![\d])|\d+(?:[.,]\d+)*|[.,]\d+)"
+_RANGE = re.compile(rf"({_NUMBER})(?:\s*(?:-|to)\s*({_NUMBER}))?\s*(.*)", re.ASCII)
 
 _VOLUME_UNITS: dict[str, VolumeUnit | Literal["gal"]] = {
     **dict.fromkeys(
-        ["ml", "milliliter", "milliliters", "millilitre", "millilitres"], VolumeUnit.ML
+        ["ml", "mls", "cc", "milliliter", "milliliters", "millilitre", "millilitres"],
+        VolumeUnit.ML,
     ),
-    **dict.fromkeys(["l", "lt", "liter", "liters", "litre", "litres"], VolumeUnit.L),
+    **dict.fromkeys(["l", "lt", "ltr", "ltrs", "liter", "liters", "litre", "litres"], VolumeUnit.L),
     **dict.fromkeys(["gal", "gals", "gallon", "gallons"], "gal"),
 }
+_CUBIC_METRES = frozenset({"m3", "m³", "cbm", "cubic metre", "cubic metres"})
 _US_MARKS = ("us", "u.s.", "american")
 _UK_MARKS = ("uk", "u.k.", "imp", "imp.", "imperial", "british")
 _MEASURES = {
-    **dict.fromkeys(["ml", "milliliter", "milliliters", "millilitre", "millilitres"], "mL"),
+    **dict.fromkeys(
+        ["ml", "mls", "cc", "milliliter", "milliliters", "millilitre", "millilitres"], "mL"
+    ),
     **dict.fromkeys(["g", "gr", "gram", "grams", "gramme", "grammes"], "g"),
     **dict.fromkeys(["tsp", "tsps", "teaspoon", "teaspoons"], "tsp"),
     **dict.fromkeys(["tbsp", "tbsps", "tablespoon", "tablespoons"], "tbsp"),
@@ -58,24 +68,25 @@ def _tidy(text: str, what: str) -> str:
     if len(text) > _LONGEST:
         raise InputError("too_long", f"That is too long for {what}.")
     tidy = text.strip().lower().replace("µ", "u").replace("μ", "u").replace("\u00a0", " ")
+    tidy = re.sub(f"[{_HYPHENS}]", "-", tidy).replace("\u2044", "/").replace("\u2009", " ")
     for sign, plain in _VULGAR.items():
         tidy = tidy.replace(sign, f" {plain}")
     tidy = re.sub(r"\s+", " ", tidy).strip()
     if not tidy:
         raise InputError("empty", f"Type {what}.")
-    if tidy.startswith(("-", "−")):
+    if tidy.startswith("-"):
         raise InputError("negative", f"{text.strip()} is below zero; type {what}.")
     return tidy
 
 
 def _number(text: str) -> Fraction:
-    """One number: 2.5, 2,5, 1/2, 2 1/2, 1 500.
+    """One number: 2.5, 2,5, 1/2, 2 1/2, 1-1/2, 1 500, 1,500,000, 1.234,5.
 
     Raises:
         InputError: 1,500 (thousands or decimals?), 1.2.3, or a division by zero.
     """
     if "/" in text:
-        whole, _, part = text.rpartition(" ")
+        whole, _, part = text.replace("-", " ").rpartition(" ")
         over, _, under = part.partition("/")
         if int(under) == 0:
             raise InputError("not_a_number", f"{text} divides by zero.")
@@ -87,8 +98,10 @@ def _number(text: str) -> Fraction:
             "ambiguous_number",
             f"{text} could be {thousands} or {decimals}: write {thousands} or {decimals}.",
         )
-    if re.fullmatch(r"\d{1,3}(,\d{3})+\.\d+", text):
+    if re.fullmatch(r"\d{1,3}(,\d{3})+\.\d+|[1-9]\d{0,2}(,\d{3}){2,}", text):
         text = text.replace(",", "")
+    elif re.fullmatch(r"\d{1,3}(\.\d{3})+,\d+|[1-9]\d{0,2}(\.\d{3}){2,}", text):
+        text = text.replace(".", "")
     text = text.replace(",", ".")
     if text.count(".") > 1:
         raise InputError("not_a_number", f"{text} is not a number; use one decimal point.")
@@ -156,6 +169,8 @@ def parse_volume(
     """
     what = "a volume such as 425 L or 20 gal US"
     value, rest = _single(_tidy(text, what), what)
+    if rest in _CUBIC_METRES:
+        return Volume.of(value * 1000, VolumeUnit.L)
     found = _volume_unit(rest, gallon) if rest else unit
     if found is None:
         raise InputError("unknown_unit", f"“{text.strip()}”: give a unit: mL, L, gal US or gal UK.")
@@ -207,9 +222,11 @@ def parse_reading(text: str, *, preferred: ReadingScale | None = None) -> Readin
     """
     what = "a reading such as 0.6 EC or 350 ppm 500"
     tidy = _tidy(text, what)
-    if leading := re.match(r"(ec|cf|ppm)\s*", tidy):
+    if leading := re.match(r"(ec|cf|ppm)\s*[:=]?\s*", tidy):
         tidy = f"{tidy[leading.end() :]} {leading[1]}"
+    _refuse_two_scales(tidy)
     value, rest = _single(tidy, what)
+    _refuse_thousands(text, tidy, rest)
     if not rest:
         if preferred is None:
             raise InputError(
@@ -237,6 +254,28 @@ def parse_reading(text: str, *, preferred: ReadingScale | None = None) -> Readin
     )
 
 
+def _refuse_two_scales(tidy: str) -> None:
+    """`ppm 500 350`: either may be the scale, and the other the reading."""
+    both = re.fullmatch(r"(\d+) (\d+) ppm", tidy)
+    scales = {str(scale) for scale in PPM_SCALES}
+    if both and scales & {both[1], both[2]}:
+        turns = ((both[1], both[2]), (both[2], both[1]))
+        ways = [f"{reading} ppm {scale}" for reading, scale in turns if scale in scales]
+        raise InputError(
+            "ambiguous_reading", f"Two numbers: write {' or '.join(ways)}, the scale after ppm."
+        )
+
+
+def _refuse_thousands(text: str, tidy: str, unit: str) -> None:
+    """`1.200 uS`: a thousand and two hundred as some write it, or one and a fifth."""
+    number = re.match(r"[1-9]\d{0,2}\.\d{3}(?!\d)", tidy)
+    if number and unit.startswith(("us", "ppm")):
+        many, few = number[0].replace(".", ""), f"{float(number[0]):g}"
+        raise InputError(
+            "ambiguous_number", f"{text.strip()} could be {many} or {few}: write {many} or {few}."
+        )
+
+
 def parse_weight(text: str) -> Weight:
     """A weight, such as `200 g`, `6.25 lb` or `7 lb 14 oz`.
 
@@ -244,7 +283,8 @@ def parse_weight(text: str) -> Weight:
         InputError: no number or unit, or 16 ounces and more beside pounds.
     """
     what = "a weight such as 200 g or 7 lb 14 oz"
-    tidy = _tidy(text, what)
+    tidy = re.sub(r"(?<=[a-z])\s*,\s*(?=\d)", " ", _tidy(text, what))
+    tidy = re.sub(r"(?<=[a-z])(?=\d)", " ", tidy)  # 7lb14oz
     value, rest = _single(tidy, what)
     unit, _, more = rest.partition(" ")
     if not more:
@@ -277,7 +317,7 @@ def parse_strength(text: str) -> Fraction:
     """
     what = "a strength such as 80 %"
     value, rest = _single(_tidy(text, what), what)
-    if rest not in ("", "%", "percent"):
+    if rest not in ("", "%", "percent", "per cent", "pct"):
         raise InputError("unknown_unit", f"“{text.strip()}”: a strength is in per cent, as 80 %.")
     if rest == "" and value <= 2:
         percent = f"{float(value * 100):g}"

@@ -40,11 +40,13 @@ class Predilution:
         product: how much of the product goes into the cup.
         water: how much tank water is in the cup already.
         pour: how much of the dilution goes into the tank.
+        drawn: the vessels that draw the neat product.
     """
 
     product: Amount
     water: Amount
     pour: Amount
+    drawn: tuple[Vessel, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
@@ -141,5 +143,7 @@ def _predilution(
         # A weighed salt adds next to nothing to the water; a liquid takes its own place in it.
         water = product * (factor if amount.unit is AmountUnit.G else factor - 1)
         if product * factor <= JUG:
-            return Predilution(Amount(product, amount.unit), Amount(water, AmountUnit.ML), pour)
+            neat = Amount(product, amount.unit)
+            drawn = tuple(dict.fromkeys(fill.vessel for fill in _fills(neat, able).fills))
+            return Predilution(neat, Amount(water, AmountUnit.ML), pour, drawn)
     return None

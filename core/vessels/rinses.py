@@ -15,11 +15,17 @@ def rinses(pours: Sequence[tuple[Product, Measured | None]]) -> list[list[tuple[
     last: dict[Vessel, str] = {}
     found = []
     for product, measured in pours:
-        vessels = list(dict.fromkeys(fill.vessel for fill in measured.fills)) if measured else []
+        vessels = _used(measured) if measured else []
         wet = [vessel for vessel in vessels if vessel.kind is not VesselKind.SCALE]
         found.append([(v, last[v]) for v in wet if last.get(v, product.key) != product.key])
         last.update(dict.fromkeys(wet, product.key))
     return found
+
+
+def _used(measured: Measured) -> list[Vessel]:
+    """All that gets wet: of a dilution also what drew the neat product into the cup."""
+    drawn = measured.dilute.drawn if measured.dilute else ()
+    return list(dict.fromkeys([*drawn, *(fill.vessel for fill in measured.fills)]))
 
 
 SMEARS = frozenset({Role.CALMAG, Role.BASE})

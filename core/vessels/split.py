@@ -1,5 +1,7 @@
 """Splitting an amount over vessels: least error, then fewest fills, vessels, and smallest vessels.
 
+A fill below a tenth of its vessel is read badly: where a few fills more avoid it, they are taken.
+
 Whole numbers throughout: amounts and marks are counted in a unit of which all marks are multiples.
 """
 
@@ -15,6 +17,12 @@ FARTHEST = Fraction(1)
 """An error of up to a hundredth of the amount, and never more than 1 mL or 1 g, counts as none, so
 that no second vessel is dirtied for it: our own default, below what pens can tell."""
 
+LEAST_FILL = Fraction(1, 10)
+"""Of a vessel's capacity, below which another is taken where there is one: common practice."""
+
+MORE_FILLS = 3
+"""Fills more that are worth it; nobody fills a syringe ten times for it: our own default."""
+
 _MOST_SEARCHED = 24
 """Fills up to which every combination is weighed; of more, most are full ones of the largest."""
 
@@ -25,6 +33,15 @@ class Kind:
 
     capacity: int
     mark: int
+
+    @property
+    def least(self) -> int:
+        """The level from which it is read well."""
+        return ceil(self.capacity * LEAST_FILL)
+
+    def is_slip(self, total: int) -> bool:
+        """Whether the last of its fills is below that level."""
+        return 0 < total % self.capacity < self.least
 
 
 Use = tuple[int, int]
@@ -75,7 +92,8 @@ class Splitter:
         largest = self.kinds[0].capacity
         peeled = max(0, ceil(ranges[0][0] / largest) - _MOST_SEARCHED)
         off = peeled * largest
-        uses = self._fewest([(low - off, high - off) for low, high in ranges], target - off)
+        rest = [(low - off, high - off) for low, high in ranges]
+        uses = self._read_well(self._fewest(rest, target - off), rest, target - off)
         if peeled:
             uses = _with(uses, 0, off)
         return [(self.order[index], total) for index, total in uses]
@@ -102,12 +120,27 @@ class Splitter:
         sums = [least + (bound - least) // step * step for least in self._least if least <= bound]
         return max(sums, default=0)
 
+    def _read_well(
+        self, uses: tuple[Use, ...], ranges: list[tuple[int, int]], target: Fraction
+    ) -> tuple[Use, ...]:
+        """The same with as few fills below a tenth of their vessels as a few fills more allow."""
+        slips = sum(self.kinds[index].is_slip(total) for index, total in uses)
+        fewest = sum(-(-total // self.kinds[index].capacity) for index, total in uses)
+        for allowed in range(slips):
+            for fills in range(fewest, fewest + MORE_FILLS + 1):
+                best: _Best | None = None
+                for low, high in ranges:
+                    best = self._search(0, fills, low, high, target, (), best, allowed)
+                if best is not None:
+                    return best.uses
+        return uses
+
     def _fewest(self, ranges: list[tuple[int, int]], target: Fraction) -> tuple[Use, ...]:
         fills = max(1, ceil(ranges[0][0] / self.kinds[0].capacity))
         while True:
             best: _Best | None = None
             for low, high in ranges:
-                best = self._search(0, fills, low, high, target, (), best)
+                best = self._search(0, fills, low, high, target, (), best, fills)
             if best is not None:
                 return best.uses
             fills += 1
@@ -121,13 +154,17 @@ class Splitter:
         target: Fraction,
         uses: tuple[Use, ...],
         best: _Best | None,
+        slips: int,
     ) -> _Best | None:
-        """The best way to bring exactly so many more fills, from a vessel on, into low to high."""
+        """The best way to bring exactly so many more fills, from a vessel on, into low to high.
+
+        `slips` is how many of them may be below a tenth of their vessel.
+        """
         for at in range(index, len(self.kinds)):
             kind = self.kinds[at]
             if fills * kind.capacity < low:
                 break  # the vessels that follow are smaller still
-            best = self._alone(at, fills, low, high, target, uses, best)
+            best = self._alone(at, fills, low, high, target, uses, best, slips)
             if best is not None and len(uses) + 2 > best.vessels:
                 continue
             smaller = self.kinds[at + 1].capacity if at + 1 < len(self.kinds) else 0
@@ -137,9 +174,12 @@ class Splitter:
                 last = min(high - 1, mine * kind.capacity)
                 for count in range(last // kind.mark, -(-first // kind.mark) - 1, -1):
                     sum_ = count * kind.mark
+                    left = slips - kind.is_slip(sum_)
+                    if left < 0:
+                        continue
                     best = self._search(
                         at + 1, rest, low - sum_, high - sum_, target - sum_,
-                        (*uses, (at, sum_)), best,
+                        (*uses, (at, sum_)), best, left,
                     )  # fmt: skip
         return best
 
@@ -152,10 +192,12 @@ class Splitter:
         target: Fraction,
         uses: tuple[Use, ...],
         best: _Best | None,
+        slips: int,
     ) -> _Best | None:
         """One vessel does all that is left, if a multiple of its mark lies where it should."""
         kind = self.kinds[at]
-        first = -(-max(low, (fills - 1) * kind.capacity + 1) // kind.mark)
+        least = (fills - 1) * kind.capacity + (1 if slips else kind.least)
+        first = -(-max(low, least) // kind.mark)
         last = min(high, fills * kind.capacity) // kind.mark
         if first > last:
             return best

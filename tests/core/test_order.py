@@ -1,4 +1,4 @@
-"""The mixing order: every rule kept, and of all such orders the one nearest to the preference."""
+"""The mixing order: every rule kept, and nothing moved that no rule is about."""
 
 from itertools import permutations
 
@@ -43,17 +43,61 @@ def keys(places: tuple[Place, ...]) -> list[str]:
     return [place.product.key for place in places]
 
 
+def must(rows: list[Product]) -> set[tuple[str, str]]:
+    """What goes in before what, by the hard rules of the trade, written out a second time.
+
+    Silica before anything but buffers and cultures; pH after all but cultures; labels as they say.
+    """
+    found = set()
+    for one in rows:
+        for other in rows:
+            silica = one.role is Role.SILICA and other.role not in (
+                Role.SILICA, Role.BUFFER, Role.LIVE,
+            )  # fmt: skip
+            ph = other.role is Role.PH_ADJUSTER and one.role not in (Role.PH_ADJUSTER, Role.LIVE)
+            if silica or ph or one.key in other.after:
+                found.add((one.key, other.key))
+    return found
+
+
 @given(products(), st.booleans(), customs)
 def test_against_brute_force(rows: list[Product], printed: bool, customs: Customs) -> None:
-    edges = hard_edges(rows)
+    """Nothing moves that no rule is about, wherever any order at all leaves it where it was."""
+    rules = must(rows)
     wanted = preference(rows, rows_are_order=printed, customs=customs)
-    allowed = [
-        order
-        for order in permutations([row.key for row in rows])
-        if all(order.index(earlier) < order.index(later) for earlier, later in edges)
-    ]
-    best = min(allowed, key=lambda order: [wanted[key] for key in order])
-    assert keys(put_in_order(rows, rows_are_order=printed, customs=customs)) == list(best)
+    order = keys(put_in_order(rows, rows_are_order=printed, customs=customs))
+    assert all(order.index(one) < order.index(other) for one, other in rules)
+    role = {row.key: row.role for row in rows}
+    movers = {
+        one if role[one] is Role.SILICA and one not in next(r for r in rows if r.key == other).after
+        else other
+        for one, other in rules
+        if wanted[one] > wanted[other]
+    }  # fmt: skip
+    stay = sorted((key for key in wanted if key not in movers), key=lambda key: wanted[key])
+
+    def allowed(at: tuple[str, ...]) -> bool:
+        return all(at.index(one) < at.index(other) for one, other in rules)
+
+    stays = any(
+        [key for key in at if key not in movers] == stay
+        for at in permutations(list(wanted))
+        if allowed(at)
+    )
+    if stays and order != _freest(rows, rules, wanted):
+        assert [key for key in order if key not in movers] == stay
+
+
+def _freest(
+    rows: list[Product], rules: set[tuple[str, str]], wanted: dict[str, tuple[int, ...]]
+) -> list[str]:
+    """Always the most preferred of those that may go in: for rules that pull both ways."""
+    left, order = {row.key for row in rows}, []
+    while left:
+        free = [key for key in left if not any(b == key and a in left for a, b in rules)]
+        order.append(min(free, key=lambda key: wanted[key]))
+        left.remove(order[-1])
+    return order
 
 
 @given(products(most=40), st.booleans(), customs)
@@ -102,6 +146,43 @@ def test_dry_salts_end_with_the_calcium_one() -> None:  # common practice
     places = put_in_order(rows)
     assert keys(places) == ["blend", "magnesium sulfate", "calcium nitrate"]
     assert places[-1].why == ("dry_calcium_last",)
+
+
+@pytest.mark.parametrize("ranks", [(1, 2), (2, 1), (0, 0)])
+def test_dry_calcium_nitrate_is_last_whatever_its_rank(ranks: tuple[int, int]) -> None:
+    """By its label, or by its name; each dissolved on its own (common practice)."""
+    rows = [
+        product("salt", Role.BASE, rank=ranks[0], form=Form.DRY),
+        product("mag", Role.MAGNESIUM, form=Form.DRY),
+        product("blend", Role.BASE, rank=ranks[1], form=Form.DRY),
+    ]
+    places = put_in_order(rows, calcium={"salt"})
+    assert keys(places) == ["blend", "mag", "salt"]
+    assert [p.product.key for p in places if "dry_calcium_last" in p.why] == ["salt"]
+    assert [p.product.key for p in places if "pair_follows" in p.why] == []
+    two = put_in_order([rows[0], rows[2]], calcium={"salt"})
+    assert keys(two) == ["blend", "salt"]
+    alone = put_in_order([rows[0]], calcium={"salt"})
+    assert alone[0].why == ("base_alone",)
+
+
+def test_only_the_second_of_a_pair_follows() -> None:
+    for form in Form:
+        for ranks in ((1, 2), (0, 0)):
+            rows = [product(key, Role.BASE, group="g", rank=rank, form=form)
+                    for key, rank in zip(("a", "b"), ranks, strict=True)]  # fmt: skip
+            first, second = put_in_order(rows)
+            assert ("pair_follows" in first.why, "pair_follows" in second.why) == (False, True)
+
+
+def test_no_row_moves_that_no_rule_concerns() -> None:
+    rows = [product("one", Role.BASE), product("mud", Role.LIVE), product("slip", Role.SILICA)]
+    places = put_in_order(rows, rows_are_order=True)
+    assert keys(places) == ["slip", "one", "mud"]
+    assert [place.moved for place in places] == [True, False, False]
+    rows = [product("one", Role.BASE), product("down", Role.PH_ADJUSTER),
+            product("mud", Role.LIVE), product("scour", Role.ENZYME)]  # fmt: skip
+    assert keys(put_in_order(rows, rows_are_order=True)) == ["one", "mud", "scour", "down"]
 
 
 def test_the_printed_order_is_kept_where_no_hard_rule_breaks() -> None:

@@ -145,3 +145,50 @@ def test_nothing_typed_raises_anything_else(text: str) -> None:
             read(text)
         except InputError as refused:
             assert refused.message
+
+
+@pytest.mark.parametrize(
+    ("text", "litres"),
+    [
+        ("1,500,000 mL", 1500), ("1.234,5 L", Fraction(2469, 2)), ("1.500.000 ml", 1500),
+        ("2 m3", 2000), ("1.5 m\u00b3", 1500), ("20 ltr", 20), ("750 cc", Fraction(3, 4)),
+        ("500 mls", Fraction(1, 2)), ("3 US gal", GAL_US * 3), ("2 \u215c gal us", GAL_US * 19 / 8),
+        ("1-1/2 gal us", GAL_US * 3 / 2), ("1\u20442 L", Fraction(1, 2)), ("\u215e l", Fraction(7, 8)),
+    ],
+)  # fmt: skip
+def test_volumes_as_they_are_written_too(text: str, litres: Fraction) -> None:
+    assert parse_volume(text).litres == litres
+
+
+@pytest.mark.parametrize(
+    ("text", "low", "high"),
+    [("2\u20113 mL/L", 2, 3), ("2\u22123 ml/l", 2, 3), ("2\u20103 cc/L", 2, 3),
+     ("1-1/2 tsp/gal us", "3/2", "3/2"), ("1\u20442-3\u20444 tsp/gal us", "1/2", "3/4"),
+     ("\u215d tsp/gal us", "5/8", "5/8"), ("2 mls per l", 2, 2)],
+)  # fmt: skip
+def test_doses_with_the_signs_of_leaflets(text: str, low: str, high: str) -> None:
+    typed = parse_dose(text)
+    assert (typed.low, typed.high) == (Fraction(low), Fraction(high))
+
+
+def test_readings_weights_and_strengths_as_they_are_written_too() -> None:
+    assert parse_reading("EC: 1.2").ms_cm == Fraction("1.2")
+    assert parse_reading("ec = 1,2").ms_cm == Fraction("1.2")
+    assert parse_weight("7lb14oz") == parse_weight("7 lb, 14 oz") == parse_weight("7 lb 14 oz")
+    assert parse_strength("80 per cent") == Fraction(4, 5)
+
+
+@pytest.mark.parametrize(
+    ("text", "code", "names"),
+    [("1.200 uS", "ambiguous_number", ("1200", "1.2")),
+     ("1.200 \u00b5S/cm", "ambiguous_number", ("1200", "1.2")),
+     ("ppm 500 350", "ambiguous_reading", ("350 ppm 500",)),
+     ("ppm 500 700", "ambiguous_reading", ("500 ppm 700", "700 ppm 500"))],
+)  # fmt: skip
+def test_a_reading_that_could_be_two_is_refused_with_both(
+    text: str, code: str, names: tuple[str, ...]
+) -> None:
+    with pytest.raises(InputError) as refused:
+        parse_reading(text, preferred=ReadingScale(ReadingUnit.PPM, 700))
+    assert refused.value.code == code
+    assert all(name in refused.value.message for name in names)

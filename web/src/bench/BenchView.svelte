@@ -95,8 +95,9 @@
   /** A thumb that was on its way when the step changed means the step before. */
   const THUMB_MS = 500;
   let settled = $state(true);
+  const onScreen = $derived(step?.id);
   $effect(() => {
-    if (!step?.id) return;
+    if (!onScreen) return;
     settled = false;
     const timer = setTimeout(() => (settled = true), THUMB_MS);
     return () => clearTimeout(timer);
