@@ -117,10 +117,6 @@ CATALOGUE: dict[str, Entry] = {
     "live_with_oxidiser": _stop(
         "Cultures with an oxidiser", "a live culture and an oxidiser go into one tank"
     ),
-    "undiluted_meet": _note(
-        "Never undiluted together",
-        "two products that would form a mineral undiluted are measured with one vessel",
-    ),
     # Acids and alkalis
     "acid_into_water": _stop("Acid into water", "a pH adjuster is poured by dose"),
     "sulfuric_heats": _stop(
@@ -135,7 +131,7 @@ CATALOGUE: dict[str, Entry] = {
     ),
     # Amounts
     "below_finest_mark": _mind(
-        "Too small to measure", "an amount below ten of the bench's finest marks"
+        "Too small to measure", "an amount is below the finest mark, or shows only in a dilution"
     ),
     "rounding_shows": _mind(
         "The vessels cannot show it", "rounding to the vessels' marks is more than 2 % of a dose"

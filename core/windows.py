@@ -66,13 +66,19 @@ SHOWN = (_E.N, _E.P, _E.K, _E.CA, _E.MG, _E.S, _E.FE, _E.NA, _E.CL)
 
 
 def element_windows(
-    stage: Stage | None, crop: Crop | None, own: Mapping[Element, Window]
+    stage: Stage | None,
+    crop: Crop | None,
+    own: Mapping[Element, Window],
+    strength: Fraction = Fraction(1),
 ) -> Mapping[Element, Window]:
     """The ranges for a stage and a crop, the grower's own in place of the general ones.
 
-    Leafy crops stay with the leafy ranges whatever the stage: they are held in it for good.
+    Leafy crops stay with the leafy ranges whatever the stage: they are held in it for good. Of a
+    weak start no more is expected than it is: the low ends go with its strength.
     """
     general = _OF_STAGE[stage]
     if crop is Crop.LEAFY and general is _FRUIT:
         general = _LEAF
-    return {**general, **own}
+    lighter = min(strength, Fraction(1))
+    scaled = {element: Window(one.low * lighter, one.high) for element, one in general.items()}
+    return {**scaled, **own}

@@ -40,6 +40,7 @@ class SourceWater:
         moles: mol per kg of each component, closed by charge.
         reported: those that the lab report names, before closing.
         alkalinity_known: whether acid can be reckoned from it.
+        closed: share of all its charge for which the report names no ion.
         ph_fits: whether its pH goes with its alkalinity; else an ordinary one is taken.
     """
 
@@ -47,6 +48,17 @@ class SourceWater:
     reported: Moles
     alkalinity_known: bool
     ph_fits: bool = True
+    closed: float = 1.0
+
+    @property
+    def conducts_as_reported(self) -> bool:
+        """Whether the report names enough of its ions to tell what it conducts."""
+        return self.alkalinity_known and self.closed <= MOST_CLOSED
+
+
+MOST_CLOSED = 0.35
+"""Share of a water's charge that a report may leave out and still tell what it conducts: a balance
+within 10 % is a good one (Standard Methods 1030 E, from memory), and one ion is often left out."""
 
 
 @lru_cache(maxsize=256)
@@ -65,16 +77,18 @@ def source_water(water: Water) -> SourceWater:
     missing = charge - alkalinity
     ion = _C.CHLORIDE if missing > 0 else _C.SODIUM
     moles[ion] = moles.get(ion, 0.0) + abs(missing)
+    positive = sum(max(amount * CHARGE[one], 0.0) for one, amount in moles.items() if one in CHARGE)
+    closed = abs(missing) / positive if positive else 1.0
     ph = _USUAL_PH if water.ph is None else float(water.ph)
     moles[_C.CARBONATE] = 0.0
     if alkalinity == 0:
-        return SourceWater(moles, reported, True)
+        return SourceWater(moles, reported, True, closed=closed)
     # A pen in water without a buffer shows pH that its alkalinity cannot hold.
     asked = [Solution(moles, one, alkalinity=alkalinity) for one in (ph, _USUAL_PH)]
     as_read, as_usual = solve_each(asked)
     solved = as_read or as_usual
     moles[_C.CARBONATE] = solved.carbonate if solved else alkalinity
-    return SourceWater(moles, reported, True, ph_fits=as_read is not None)
+    return SourceWater(moles, reported, True, as_read is not None, closed)
 
 
 def _usual(water: Water) -> Moles:

@@ -7,6 +7,7 @@ from core.formats.fields import Document, Figure
 from core.formats.measured import AmountDocument, MeasuredDocument
 from core.formats.pour import rounded_ph
 from core.mix import AcidPlan, InTank
+from core.mix.sheet import Told
 from core.windows import RANGES_SOURCE
 
 
@@ -68,7 +69,11 @@ class SaturationDocument(Document):
 
 
 class InTankDocument(Document):
-    """What is in the finished tank, as far as labels and the lab report tell."""
+    """What is in the finished tank, as far as labels and the lab report tell.
+
+    `told` says how much of the feed labels tell: of a part, elements are at least so much; of
+    nothing, they are the water's alone, and the labels of `unlabelled` would tell the rest.
+    """
 
     elements: Sequence[ElementDocument]
     nitrogen: Mapping[str, float]
@@ -76,6 +81,7 @@ class InTankDocument(Document):
     acid: AcidPlanDocument | None
     saturated: Sequence[SaturationDocument]
     unlabelled: Sequence[str]
+    told: Told
     ranges: str
 
     @classmethod
@@ -102,6 +108,7 @@ class InTankDocument(Document):
                 for one in tank.saturated
             ],
             unlabelled=tank.unlabelled,
+            told=tank.told,
             ranges=RANGES_SOURCE,
         )
 

@@ -7,7 +7,7 @@ from core.chart import Stage
 from core.chemistry import TankChemistry, saturations
 from core.mix.pours import Worked
 from core.mix.request import MixRequest
-from core.mix.sheet import AcidPlan, ElementInTank, InTank
+from core.mix.sheet import AcidPlan, ElementInTank, InTank, Told
 from core.mix.tank import ChosenAcid
 from core.quantities import Amount, AmountUnit
 from core.vessels import measure
@@ -22,8 +22,15 @@ def in_tank_of(
     acid: ChosenAcid | None,
 ) -> InTank:
     """The finished tank: elements beside their ranges, pH, acid, what may fall out."""
-    windows = element_windows(stage, request.tank.crop, request.windows)
+    windows = element_windows(stage, request.tank.crop, request.windows, request.strength)
     by_acid = chemistry.acid.adds_ppm if chemistry.acid else {}
+    feed = [one for one in worked if one.step.item.is_feed]
+    unlabelled = tuple(
+        dict.fromkeys(one.step.item.product.name for one in feed if one.contents is None)
+    )
+    told = Told.ALL if not unlabelled else Told.PART
+    if feed and all(one.contents is None for one in feed):
+        told = Told.NOTHING
     return InTank(
         elements=tuple(
             ElementInTank(
@@ -36,17 +43,12 @@ def in_tank_of(
             for element in SHOWN
         ),
         nitrogen=chemistry.nitrogen,
-        ph=chemistry.ph,
+        ph=None if unlabelled else chemistry.ph,
         ph_about=chemistry.ph_about,
-        acid=_acid_plan(request, chemistry, acid),
+        acid=None if unlabelled else _acid_plan(request, chemistry, acid),
         saturated=saturations(chemistry.finished) if chemistry.finished else (),
-        unlabelled=tuple(
-            dict.fromkeys(
-                one.step.item.product.name
-                for one in worked
-                if one.contents is None and one.step.item.is_feed
-            )
-        ),
+        unlabelled=unlabelled,
+        told=told,
     )
 
 

@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 
 from core.cautions import Severity
-from core.chemistry import brings_calcium
+from core.chemistry import Contents, TankChemistry, brings_calcium
 from core.mix.doses import column_of, doses_of, separate
 from core.mix.expected import Expected, RestsOn, expect, rises
 from core.mix.in_tank import in_tank_of
@@ -11,7 +11,7 @@ from core.mix.judging import Facts, judge
 from core.mix.pours import Worked, pours_of
 from core.mix.request import MixRequest
 from core.mix.sheet import PourSheet
-from core.mix.steps import steps_of
+from core.mix.steps import Step, steps_of
 from core.mix.tank import chemistry_of, choose_acid, contents_by_step, label_of
 from core.mix.unscaled import unscaled_of
 from core.order import put_in_order
@@ -58,7 +58,7 @@ def plan_mix(request: MixRequest) -> PourSheet:
         [one.share_unsure if one else 0.0 for one in contents],
     )
     aim = _reaching(request, aim, expected)
-    phs = chemistry.phs if chemistry else [None] * len(steps)
+    phs = _known_phs(steps, contents, chemistry)
     worked = [Worked(*one) for one in zip(steps, contents, expected, phs, strict=True)]
     pours = pours_of(request, worked)
     in_tank = in_tank_of(request, column.stage, worked, chemistry, acid) if chemistry else None
@@ -99,3 +99,15 @@ def _reaching(request: MixRequest, aim: Aim, expected: Sequence[Expected]) -> Ai
     if last.basis is RestsOn.CHART:
         return aim
     return aim.reaching(Reading(source.ms_cm + last.above_water.ms_cm))
+
+
+def _known_phs(
+    steps: Sequence[Step], contents: Sequence[Contents | None], chemistry: TankChemistry | None
+) -> list[float | None]:
+    """The pH after each pour; from the first feed on of which no label tells, nobody knows it."""
+    known: list[float | None] = []
+    blind = chemistry is None
+    for at, (step, brings) in enumerate(zip(steps, contents, strict=True)):
+        blind = blind or (brings is None and step.item.is_feed)
+        known.append(None if blind or chemistry is None else chemistry.phs[at])
+    return known

@@ -2,6 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass
+from enum import StrEnum
 from fractions import Fraction
 
 from core.cautions import Caution
@@ -99,6 +100,10 @@ class Pour:
     rinse_into_tank: bool
 
 
+SHOWN_WHOLE_PPM = 10
+"""From here ppm are shown without places."""
+
+
 @dataclass(frozen=True, slots=True)
 class ElementInTank:
     """An element in the finished tank: ppm, what water and acid bring of it, and its range."""
@@ -111,9 +116,21 @@ class ElementInTank:
 
     @property
     def is_out(self) -> bool:
-        """Whether it lies outside its range."""
+        """Whether it lies outside its range, by more than the last figure that is shown."""
         window = self.window
-        return window is not None and not float(window.low) <= self.ppm <= float(window.high)
+        if window is None:
+            return False
+        slack = 0.5 if self.ppm >= SHOWN_WHOLE_PPM else 0.05
+        return not float(window.low) - slack <= self.ppm <= float(window.high) + slack
+
+
+class Told(StrEnum):
+    """How much of the feed labels tell: all, a part, so that elements are at least so much, or
+    nothing, so that only the water's are known."""
+
+    ALL = "all"
+    PART = "part"
+    NOTHING = "nothing"
 
 
 @dataclass(frozen=True, slots=True)
@@ -158,7 +175,9 @@ class InTank:
         ph_about: the same, with an ordinary water's alkalinity where its own is not known.
         acid: what brings it into the window; None where none is needed or it cannot be known.
         saturated: minerals that it is more than saturated with.
-        unlabelled: names of feed products without a label.
+        unlabelled: names of feed products without a label: what they bring, and so the pH, is not
+            known.
+        told: how much of the feed labels tell.
     """
 
     elements: tuple[ElementInTank, ...]
@@ -168,6 +187,7 @@ class InTank:
     saturated: tuple[Saturation, ...]
     unlabelled: tuple[str, ...]
     ph_about: float | None = None
+    told: Told = Told.ALL
 
 
 @dataclass(frozen=True, slots=True)

@@ -43,6 +43,10 @@ TRACE_ALKALINITY = Fraction(5)
 """The pH at which titration finds no alkalinity any more (Standard Methods 2320 B, from memory),
 and mg/L CaCO3 that a pen's error and a lab's rounding may leave below it."""
 
+UNBUFFERED_MS_CM = Fraction(1, 10)
+"""A water that reads no more has no room for a buffer: 30 mg/L CaCO3 as calcium bicarbonate conduct
+about 0.06 mS/cm (CRC Handbook's limiting conductivities, from memory)."""
+
 GASSED_OFF_H = Fraction(24)
 """Hours in which chlorine leaves open water; chloramine does not: common practice."""
 
@@ -161,4 +165,5 @@ class Water:
         """Whether nothing in it holds the pH."""
         if self.report.alkalinity is not None:
             return self.report.alkalinity < BUFFERED_PPM
-        return self.kind in SOFT_KINDS
+        by_reading = self.reading is not None and self.reading.ms_cm <= UNBUFFERED_MS_CM
+        return self.kind in SOFT_KINDS or by_reading

@@ -21,7 +21,7 @@ _CHARTS = Path(__file__).with_name("charts")
 
 # name, kind, EC mS/cm, pH, °C, disinfectant, lab report in ppm, note
 _WATERS: tuple[tuple[str, str, str, str, str, str, dict[str, str], str], ...] = (
-    ("Yard mains", "mains", "0.52", "7.6", "16", "chlorine",
+    ("Yard mains", "mains", "0.52", "7.6", "18", "chlorine",
      {"calcium": "68", "magnesium": "7", "potassium": "2", "sodium": "18", "chloride": "32",
       "sulfur": "11", "nitrate_n": "4", "alkalinity": "150"}, "chlorine, 0.4 mg/L"),
     ("Roof rain", "rain", "0.04", "6.1", "", "none",

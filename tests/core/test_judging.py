@@ -1,5 +1,6 @@
 """The catalogue of cautions: each is raised by its condition, and by nothing short of it."""
 
+import re
 from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
@@ -20,7 +21,7 @@ from core.strength import End, Override
 from core.vessels import Shows, Vessel, VesselKind
 from core.water import Disinfectant, School, WaterKind
 from core.windows import Window
-from tests.core.labels import CALMAG, acid, acid_on_shelf, label, labelled, salt, shelf
+from tests.core.labels import CALMAG, PART_ONE, acid, acid_on_shelf, label, labelled, salt, shelf
 from tests.core.mixes import DRY, F, chart, codes, dose, ec, pair, plan, product, water
 
 ROOT = Path(__file__).parents[2]
@@ -170,9 +171,6 @@ CASES: dict[str, tuple[Sheet, Sheet]] = {
                      customs=Customs(live=LivePlace.FIRST)),
         lambda: plan(FED_LIVE, water=water("0.5", **MAINS), shelf=shelf(acid_on_shelf()))),
     "live_with_oxidiser": (lambda: plan(PEROXIDE), lambda: plan(FED_LIVE)),
-    "undiluted_meet": (
-        lambda: feeding("1", bench=(Vessel(VesselKind.JUG, F(1000), F(10)),)),
-        lambda: plan(of_roles(Role.BASE, Role.ENZYME))),
     "acid_into_water": (lambda: adjusters("unknown"), lambda: plan(pair())),
     "sulfuric_heats": (
         lambda: adjusters(acid(AcidKind.SULFURIC, "93.2")),
@@ -200,7 +198,7 @@ CASES: dict[str, tuple[Sheet, Sheet]] = {
                      shelf=labelled()),
         lambda: feeding("1")),
     "elements_out_of_range": (
-        lambda: feeding("0.2"), lambda: plan(pair(), shelf=shelf(one=label(Ca="5")))),
+        lambda: feeding("2"), lambda: plan(pair(), shelf=shelf(one=label(Ca="5")))),
 }  # fmt: skip
 
 
@@ -292,10 +290,10 @@ def test_the_verdict_on_salty_water_names_the_ro_that_mends_it() -> None:
 
 
 def test_own_ranges_go_before_the_general_ones() -> None:
-    sheet = feeding("0.2")
+    sheet = feeding("2")
     assert sheet.in_tank is not None
     wide = {one.element: Window(F(0), F(9999), own=True) for one in sheet.in_tank.elements}
-    assert "elements_out_of_range" not in codes(feeding("0.2", windows=wide))
+    assert "elements_out_of_range" not in codes(feeding("2", windows=wide))
 
 
 def test_the_page_of_warnings_is_the_catalogue() -> None:
@@ -306,3 +304,89 @@ def test_volumes_in_messages_are_in_the_persons_own_unit() -> None:
     told = plan(pair(), "100 gal_us", joined=Volume(F(425)), tank_unit=VolumeUnit.GAL_US)
     [message] = [one.message for one in told.warnings if one.code == "volume_unlike_tank"]
     assert message.startswith("100 gal US is less than the 112.3 gal US of water joined")
+
+
+def test_a_weak_start_is_beside_the_ranges_of_a_weak_start() -> None:
+    assert "elements_out_of_range" not in codes(feeding("0.5"))
+    for sheet in (feeding("2"), feeding("1"), feeding("0.5")):
+        for caution in sheet.warnings:
+            assert not re.search(r"(\d+), (?:below|above) \1\b", caution.message)
+
+
+def test_the_acid_that_takes_an_element_out_of_its_range_is_named_with_another() -> None:
+    hard = water("0.86", alkalinity="265", calcium="112", magnesium="15", sodium="31", ph=F("7.3"))
+    both = labelled(acid_on_shelf(AcidKind.PHOSPHORIC, "59"), acid_on_shelf())
+    sheet = plan(pair(target=ec("1.45")), water=hard, shelf=both, acid="phosphoric")
+    [out] = [caution for caution in sheet.warnings if caution.code == "elements_out_of_range"]
+    assert "Down phosphoric brings" in out.message
+    assert out.remedy == {"acid": "nitric"}
+
+
+def test_water_of_little_calcium_is_not_said_to_lock_food_out() -> None:
+    salty = plan(pair(), water=water("0.6", calcium="5"))
+    [hard] = [caution for caution in salty.warnings if caution.code == "hard_water"]
+    assert "locks out" not in hard.message
+    assert "5 ppm calcium" in hard.message
+
+
+def test_a_report_of_one_or_two_ions_does_not_tell_what_a_water_conducts() -> None:
+    assert "water_unlike_report" not in codes(
+        plan(pair(), water=water("0.9", calcium="5", alkalinity="100", ph=F(7)))
+    )
+
+
+def test_seedlings_and_pairs_are_judged_by_what_each_product_gets() -> None:
+    low = [Override(key, None, End.LOW) for key in ("one", "two")]
+    assert "seedlings_low_end" not in codes(plan(SEEDLINGS, overrides=tuple(low)))
+    one = plan(pair("2-3 mL/L"), overrides=(Override("one", None, End.HIGH),))
+    [unequal] = [caution for caution in one.warnings if caution.code == "pair_unequal"]
+    assert unequal.remedy == {"product": "two", "end": "high"}
+    mended = (Override("one", None, End.HIGH), Override("two", None, End.HIGH))
+    assert "pair_unequal" not in codes(plan(pair("2-3 mL/L"), overrides=mended))
+    dry = chart([product("one", Role.BASE, group="g"), product("two", Role.BASE, group="g", form=DRY)],
+                [dose("one", "2 mL/L"), dose("two", "1 g/L")])  # fmt: skip
+    strangers = chart([product("one", Role.BASE), product("two", Role.BASE)],
+                      [dose("one", "2 mL/L"), dose("two", "1 mL/L")])  # fmt: skip
+    for of in (dry, strangers):
+        assert not {"pair_unequal", "pair_printed_unequal"} & codes(plan(of))
+
+
+def test_sulfuric_at_hand_is_a_stop_whether_or_not_alkalinity_is_known() -> None:
+    strong = acid_on_shelf(AcidKind.SULFURIC, "93")
+    for source in (water("0.5"), water("0.5", alkalinity="150", ph=F("7.5"))):
+        assert "sulfuric_heats" in plan(pair(), water=source, shelf=labelled(strong)).unacknowledged
+
+
+def test_every_alkali_that_chemistry_sees_is_one() -> None:
+    assert "acid_and_alkali" in codes(adjusters(acid(), salt(Salt.POTASSIUM_CARBONATE)))
+    silicate = label("1.1", K2O="20", SiO2="2")
+    assert "acid_and_alkali" in codes(adjusters(acid(), silicate))
+
+
+def test_what_no_label_tells_is_not_nought_and_nobody_knows_the_ph() -> None:
+    """The living raft: nothing tells what an unlabelled feed brings."""
+    known = water("0.02", alkalinity="3", calcium="0", ph=F("6.3"))
+    living = product("one", Role.BASE, settles=True)
+    nothing = plan(chart([living], [dose("one", "8 mL/L")]), water=known)
+    assert nothing.in_tank is not None
+    assert (nothing.in_tank.told, nothing.in_tank.ph, nothing.in_tank.acid) == (
+        "nothing",
+        None,
+        None,
+    )
+    assert nothing.in_tank.unlabelled == ("One",)
+    assert nothing.pours[-1].ph_after is None
+    assert "no_buffer" not in codes(nothing)  # a living feed steadies itself
+    part = plan(pair(), water=known, shelf=shelf(one=PART_ONE))
+    assert part.in_tank is not None
+    assert (part.in_tank.told, part.in_tank.ph) == ("part", None)
+    assert [pour.ph_after is None for pour in part.pours] == [False, True]
+    whole = plan(pair(), water=known, shelf=labelled())
+    assert whole.in_tank is not None
+    assert whole.in_tank.told == "all"
+    assert whole.in_tank.ph is not None
+
+
+def test_where_only_the_reading_tells_a_thin_water_has_no_buffer() -> None:
+    assert "no_buffer" in codes(plan(pair(), water=water("0.05")))
+    assert "no_buffer" not in codes(plan(pair(), water=water("0.4")))

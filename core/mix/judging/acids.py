@@ -1,11 +1,11 @@
 """Cautions about acids and alkalis. They stand at the act; label and codes come before them."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from fractions import Fraction
 
 from core.cautions import Caution
-from core.chart import Role
-from core.chemistry import Acid, AcidKind, Label, Salt
+from core.chart import Product, Role
+from core.chemistry import Acid, AcidKind, Label, alkali_of, contents_of
 from core.mix.judging.facts import Facts, keys, names
 from core.mix.tank import choose_acid, label_of
 from core.quantities import decimal_text, number_text
@@ -17,8 +17,6 @@ practice."""
 
 BELOW_WINDOW = 0.3
 """How far below the window a pH is expected before it is worth a word; the model is no better."""
-
-_ALKALIS = frozenset({Salt.POTASSIUM_CARBONATE, Salt.POTASSIUM_HYDROXIDE})
 
 
 def cautions(facts: Facts) -> Iterator[Caution]:
@@ -32,7 +30,7 @@ def cautions(facts: Facts) -> Iterator[Caution]:
             "water and never the other way; never with bleach. The label comes before this sheet.",
             products=keys(adjusters),
         )
-    unknown = [p for p in adjusters if not _is_acid(labels[p.key]) and not _lifts(labels[p.key])]
+    unknown = [p for p in adjusters if not _is_acid(labels[p.key]) and not _lifts(p, labels)]
     if unknown:
         yield Caution(
             "acid_strength_unknown",
@@ -41,7 +39,7 @@ def cautions(facts: Facts) -> Iterator[Caution]:
             products=keys(unknown),
         )
     down = [p for p in adjusters if _is_acid(labels[p.key])]
-    up = [p for p in adjusters if _lifts(labels[p.key])]
+    up = [p for p in adjusters if _lifts(p, labels)]
     if down and up:
         yield Caution(
             "acid_and_alkali",
@@ -66,8 +64,12 @@ def _is_acid(label: Label | None) -> bool:
     return label is not None and label.acid is not None
 
 
-def _lifts(label: Label | None) -> bool:
-    return label is not None and label.salt in _ALKALIS
+def _lifts(product: Product, labels: Mapping[str, Label | None]) -> bool:
+    """Whether chemistry sees an alkali in it."""
+    label = labels[product.key]
+    if label is None:
+        return False
+    return alkali_of(contents_of(label, product.form, product.role)) is not None
 
 
 def _heating(facts: Facts, poured: list[Acid]) -> Iterator[Caution]:

@@ -1,6 +1,6 @@
 """Cautions about what is in the finished tank."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping, Sequence
 from fractions import Fraction
 
 from core.cautions import Caution
@@ -9,7 +9,7 @@ from core.chemistry import Mineral
 from core.mix.expected import RestsOn
 from core.mix.judging.facts import Facts, percent
 from core.mix.judging.order import MINERAL_WORDS, number_text_of
-from core.mix.sheet import ElementInTank
+from core.mix.sheet import SHOWN_WHOLE_PPM, ElementInTank
 from core.quantities import Reading, decimal_text, number_text
 
 APART = Fraction(20, 100)
@@ -36,19 +36,43 @@ def cautions(facts: Facts) -> Iterator[Caution]:
     out = [found for found in tank.elements if found.is_out and not tank.unlabelled]
     if out:
         told = "; ".join(_beside_range(found) for found in out)
+        by_acid, remedy = _brought_by_acid(facts, out)
         yield Caution(
             "elements_out_of_range",
-            f"In ppm: {told}. Ranges are wide and plants forgive much; look here first if leaves "
-            "tell the same.",
+            f"In ppm: {told}. {by_acid}Ranges are wide and plants forgive much; look here first if "
+            "leaves tell the same.",
             {str(found.element): f"{found.ppm:.1f}" for found in out},
+            remedy=remedy,
         )
+
+
+def _brought_by_acid(facts: Facts, out: Sequence[ElementInTank]) -> tuple[str, Mapping[str, str]]:
+    """Whether it is the chosen acid that takes an element out of its range, and another one."""
+    plan = facts.in_tank.acid if facts.in_tank else None
+    brought = [
+        one
+        for one in out
+        if one.from_acid > 0
+        and one.window is not None
+        and one.ppm > float(one.window.high) >= one.ppm - one.from_acid
+    ]
+    if plan is None or not brought:
+        return "", {}
+    [first, *_] = brought
+    said = f"{plan.name} brings {first.from_acid:.0f} of that {first.element}"
+    others = [acid for acid in facts.request.shelf.acids if acid.acid.kind is not plan.kind]
+    if not others:
+        return f"{said}; another acid would not. ", {}
+    return f"{said}; {others[0].name} does not. ", {"acid": others[0].key}
 
 
 def _beside_range(found: ElementInTank) -> str:
     assert found.window is not None
-    if found.ppm < float(found.window.low):
-        return f"{found.element} {found.ppm:.0f}, below {number_text(found.window.low, 0)}"
-    return f"{found.element} {found.ppm:.0f}, above {number_text(found.window.high, 0)}"
+    places = 0 if found.ppm >= SHOWN_WHOLE_PPM else 1
+    below = found.ppm < float(found.window.low)
+    edge = found.window.low if below else found.window.high
+    beside = number_text(edge, 0 if edge.denominator == 1 else 1)
+    return f"{found.element} {found.ppm:.{places}f}, {'below' if below else 'above'} {beside}"
 
 
 def _chart_and_labels(facts: Facts) -> Iterator[Caution]:

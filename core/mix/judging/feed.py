@@ -74,8 +74,10 @@ def _over_chart(strength: Fraction, products: tuple[str, ...]) -> Caution:
 
 def _column(facts: Facts) -> Iterator[Caution]:
     request, column = facts.request, facts.column
-    ranged = [pour.product for pour in facts.pours if pour.range]
-    if column.stage is Stage.SEEDLING and ranged and request.end is not End.LOW:
+    ends = {item.product.key: item.share.end for item in facts.dosed}
+    ranged = [p.product for p in facts.pours if p.range and ends[p.product.key] is not End.LOW]
+    ranged = list({product.key: product for product in ranged}.values())
+    if column.stage is Stage.SEEDLING and ranged:
         yield Caution(
             "seedlings_low_end",
             f"Seedlings take the low end of printed ranges, and {names(ranged[:3])} "
@@ -129,7 +131,7 @@ def _groups(products: Sequence[Product]) -> list[list[Product]]:
     """The base groups of the chart with two parts or more."""
     groups: dict[str, list[Product]] = {}
     for product in products:
-        if product.role is Role.BASE:
+        if product.role is Role.BASE and product.group:
             groups.setdefault(product.group, []).append(product)
     return [group for group in groups.values() if len(group) > 1]
 
@@ -150,6 +152,8 @@ def _pairs(facts: Facts) -> Iterator[Caution]:
         nominal = [item.nominal if item else None for item in items]
         if amounts[0] == amounts[1]:
             continue
+        if amounts[0] and amounts[1] and amounts[0].unit is not amounts[1].unit:
+            continue  # mL and g are not one to one
         missing = [product for product in group if product.key not in poured]
         wished_away = [p for p in missing if (item := by_key.get(p.key)) and item.nominal
                        and item.nominal.value]  # fmt: skip
@@ -188,6 +192,7 @@ def _unequal(
             keys(group),
         )
     shares = {item.product.key: item.share.chosen for item in facts.dosed}
+    ends = {item.product.key: item.share.end for item in facts.dosed}
     wished = {override.product for override in facts.request.overrides}
     leader = next((p for p in group if p.key in wished), group[0])
     follower = next(product for product in group if product is not leader)
@@ -197,5 +202,7 @@ def _unequal(
         f"let {follower.name} follow.",
         values,
         keys(group),
-        {"product": follower.key, "strength": decimal_text(shares[leader.key])},
+        {"product": follower.key, "end": ends[leader.key].value}
+        if shares[leader.key] == shares[follower.key]
+        else {"product": follower.key, "strength": decimal_text(shares[leader.key])},
     )

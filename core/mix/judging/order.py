@@ -1,4 +1,4 @@
-"""Cautions about the order and about what meets what."""
+"""Cautions about the order."""
 
 from collections.abc import Iterator
 
@@ -6,7 +6,7 @@ from core.cautions import Caution
 from core.chart import Role
 from core.chemistry import Mineral
 from core.mix.judging.facts import Facts, keys, names
-from core.quantities import decimal_text, number_text
+from core.mix.tank import choose_acid
 
 MINERAL_WORDS = {
     Mineral.GYPSUM: "gypsum",
@@ -26,7 +26,6 @@ def cautions(facts: Facts) -> Iterator[Caution]:
             products=keys(moved),
         )
     yield from _live(facts)
-    yield from _meeting(facts)
 
 
 def _live(facts: Facts) -> Iterator[Caution]:
@@ -35,7 +34,13 @@ def _live(facts: Facts) -> Iterator[Caution]:
         return
     order = [place.product for place in facts.places]
     first = min(order.index(product) for product in live)
-    acid = facts.in_tank and facts.in_tank.acid
+    known = facts.in_tank is not None and facts.in_tank.ph is not None
+    settles = any(pour.product.settles for pour in facts.pours)
+    acid = (
+        facts.in_tank and facts.in_tank.acid
+        if known
+        else not settles and choose_acid(facts.request, facts.column.stage)
+    )
     later = any(product.role is Role.PH_ADJUSTER for product in order[first:])
     early = any(product.role is not Role.LIVE for product in order[first:])
     if later or (acid and early):
@@ -53,29 +58,6 @@ def _live(facts: Facts) -> Iterator[Caution]:
             "the cultures not before the oxidiser is used up; its label says how long.",
             products=keys([*oxidisers, *live]),
         )
-
-
-def _meeting(facts: Facts) -> Iterator[Caution]:
-    """The worst pair of this sheet that shares a vessel: there traces of both meet undiluted."""
-    meetings = [
-        (pour.grit, pour, rinse.vessel)
-        for pour in facts.pours
-        for rinse in pour.rinses
-        if pour.grit and rinse.other.key == pour.grit.other.key
-    ]
-    if not meetings:
-        return
-    grit, pour, vessel = max(meetings, key=lambda found: found[0].times)
-    times = number_text_of(grit.times)
-    yield Caution(
-        "undiluted_meet",
-        f"{grit.other.name} and {pour.product.name} share the vessel of "
-        f"{number_text(vessel.capacity, 0)} mL. Undiluted they form "
-        f"{MINERAL_WORDS[grit.mineral]}, {times} times saturated, which is feed lost as white "
-        "grit: rinse it between them, or keep one for each.",
-        {"times": times, "vessel_ml": decimal_text(vessel.capacity)},
-        keys([grit.other, pour.product]),
-    )
 
 
 def number_text_of(times: float) -> str:

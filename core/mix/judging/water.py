@@ -11,7 +11,7 @@ from core.chemistry.source import source_water
 from core.mix.judging.facts import Facts, amount_words, keys, names, percent
 from core.mix.tank import label_of
 from core.quantities import Reading, decimal_text, number_text
-from core.water import Disinfectant, School
+from core.water import HARD_CALCIUM_PPM, Disinfectant, School
 from core.windows import COLDEST, WARMEST
 
 UNLIKE_REPORT = Fraction(30, 100)
@@ -30,9 +30,10 @@ def cautions(facts: Facts) -> Iterator[Caution]:
     yield from _ph(facts)
     yield from _disinfectant(facts)
     yield from _temperature(facts)
-    if facts.request.water.lacks_buffer and not (
-        facts.poured(Role.BUFFER) or facts.poured(Role.CALMAG)
-    ):
+    steadied = facts.poured(Role.BUFFER) or facts.poured(Role.CALMAG)
+    # A living feed settles its pH by itself, and a stabiliser would stand against it.
+    settles = any(pour.product.settles for pour in facts.pours)
+    if facts.request.water.lacks_buffer and not (steadied or settles):
         yield Caution(
             "no_buffer",
             "This water has next to no buffer, so the pH of the feed will swing and a drop of acid "
@@ -56,7 +57,7 @@ def _reading(facts: Facts) -> Iterator[Caution]:
     elif aim.target is not None and water.reading.ms_cm * 2 > aim.target.middle.ms_cm > 0:
         yield _takes_half(facts, water.reading)
     chemistry = facts.chemistry
-    told = water.report.alkalinity is not None and water.report.calcium is not None
+    told = water.report.calcium is not None and source_water(water).conducts_as_reported
     if chemistry and chemistry.water_ms_cm and told:
         by_report = Fraction(chemistry.water_ms_cm).limit_denominator(10_000)
         off = abs(water.reading.ms_cm - by_report)
@@ -116,13 +117,13 @@ def _hardness(facts: Facts) -> Iterator[Caution]:
     water, request = facts.request.water, facts.request
     calmag = facts.poured(Role.CALMAG)
     credits = [credit for product in calmag for credit in _credit(facts, product.key)]
-    if water.is_hard:
+    if water.is_hard and not credits:  # a credit is the same, with its way out
         forms = [
             (item.product, form)
             for item in facts.dosed
             if (form := request.shelf.of(item.product.key).hard_form) and not request.hard_forms
         ]
-        yield _hard(facts, () if credits else keys(calmag), has_form=bool(forms))
+        yield _hard(facts, keys(calmag), has_form=bool(forms))
         if forms:
             yield Caution(
                 "hard_form_on_shelf",
@@ -144,6 +145,13 @@ def _hard(facts: Facts, calmag: tuple[str, ...], *, has_form: bool) -> Caution:
     if water.report.calcium is not None:
         values["calcium_ppm"] = decimal_text(water.report.calcium)
         brings.append(f"brings {number_text(water.report.calcium, 0)} ppm calcium")
+    if water.report.calcium is not None and water.report.calcium <= HARD_CALCIUM_PPM:
+        return Caution(
+            "hard_water",
+            f"Salty water: it {' and '.join(brings)}, so it is other salts than lime that take the "
+            "place of feed: a share of RO water is the way out.",
+            values,
+        )
     poured_so = facts.request.hard_forms
     ways = [] if has_form or poured_so else ["use the maker's hard-water base if there is one"]
     ways += ["cut the cal-mag by what the water brings"] if calmag else []

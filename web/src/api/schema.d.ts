@@ -1011,6 +1011,9 @@ export interface components {
         /**
          * InTankDocument
          * @description What is in the finished tank, as far as labels and the lab report tell.
+         *
+         *     `told` says how much of the feed labels tell: of a part, elements are at least so much; of
+         *     nothing, they are the water's alone, and the labels of `unlabelled` would tell the rest.
          */
         InTankDocument: {
             acid: components["schemas"]["AcidPlanDocument"] | null;
@@ -1026,6 +1029,7 @@ export interface components {
             ranges: string;
             /** Saturated */
             saturated: components["schemas"]["SaturationDocument"][];
+            told: components["schemas"]["Told"];
             /** Unlabelled */
             unlabelled: string[];
         };
@@ -2162,6 +2166,13 @@ export interface components {
             ec: components["schemas"]["EcWindow"] | null;
             ph: components["schemas"]["PhTarget"];
         };
+        /**
+         * Told
+         * @description How much of the feed labels tell: all, a part, so that elements are at least so much, or
+         *     nothing, so that only the water's are known.
+         * @enum {string}
+         */
+        Told: "all" | "part" | "nothing";
         /**
          * UnitsIn
          * @description What to use from now on; ppm with its scale. The gallon follows the volume, if it is one.

@@ -44,14 +44,23 @@
         <rect x={line.mark * WIDTH - 0.75} width="1.5" y="0" height="14" class="mark" />
       </svg>
       <span class={['ppm', { out: line.out }]}>
-        {line.out === 'below' ? '↓' : line.out === 'above' ? '↑' : ''}{line.ppm}
+        {tank.told === 'nothing'
+          ? '?'
+          : `${line.out === 'below' ? '↓' : line.out === 'above' ? '↑' : ''}${line.ppm}`}
       </span>
     </li>
   {/each}
 </ul>
 {#if nitrogen}<p>N: {nitrogen}</p>{/if}
-{#if tank.unlabelled.length}
-  <p>At least so much: the label of {tank.unlabelled.join(' and ')} is not known.</p>
+{#if tank.told === 'nothing'}
+  <p>
+    What the feed brings is not known, nor the pH it makes: the label of
+    {tank.unlabelled.join(' and ')} would tell. This is the water alone.
+  </p>
+{:else if tank.told === 'part'}
+  <p>
+    At least so much: the label of {tank.unlabelled.join(' and ')} would tell the rest, and the pH.
+  </p>
 {/if}
 <p class="legend">
   <span class="key range" aria-hidden="true"></span> range

@@ -16,12 +16,13 @@
   );
 
   function wayOut({ remedy }: Warning): string {
-    const { product, strength, end, column, hard_forms } = remedy;
+    const { product, strength, end, column, hard_forms, acid } = remedy;
     const name = answer.sheet.pours.find((pour) => pour.product === product)?.name;
     const left = answer.sheet.left_out.find((one) => one.product === product)?.name;
     const share = strength && percent(strength);
     if (product && share)
       return share === '0 %' ? `Leave ${name ?? left} out` : `Pour ${share} of ${name ?? left}`;
+    if (acid) return `Take ${answer.acids.find((one) => one.key === acid)?.name ?? 'the other'}`;
     if (share) return `Set ${share}`;
     if (end) return 'Pour the low end';
     if (column) return `Back to ${mixing.chart?.columns.find((one) => one.key === column)?.label}`;

@@ -106,9 +106,10 @@ export class Mixing {
 
   /** Take the way out that a warning names. */
   remedy({ remedy }: Warning) {
-    const { product, strength, end, column, hard_forms } = remedy;
+    const { product, strength, end, column, hard_forms, acid } = remedy;
     const share = strength && percent(strength);
     if (product && share) this.override(product, share);
+    else if (acid) this.set({ acid });
     else if (share) this.set({ strength: share });
     else if (end) this.set({ end: end as Settings['end'] });
     else if (column) this.set({ column, between: null });
