@@ -7,7 +7,7 @@ import subprocess
 from pathlib import Path
 
 from launch import python_packages
-from launch.places import VENV, WEB
+from launch.places import VENV, WEB, venv_python
 from launch.say import run_quietly, step
 from launch.stamps import fingerprint, is_current, set_stamp
 
@@ -71,4 +71,10 @@ def build() -> None:
     env = install()
     with step("Building the front end"):
         run_quietly(["npm", "run", "build"], "The front end could not be built.", cwd=WEB, env=env)
+        # The server gives each browser the copy that it reads: gzip, brotli or plain.
+        run_quietly(
+            [venv_python(), "-m", "whitenoise.compress", "--quiet", WEB / "dist"],
+            "The built front end could not be compressed.",
+            cwd=WEB,
+        )
     set_stamp("web", wanted)

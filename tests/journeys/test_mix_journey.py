@@ -129,6 +129,28 @@ def test_everything_by_keyboard(mix: Page) -> None:
     expect(mix.get_by_role("combobox", name="Tank", exact=True)).to_have_text("Gerbera bench")
 
 
+def test_one_line_of_keys_sets_the_mix(mix: Page) -> None:
+    """t down enter, v 150 L enter, r 0.3 enter, f down enter, s 60 enter: nothing else is needed."""
+    press, write = mix.keyboard.press, mix.keyboard.type
+    for key, typed in (("t", ""), ("v", "150 L"), ("r", "0.3"), ("f", ""), ("s", "60")):
+        press(key)
+        if typed:
+            write(typed)
+        else:
+            press("ArrowDown")
+        press("Enter")
+    expect(mix.get_by_role("combobox", name="Tank", exact=True)).to_have_text("Gerbera bench")
+    expect(mix.get_by_label("Volume")).to_have_value("150 L")
+    expect(mix.get_by_label("Reading of the water")).to_have_value("0.3")
+    expect(mix.get_by_label("Strength", exact=True)).to_have_value("60")
+    press("v")
+    write("999 L")
+    press("Escape")  # takes it back, and gives the keys back
+    expect(mix.get_by_label("Volume")).to_have_value("150 L")
+    press("?")
+    expect(mix.get_by_role("dialog", name="Keys")).to_be_visible()
+
+
 def test_one_product_may_differ(mix: Page) -> None:
     share = mix.get_by_label("Share of the printed dose for Marram One")
     share.fill("40 %")

@@ -3,6 +3,7 @@
   import BenchView from './bench/BenchView.svelte';
   import { recall } from './bench/store';
   import { isOwed, MOST_MS, settleOwed, signOut } from './session/leaving';
+  import Shape from './parts/Shape.svelte';
   import SignIn from './session/SignIn.svelte';
   import Shell from './shell/Shell.svelte';
   import { benchOf } from './shell/views';
@@ -57,7 +58,7 @@
     <button onclick={look}>Try again</button>
   </main>
 {:else}
-  <main class="silent" aria-busy="true"><h1>Brisk Measure</h1></main>
+  <main><Shape what="Brisk Measure is being opened" /></main>
 {/if}
 
 <style>

@@ -81,7 +81,7 @@
     {#each drawing.risers as riser (riser.place)}
       <line x1={riser.x} x2={riser.x} y1={riser.y} y2={drawing.bottom} class="drop" />
       <text x={riser.x} y={drawing.bottom + 16} class="figure quiet" text-anchor="middle">
-        {riser.minute}′
+        {riser.minute} min
       </text>
     {/each}
     <path d={drawing.unsure} class="unsure" />

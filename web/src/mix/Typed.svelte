@@ -25,7 +25,25 @@
 
   const length = $derived(Math.max(2, (value || placeholder).length));
 
-  function press(event: KeyboardEvent) {
+  /** What stood here when the field was entered: Escape takes it back. */
+  let before = '';
+
+  function enter(input: HTMLInputElement) {
+    before = value;
+    input.select();
+  }
+
+  /** Enter takes what was typed and gives the page its keys back, Escape takes it back first. */
+  function leave(input: HTMLInputElement, kept: boolean) {
+    if (!kept && value !== before) onchange(before);
+    input.blur();
+  }
+
+  function press(event: KeyboardEvent & { currentTarget: HTMLInputElement }) {
+    if (event.key === 'Enter' || event.key === 'Escape') {
+      event.preventDefault();
+      return leave(event.currentTarget, event.key === 'Enter');
+    }
     const by = { ArrowUp: step, ArrowDown: -step }[event.key];
     if (by === undefined) return;
     event.preventDefault();
@@ -48,7 +66,7 @@
   style:width="calc({length}ch + 10px)"
   oninput={(event) => onchange(event.currentTarget.value)}
   onkeydown={press}
-  onfocus={(event) => event.currentTarget.select()}
+  onfocus={(event) => enter(event.currentTarget)}
 />
 
 <style>

@@ -5,6 +5,7 @@
   import Choice from '../parts/Choice.svelte';
   import Mix from '../mix/Mix.svelte';
   import { Mixing } from '../mix/mixing.svelte';
+  import Shape from '../parts/Shape.svelte';
   import QuayList from '../quay/QuayList.svelte';
   import { listen, Keys } from './keys.svelte';
   import ChartDialog from './ChartDialog.svelte';
@@ -203,6 +204,8 @@
             <p class="first">{@render additions()}</p>
           {/if}
         </div>
+      {:else}
+        <Shape what="The yard is being opened" />
       {/if}
     </main>
   </div>
