@@ -5,7 +5,7 @@ from core.chemistry.alkalis import Alkali, alkali_of
 from core.chemistry.contents import Contents, Doubt, brings_calcium, contents_of
 from core.chemistry.elements import Component, Element
 from core.chemistry.feeds import conducts, rise_of
-from core.chemistry.label import Acid, AcidKind, Basis, Label, Nutrient, Salt
+from core.chemistry.label import Acid, AcidKind, Basis, Label, Nutrient, Salt, check_density
 from core.chemistry.pairs import Mineral, Saturation, saturations, undiluted
 from core.chemistry.source import blend_ph
 from core.chemistry.tank import AcidNeed, Bottle, Ingredient, TankChemistry, fill_tank
@@ -32,6 +32,7 @@ __all__ = [
     "as_much_of",
     "blend_ph",
     "brings_calcium",
+    "check_density",
     "conducts",
     "contents_of",
     "fill_tank",

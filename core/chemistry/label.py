@@ -198,12 +198,7 @@ class Label:
             raise InputError(
                 "analysis_does_not_add_up", "The analysis comes to more than 100 %.", "analysis"
             )
-        if self.density is not None and not Fraction(1, 2) <= self.density <= Fraction(5, 2):
-            raise InputError(
-                "density_out_of_range",
-                "A density is between 0.5 and 2.5 g/mL: weigh 100 mL and divide the g by 100.",
-                "density",
-            )
+        check_density(self.density)
         if not 0 < self.purity <= 100:
             raise InputError(
                 "purity_out_of_range", "A purity is above 0 and at most 100 %.", "purity"
@@ -223,3 +218,17 @@ class Label:
         """Percent of N of which the label does not say in which form it is."""
         parts = sum((self.analysis.get(part, Fraction(0)) for part in _PARTS_OF_N), Fraction(0))
         return max(self.analysis.get(Nutrient.N, Fraction(0)) - parts, Fraction(0))
+
+
+def check_density(density: Fraction | None) -> None:
+    """Refuse g/mL that no bottle of a nutrient or an acid has.
+
+    Raises:
+        InputError: it is below 0.5 or above 2.5 g/mL.
+    """
+    if density is not None and not Fraction(1, 2) <= density <= Fraction(5, 2):
+        raise InputError(
+            "density_out_of_range",
+            "A density is between 0.5 and 2.5 g/mL: weigh 100 mL and divide the g by 100.",
+            "density",
+        )

@@ -8,7 +8,7 @@ from core.chemistry.acids import COMPONENT, PROTONS_AT_6, molarity
 from core.chemistry.contents import Contents
 from core.chemistry.elements import ELEMENT_OF, Component, Element, Moles, weight_of
 from core.chemistry.engine import Solution, Solved, solve_each
-from core.chemistry.label import Acid, AcidKind
+from core.chemistry.label import Acid, AcidKind, check_density
 from core.chemistry.source import SourceWater, source_water
 from core.quantities import Amount
 from core.water import Water
@@ -24,10 +24,18 @@ class Ingredient:
 
 @dataclass(frozen=True, slots=True)
 class Bottle:
-    """A bottle of acid; density in g/mL, None to take the handbook's."""
+    """A bottle of acid; density in g/mL, None to take the handbook's.
+
+    Raises:
+        InputError: a density that no acid has.
+    """
 
     acid: Acid
     density: Fraction | None = None
+
+    def __post_init__(self) -> None:
+        """Refuse what no scale has shown."""
+        check_density(self.density)
 
 
 @dataclass(frozen=True, slots=True)

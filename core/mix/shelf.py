@@ -4,7 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from fractions import Fraction
 
-from core.chemistry import Acid, Alkali, Bottle, Label
+from core.chemistry import Acid, Alkali, Bottle, Label, check_density
 from core.quantities import AmountUnit
 
 
@@ -44,12 +44,19 @@ class AcidOnShelf:
         name: what its label calls it.
         acid: which acid, and how strong.
         density: g/mL, None to take the handbook's.
+
+    Raises:
+        InputError: a density that no acid has.
     """
 
     key: str
     name: str
     acid: Acid
     density: Fraction | None = None
+
+    def __post_init__(self) -> None:
+        """Refuse at the door what its bottle would refuse in the middle of a plan."""
+        check_density(self.density)
 
     @property
     def bottle(self) -> Bottle:

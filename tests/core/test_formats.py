@@ -3,9 +3,11 @@
 import json
 import subprocess
 import sys
+from collections import Counter
 from copy import deepcopy
 from decimal import Decimal
 from pathlib import Path
+from random import Random
 from typing import Any
 
 import jsonschema
@@ -15,7 +17,7 @@ from hypothesis import strategies as st
 
 from core.errors import InputError
 from core.formats import FeedChart, MixRequestDocument, document_of, read_json
-from core.headless import plan_text
+from core.headless import plan_text, rehearse_text
 
 FORMATS = Path(__file__).parents[2] / "docs" / "formats"
 EXAMPLE: dict[str, Any] = json.loads((FORMATS / "mix-request.example.json").read_text())
@@ -130,6 +132,18 @@ def test_errors_point_at_the_place(path: str, value: object, code: str, where: s
         assert refused.value.message.startswith("Row Marram One, column Week 1: ")
 
 
+@pytest.mark.parametrize("density", ["0", "0.1", "40"])
+def test_an_acid_of_no_weight_is_refused_where_it_stands(density: str) -> None:
+    told = json.loads((FORMATS / "mix-request.with-shelf.example.json").read_text())
+    told["shelf"]["acids"][0]["density"] = density
+    with pytest.raises(InputError) as refused:
+        plan_text(json.dumps(told).encode())
+    assert (refused.value.code, refused.value.where) == (
+        "density_out_of_range",
+        "shelf.acids[0].density",
+    )
+
+
 @pytest.mark.parametrize(
     ("path", "value"),
     [
@@ -208,3 +222,63 @@ def test_headless_prints_a_sheet_or_an_error_and_never_both() -> None:
     missing = headless("plan", "/nowhere.json")
     assert missing.returncode == 2
     assert json.loads(missing.stderr)["error"]["code"] == "cannot_read"
+
+
+HOSTILE: list[Any] = [
+    None, True, [], {}, "", "0", "-1", "1e400", "NaN", "0.000000000001", "999999999999", 0, -5,
+    10**40, 1.5, "ppm", "\x00", "x" * 5000, ["a"] * 70, {"a": {"b": []}}, "14", "9.6", "2.5", "3.6",
+    "1000", "40000", "100", "5.5", "w1", "one", "sulfuric", "citric", "urea", "potassium_hydroxide",
+    "dry", "live", "ph_adjuster", "magnesium", "all_in", "doses_only", "g/L", "drop/L", "gal_uk",
+]  # fmt: skip
+
+
+def places(node: Any, path: tuple[Any, ...] = ()) -> list[tuple[Any, ...]]:
+    """Every place in a document, its own root aside."""
+    inner: dict[Any, Any] = node if isinstance(node, dict) else {}
+    if isinstance(node, list):
+        inner = dict(enumerate(node))
+    found = [(*path, name) for name in inner]
+    for name, value in inner.items():
+        found += places(value, (*path, name))
+    return found
+
+
+def spoilt(document: Any, chance: Random) -> Any:
+    """A copy in which up to three places hold something else, or are gone, or stand twice."""
+    copy = deepcopy(document)
+    for _ in range(chance.randint(1, 3)):
+        *outer, last = chance.choice(places(copy))
+        node = copy
+        for name in outer:
+            node = node[name]
+        match chance.randint(0, 5):
+            case 0 if isinstance(node, dict):
+                del node[last]
+            case 1 if isinstance(node, list):
+                node.append(deepcopy(node[last]))
+            case _:
+                node[last] = deepcopy(chance.choice(HOSTILE))
+    return copy
+
+
+def test_five_thousand_documents_are_planned_or_refused_in_words() -> None:
+    """Waters that no model solves among them: pH 9.6 with next to no alkalinity, and below 2.6."""
+    chance = Random(16)  # noqa: S311 -- cases, no secrets
+    told = json.loads((FORMATS / "mix-request.with-shelf.example.json").read_text())
+    plain = {name: value for name, value in told.items() if name not in ("blend", "split")}
+    plain["water"] = {"reading": {"value": "0.02"}, "alkalinity_ppm": "2", "ph": "9.6"}
+    rehearsal = json.loads((FORMATS / "rehearsal.example.json").read_text())
+    outcomes = Counter[str]()
+    for number in range(5000):
+        base, run = [(told, plan_text), (plain, plan_text), (rehearsal, rehearse_text)][
+            2 if number % 10 == 0 else number % 2
+        ]
+        raw = json.dumps(spoilt(base, chance)).encode()
+        try:
+            assert json.loads(run(raw))
+            outcomes["planned"] += 1
+        except InputError as refused:
+            assert refused.message
+            outcomes["refused"] += 1
+    assert outcomes["planned"] > 300
+    assert outcomes["refused"] > 500

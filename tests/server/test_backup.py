@@ -28,7 +28,15 @@ def test_what_was_backed_up_comes_back_as_it_was(tmp_path: Path) -> None:
     Grow.objects.filter(name="Kept").delete()
     Grow.objects.create(name="Later")
     connection.close()
-    restored = [_program("pg_restore"), "--clean", "--if-exists", "--no-owner", "--dbname", at, dump]
+    restored = [
+        _program("pg_restore"),
+        "--clean",
+        "--if-exists",
+        "--no-owner",
+        "--dbname",
+        at,
+        dump,
+    ]
     subprocess.run(restored, check=True)
     names = set(Grow.objects.values_list("name", flat=True))
     assert "Kept" in names
