@@ -126,8 +126,10 @@ def test_an_address_that_is_no_postgresql_is_one_clear_sentence(
 
 def test_a_number_that_went_to_another_program_is_not_ended(state: Path) -> None:
     """The same words in the command line, as another checkout's server has, prove nothing."""
-    other = subprocess.Popen(["sleep", "60"])
-    try:
+    words = ["sh", "-c", "echo up; read sleep"]
+    with subprocess.Popen(words, stdin=subprocess.PIPE, stdout=subprocess.PIPE) as other:
+        assert other.stdout is not None
+        assert other.stdout.readline() == b"up\n"  # until then it may have no command line yet
         since = running.began(other.pid)
         assert running.is_ours(other.pid, "sleep", since)
         assert not running.is_ours(other.pid, "sleep", since - 1)
@@ -135,8 +137,6 @@ def test_a_number_that_went_to_another_program_is_not_ended(state: Path) -> None
         assert other.poll() is None
         running.end(other.pid, "sleep", since)
         assert other.wait() < 0
-    finally:
-        other.kill()
     assert running.began(other.pid) == 0
 
 

@@ -11,7 +11,7 @@ from core.chemistry.source import source_water
 from core.mix.judging.facts import Facts, amount_words, keys, names, percent
 from core.mix.tank import label_of
 from core.quantities import Reading, decimal_text, number_text
-from core.water import HARD_CALCIUM_PPM, Disinfectant, School
+from core.water import HARD_CALCIUM_PPM, Disinfectant, School, Water
 from core.windows import COLDEST, WARMEST
 
 UNLIKE_REPORT = Fraction(30, 100)
@@ -117,23 +117,28 @@ def _hardness(facts: Facts) -> Iterator[Caution]:
     water, request = facts.request.water, facts.request
     calmag = facts.poured(Role.CALMAG)
     credits = [credit for product in calmag for credit in _credit(facts, product.key)]
+    forms = [
+        (item.product, form)
+        for item in facts.dosed
+        if (form := request.shelf.of(item.product.key).hard_form) and not request.hard_forms
+    ]
     if water.is_hard and not credits:  # a credit is the same, with its way out
-        forms = [
-            (item.product, form)
-            for item in facts.dosed
-            if (form := request.shelf.of(item.product.key).hard_form) and not request.hard_forms
-        ]
         yield _hard(facts, keys(calmag), has_form=bool(forms))
-        if forms:
-            yield Caution(
-                "hard_form_on_shelf",
-                "The shelf has "
-                + " and ".join(f"{form.name} in place of {product.name}" for product, form in forms)
-                + ": it carries less calcium, which this water brings already.",
-                products=keys([product for product, _ in forms]),
-                remedy={"hard_forms": "true"},
-            )
+    if water.is_hard and forms and not _salty(water):
+        yield Caution(
+            "hard_form_on_shelf",
+            "The shelf has "
+            + " and ".join(f"{form.name} in place of {product.name}" for product, form in forms)
+            + ": it carries less calcium, which this water brings already.",
+            products=keys([product for product, _ in forms]),
+            remedy={"hard_forms": "true"},
+        )
     yield from credits
+
+
+def _salty(water: Water) -> bool:
+    """Whether what a hard reading counts is known to be other salts than lime."""
+    return water.report.calcium is not None and water.report.calcium <= HARD_CALCIUM_PPM
 
 
 def _hard(facts: Facts, calmag: tuple[str, ...], *, has_form: bool) -> Caution:
@@ -145,7 +150,7 @@ def _hard(facts: Facts, calmag: tuple[str, ...], *, has_form: bool) -> Caution:
     if water.report.calcium is not None:
         values["calcium_ppm"] = decimal_text(water.report.calcium)
         brings.append(f"brings {number_text(water.report.calcium, 0)} ppm calcium")
-    if water.report.calcium is not None and water.report.calcium <= HARD_CALCIUM_PPM:
+    if _salty(water):
         return Caution(
             "hard_water",
             f"Salty water: it {' and '.join(brings)}, so it is other salts than lime that take the "
