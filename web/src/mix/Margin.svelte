@@ -66,8 +66,8 @@
     </p>
     {#if answer.sheet.schools.not_counted.length}
       <p class="unit">
-        {answer.sheet.schools.not_counted.join(' and ')} goes in whole, and no label tells what it brings:
-        the target does not count it.
+        No label tells what {answer.sheet.schools.not_counted.join(' and ')} brings, poured whole: the
+        target does not count it.
       </p>
     {/if}
   </section>

@@ -68,6 +68,10 @@
 {/if}
 
 <style>
+  a {
+    color: inherit;
+  }
+
   h2 {
     font-size: 0.9375rem;
     line-height: 1.4;

@@ -145,6 +145,12 @@
     wrong={wrong('left')}
     onkeep={(text) => onkeep({ ...product, left: figure(text) ?? '' })}
   />
+  {#if product.short}
+    <p class="short">
+      △ {product.short}
+      {unit} more were poured than was noted as left. Look at the bottle and put in what it holds.
+    </p>
+  {/if}
   {#if product.role !== 'ph_adjuster'}
     <p class="kind">
       It is the hard-water form of
@@ -193,6 +199,10 @@
 
   .much {
     color: var(--faded);
+  }
+
+  .short {
+    max-width: 44ch;
   }
 
   .said {

@@ -115,6 +115,7 @@
               <span class="told">{summary(one.label)}</span>
               <span class="left">
                 {one.left ? `${one.left} ${one.form === 'dry' ? 'g' : 'mL'} left` : ''}
+                {#if one.short}<b>△ {one.short} short</b>{/if}
               </span>
             </button>
           </li>
