@@ -80,12 +80,12 @@
 
     {#each drawing.risers as riser (riser.place)}
       <line x1={riser.x} x2={riser.x} y1={riser.y} y2={drawing.bottom} class="drop" />
-      <text x={riser.x} y={drawing.bottom + 16} class="figure quiet" text-anchor="middle">
+      <text x={riser.x} y={drawing.bottom + 19} class="figure quiet" text-anchor="middle">
         {riser.minute}
       </text>
     {/each}
     {#if drawing.risers.length}
-      <text x="0" y={drawing.bottom + 16} class="quiet">min</text>
+      <text x="0" y={drawing.bottom + 19} class="quiet">min</text>
     {/if}
     <path d={drawing.unsure} class="unsure" />
     <path d={drawing.path} class="climb" />
