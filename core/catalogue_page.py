@@ -18,7 +18,7 @@ def page() -> str:
         "# What Brisk Measure warns of",
         "",
         "Written by `./brisk types` from the catalogue in `core/cautions.py`; the conditions stand "
-        "in `core/mix/judging`.",
+        "in `core/planning/judging`.",
     ]
     for severity, heading in _HEADINGS.items():
         lines += ["", f"## {heading}", "", "| code | | raised when |", "|---|---|---|"]

@@ -1,4 +1,4 @@
-"""The catalogue of what a mix can be warned of. The conditions stand in `core.mix.judging`."""
+"""The catalogue of what a mix can be warned of. The conditions stand in `core.planning.judging`."""
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field

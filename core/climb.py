@@ -3,9 +3,9 @@
 from dataclasses import dataclass
 from fractions import Fraction
 
-from core.mix import PourSheet
-from core.mix.expected import RestsOn
 from core.order_rules import Phase
+from core.planning import PourSheet
+from core.planning.expected import RestsOn
 from core.quantities import ReadingScale
 
 POURING_MIN = 1
@@ -79,7 +79,7 @@ def draw_climb(sheet: PourSheet, scale: ReadingScale) -> Climb:
         minute += POURING_MIN
         reading = pour.above_water if relative else pour.reading_after
         level = reading.in_unit(scale) if reading else None
-        off = Fraction(pour.unsure).limit_denominator(10_000) * scale.per_ms_cm
+        off = Fraction(pour.uncertainty).limit_denominator(10_000) * scale.per_ms_cm
         risers.append(
             Riser(
                 place=pour.place,
@@ -93,7 +93,7 @@ def draw_climb(sheet: PourSheet, scale: ReadingScale) -> Climb:
             )
         )
         minute += pour.wait_min
-    target = sheet.aim.target
+    target = sheet.target.reading
     floor = sheet.source.in_unit(scale) if sheet.source else Fraction(0)
     feed = [pour.place for pour in sheet.pours if pour.phase not in (Phase.LIVE, Phase.PH)]
     return Climb(

@@ -13,7 +13,7 @@ from core.errors import InputError
 from core.formats import MixRequestDocument, PourSheetDocument, document_of, read_json
 from core.formats.rehearsal import RehearsalDocument, RehearsalRecordDocument
 from core.formats.text import LARGEST_BYTES
-from core.mix import plan_mix
+from core.planning import plan_mix
 from core.practice import rehearse
 
 

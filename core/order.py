@@ -14,8 +14,8 @@ from core.order_rules import (
     PHASE_OF_ROLE,
     REASON_OF_ROLE,
     CalmagPlace,
-    Customs,
     LivePlace,
+    OrderPreferences,
     Phase,
     RowsPlace,
     wait_after,
@@ -71,13 +71,13 @@ def preference(
     products: Sequence[Product],
     *,
     rows_are_order: bool,
-    customs: Customs,
+    order_preferences: OrderPreferences,
     calcium: Collection[str] = (),
 ) -> dict[str, tuple[int, ...]]:
     """A sorting key for each product: the order it would have if no hard rule spoke."""
     if rows_are_order:
         return {product.key: (row,) for row, product in enumerate(products)}
-    place = {role: index for index, role in enumerate(customs.sequence())}
+    place = {role: index for index, role in enumerate(order_preferences.sequence())}
     groups = {group: index for index, group in enumerate(dict.fromkeys(p.group for p in products))}
     last_dry = _dry_calcium(products, calcium)
     keys: dict[str, tuple[int, ...]] = {}
@@ -117,7 +117,7 @@ def put_in_order(
     products: Sequence[Product],
     *,
     rows_are_order: bool = False,
-    customs: Customs = Customs(),  # noqa: B008 -- frozen
+    order_preferences: OrderPreferences = OrderPreferences(),  # noqa: B008 -- frozen
     calcium: Collection[str] = (),
     volume: Volume = Volume(Fraction(100)),  # noqa: B008 -- frozen
 ) -> tuple[Place, ...]:
@@ -126,14 +126,14 @@ def put_in_order(
     Args:
         products: in the chart's printed order; keys are unique.
         rows_are_order: whether the chart states its rows as the mixing order.
-        customs: the schools followed where growers disagree.
+        order_preferences: the schools followed where growers disagree.
         calcium: keys of products that bring calcium by their labels.
         volume: all the water, on which waits depend.
 
     Raises:
         InputError: labels and hard rules contradict each other; names them.
     """
-    rows_are_order = rows_are_order and customs.rows is RowsPlace.PRINTED
+    rows_are_order = rows_are_order and order_preferences.rows is RowsPlace.PRINTED
     edges = hard_edges(products)
     graph: TopologicalSorter[str] = TopologicalSorter({product.key: () for product in products})
     for earlier, later in edges:
@@ -142,12 +142,17 @@ def put_in_order(
         graph.prepare()
     except CycleError as error:
         raise _contradiction(error.args[1], edges, products) from None
-    wanted = preference(products, rows_are_order=rows_are_order, customs=customs, calcium=calcium)
+    wanted = preference(
+        products,
+        rows_are_order=rows_are_order,
+        order_preferences=order_preferences,
+        calcium=calcium,
+    )
     order = sorted(products, key=lambda product: wanted[product.key])
     if not _settle(order, edges):
         order = _first_that_is_free(products, edges, wanted)
     last_dry = frozenset() if rows_are_order else _dry_calcium(order, calcium)
-    reasons = _Reasons(order, edges, wanted, last_dry, rows_are_order, customs)
+    reasons = _Reasons(order, edges, wanted, last_dry, rows_are_order, order_preferences)
     return tuple(
         Place(
             product,
@@ -211,10 +216,10 @@ class _Reasons:
         wanted: dict[str, tuple[int, ...]],
         last_dry: frozenset[str],
         rows_are_order: bool,
-        customs: Customs,
+        order_preferences: OrderPreferences,
     ) -> None:
         self._order, self._last_dry = order, last_dry
-        self._rows_are_order, self._customs = rows_are_order, customs
+        self._rows_are_order, self._customs = rows_are_order, order_preferences
         self.moved = _moved(edges, wanted)
         self._labelled = {later for (_, later), code in edges.items() if code == _LABEL}
 
@@ -242,14 +247,17 @@ def _moved(edges: Edges, wanted: dict[str, tuple[int, ...]]) -> dict[str, set[st
 
 
 def _role_reason(
-    product: Product, order: Sequence[Product], rows_are_order: bool, customs: Customs
+    product: Product,
+    order: Sequence[Product],
+    rows_are_order: bool,
+    order_preferences: OrderPreferences,
 ) -> str:
     match product.role:
-        case Role.CALMAG if customs.calmag is CalmagPlace.AFTER_BASE:
+        case Role.CALMAG if order_preferences.calmag is CalmagPlace.AFTER_BASE:
             return "calmag_after_base"
         case Role.LIVE if rows_are_order:
             return "live_where_chart_says" if order[-1] is not product else "live_after_ph"
-        case Role.LIVE if customs.live is LivePlace.FIRST:
+        case Role.LIVE if order_preferences.live is LivePlace.FIRST:
             return "live_in_plain_water"
         case Role.BASE:
             return _base_reason(product, order)

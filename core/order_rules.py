@@ -112,7 +112,7 @@ class RowsPlace(StrEnum):
 
 
 @dataclass(frozen=True, slots=True)
-class Customs:
+class OrderPreferences:
     """The schools this grower follows where growers disagree about the order."""
 
     calmag: CalmagPlace = CalmagPlace.BEFORE_BASE

@@ -65,7 +65,7 @@ def share_of(
     dose: Dose,
     *,
     strength: Fraction,
-    room: Fraction,
+    headroom_share: Fraction,
     end: End,
     override: Override | None = None,
 ) -> Share:
@@ -75,7 +75,7 @@ def share_of(
         product: the row.
         dose: its cell.
         strength: the mix's share of the printed doses.
-        room: the further share that the water leaves under an all-in target; 1 elsewhere.
+        headroom_share: the further share that the water leaves under an all-in target; 1 elsewhere.
         end: the mix's end of ranges.
         override: what the grower wants otherwise for this product.
     """
@@ -87,8 +87,8 @@ def share_of(
         value = strength if product.scales else Fraction(1)
         why.append("scaled" if product.scales else "not_scaled")
     chosen = value
-    if product.scales and room != 1:
-        value *= room
+    if product.scales and headroom_share != 1:
+        value *= headroom_share
         why.append("room_left_by_water")
     its_end = override.end if override and override.end else end
     if dose.is_range:

@@ -167,7 +167,7 @@ def bench() -> int:
         env = server_environment(database, mode="demo")
         manage(env, "migrate", "--no-input", failure="The bench database was not made ready.")
         manage(env, "load_demo", "--again", failure="The demo scenario could not be loaded.")
-        return _show([venv_python(), "-m", "bench"], env)
+        return _show([venv_python(), "-m", "benchmarks"], env)
 
 
 def headless(command: str, file: str) -> int:

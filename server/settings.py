@@ -64,9 +64,10 @@ INSTALLED_APPS = [
     "ninja",
     "server.grows",
     "server.tanks",
+    "server.shelf",
     "server.charts",
     "server.vessels",
-    "server.mixes",
+    "server.guided",
     "server.demo",
     "server.api",
 ]
@@ -118,7 +119,7 @@ AXES_COOLOFF_TIME = 0.25
 AXES_LOCKOUT_PARAMETERS = [["username", "ip_address"]]
 AXES_RESET_ON_SUCCESS = True
 AXES_VERBOSE = False
-AXES_LOCKOUT_CALLABLE = "server.api.session.locked_out"
+AXES_LOCKOUT_CALLABLE = "server.grows.sign_in.locked_out"
 
 SESSION_COOKIE_AGE = 14 * 24 * 3600
 SESSION_COOKIE_SECURE = CSRF_COOKIE_SECURE = not _LOOPBACK

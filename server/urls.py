@@ -10,7 +10,7 @@ from django.views.decorators.csrf import ensure_csrf_cookie
 from django.views.decorators.http import require_safe
 
 from server.api.answers import problem
-from server.api.entrance import api
+from server.routes import api
 
 
 @require_safe
@@ -26,7 +26,7 @@ def health(request: HttpRequest) -> HttpResponse:
     return HttpResponse("ok", content_type="text/plain")
 
 
-def _told(request: HttpRequest, status: int, code: str, message: str) -> HttpResponse:
+def _answer_by_path(request: HttpRequest, status: int, code: str, message: str) -> HttpResponse:
     if request.path.startswith("/api/"):
         return problem(status, code, message)
     return HttpResponse(message, status=status, content_type="text/plain; charset=utf-8")
@@ -34,18 +34,18 @@ def _told(request: HttpRequest, status: int, code: str, message: str) -> HttpRes
 
 def bad_request(request: HttpRequest, exception: Exception) -> HttpResponse:
     """What no endpoint could read."""
-    return _told(request, 400, "bad_request", "That request could not be read.")
+    return _answer_by_path(request, 400, "bad_request", "That request could not be read.")
 
 
 def not_found(request: HttpRequest, exception: Exception) -> HttpResponse:
     """No such address."""
-    return _told(request, 404, "not_found", "There is no such thing here.")
+    return _answer_by_path(request, 404, "not_found", "There is no such thing here.")
 
 
 def failed(request: HttpRequest) -> HttpResponse:
     """A fault of ours."""
     message = "That was a fault of ours. Nothing of it was kept; try again, or tell who runs this."
-    return _told(request, 500, "failed", message)
+    return _answer_by_path(request, 500, "failed", message)
 
 
 handler400, handler404, handler500 = bad_request, not_found, failed

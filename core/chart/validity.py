@@ -4,10 +4,8 @@ from collections.abc import Iterable, Sequence
 
 from core.chart.parts import Column, Dose, Form, Product
 from core.errors import InputError
+from core.limits import MOST_COLUMNS, MOST_PRODUCTS
 from core.quantities import AmountUnit
-
-MOST_PRODUCTS = 60
-MOST_COLUMNS = 120
 
 
 def check_chart(

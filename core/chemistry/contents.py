@@ -69,13 +69,13 @@ class Contents:
         moles: mol of each component in it.
         closing: those of them that the label leaves out, put in so that the charges balance.
         density: g/mL of a liquid; 1 for a dry product, which is dosed in g.
-        share_unsure: by which share the reading that it gives may be off.
+        share_uncertainty: by which share the reading that it gives may be off.
         doubts: why.
     """
 
     moles: Moles
     density: float
-    share_unsure: float
+    share_uncertainty: float
     doubts: tuple[Doubt, ...]
     closing: Moles = field(default_factory=dict)
 
@@ -109,16 +109,16 @@ def contents_of(label: Label, form: Form, role: Role) -> Contents:
     """
     if label.acid is not None:
         moles, sure = moles_per_ml(label.acid, label.density)
-        unsure = _OF_FORMULA if sure else _OF_FORMULA + _OF_DENSITY
-        return Contents(moles, 1.0, unsure, () if sure else (Doubt.ACID_DENSITY_ESTIMATED,))
+        uncertainty = _OF_FORMULA if sure else _OF_FORMULA + _OF_DENSITY
+        return Contents(moles, 1.0, uncertainty, () if sure else (Doubt.ACID_DENSITY_ESTIMATED,))
     if label.salt is not None:
         formula = FORMULAS[label.salt]
         share = float(label.purity) / 100 / formula.molar_mass
         density, doubts = _density(label, form, float(label.purity) / 100)
         per = density if label.basis is Basis.BY_WEIGHT else 1.0
         moles = {component: count * share * per for component, count in formula.parts.items()}
-        unsure = _OF_FORMULA + (_OF_DENSITY if doubts else 0)
-        return Contents(moles, density, unsure, doubts)
+        uncertainty = _OF_FORMULA + (_OF_DENSITY if doubts else 0)
+        return Contents(moles, density, uncertainty, doubts)
     return _from_analysis(label, form, role)
 
 
@@ -139,26 +139,26 @@ def _from_analysis(label: Label, form: Form, role: Role) -> Contents:
             component, share = MEANS[line]
             percents[component] = percents.get(component, 0) + float(percent) * share
     doubts: list[Doubt] = []
-    unsure = _OF_LABEL
+    uncertainty = _OF_LABEL
     if label.unsplit_nitrogen:
         form_of_n = _likely_nitrogen(label)
         percents[form_of_n] = percents.get(form_of_n, 0) + float(label.unsplit_nitrogen)
         doubts.append(Doubt.NITROGEN_NOT_SPLIT)
-        unsure += _OF_NITROGEN
+        uncertainty += _OF_NITROGEN
     dissolved = sum(percents.values()) / 100 * _SALT_PER_ION
     density, guessed = _density(label, form, dissolved)
     if guessed:
         doubts += guessed
-        unsure += _OF_DENSITY
+        uncertainty += _OF_DENSITY
     per = density if label.basis is Basis.BY_WEIGHT else 1.0
     moles = {c: p / 100 * per / weight_of(c) for c, p in percents.items()}
     closing, added = _closing(moles, role)
     if added > 0.02:  # less is rounding of the label
         doubts.append(Doubt.CLOSED_BY_CHARGE)
-        unsure += added / 4  # the wrong ion conducts up to a quarter less or more
+        uncertainty += added / 4  # the wrong ion conducts up to a quarter less or more
     for component, amount in closing.items():
         moles[component] = moles.get(component, 0.0) + amount
-    return Contents(moles, density, unsure, tuple(doubts), closing)
+    return Contents(moles, density, uncertainty, tuple(doubts), closing)
 
 
 def _likely_nitrogen(label: Label) -> Component:

@@ -63,7 +63,7 @@ class TankChemistry:
 
     Args:
         water_ms_cm: what the source conducts by the model; None if it has no solution.
-        rises: mS/cm that each pour adds, None where its contents are not known.
+        ec_rises: mS/cm that each pour adds, None where its contents are not known.
         phs: the pH after each pour; None where the water's alkalinity is not known.
         elements: ppm of each in the finished tank, the source water's included.
         nitrogen: ppm of N by its form.
@@ -76,7 +76,7 @@ class TankChemistry:
     """
 
     water_ms_cm: float | None
-    rises: tuple[float | None, ...]
+    ec_rises: tuple[float | None, ...]
     phs: tuple[float | None, ...]
     elements: dict[Element, float]
     nitrogen: dict[Component, float]
@@ -135,13 +135,13 @@ def fill_tank(
         unknown = (None,) * len(ingredients)
         return TankChemistry(None, unknown, unknown, *_elements(tank, source))
     steps = solved[: len(asked)]
-    rises: list[float | None] = []
+    ec_rises: list[float | None] = []
     phs: list[float | None] = []
     at = 0
     for item, is_known in zip(ingredients, known, strict=True):
         at += is_known
-        rise = steps[at].ms_cm - steps[at - 1].ms_cm if is_known else 0.0
-        rises.append(None if item.contents is None else rise)
+        ec_rise = steps[at].ms_cm - steps[at - 1].ms_cm if is_known else 0.0
+        ec_rises.append(None if item.contents is None else ec_rise)
         phs.append(steps[at].ph if source.alkalinity_known else None)
     acid, finished = None, steps[-1]
     if bottle is not None and to_ph is not None and titrating and steps[-1].ph > highest_ph:
@@ -156,7 +156,7 @@ def fill_tank(
         finished = solved[len(asked)]
     return TankChemistry(
         steps[0].ms_cm,
-        tuple(rises),
+        tuple(ec_rises),
         tuple(phs),
         *_elements(tank, source),
         ph=steps[-1].ph if source.alkalinity_known else None,

@@ -28,6 +28,7 @@ from core.formats.fields import (
     Words,
     within,
 )
+from core.limits import MOST_COLUMNS, MOST_PRODUCTS
 from core.quantities import DoseUnit
 
 
@@ -41,7 +42,7 @@ class ProductDocument(Document):
     rank: Count | None = None
     form: Form = Form.LIQUID
     scales: StrictBool | None = None
-    after: Annotated[tuple[Key, ...], Field(max_length=60)] = ()
+    after: Annotated[tuple[Key, ...], Field(max_length=MOST_PRODUCTS)] = ()
     wait_min: Count | None = None
     oxidiser: StrictBool = False
     settles: StrictBool = False
@@ -115,9 +116,9 @@ class FeedChart(Document):
     medium: Medium = Medium.WATER
     readings: Readings = Readings.ADDED
     rows_are_order: StrictBool = False
-    products: Annotated[Sequence[ProductDocument], Field(max_length=60)]
-    columns: Annotated[Sequence[ColumnDocument], Field(max_length=120)]
-    doses: Annotated[Sequence[DoseDocument], Field(max_length=60 * 120)] = ()
+    products: Annotated[Sequence[ProductDocument], Field(max_length=MOST_PRODUCTS)]
+    columns: Annotated[Sequence[ColumnDocument], Field(max_length=MOST_COLUMNS)]
+    doses: Annotated[Sequence[DoseDocument], Field(max_length=MOST_PRODUCTS * MOST_COLUMNS)] = ()
 
     def chart(self) -> Chart:
         """The chart it means.

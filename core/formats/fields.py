@@ -15,6 +15,7 @@ from pydantic import (
 )
 
 from core.errors import InputError
+from core.limits import LONGEST_NAME, LONGEST_WORDS
 from core.quantities import Reading, ReadingRange, ReadingScale, ReadingUnit, decimal_text, figure
 
 _T = TypeVar("_T")
@@ -58,8 +59,10 @@ Exact = Annotated[
 ]
 """For what the program itself keeps and reads again: endless decimals stay exact."""
 
-Key = Annotated[str, StringConstraints(min_length=1, max_length=60, pattern=r"^[^\x00-\x1f]+$")]
-Words = Annotated[str, StringConstraints(max_length=120, pattern=r"^[^\x00-\x1f]*$")]
+Key = Annotated[
+    str, StringConstraints(min_length=1, max_length=LONGEST_NAME, pattern=r"^[^\x00-\x1f]+$")
+]
+Words = Annotated[str, StringConstraints(max_length=LONGEST_WORDS, pattern=r"^[^\x00-\x1f]*$")]
 Count = Annotated[int, Field(strict=True, ge=0, le=999)]
 
 

@@ -6,8 +6,8 @@ from core.chemistry import AcidKind, Component, Element, Mineral
 from core.formats.fields import Document, Figure
 from core.formats.measured import AmountDocument, MeasuredDocument
 from core.formats.pour import rounded_ph
-from core.mix import AcidPlan, InTank
-from core.mix.sheet import Told
+from core.planning import AcidPlan, InTank
+from core.planning.sheet import LabelCoverage
 from core.windows import RANGES_SOURCE
 
 
@@ -81,7 +81,7 @@ class InTankDocument(Document):
     acid: AcidPlanDocument | None
     saturated: Sequence[SaturationDocument]
     unlabelled: Sequence[str]
-    told: Told
+    told: LabelCoverage
     ranges: str
 
     @classmethod
@@ -108,7 +108,7 @@ class InTankDocument(Document):
                 for one in tank.saturated
             ],
             unlabelled=tank.unlabelled,
-            told=tank.told,
+            told=tank.label_coverage,
             ranges=RANGES_SOURCE,
         )
 

@@ -10,10 +10,10 @@ from core.formats.measured import (
     MeasuredDocument,
     UsedVessel,
 )
-from core.mix import Pour
-from core.mix.expected import RestsOn
-from core.mix.steps import Pass
 from core.order_rules import Phase
+from core.planning import Pour
+from core.planning.expected import RestsOn
+from core.planning.planned_pours import Pass
 from core.quantities import Reading
 
 
@@ -29,7 +29,7 @@ class ExpectedReading(Document):
         """The document of a pour's reading, or None."""
         if reading is None:
             return None
-        return cls(ec=reading.ms_cm, unsure=round(pour.unsure, 4), estimate=pour.basis)
+        return cls(ec=reading.ms_cm, unsure=round(pour.uncertainty, 4), estimate=pour.basis)
 
 
 class PlainReading(Document):
@@ -89,7 +89,7 @@ class PourDocument(Document):
         if pour.range:
             low, high = pour.range
             span = AmountRangeDocument(low=low.value, high=high.value, unit=low.unit)
-        stop, grit = pour.reading_target, pour.grit
+        stop, grit = pour.reading_target, pour.precipitate
         return cls(
             place=pour.place,
             product=pour.product.key,

@@ -6,7 +6,7 @@ from io import StringIO
 from typing import Literal
 
 from core.formats.fields import Document, Figure
-from core.session import MixRecord
+from core.guided import MixRecord
 
 
 class PouredLineDocument(Document):

@@ -10,7 +10,7 @@ from pydantic import Field, PlainSerializer, PlainValidator, WithJsonSchema
 from core.errors import InputError
 from core.formats.fields import Document, Figure, Key, within
 from core.formats.request import MixRequestDocument
-from core.mix.request import LARGEST_VOLUME_L
+from core.limits import LARGEST_VOLUME_L
 from core.practice import PenFault, Rehearsal, RehearsalRequest, RehearsedStep, Stops, Truth
 from core.quantities import decimal_text, rounded
 

@@ -14,12 +14,13 @@ from core.formats.fields import Document, Figure, Key, within
 from core.formats.shelf import ShelfDocument, VesselDocument
 from core.formats.water import Blend, WaterDocument, blended
 from core.growing import Crop, System
-from core.mix import Between, MixRequest, Shelf, Tank
-from core.order_rules import CalmagPlace, Customs, LivePlace, RowsPlace, SilicaPlace
+from core.limits import MOST_PRODUCTS, MOST_VESSELS
+from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
+from core.planning import Between, MixRequest, Shelf, Tank
 from core.quantities import ReadingScale, ReadingUnit, Spoons, Volume, VolumeUnit
 from core.strength import End, Override
-from core.vessels import USUAL_BENCH, Vessel
-from core.water import School, Water
+from core.vessels import USUAL_VESSELS, Vessel
+from core.water import TargetConvention, Water
 from core.windows import Window
 
 
@@ -38,7 +39,7 @@ class OverrideDocument(Document):
     end: End | None = None
 
 
-class CustomsDocument(Document):
+class OrderPreferencesDocument(Document):
     """The schools of mixing order."""
 
     calmag: CalmagPlace = CalmagPlace.BEFORE_BASE
@@ -46,9 +47,9 @@ class CustomsDocument(Document):
     live: LivePlace = LivePlace.LAST
     rows: RowsPlace = RowsPlace.PRINTED
 
-    def customs(self) -> Customs:
+    def order_preferences(self) -> OrderPreferences:
         """The customs they mean."""
-        return Customs(self.calmag, self.silica, self.live, self.rows)
+        return OrderPreferences(self.calmag, self.silica, self.live, self.rows)
 
 
 class BetweenDocument(Document):
@@ -99,13 +100,13 @@ class MixRequestDocument(Document):
     volume: VolumeDocument
     strength: Figure = Fraction(1)
     end: End = End.MIDDLE
-    school: School | None = None
+    school: TargetConvention | None = None
     spoons: Spoons = Spoons.METRIC
     water: WaterDocument | None = None
     blend: Blend = ()
-    overrides: Annotated[Sequence[OverrideDocument], Field(max_length=60)] = ()
+    overrides: Annotated[Sequence[OverrideDocument], Field(max_length=MOST_PRODUCTS)] = ()
     grown_in: Medium = Medium.WATER
-    customs: CustomsDocument = CustomsDocument()
+    customs: OrderPreferencesDocument = OrderPreferencesDocument()
     meter: MeterDocument = MeterDocument()
     between: BetweenDocument | None = None
     split: StrictBool = False
@@ -113,9 +114,9 @@ class MixRequestDocument(Document):
     shelf: ShelfDocument | None = None
     hard_forms: StrictBool = False
     acid: Key | None = None
-    bench: Annotated[Sequence[VesselDocument], Field(max_length=40)] | None = None
+    bench: Annotated[Sequence[VesselDocument], Field(max_length=MOST_VESSELS)] | None = None
     windows: Mapping[Element, WindowDocument] = {}
-    acknowledged: Annotated[Sequence[Key], Field(max_length=60)] = ()
+    acknowledged: Annotated[Sequence[Key], Field(max_length=MOST_PRODUCTS)] = ()
 
     def request(self) -> MixRequest:
         """The request it means.
@@ -129,12 +130,12 @@ class MixRequestDocument(Document):
             volume=Volume.of(self.volume.value, self.volume.unit),
             strength=self.strength,
             end=self.end,
-            school=self.school,
+            convention=self.school,
             spoons=self.spoons,
             water=self._water(),
             overrides=tuple(Override(o.product, o.strength, o.end) for o in self.overrides),
             tank=self._tank(),
-            customs=self.customs.customs(),
+            order_preferences=self.customs.order_preferences(),
             tank_unit=self.volume.unit,
             meter=within("meter", lambda: ReadingScale(self.meter.unit, self.meter.scale)),
             between=self._between(),
@@ -142,7 +143,7 @@ class MixRequestDocument(Document):
             shelf=within("shelf", self.shelf.shelf) if self.shelf else Shelf(),
             hard_forms=self.hard_forms,
             acid=self.acid,
-            bench=self._bench(),
+            vessels=self._bench(),
             windows={
                 element: within(f"windows.{element}", own.window)
                 for element, own in self.windows.items()
@@ -177,7 +178,7 @@ class MixRequestDocument(Document):
 
     def _bench(self) -> tuple[Vessel, ...]:
         if self.bench is None:
-            return USUAL_BENCH
+            return USUAL_VESSELS
         return tuple(
             within(f"bench[{at}]", vessel.as_vessel) for at, vessel in enumerate(self.bench)
         )

@@ -8,9 +8,9 @@ from core.cautions import Severity
 from core.formats.fields import Document, Figure
 from core.formats.in_tank import InTankDocument
 from core.formats.pour import PlainReading, PourDocument
-from core.mix import PourSheet
+from core.planning import PourSheet
 from core.quantities import Reading, ReadingRange
-from core.water import School
+from core.water import TargetConvention
 
 
 class EcWindow(Document):
@@ -46,7 +46,7 @@ class SchoolsDocument(Document):
     `whole` is what of it strength does not scale; `not_counted` names what no label tells of that.
     """
 
-    followed: School
+    followed: TargetConvention
     on_top: EcWindow | None
     all_in: EcWindow | None
     whole: Figure = Fraction(0)
@@ -112,7 +112,7 @@ class PourSheetDocument(Document):
             ],
             pours=[PourDocument.of(pour) for pour in sheet.pours],
             target=TargetDocument(
-                ec=EcWindow.of(sheet.aim.target),
+                ec=EcWindow.of(sheet.target.reading),
                 ph=PhTarget(
                     low=sheet.ph.low,
                     high=sheet.ph.high,
@@ -120,11 +120,11 @@ class PourSheetDocument(Document):
                 ),
             ),
             schools=SchoolsDocument(
-                followed=sheet.aim.school,
-                on_top=EcWindow.of(sheet.aim.on_top),
-                all_in=EcWindow.of(sheet.aim.all_in),
-                whole=sheet.aim.whole,
-                not_counted=sheet.aim.uncounted,
+                followed=sheet.target.convention,
+                on_top=EcWindow.of(sheet.target.on_top),
+                all_in=EcWindow.of(sheet.target.all_in),
+                whole=sheet.target.whole,
+                not_counted=sheet.target.uncounted,
             ),
             in_tank=InTankDocument.of(sheet.in_tank) if sheet.in_tank else None,
             warnings=[

@@ -10,7 +10,8 @@ from core.chemistry import Alkali
 from core.errors import InputError
 from core.formats.fields import Document, Figure, Key, Words, within
 from core.formats.label import AcidDocument, LabelDocument
-from core.mix import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
+from core.limits import MOST_PRODUCTS
+from core.planning import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
 from core.quantities import AmountUnit
 from core.vessels import Shows, Vessel, VesselKind
 
@@ -88,7 +89,7 @@ MOST_MEQ = 100
 class ShelfDocument(Document):
     """Products, acids and alkalis."""
 
-    products: Annotated[Sequence[OnShelfDocument], Field(max_length=60)] = ()
+    products: Annotated[Sequence[OnShelfDocument], Field(max_length=MOST_PRODUCTS)] = ()
     acids: Annotated[Sequence[AcidOnShelfDocument], Field(max_length=20)] = ()
     alkalis: Annotated[Sequence[AlkaliOnShelfDocument], Field(max_length=20)] = ()
 

@@ -7,6 +7,7 @@ from typing import Annotated
 from pydantic import Field
 
 from core.formats.fields import Document, Figure, ReadingDocument, Words, within
+from core.limits import MOST_WATERS
 from core.water import REPORT_FIELDS, Disinfectant, LabReport, Water, WaterKind, blend
 
 
@@ -49,7 +50,7 @@ class BlendPartDocument(Document):
     share: Figure
 
 
-Blend = Annotated[Sequence[BlendPartDocument], Field(max_length=6)]
+Blend = Annotated[Sequence[BlendPartDocument], Field(max_length=MOST_WATERS)]
 
 
 def blended(parts: Blend) -> Water:

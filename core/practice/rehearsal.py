@@ -9,22 +9,22 @@ from random import Random
 from core.chemistry import Alkali, contents_of
 from core.chemistry.source import source_water
 from core.errors import InputError
-from core.mix import MixRequest, PourSheet, plan_mix
-from core.mix.tank import label_of
-from core.practice.tank import SimulatedTank
-from core.quantities import Amount, AmountUnit, rounded
-from core.session import (
-    BenchPlan,
+from core.guided import (
     Event,
-    Kind,
-    State,
+    EventKind,
+    GuidedPlan,
+    GuidedState,
     Step,
     StepKind,
-    bench_plan,
     causes_of,
-    follow,
+    guided_plan,
+    replay,
 )
-from core.session.causes import OFFERED
+from core.guided.causes import OFFERED
+from core.planning import MixRequest, PourSheet, plan_mix
+from core.planning.tank import label_of
+from core.practice.tank import SimulatedTank
+from core.quantities import Amount, AmountUnit, rounded
 from core.vessels import measure
 
 MOST_STEPS = 400
@@ -195,7 +195,7 @@ class _Bench:
 
     def __init__(self, request: RehearsalRequest, sheet: PourSheet) -> None:
         self.request = request
-        self.plan: BenchPlan = bench_plan(request.mix, sheet)
+        self.plan: GuidedPlan = guided_plan(request.mix, sheet)
         self.tank = _TrueTank(request, self.plan)
         self.pens = _Pens(request, self.tank)
         self.events: list[Event] = []
@@ -203,7 +203,7 @@ class _Bench:
         self.causes: dict[str, None] = {}
 
     def run(self) -> Rehearsal:
-        state, ended = follow(self.plan, self.events), "done"
+        state, ended = replay(self.plan, self.events), "done"
         while state.now is not None:
             step = state.steps[state.now]
             if step.kind is StepKind.ADVICE:
@@ -218,35 +218,38 @@ class _Bench:
             asked, event = self._do(step)
             self.events.append(event)
             self._note(step, asked, state, event)
-            state = follow(self.plan, self.events)
-        return self._told(state, ended)
+            state = replay(self.plan, self.events)
+        return self._rehearsal(state, ended)
 
     def _do(self, step: Step) -> tuple[Fraction | None, Event]:
-        kind, figure, asked = Kind.DONE, None, step.amount
+        kind, figure, asked = EventKind.DONE, None, step.amount
         match step.kind:
             case StepKind.READ_WATER | StepKind.READ_EC:
-                kind, figure = Kind.READ, self.pens.ec(of_water=step.kind is StepKind.READ_WATER)
+                kind, figure = (
+                    EventKind.READ,
+                    self.pens.ec(of_water=step.kind is StepKind.READ_WATER),
+                )
             case StepKind.READ_PH:
-                kind, figure = Kind.READ, self.pens.ph()
+                kind, figure = EventKind.READ, self.pens.ph()
             case StepKind.READ_TEMPERATURE:
-                kind, figure = Kind.READ, Fraction(20)
+                kind, figure = EventKind.READ, Fraction(20)
             case StepKind.VOLUME:
                 kind, figure = self._tell_volume(step)
             case StepKind.ADVICE:
                 if step.why in OFFERED and self.request.stops is not Stops.INSIST:
-                    kind = Kind.SKIPPED
+                    kind = EventKind.SKIPPED
             case StepKind.POUR | StepKind.ADD | StepKind.ACID | StepKind.ALKALI | StepKind.DRAIN:
                 asked = self._measured(step)
-                kind, figure = Kind.POURED, self._pour(step, asked)
+                kind, figure = EventKind.POURED, self._pour(step, asked)
             case _:
                 pass
         number = len(self.events)
         return asked, Event(f"e{number:05}", float(number), "rehearsal", kind, step.id, figure)
 
-    def _tell_volume(self, step: Step) -> tuple[Kind, Fraction | None]:
+    def _tell_volume(self, step: Step) -> tuple[EventKind, Fraction | None]:
         if self.request.volume_told is not None:
-            return Kind.READ, self.request.volume_told
-        return (Kind.DONE, None) if step.amount else (Kind.SKIPPED, None)
+            return EventKind.READ, self.request.volume_told
+        return (EventKind.DONE, None) if step.amount else (EventKind.SKIPPED, None)
 
     def _measured(self, step: Step) -> Fraction:
         """What the vessels show of an amount; of an alkali of unknown strength, a little."""
@@ -254,7 +257,7 @@ class _Bench:
             return rounded(self.plan.litres / 100, 1)
         if step.kind is StepKind.DRAIN or step.amount == 0:
             return rounded(step.amount, 2)
-        how = measure(Amount(step.amount, AmountUnit(step.unit)), self.plan.bench)
+        how = measure(Amount(step.amount, AmountUnit(step.unit)), self.plan.vessels)
         return rounded(how.amount.value if how.fills and not how.dilute else step.amount, 6)
 
     def _pour(self, step: Step, asked: Fraction) -> Fraction:
@@ -273,7 +276,7 @@ class _Bench:
         return rounded(done, 6)
 
     def _note(
-        self, step: Step, asked: Fraction | None, state: State, event: Event | None = None
+        self, step: Step, asked: Fraction | None, state: GuidedState, event: Event | None = None
     ) -> None:
         advice = [str(step.why)] if step.kind is StepKind.ADVICE else []
         if state.way_out is not None and step.kind is not StepKind.ADVICE:
@@ -293,7 +296,7 @@ class _Bench:
             )
         )
 
-    def _told(self, state: State, ended: str) -> Rehearsal:
+    def _rehearsal(self, state: GuidedState, ended: str) -> Rehearsal:
         plan, units = self.plan, {p.key: p.unit.value for p in self.plan.pours}
         adjusted = state.adjusted
         alkali_unit = plan.alkali.unit.value if plan.alkali else "mL"
@@ -329,7 +332,7 @@ def _in_all(amount: Fraction | None, unit: str) -> tuple[Fraction, str] | None:
 class _TrueTank:
     """The tank as it is."""
 
-    def __init__(self, request: RehearsalRequest, plan: BenchPlan) -> None:
+    def __init__(self, request: RehearsalRequest, plan: GuidedPlan) -> None:
         self.mix, self.truth, self.plan = request.mix, request.truth, plan
         believed = request.mix.water
         report = believed.report
@@ -362,9 +365,11 @@ class _TrueTank:
         else:
             pours = [p for p in self.plan.pours if p.key == really]
             whole = sum((p.amount or p.estimate or Fraction(0) for p in pours), Fraction(0))
-            rise = self.plan.rise_of(really)
+            ec_rise = self.plan.rise_of(really)
             if whole:
-                self.tank.pour_unlabelled(float(rise * amount * strong / whole * self.plan.litres))
+                self.tank.pour_unlabelled(
+                    float(ec_rise * amount * strong / whole * self.plan.litres)
+                )
         self._solve()
 
     def pour_acid(self, amount: Fraction) -> None:

@@ -1,5 +1,6 @@
 """A tank whose true volume, water and bottles may differ from what its grower believes."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass, field
 
 from core.chemistry import Acid, Alkali, Contents, molarity
@@ -33,7 +34,11 @@ class SimulatedTank:
 
     def pour(self, contents: Contents, amount: float) -> None:
         """So many mL or g of a product."""
-        for component, mol in contents.moles.items():
+        self.pour_moles(contents.moles, amount)
+
+    def pour_moles(self, moles: Mapping[Component, float], amount: float) -> None:
+        """So many mL or g of what has so many mol of each component in one of them."""
+        for component, mol in moles.items():
             self._add(component, mol * amount / self.litres)
 
     def pour_unlabelled(self, ms_cm_litres: float) -> None:

@@ -6,6 +6,7 @@ from fractions import Fraction
 from typing import Literal
 
 from core.errors import InputError
+from core.limits import LONGEST_TYPED
 from core.quantities.readings import (
     PPM_SCALES,
     SCALE_CHOICES,
@@ -17,7 +18,6 @@ from core.quantities.units import OUNCE_G, POUND_G, DoseUnit, Volume, VolumeUnit
 
 Gallon = Literal["us", "uk"]
 
-_LONGEST = 60  # characters; nothing a grower types into one field is longer
 _VULGAR = {
     "½": "1/2", "¼": "1/4", "¾": "3/4", "⅓": "1/3", "⅔": "2/3", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8",
     "⅞": "7/8",
@@ -65,7 +65,7 @@ class TypedDose:
 
 
 def _tidy(text: str, what: str) -> str:
-    if len(text) > _LONGEST:
+    if len(text) > LONGEST_TYPED:
         raise InputError("too_long", f"That is too long for {what}.")
     tidy = text.strip().lower().replace("µ", "u").replace("μ", "u").replace("\u00a0", " ")
     tidy = re.sub(f"[{_HYPHENS}]", "-", tidy).replace("\u2044", "/").replace("\u2009", " ")

@@ -1,7 +1,8 @@
 """What amounts are measured with, and to which mark each vessel is filled."""
 
-from core.vessels.bench import USUAL_BENCH, Shows, Vessel, VesselKind
+from core.vessels.cups import Cup, cup_for
 from core.vessels.measured import JUG, WORTH_SHOWING, Fill, Measured, Predilution, measure
+from core.vessels.measuring_vessels import USUAL_VESSELS, Shows, Vessel, VesselKind
 from core.vessels.rinses import SMEARS, rinses
 from core.vessels.split import FARTHEST, TOLERANCE
 
@@ -10,14 +11,16 @@ __all__ = [
     "JUG",
     "SMEARS",
     "TOLERANCE",
-    "USUAL_BENCH",
+    "USUAL_VESSELS",
     "WORTH_SHOWING",
+    "Cup",
     "Fill",
     "Measured",
     "Predilution",
     "Shows",
     "Vessel",
     "VesselKind",
+    "cup_for",
     "measure",
     "rinses",
 ]

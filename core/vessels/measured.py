@@ -6,7 +6,7 @@ from fractions import Fraction
 from functools import lru_cache
 
 from core.quantities import Amount, AmountUnit
-from core.vessels.bench import USUAL_BENCH, Vessel
+from core.vessels.measuring_vessels import USUAL_VESSELS, Vessel
 from core.vessels.split import Splitter
 
 WORTH_SHOWING = Fraction(2, 100)
@@ -78,20 +78,20 @@ def _splitter(vessels: tuple[Vessel, ...]) -> Splitter:
     return Splitter([(vessel.capacity, vessel.mark) for vessel in vessels])
 
 
-def _able(bench: Sequence[Vessel], unit: AmountUnit) -> tuple[Vessel, ...]:
+def _able(vessels: Sequence[Vessel], unit: AmountUnit) -> tuple[Vessel, ...]:
     """The vessels that measure in a unit; the usual ones where the grower has none."""
-    mine = tuple(vessel for vessel in bench if vessel.unit is unit)
-    return mine or tuple(vessel for vessel in USUAL_BENCH if vessel.unit is unit)
+    mine = tuple(vessel for vessel in vessels if vessel.unit is unit)
+    return mine or tuple(vessel for vessel in USUAL_VESSELS if vessel.unit is unit)
 
 
 @lru_cache(maxsize=4096)
-def measure(amount: Amount, bench: tuple[Vessel, ...] = USUAL_BENCH) -> Measured:
+def measure(amount: Amount, vessels: tuple[Vessel, ...] = USUAL_VESSELS) -> Measured:
     """Split an amount over vessels, diluting it first if it is too little for all of them.
 
     >>> [float(fill.level) for fill in measure(Amount(Fraction(680), AmountUnit.ML)).fills]
     [650.0, 30.0]
     """
-    able, liquid = _able(bench, amount.unit), _able(bench, AmountUnit.ML)
+    able, liquid = _able(vessels, amount.unit), _able(vessels, AmountUnit.ML)
     neat = _fills(amount, able)
     below = 0 < amount.value < min(vessel.mark for vessel in able)
     if not below and not neat.is_off:

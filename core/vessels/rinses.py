@@ -3,8 +3,8 @@
 from collections.abc import Sequence
 
 from core.chart import Product, Role
-from core.vessels.bench import Vessel, VesselKind
 from core.vessels.measured import Measured
+from core.vessels.measuring_vessels import Vessel, VesselKind
 
 
 def rinses(pours: Sequence[tuple[Product, Measured | None]]) -> list[list[tuple[Vessel, str]]]:

@@ -28,7 +28,7 @@ _MOST_SEARCHED = 24
 
 
 @dataclass(frozen=True, slots=True)
-class Kind:
+class VesselMarks:
     """A vessel's capacity and mark, in marks of the common unit."""
 
     capacity: int
@@ -74,13 +74,13 @@ class Splitter:
         marks = [int(mark * per) for _, mark in vessels]
         step = gcd(*marks)
         self.unit = Fraction(step, per)
-        kinds = [
-            Kind(floor(capacity / mark) * whole // step, whole // step)
+        marked = [
+            VesselMarks(floor(capacity / mark) * whole // step, whole // step)
             for (capacity, mark), whole in zip(vessels, marks, strict=True)
         ]
-        self.order = sorted(range(len(kinds)), key=lambda i: (-kinds[i].capacity, kinds[i].mark))
-        self.kinds = [kinds[i] for i in self.order]
-        self._least = _least_sums(tuple(sorted({kind.mark for kind in kinds})))
+        self.order = sorted(range(len(marked)), key=lambda i: (-marked[i].capacity, marked[i].mark))
+        self.marked = [marked[i] for i in self.order]
+        self._least = _least_sums(tuple(sorted({kind.mark for kind in marked})))
 
     def split(self, amount: Fraction) -> list[Use]:
         """The best fills for an amount; none where nothing nearer than an empty vessel exists."""
@@ -89,13 +89,13 @@ class Splitter:
         ranges = self._allowed(target, near)
         if not ranges:
             return []
-        largest = self.kinds[0].capacity
+        largest = self.marked[0].capacity
         peeled = max(0, ceil(ranges[0][0] / largest) - _MOST_SEARCHED)
         off = peeled * largest
         rest = [(low - off, high - off) for low, high in ranges]
         uses = self._read_well(self._fewest(rest, target - off), rest, target - off)
         if peeled:
-            uses = _with(uses, 0, off)
+            uses = _with_more_of(uses, 0, off)
         return [(self.order[index], total) for index, total in uses]
 
     def _allowed(self, target: Fraction, near: Fraction) -> list[tuple[int, int]]:
@@ -124,8 +124,8 @@ class Splitter:
         self, uses: tuple[Use, ...], ranges: list[tuple[int, int]], target: Fraction
     ) -> tuple[Use, ...]:
         """The same with as few fills below a tenth of their vessels as a few fills more allow."""
-        slips = sum(self.kinds[index].is_slip(total) for index, total in uses)
-        fewest = sum(-(-total // self.kinds[index].capacity) for index, total in uses)
+        slips = sum(self.marked[index].is_slip(total) for index, total in uses)
+        fewest = sum(-(-total // self.marked[index].capacity) for index, total in uses)
         for allowed in range(slips):
             for fills in range(fewest, fewest + MORE_FILLS + 1):
                 best: _Best | None = None
@@ -136,7 +136,7 @@ class Splitter:
         return uses
 
     def _fewest(self, ranges: list[tuple[int, int]], target: Fraction) -> tuple[Use, ...]:
-        fills = max(1, ceil(ranges[0][0] / self.kinds[0].capacity))
+        fills = max(1, ceil(ranges[0][0] / self.marked[0].capacity))
         while True:
             best: _Best | None = None
             for low, high in ranges:
@@ -160,14 +160,14 @@ class Splitter:
 
         `slips` is how many of them may be below a tenth of their vessel.
         """
-        for at in range(index, len(self.kinds)):
-            kind = self.kinds[at]
+        for at in range(index, len(self.marked)):
+            kind = self.marked[at]
             if fills * kind.capacity < low:
                 break  # the vessels that follow are smaller still
-            best = self._alone(at, fills, low, high, target, uses, best, slips)
+            best = self._in_one_vessel(at, fills, low, high, target, uses, best, slips)
             if best is not None and len(uses) + 2 > best.vessels:
                 continue
-            smaller = self.kinds[at + 1].capacity if at + 1 < len(self.kinds) else 0
+            smaller = self.marked[at + 1].capacity if at + 1 < len(self.marked) else 0
             for mine in range(fills - 1, 0, -1):
                 rest = fills - mine
                 first = max(low - rest * smaller, (mine - 1) * kind.capacity + 1)
@@ -183,7 +183,7 @@ class Splitter:
                     )  # fmt: skip
         return best
 
-    def _alone(  # noqa: PLR0917
+    def _in_one_vessel(  # noqa: PLR0917
         self,
         at: int,
         fills: int,
@@ -195,7 +195,7 @@ class Splitter:
         slips: int,
     ) -> _Best | None:
         """One vessel does all that is left, if a multiple of its mark lies where it should."""
-        kind = self.kinds[at]
+        kind = self.marked[at]
         least = (fills - 1) * kind.capacity + (1 if slips else kind.least)
         first = -(-max(low, least) // kind.mark)
         last = min(high, fills * kind.capacity) // kind.mark
@@ -203,12 +203,12 @@ class Splitter:
             return best
         count = min(max(round(target / kind.mark), first), last)
         found = (*uses, (at, count * kind.mark))
-        size = sum(self.kinds[i].capacity for i, _ in found)
+        size = sum(self.marked[i].capacity for i, _ in found)
         new = _Best(len(found), size, abs(target - count * kind.mark), found)
         return new if best is None or new.rank < best.rank else best
 
 
-def _with(uses: tuple[Use, ...], index: int, more: int) -> tuple[Use, ...]:
+def _with_more_of(uses: tuple[Use, ...], index: int, more: int) -> tuple[Use, ...]:
     """The uses with more of one vessel."""
     if any(i == index for i, _ in uses):
         return tuple((i, total + more if i == index else total) for i, total in uses)

@@ -1,15 +1,5 @@
 """The source water: what is in it, waters joined, and what the meter should show in the end."""
 
-from core.water.aim import (
-    SCHOOL_OF_READINGS,
-    Aim,
-    RoShares,
-    School,
-    Unscaled,
-    aim_for,
-    ro_shares,
-    room_left,
-)
 from core.water.blends import Wanted, blend, share_for
 from core.water.source import (
     BUFFERED_PPM,
@@ -24,28 +14,38 @@ from core.water.source import (
     Water,
     WaterKind,
 )
+from core.water.target import (
+    CONVENTION_OF_READINGS,
+    RoShares,
+    Target,
+    TargetConvention,
+    Unscaled,
+    headroom_share_of,
+    ro_shares,
+    target_for,
+)
 
 __all__ = [
     "BUFFERED_PPM",
+    "CONVENTION_OF_READINGS",
     "GASSED_OFF_H",
     "HARD_CALCIUM_PPM",
     "HARD_MS_CM",
     "REPORT_FIELDS",
-    "SCHOOL_OF_READINGS",
     "SOFT_KINDS",
-    "Aim",
     "Disinfectant",
     "LabReport",
     "Part",
     "RoShares",
-    "School",
+    "Target",
+    "TargetConvention",
     "Unscaled",
     "Wanted",
     "Water",
     "WaterKind",
-    "aim_for",
     "blend",
+    "headroom_share_of",
     "ro_shares",
-    "room_left",
     "share_for",
+    "target_for",
 ]

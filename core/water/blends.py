@@ -5,6 +5,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.errors import InputError
+from core.limits import MOST_WATERS
 from core.quantities import Reading
 from core.water.source import REPORT_FIELDS, Disinfectant, LabReport, Part, Water, WaterKind
 
@@ -18,7 +19,6 @@ class Wanted(StrEnum):
 
 
 _WORDS = {Wanted.EC: "EC", Wanted.CALCIUM: "calcium", Wanted.ALKALINITY: "alkalinity"}
-MOST_PARTS = 6
 
 
 def blend(parts: Sequence[tuple[str, Water, Fraction]]) -> Water:
@@ -32,8 +32,8 @@ def blend(parts: Sequence[tuple[str, Water, Fraction]]) -> Water:
     Raises:
         InputError: shares that do not come to 1, or too many parts.
     """
-    if not 1 <= len(parts) <= MOST_PARTS:
-        raise InputError("blend_unclear", f"A blend has 1 to {MOST_PARTS} waters.", "parts")
+    if not 1 <= len(parts) <= MOST_WATERS:
+        raise InputError("blend_unclear", f"A blend has 1 to {MOST_WATERS} waters.", "parts")
     if sum(share for *_, share in parts) != 1 or any(share <= 0 for *_, share in parts):
         raise InputError(
             "blend_unclear", "The shares of a blend are above 0 and come to 100 %.", "parts"

@@ -5,6 +5,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.errors import InputError
+from core.limits import COLDEST_WATER_C, HOTTEST_WATER_C, LARGEST_PPM, MOST_HOURS_STOOD
 from core.quantities import Reading
 
 
@@ -49,9 +50,6 @@ about 0.06 mS/cm (CRC Handbook's limiting conductivities, from memory)."""
 
 GASSED_OFF_H = Fraction(24)
 """Hours in which chlorine leaves open water; chloramine does not: common practice."""
-
-LARGEST_PPM = 40_000
-"""More of anything than sea water has is a slip of the unit."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -128,13 +126,15 @@ class Water:
                 "again, or look at the report's unit.",
                 "ph",
             )
-        if self.temperature is not None and not -5 <= self.temperature <= 60:
+        if self.temperature is not None and not (
+            COLDEST_WATER_C <= self.temperature <= HOTTEST_WATER_C
+        ):
             raise InputError(
                 "temperature_out_of_range",
-                "Water for plants is between 0 and 40 °C; check the unit.",
+                f"Water is between {COLDEST_WATER_C} and {HOTTEST_WATER_C} °C; check the unit.",
                 "temperature",
             )
-        if self.stood_h > 10_000:
+        if self.stood_h > MOST_HOURS_STOOD:
             raise InputError(
                 "hours_out_of_range", "Water that stood so long is to be changed.", "stood_h"
             )

@@ -1,11 +1,30 @@
 """Shapes that several endpoints answer with."""
 
-from ninja import Schema
+from typing import Annotated, Literal
+
+from ninja import Field, Schema
 
 from core.errors import InputError
+from core.limits import LONGEST_NAME
 
 PLAIN_TEXT = r"^[^\x00-\x1f]*$"
 """No control characters; PostgreSQL refuses some of them."""
+
+
+Name = Annotated[str, Field(min_length=1, max_length=LONGEST_NAME, pattern=PLAIN_TEXT)]
+"""What a grow calls one of its things."""
+
+
+class Made(Schema):
+    """The number of what was made."""
+
+    id: int
+
+
+class Kept(Schema):
+    """What was told is kept."""
+
+    kept: Literal[True] = True
 
 
 class Problem(Schema):

@@ -2,6 +2,7 @@
 
 from datetime import date
 from decimal import Decimal
+from fractions import Fraction
 from pathlib import Path
 
 from django.contrib.auth.models import User
@@ -14,8 +15,9 @@ from server.charts.store import publish_chart
 from server.demo.shelf import load_shelf
 from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE
 from server.grows.models import Grow, Membership
-from server.mixes.models import Mix
+from server.guided.models import Mix
 from server.tanks.models import Tank, WaterSource
+from server.tanks.timeline import note_reading
 
 _CHARTS = Path(__file__).with_name("charts")
 
@@ -75,11 +77,13 @@ def _load_tanks(grow: Grow) -> None:
     waters = {}
     for name, kind, ec, ph, degrees, disinfectant, report, note in _WATERS:
         waters[name] = WaterSource.objects.create(
-            grow=grow, name=name, kind=kind, ec=Decimal(ec), ph=Decimal(ph),
-            temperature=Decimal(degrees) if degrees else None, disinfectant=disinfectant,
-            reported_on=_REPORTED_ON, note=note,
-            **{f"{element}_ppm": Decimal(ppm) for element, ppm in report.items()},
+            grow=grow, name=name, kind=kind, disinfectant=disinfectant, reported_on=_REPORTED_ON,
+            note=note, **{f"{element}_ppm": Decimal(ppm) for element, ppm in report.items()},
         )  # fmt: skip
+        read = {"ec": Fraction(ec), "ph": Fraction(ph)}
+        if degrees:
+            read["temperature"] = Fraction(degrees)
+        note_reading(waters[name], read, by=None)
     charts = {chart.name: chart for chart in Chart.objects.filter(grow=grow)}
     for position, row in enumerate(_TANKS):
         (name, crop, crop_kind, system, system_kind, medium, litres, width, height, water, chart,
@@ -88,7 +92,7 @@ def _load_tanks(grow: Grow) -> None:
             grow=grow, name=name, crop=crop, crop_kind=crop_kind, system=system,
             system_kind=system_kind, grown_in=medium, litres=litres, width_cm=width,
             height_cm=height, water=waters[water], chart=charts[chart], column=column, held=held,
-            strength_percent=strength, position=position,
+            strength=Decimal(strength) / 100, position=position,
         )  # fmt: skip
 
 

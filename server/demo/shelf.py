@@ -5,9 +5,8 @@ from typing import Any
 
 from core.chart import Form, Role
 from core.vessels import Shows, VesselKind
-from server.charts.models import Product
 from server.grows.models import Grow
-from server.vessels.models import BenchVessel
+from server.shelf.models import MeasuringVessel, Meter, Product
 
 _LIQUID, _DRY = Form.LIQUID, Form.DRY
 
@@ -97,8 +96,9 @@ def load_shelf(grow: Grow) -> None:
     for name, stands_for in _HARD_FORMS.items():
         made[name].hard_form_of = made[stands_for]
         made[name].save(update_fields=["hard_form_of"])
-    BenchVessel.objects.bulk_create(
-        BenchVessel(
+    Meter.objects.create(grow=grow, name="Bench pen", connection=Meter.Connection.SIMULATED)
+    MeasuringVessel.objects.bulk_create(
+        MeasuringVessel(
             grow=grow, kind=kind, capacity=Decimal(capacity), mark=Decimal(mark),
             shows=Shows.G, position=at,
         )

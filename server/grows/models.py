@@ -3,7 +3,7 @@
 from django.conf import settings
 from django.db import models
 
-from core.order_rules import CalmagPlace, Customs, LivePlace, RowsPlace, SilicaPlace
+from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
 from core.quantities import ReadingScale, ReadingUnit, Spoons, VolumeUnit
 from core.quantities.readings import PPM_SCALES
 from core.quantities.typed import Gallon
@@ -38,7 +38,9 @@ class Grow(models.Model):
         default=RowsPlace.PRINTED.value,
     )
     ranges = models.JSONField("own ranges of elements, ppm", default=dict, blank=True)
-    shelf_stamp = models.PositiveBigIntegerField("moves when shelf or bench change", default=0)
+    stamp = models.PositiveBigIntegerField(
+        "moves when anything changes on which mixes stand", default=0
+    )
 
     class Meta:
         constraints = [
@@ -58,9 +60,9 @@ class Grow(models.Model):
         return self.name
 
     @property
-    def customs(self) -> Customs:
+    def order_preferences(self) -> OrderPreferences:
         """The schools of mixing order that this grow follows."""
-        return Customs(
+        return OrderPreferences(
             CalmagPlace(self.calmag),
             SilicaPlace(self.silica),
             LivePlace(self.live),

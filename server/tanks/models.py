@@ -8,21 +8,32 @@ from django.db.models import Q
 
 from core.chart import Medium
 from core.growing import Crop, System
-from core.mix import Tank as CoreTank
-from core.mix.request import LARGEST_VOLUME_L, STRONGEST_WATER
+from core.limits import HIGHEST_STRENGTH, LARGEST_VOLUME_L, LONGEST_NAME, LONGEST_WORDS
+from core.planning import Tank as CoreTank
 from core.quantities import Reading, Volume, figure
 from core.water import REPORT_FIELDS, Disinfectant, LabReport, Water, WaterKind
-from server.grows.scope import Owned
+from server.grows.stamped import Stamped, StampedQuerySet
+from server.tanks.timeline import TimeLineEntry, last_value
 
 
-class WaterSource(Owned):
-    """A tap, a barrel or a borehole, with its last reading and lab report."""
+class _WaterManager(models.Manager["WaterSource"]):
+    """Waters with their last readings, which the time line tells."""
 
-    name = models.CharField(max_length=60)
+    def get_queryset(self) -> models.QuerySet["WaterSource"]:
+        last = {f"last_{what}": last_value("water", what) for what in WATER_READINGS}
+        waters: StampedQuerySet[WaterSource] = StampedQuerySet(self.model, using=self._db)
+        return waters.annotate(**last)
+
+
+WATER_READINGS = ("ec", "ph", "temperature")
+"""What is read of a water."""
+
+
+class WaterSource(Stamped):
+    """A tap, a barrel or a borehole, with its lab report; its readings stand in its time line."""
+
+    name = models.CharField(max_length=LONGEST_NAME)
     kind = models.CharField(max_length=8, choices=[(kind.value, kind.value) for kind in WaterKind])
-    ec = models.DecimalField("EC, mS/cm", max_digits=6, decimal_places=3, null=True, blank=True)
-    ph = models.DecimalField("pH", max_digits=4, decimal_places=2, null=True, blank=True)
-    temperature = models.DecimalField("°C", max_digits=4, decimal_places=1, null=True, blank=True)
     disinfectant = models.CharField(
         max_length=12, choices=[(one.value, one.value) for one in Disinfectant], blank=True
     )
@@ -37,25 +48,17 @@ class WaterSource(Owned):
         "alkalinity, mg/L CaCO3", max_digits=7, decimal_places=2, null=True, blank=True
     )
     reported_on = models.DateField("date of the lab report", null=True, blank=True)
-    note = models.CharField(max_length=120, blank=True)
+    note = models.CharField(max_length=LONGEST_WORDS, blank=True)
+
+    objects = _WaterManager()  # type: ignore[assignment, misc]
 
     class Meta:
         ordering = ["pk"]
+        base_manager_name = "objects"
         constraints = [
             models.UniqueConstraint(fields=["grow", "name"], name="water_name_once"),
             models.CheckConstraint(
                 condition=Q(kind__in=[kind.value for kind in WaterKind]), name="water_kind_known"
-            ),
-            models.CheckConstraint(
-                condition=Q(ec=None) | Q(ec__gte=0, ec__lte=int(STRONGEST_WATER)),
-                name="water_ec_in_range",
-            ),
-            models.CheckConstraint(
-                condition=Q(ph=None) | Q(ph__gte=0, ph__lte=14), name="water_ph_in_range"
-            ),
-            models.CheckConstraint(
-                condition=Q(temperature=None) | Q(temperature__gte=0, temperature__lte=60),
-                name="water_temperature_in_range",
             ),
             models.CheckConstraint(
                 condition=Q(disinfectant__in=["", *(one.value for one in Disinfectant)]),
@@ -73,10 +76,16 @@ class WaterSource(Owned):
     def __str__(self) -> str:
         return self.name
 
+    def last(self, what: str) -> Fraction | None:
+        """What it last read, one of `WATER_READINGS`: mS/cm, pH or °C."""
+        told = getattr(self, f"last_{what}")
+        return None if told is None else figure(told)
+
     @property
     def reading(self) -> Reading | None:
-        """Its last reading."""
-        return None if self.ec is None else Reading(figure(self.ec))
+        """Its last reading of EC."""
+        ec = self.last("ec")
+        return None if ec is None else Reading(ec)
 
     def as_water(self, reading: Reading | None, *, stood_h: Fraction = Fraction(0)) -> Water:
         """What core needs to know, with a reading taken now in place of the stored one."""
@@ -85,8 +94,8 @@ class WaterSource(Owned):
             reading=reading,
             kind=WaterKind(self.kind),
             report=LabReport(**report),
-            ph=_exact(self.ph),
-            temperature=_exact(self.temperature),
+            ph=self.last("ph"),
+            temperature=self.last("temperature"),
             disinfectant=Disinfectant(self.disinfectant) if self.disinfectant else None,
             stood_h=stood_h,
         )
@@ -96,12 +105,12 @@ def _exact(value: Decimal | None) -> Fraction | None:
     return None if value is None else figure(value)
 
 
-class Tank(Owned):
+class Tank(Stamped):
     """A reservoir, with all the water that is joined to it."""
 
-    name = models.CharField(max_length=60)
-    crop = models.CharField(max_length=60, blank=True)
-    system = models.CharField(max_length=60, blank=True)
+    name = models.CharField(max_length=LONGEST_NAME)
+    crop = models.CharField(max_length=LONGEST_NAME, blank=True)
+    system = models.CharField(max_length=LONGEST_NAME, blank=True)
     system_kind = models.CharField(
         max_length=32, choices=[(one.value, one.value) for one in System], blank=True
     )
@@ -115,21 +124,17 @@ class Tank(Owned):
         choices=[(medium.value, medium.value) for medium in Medium],
         default=Medium.WATER.value,
     )
-    litres = models.DecimalField(max_digits=12, decimal_places=3)
-    water = models.ForeignKey(WaterSource, models.PROTECT, related_name="tanks")
+    litres = models.DecimalField(max_digits=18, decimal_places=9)
+    water = models.ForeignKey(WaterSource, models.PROTECT, related_name="+")
     chart = models.ForeignKey(
-        "charts.Chart", models.SET_NULL, null=True, blank=True, related_name="tanks"
+        "charts.Chart", models.SET_NULL, null=True, blank=True, related_name="+"
     )
-    column = models.CharField(max_length=60, blank=True)
+    column = models.CharField(max_length=LONGEST_NAME, blank=True)
     held = models.BooleanField("stays in that column, as leafy herbs do", default=False)
-    strength_percent = models.PositiveSmallIntegerField(default=50)
+    strength = models.DecimalField(
+        "share of the printed doses", max_digits=9, decimal_places=8, default=Decimal("0.5")
+    )
     position = models.PositiveSmallIntegerField(default=0)
-    last_ec = models.DecimalField("mS/cm", max_digits=6, decimal_places=3, null=True, blank=True)
-    last_ph = models.DecimalField(max_digits=4, decimal_places=2, null=True, blank=True)
-    mixed_at = models.DateTimeField(null=True, blank=True)
-    look_again_at = models.DateTimeField(null=True, blank=True)
-    use_by_at = models.DateTimeField(null=True, blank=True)
-    change_out_at = models.DateTimeField(null=True, blank=True)
 
     class Meta:
         ordering = ["position", "pk"]
@@ -142,7 +147,7 @@ class Tank(Owned):
                 condition=Q(width_cm__gt=0, height_cm__gt=0), name="tank_has_a_size"
             ),
             models.CheckConstraint(
-                condition=Q(strength_percent__gt=0, strength_percent__lte=200),
+                condition=Q(strength__gt=0, strength__lte=HIGHEST_STRENGTH),
                 name="tank_strength_in_range",
             ),
             models.CheckConstraint(
@@ -162,6 +167,11 @@ class Tank(Owned):
     def __str__(self) -> str:
         return self.name
 
+    @staticmethod
+    def with_readings(tanks: models.QuerySet["Tank"]) -> models.QuerySet["Tank"]:
+        """Tanks with what they last read, `last_ec` in mS/cm and `last_ph`."""
+        return tanks.annotate(last_ec=last_value("tank", "ec"), last_ph=last_value("tank", "ph"))
+
     def as_tank(self) -> CoreTank:
         """Where the feed goes, as core reckons with it."""
         return CoreTank(
@@ -171,3 +181,6 @@ class Tank(Owned):
             joined=Volume(figure(self.litres)),
             held=self.column if self.held and self.column else None,
         )
+
+
+__all__ = ["WATER_READINGS", "Tank", "TimeLineEntry", "WaterSource"]

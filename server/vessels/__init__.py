@@ -1,1 +1,1 @@
-"""What a grow measures with."""
+"""History alone: the table of measuring vessels moved to the shelf."""

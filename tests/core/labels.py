@@ -1,7 +1,7 @@
 """Labels and shelves for tests: invented, but such as are sold."""
 
 from core.chemistry import Acid, AcidKind, Basis, Label, Nutrient, Salt
-from core.mix import AcidOnShelf, OnShelf, Shelf
+from core.planning import AcidOnShelf, OnShelf, Shelf
 from tests.core.mixes import F
 
 

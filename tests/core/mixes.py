@@ -5,7 +5,7 @@ from typing import Any
 
 from core.chart import Chart, Column, Dose, Form, Medium, PhWindow, Product, Readings, Role
 from core.chart.parts import SCALED_ROLES
-from core.mix import MixRequest, PourSheet, Tank, plan_mix
+from core.planning import MixRequest, PourSheet, Tank, plan_mix
 from core.quantities import DoseUnit, Reading, ReadingRange, Volume, VolumeUnit
 from core.water import REPORT_FIELDS, LabReport, Water
 

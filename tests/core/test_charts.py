@@ -10,7 +10,7 @@ from core.chart import Chart, Column, Dose, Form, Medium, PhWindow, Product, Rea
 from core.errors import InputError
 from core.formats import FeedChart, document_of, read_json
 from core.formats.text import path_text
-from core.mix import MixRequest, PourSheet, plan_mix
+from core.planning import MixRequest, PourSheet, plan_mix
 from core.quantities import (
     DoseUnit,
     Reading,
@@ -23,7 +23,7 @@ from core.quantities import (
 )
 from core.quantities.units import AmountUnit
 from core.strength import End, Override
-from core.water import School, Water
+from core.water import TargetConvention, Water
 from tests.core.mixes import F, chart, dose, ec, pair, plan, poured, product, water
 
 figures = st.integers(0, 40_000).map(lambda thousandths: F(thousandths, 1000))
@@ -93,11 +93,11 @@ def test_every_chart_survives_writing_and_reading(of: Chart) -> None:
     assert document_of(FeedChart, read_json(text)).chart() == of
 
 
-@given(charts(), st.sampled_from(list(School)), st.sampled_from(list(End)))
+@given(charts(), st.sampled_from(list(TargetConvention)), st.sampled_from(list(End)))
 def test_every_dose_is_poured_or_left_out_with_a_reason(
-    of: Chart, school: School, end: End
+    of: Chart, convention: TargetConvention, end: End
 ) -> None:
-    sheet = any_mix(of, school=school, end=end)
+    sheet = any_mix(of, convention=convention, end=end)
     column = of.columns[0].key
     dosed = {row.key for row in of.products if of.dose(row.key, column)}
     poured_keys = [pour.product.key for pour in sheet.pours]
@@ -116,8 +116,8 @@ def test_every_dose_is_poured_or_left_out_with_a_reason(
 
 @given(charts(), st.fractions(F(1, 10), 1, max_denominator=20))
 def test_strength_scales_what_scales_and_nothing_else(of: Chart, strength: Fraction) -> None:
-    whole = poured(any_mix(of, school=School.ON_TOP))
-    part = any_mix(of, school=School.ON_TOP, strength=strength)
+    whole = poured(any_mix(of, convention=TargetConvention.ON_TOP))
+    part = any_mix(of, convention=TargetConvention.ON_TOP, strength=strength)
     for pour in part.pours:
         before = whole[pour.product.key]
         if pour.amount and before is not None:
@@ -191,7 +191,9 @@ def test_the_message_about_water_speaks_the_growers_unit() -> None:
     hard = plan(pair(), water=water("0.5"), meter=ppm).warnings[0]
     assert (hard.code, hard.values["ec"]) == ("hard_water", "0.5")
     assert "350 ppm (700)" in hard.message
-    strong = plan(pair(target=ec("0.2")), water=water("0.5"), school=School.ALL_IN, meter=ppm)
+    strong = plan(
+        pair(target=ec("0.2")), water=water("0.5"), convention=TargetConvention.ALL_IN, meter=ppm
+    )
     assert "140 ppm (700)" in strong.warnings[0].message
 
 

@@ -107,7 +107,7 @@ def test_hoagland_and_arnon_1950(recipe: dict[str, str], published: dict[str, fl
     for element, ppm in published.items():
         assert tank.elements[Element(element)] == pytest.approx(ppm, rel=0.01)
     # Published readings lie around 2.0 to 2.2 mS/cm (from memory).
-    assert 2.0 <= sum(rise or 0 for rise in tank.rises) <= 2.2
+    assert 2.0 <= sum(ec_rise or 0 for ec_rise in tank.ec_rises) <= 2.2
     if recipe is SOLUTION_2:
         assert tank.nitrogen[Component.AMMONIUM] == pytest.approx(14, rel=0.01)
 
@@ -125,7 +125,7 @@ def test_a_dry_three_part_reads_as_the_trade_has_it() -> None:
     ]
     for source in ("0", "0.2", "0.3"):
         tank = fill_tank(water(source), gallon, parts)
-        assert 2.0 <= float(source) + sum(rise or 0 for rise in tank.rises) <= 2.7
+        assert 2.0 <= float(source) + sum(ec_rise or 0 for ec_rise in tank.ec_rises) <= 2.7
 
 
 def test_nitrate_and_ammonium_stay_as_they_are() -> None:
@@ -135,7 +135,7 @@ def test_nitrate_and_ammonium_stay_as_they_are() -> None:
     assert tank.nitrogen[Component.AMMONIUM] == pytest.approx(half, rel=1e-3)
     # 0.0125 mol/kg of NH4NO3: limiting conductivities 73.5 and 71.4 S cm2/mol (CRC Handbook, from
     # memory) less some 8 % at this strength.
-    assert tank.rises[0] == pytest.approx(0.0125 * (73.5 + 71.4) * 0.92, rel=0.03)
+    assert tank.ec_rises[0] == pytest.approx(0.0125 * (73.5 + 71.4) * 0.92, rel=0.03)
 
 
 @settings(max_examples=25)
@@ -188,7 +188,7 @@ def test_w_v_needs_no_density_and_w_w_takes_it() -> None:
     assert two.moles[Component.CALCIUM] == pytest.approx(1.2 * one.moles[Component.CALCIUM])
     assert Doubt.DENSITY_ESTIMATED in three.doubts
     assert Doubt.DENSITY_ESTIMATED not in (*one.doubts, *two.doubts)
-    assert three.share_unsure > two.share_unsure
+    assert three.share_uncertainty > two.share_uncertainty
     # Solutions of such strength weigh 1.1 to 1.3 g/mL (CRC Handbook, from memory).
     assert 1.1 < three.density < 1.3
 
@@ -211,7 +211,7 @@ def test_what_was_put_in_to_close_is_not_shown_as_an_element() -> None:
     # Calcium without its nitrate: chloride is assumed for the reading, and claimed nowhere.
     tank = fill_tank(PURE, F(1), [poured("1", bottle(Ca="5"))])
     assert tank.elements.get(Element.CL, 0.0) == 0.0
-    assert tank.rises[0]
+    assert tank.ec_rises[0]
 
 
 def test_silica_and_tonics_keep_their_alkalinity() -> None:
@@ -399,7 +399,7 @@ def test_what_has_no_solution_says_so_and_spoils_nothing() -> None:
         solve([Solution({Component.CALCIUM: 1e6, Component.SULFATE: 1e6})])
     assert solve([Solution({}, 7.0)])[0].ms_cm < 0.001
     mad = fill_tank(PURE, F(1), [dry("100000000", Salt.CALCIUM_CHLORIDE)])
-    assert mad.rises == (None,)
+    assert mad.ec_rises == (None,)
     assert mad.elements[Element.CA] > 0
 
 

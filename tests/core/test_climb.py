@@ -8,7 +8,7 @@ from core.chart import Chart, Role
 from core.climb import POURING_MIN, draw_climb
 from core.order_rules import WAIT_MIN
 from core.quantities import ReadingScale, ReadingUnit
-from core.water import School
+from core.water import TargetConvention
 from tests.core.mixes import chart, dose, ec, pair, plan, product, water
 from tests.core.test_charts import any_mix, charts
 
@@ -41,7 +41,7 @@ def test_levels_are_the_sheets_readings_in_that_unit(of: Chart, scale: ReadingSc
 
 
 def test_an_empty_mix_ends_where_it_begins() -> None:
-    sheet = plan(pair(target=ec("0.5")), school=School.ALL_IN, water=water("0.6"))
+    sheet = plan(pair(target=ec("0.5")), convention=TargetConvention.ALL_IN, water=water("0.6"))
     climb = draw_climb(sheet, ReadingScale())
     assert (climb.risers, climb.minutes, climb.read_at) == ((), 0, 0)
     assert climb.end == climb.floor
@@ -73,4 +73,4 @@ def test_the_band_is_as_wide_as_the_reading_is_unsure() -> None:
         assert riser.low is not None
         assert riser.high is not None
         assert riser.low < riser.level < riser.high
-        assert float(riser.high - riser.low) == pytest.approx(20 * pour.unsure, rel=0.01)
+        assert float(riser.high - riser.low) == pytest.approx(20 * pour.uncertainty, rel=0.01)

@@ -13,13 +13,13 @@ from core.cautions import CATALOGUE, Caution, Severity
 from core.chart import Chart, Column, Medium, Readings, Role, Stage
 from core.chemistry import AcidKind, Salt
 from core.growing import System
-from core.mix import HardForm, OnShelf, PourSheet, Shelf
-from core.order_rules import Customs, LivePlace
+from core.order_rules import LivePlace, OrderPreferences
+from core.planning import HardForm, OnShelf, PourSheet, Shelf
 from core.quantities import Volume, VolumeUnit
 from core.quantities.units import OUNCE_G, POUND_G
 from core.strength import End, Override
 from core.vessels import Shows, Vessel, VesselKind
-from core.water import Disinfectant, School, WaterKind
+from core.water import Disinfectant, TargetConvention, WaterKind
 from core.windows import Window
 from tests.core.labels import CALMAG, PART_ONE, acid, acid_on_shelf, label, labelled, salt, shelf
 from tests.core.mixes import DRY, F, chart, codes, dose, ec, pair, plan, product, water
@@ -56,14 +56,14 @@ def adjusters(first: object, second: object = None) -> PourSheet:
 
 
 def measured_by(amount: str, capacity: str, mark: str) -> PourSheet:
-    bench = (Vessel(VesselKind.CYLINDER, F(capacity), F(mark)),)
-    return plan(chart([product("one", Role.BASE)], [dose("one", amount)]), "1 L", bench=bench)
+    vessels = (Vessel(VesselKind.CYLINDER, F(capacity), F(mark)),)
+    return plan(chart([product("one", Role.BASE)], [dose("one", amount)]), "1 L", vessels=vessels)
 
 
 def weighed_on(shows: Shows) -> PourSheet:
     scale = Vessel(VesselKind.SCALE, POUND_G * 11, OUNCE_G / 10, shows)
     row = product("salt", Role.BASE, form=DRY)
-    return plan(chart([row], [dose("salt", "1 oz/gal_us")]), "80 gal_us", bench=(scale,))
+    return plan(chart([row], [dose("salt", "1 oz/gal_us")]), "80 gal_us", vessels=(scale,))
 
 
 def left(millilitres: str) -> Shelf:
@@ -97,8 +97,8 @@ CASES: dict[str, tuple[Sheet, Sheet]] = {
     # What raises a code, and the nearest that does not.
     "water_not_read": (lambda: plan(pair(), water=water(None)), lambda: plan(pair())),
     "water_too_strong": (
-        lambda: plan(pair(target=ec("0.5")), school=School.ALL_IN, water=water("0.5")),
-        lambda: plan(pair(target=ec("0.5")), school=School.ALL_IN, water=water("0.49"))),
+        lambda: plan(pair(target=ec("0.5")), convention=TargetConvention.ALL_IN, water=water("0.5")),
+        lambda: plan(pair(target=ec("0.5")), convention=TargetConvention.ALL_IN, water=water("0.49"))),
     "water_takes_half": (
         lambda: plan(pair(target=ec("0.3")), water=water("0.31")),
         lambda: plan(pair(target=ec("0.3")), water=water("0.3"))),
@@ -168,7 +168,7 @@ CASES: dict[str, tuple[Sheet, Sheet]] = {
         lambda: plan(replace(of_roles(Role.SILICA, Role.BASE), rows_are_order=True))),
     "live_before_acid": (
         lambda: plan(FED_LIVE, water=water("0.5", **MAINS), shelf=shelf(acid_on_shelf()),
-                     customs=Customs(live=LivePlace.FIRST)),
+                     order_preferences=OrderPreferences(live=LivePlace.FIRST)),
         lambda: plan(FED_LIVE, water=water("0.5", **MAINS), shelf=shelf(acid_on_shelf()))),
     "live_with_oxidiser": (lambda: plan(PEROXIDE), lambda: plan(FED_LIVE)),
     "acid_into_water": (lambda: adjusters("unknown"), lambda: plan(pair())),
@@ -280,7 +280,7 @@ def test_a_remedy_is_what_makes_the_caution_go() -> None:
 
 
 def test_the_verdict_on_salty_water_names_the_ro_that_mends_it() -> None:
-    sheet = plan(pair(target=ec("0.6")), school=School.ALL_IN, water=water("0.4"))
+    sheet = plan(pair(target=ec("0.6")), convention=TargetConvention.ALL_IN, water=water("0.4"))
     verdict = next(c for c in sheet.warnings if c.code == "water_takes_half")
     # 0.4 × (1 - share) is a third of 0.6.
     assert F(verdict.values["ro_share"]) == F("0.5")
@@ -369,7 +369,7 @@ def test_what_no_label_tells_is_not_nought_and_nobody_knows_the_ph() -> None:
     living = product("one", Role.BASE, settles=True)
     nothing = plan(chart([living], [dose("one", "8 mL/L")]), water=known)
     assert nothing.in_tank is not None
-    assert (nothing.in_tank.told, nothing.in_tank.ph, nothing.in_tank.acid) == (
+    assert (nothing.in_tank.label_coverage, nothing.in_tank.ph, nothing.in_tank.acid) == (
         "nothing",
         None,
         None,
@@ -379,11 +379,11 @@ def test_what_no_label_tells_is_not_nought_and_nobody_knows_the_ph() -> None:
     assert "no_buffer" not in codes(nothing)  # a living feed steadies itself
     part = plan(pair(), water=known, shelf=shelf(one=PART_ONE))
     assert part.in_tank is not None
-    assert (part.in_tank.told, part.in_tank.ph) == ("part", None)
+    assert (part.in_tank.label_coverage, part.in_tank.ph) == ("part", None)
     assert [pour.ph_after is None for pour in part.pours] == [False, True]
     whole = plan(pair(), water=known, shelf=labelled())
     assert whole.in_tank is not None
-    assert whole.in_tank.told == "all"
+    assert whole.in_tank.label_coverage == "all"
     assert whole.in_tank.ph is not None
 
 

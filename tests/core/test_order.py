@@ -9,11 +9,11 @@ from hypothesis import strategies as st
 from core.chart import Form, Product, Role
 from core.errors import InputError
 from core.order import Place, hard_edges, preference, put_in_order
-from core.order_rules import CalmagPlace, Customs, LivePlace, SilicaPlace
+from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, SilicaPlace
 from tests.core.mixes import product
 
-customs = st.builds(
-    Customs,
+order_preferences = st.builds(
+    OrderPreferences,
     st.sampled_from(list(CalmagPlace)),
     st.sampled_from(list(SilicaPlace)),
     st.sampled_from(list(LivePlace)),
@@ -60,12 +60,14 @@ def must(rows: list[Product]) -> set[tuple[str, str]]:
     return found
 
 
-@given(products(), st.booleans(), customs)
-def test_against_brute_force(rows: list[Product], printed: bool, customs: Customs) -> None:
+@given(products(), st.booleans(), order_preferences)
+def test_against_brute_force(
+    rows: list[Product], printed: bool, order_preferences: OrderPreferences
+) -> None:
     """Nothing moves that no rule is about, wherever any order at all leaves it where it was."""
     rules = must(rows)
-    wanted = preference(rows, rows_are_order=printed, customs=customs)
-    order = keys(put_in_order(rows, rows_are_order=printed, customs=customs))
+    wanted = preference(rows, rows_are_order=printed, order_preferences=order_preferences)
+    order = keys(put_in_order(rows, rows_are_order=printed, order_preferences=order_preferences))
     assert all(order.index(one) < order.index(other) for one, other in rules)
     role = {row.key: row.role for row in rows}
     movers = {
@@ -100,11 +102,11 @@ def _freest(
     return order
 
 
-@given(products(most=40), st.booleans(), customs)
+@given(products(most=40), st.booleans(), order_preferences)
 def test_every_product_once_every_rule_kept_every_place_explained(
-    rows: list[Product], printed: bool, customs: Customs
+    rows: list[Product], printed: bool, order_preferences: OrderPreferences
 ) -> None:
-    places = put_in_order(rows, rows_are_order=printed, customs=customs)
+    places = put_in_order(rows, rows_are_order=printed, order_preferences=order_preferences)
     order = keys(places)
     assert sorted(order) == sorted(row.key for row in rows)
     assert all(order.index(one) < order.index(other) for one, other in hard_edges(rows))
@@ -128,8 +130,8 @@ def test_the_default_order() -> None:  # common practice
 
 
 def test_the_other_schools() -> None:
-    other = Customs(CalmagPlace.AFTER_BASE, SilicaPlace.BEFORE_BUFFER, LivePlace.FIRST)
-    places = put_in_order(SHELF, customs=other)
+    other = OrderPreferences(CalmagPlace.AFTER_BASE, SilicaPlace.BEFORE_BUFFER, LivePlace.FIRST)
+    places = put_in_order(SHELF, order_preferences=other)
     assert keys(places) == [
         "cultures", "slip", "steady", "micro", "leaf", "fruit", "epsom", "calmag", "tonic",
         "scour", "bloom",

@@ -8,12 +8,8 @@ from hypothesis import strategies as st
 
 from core.chart import Form, Medium, Role
 from core.chemistry import Alkali, Label, Salt, alkali_of, contents_of
-from core.chemistry.elements import Component
-from core.mix import AlkaliOnShelf, Tank
-from core.quantities import AmountUnit
-from core.session import Event, StepKind, follow, record_of
-from core.session.buffers import DOWN, PHOSPHATE_PK, Held, phosphate_between, up
-from core.session.carbonate import (
+from core.chemistry.buffers import DOWN, PHOSPHATE_PK, BufferCapacity, phosphate_between, up
+from core.chemistry.carbonate import (
     acid_between,
     alkali_between,
     alkalinity_of,
@@ -21,7 +17,11 @@ from core.session.carbonate import (
     carbon_from_alkali,
     carbon_of,
 )
-from core.session.ph import Advice, Portion, assist
+from core.chemistry.elements import Component
+from core.guided import Event, StepKind, record_of, replay
+from core.guided.ph import Advice, Portion, assist
+from core.planning import AlkaliOnShelf, Tank
+from core.quantities import AmountUnit
 from tests.core.guided import AT, MIDDLE, POTASH, READS, next_event, plan_for
 from tests.core.labels import PART_TWO, acid_on_shelf, label, labelled, shelf
 from tests.core.mixes import F, water
@@ -33,15 +33,15 @@ def test_what_holds_ph_is_found_again_from_what_acid_did(
 ) -> None:
     acid = acid_between(from_ph, to_ph, carbon)
     assert carbon_from_acid(from_ph, to_ph, acid) == pytest.approx(carbon, rel=1e-3)
-    true = Held(carbon, phosphate)
-    found = DOWN.held(from_ph, to_ph, DOWN.takes(from_ph, to_ph, true), Held(carbon))
+    true = BufferCapacity(carbon, phosphate)
+    found = DOWN.capacity(from_ph, to_ph, DOWN.takes(from_ph, to_ph, true), BufferCapacity(carbon))
     assert found is not None
     assert found.phosphate == pytest.approx(phosphate, abs=1e-3)
     # Carbonate of which there is less than was thought is found too, and nothing else made of it.
-    less = DOWN.held(from_ph, to_ph, acid * 0.999, Held(carbon * 2))
+    less = DOWN.capacity(from_ph, to_ph, acid * 0.999, BufferCapacity(carbon * 2))
     assert less is not None
     assert (less.carbonate, less.phosphate) == (pytest.approx(carbon, rel=1e-2), 0)
-    assert DOWN.held(to_ph, from_ph, 1.0, true) is None
+    assert DOWN.capacity(to_ph, from_ph, 1.0, true) is None
     assert alkalinity_of(carbon_of(carbon)) == pytest.approx(carbon)
 
 
@@ -60,7 +60,7 @@ def test_what_holds_ph_is_found_again_from_what_alkali_did(
     alkali = alkali_between(from_ph, to_ph, carbon, carbonate)
     found = carbon_from_alkali(from_ph, to_ph, alkali, carbonate)
     assert found == pytest.approx(carbon, rel=1e-3)
-    assert up(carbonate).held(to_ph, from_ph, 1.0, Held(carbon)) is None
+    assert up(carbonate).capacity(to_ph, from_ph, 1.0, BufferCapacity(carbon)) is None
     # Carbonate holds its own against the acid, so that more of it is needed than of a hydroxide.
     assert alkali >= alkali_between(from_ph, to_ph, carbon, 0.0)
 
@@ -170,7 +170,7 @@ def test_the_assistant_stops_after_so_many_rounds_and_learns_nothing_from_it() -
     plan = plan_for()
     slow = ["7.2", "6.9", "6.7", "6.6", "6.5", "6.4", "6.3", "6.3"]
     events: list[Event] = []
-    while (state := follow(plan, events)).now is not None:
+    while (state := replay(plan, events)).now is not None:
         reads = {**READS, StepKind.READ_PH: "0"}
         if state.steps[state.now].kind is StepKind.READ_PH:
             reads[StepKind.READ_PH] = slow.pop(0)
@@ -185,7 +185,7 @@ def test_a_pen_that_was_mended_tells_what_the_last_portion_did() -> None:
     plan = plan_for()
     reads = ["7.0", "7.0", "6.4", "6.0"]
     events: list[Event] = []
-    while (state := follow(plan, events)).now is not None:
+    while (state := replay(plan, events)).now is not None:
         figures = {**READS}
         if state.steps[state.now].kind is StepKind.READ_PH:
             figures[StepKind.READ_PH] = reads.pop(0)
@@ -200,7 +200,7 @@ def test_what_silicate_held_above_is_not_asked_for_below() -> None:
     ro = {**AT, "alkalinity": 0.06, "phosphate": 0.15}
     above = [Portion(0.1, 8.2, 7.2)]
     next_one = assist(7.2, portions=above, **ro)  # type: ignore[arg-type]
-    assert next_one.meq_l <= DOWN.takes(7.2, MIDDLE, Held(carbon_of(0.06), 0.15))
+    assert next_one.meq_l <= DOWN.takes(7.2, MIDDLE, BufferCapacity(carbon_of(0.06), 0.15))
     below = [*above, Portion(next_one.meq_l, 7.2, 6.6)]
     last = assist(6.6, portions=below, **ro)  # type: ignore[arg-type]
     assert 0 < last.meq_l < next_one.meq_l

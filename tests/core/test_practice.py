@@ -9,10 +9,10 @@ from core.chemistry import Acid, AcidKind, Alkali, contents_of, molarity
 from core.chemistry.acids import PROTONS_AT_6
 from core.chemistry.elements import Component
 from core.chemistry.source import source_water
+from core.guided import Event, GuidedPlan, GuidedState, StepKind, replay
+from core.guided.ph import Advice, Portion, assist
 from core.practice import Pen, PenReading, SimulatedTank
 from core.practice.pen import stands_still
-from core.session import BenchPlan, Event, State, StepKind, follow
-from core.session.ph import Advice, Portion, assist
 from core.water import Water
 from tests.core.guided import AT, HARD, MAINS, MIDDLE, POTASH, READS, RO, SOFT, next_event, plan_for
 from tests.core.labels import PART_ONE, PART_TWO, label
@@ -120,12 +120,12 @@ def test_the_second_pour_reaches_the_target_in_at_most_four_readings(source: Wat
 
 
 def _drive(
-    plan: BenchPlan, tank: SimulatedTank, pen: Pen, chance: Random, zero: float
-) -> tuple[State, int]:
+    plan: GuidedPlan, tank: SimulatedTank, pen: Pen, chance: Random, zero: float
+) -> tuple[GuidedState, int]:
     """Follow the screen with a simulated tank up to pH; how often EC was read."""
     events: list[Event] = []
     readings = 0
-    while (state := follow(plan, events)).now is not None:
+    while (state := replay(plan, events)).now is not None:
         step = state.steps[state.now]
         if step.kind is StepKind.READ_PH:
             return state, readings

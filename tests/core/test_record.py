@@ -11,22 +11,22 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Role
+from core.chemistry.buffers import DOWN, BufferCapacity
+from core.chemistry.carbonate import carbon_of
 from core.formats.record import MixRecordDocument
-from core.mix import AlkaliOnShelf
+from core.guided import Event, EventKind, GuidedPlan, MixRecord, StepKind, record_of, replay
+from core.guided.record import PouredLine, ReadLine
+from core.planning import AlkaliOnShelf
 from core.quantities import AmountUnit
-from core.session import BenchPlan, Event, Kind, MixRecord, StepKind, follow, record_of
-from core.session.buffers import DOWN, Held
-from core.session.carbonate import carbon_of
-from core.session.record import PouredLine, ReadLine
 from tests.core.guided import MAINS, PLANS, POTASH, READS, next_event, plan_for, whole
 from tests.core.labels import acid_on_shelf, labelled
 from tests.core.mixes import F, chart, dose, ec, pair, product
 
 
-def run(plan: BenchPlan, **reads: list[str]) -> tuple[MixRecord, list[Event]]:
+def run(plan: GuidedPlan, **reads: list[str]) -> tuple[MixRecord, list[Event]]:
     """A mix in which the pen shows these readings, one after the other; then as usual."""
     events: list[Event] = []
-    while (state := follow(plan, events)).now is not None:
+    while (state := replay(plan, events)).now is not None:
         kind = state.steps[state.now].kind
         shown = reads.get(kind.value, [])
         figure = shown.pop(0) if shown else READS.get(kind, "0")
@@ -43,7 +43,7 @@ def test_planned_stands_beside_poured_and_two_passes_are_one_line() -> None:
     assert (lines["one"].planned, lines["one"].unit) == (200, "mL")
     # 160 in the first pass; the rest by the reading, capped.
     assert lines["one"].poured == sum(
-        (e.figure or 0) for e in events if e.kind is Kind.POURED and "one" in e.step
+        (e.figure or 0) for e in events if e.kind is EventKind.POURED and "one" in e.step
     )
     assert F(160) < lines["one"].poured <= F(200)
     assert [line.step for line in record.readings][:2] == ["read-water", "read-between"]
@@ -54,7 +54,7 @@ def test_who_when_and_how_long() -> None:
     events = whole(plan)
     first = replace(events[0], by="tamsin", at=-600.0)
     told = [*reversed(events[1:]), first]
-    record = record_of(plan, follow(plan, told), told)
+    record = record_of(plan, replay(plan, told), told)
     assert record.people == ("tamsin", "wren")
     assert (record.began, record.ended) == (-600, len(events) - 1)
     assert record.minutes == round((len(events) - 1 + 600) / 60)
@@ -70,12 +70,12 @@ def test_the_alkalinity_is_learned_from_what_acid_did(alkalinity: float) -> None
     meq = float(poured * plan.acid.molar / plan.litres)
     # Where so much acid brings a water of that alkalinity:
     assert plan.phosphate is not None
-    held = Held(carbon_of(alkalinity), float(plan.phosphate))
+    held = BufferCapacity(carbon_of(alkalinity), float(plan.phosphate))
     after = next(ph / 1000 for ph in range(7800, 3000, -1)
                  if DOWN.takes(7.8, ph / 1000, held) > meq)  # fmt: skip
     again = run(plan, read_ph=["7.8", f"{after:.3f}", "5.8"])[1]
     upto = next(at for at, e in enumerate(again) if e.step == "read-ph-2") + 1
-    record = record_of(plan, follow(plan, again[:upto]), again[:upto])
+    record = record_of(plan, replay(plan, again[:upto]), again[:upto])
     assert record.alkalinity is not None
     assert float(record.alkalinity) == pytest.approx(alkalinity, rel=0.02)
 
@@ -107,7 +107,7 @@ def test_acid_and_alkali_have_lines_of_their_own_beside_a_product_called_so() ->
 def test_live_cultures_shorten_how_long_it_keeps() -> None:
     base = pair()
     of = chart([*base.products, product("brew", Role.LIVE)], [*base.doses, dose("brew", "1 mL/L")])
-    kinds = [s.kind for s in follow(plan_for(of=of), []).steps]
+    kinds = [s.kind for s in replay(plan_for(of=of), []).steps]
     assert kinds.index(StepKind.READ_PH) < kinds.index(StepKind.POUR, kinds.index(StepKind.READ_PH))
     assert run(plan_for(of=of))[0].use_by_days == 7
     assert run(plan_for())[0].use_by_days == 14
@@ -115,11 +115,11 @@ def test_live_cultures_shorten_how_long_it_keeps() -> None:
 
 def test_a_mix_that_is_not_over_has_a_record_so_far() -> None:
     plan = plan_for(shelf=labelled())
-    nothing = record_of(plan, follow(plan, []), [])
+    nothing = record_of(plan, replay(plan, []), [])
     assert (nothing.minutes, nothing.readings, nothing.people) == (0, (), ())
     assert [line.poured for line in nothing.lines] == [0, 0]
-    skipped = [Event("s", 5.0, "wren", Kind.SKIPPED, "fill")]
-    assert record_of(plan, follow(plan, skipped), skipped).skipped == ("fill",)
+    skipped = [Event("s", 5.0, "wren", EventKind.SKIPPED, "fill")]
+    assert record_of(plan, replay(plan, skipped), skipped).skipped == ("fill",)
 
 
 figures = st.decimals(0, 10**6, places=3).map(Fraction)

@@ -8,15 +8,15 @@ from typing import Any
 import jsonschema
 import pytest
 
-from bench.safety import FAMILIES, case
+from benchmarks.safety import FAMILIES, case
 from core.chart import Chart, Dose, Role
 from core.errors import InputError
+from core.guided import StepKind
 from core.headless import rehearse_text
-from core.mix import MixRequest
+from core.planning import MixRequest
 from core.practice import PenFault, Rehearsal, RehearsalRequest, Stops, Truth, rehearse
 from core.quantities import DoseUnit, Volume
-from core.session import StepKind
-from core.water import School
+from core.water import TargetConvention
 from tests.core.guided import MAINS
 from tests.core.labels import acid_on_shelf, labelled, shelf
 from tests.core.mixes import F, chart, dose, ec, pair, product, water
@@ -96,7 +96,9 @@ def test_an_overpoured_part_is_told_by_what_is_in() -> None:
 
 def test_all_in_on_a_stronger_water_less_goes_in_or_nothing() -> None:
     def poured(read: str) -> list[Fraction]:
-        found = run(pair(target=ec("1.6")), mix={"school": School.ALL_IN}, water_read=F(read))
+        found = run(
+            pair(target=ec("1.6")), mix={"convention": TargetConvention.ALL_IN}, water_read=F(read)
+        )
         return [amount for amount, _, _ in found.poured.values()]
 
     assert poured("0.4") == [150, 150]  # (T − S) / T, common practice

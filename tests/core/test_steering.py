@@ -9,14 +9,14 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Dose, Role
-from core.mix import Shelf
-from core.order_rules import Customs, LivePlace
+from core.guided import Event, EventKind, GuidedPlan, GuidedState, StepKind, replay
+from core.guided.ph import Advice
+from core.guided.portions import portion_until
+from core.guided.steering import Slope, Verdict, correct, more_of_base, second_pour
+from core.order_rules import LivePlace, OrderPreferences
+from core.planning import Shelf
 from core.quantities import DoseUnit
-from core.session import BenchPlan, Event, Kind, State, StepKind, follow
-from core.session.ph import Advice
-from core.session.portions import portion_until
-from core.session.steering import Slope, Verdict, correct, more_of_base, second_pour
-from core.water import School, Water
+from core.water import TargetConvention, Water
 from tests.core.guided import PLANS, READS, next_event, plan_for, whole
 from tests.core.labels import labelled
 from tests.core.mixes import F, chart, dose, ec, pair, product, water
@@ -25,10 +25,13 @@ from tests.core.mixes import F, chart, dose, ec, pair, product, water
 def test_the_second_pour_follows_from_what_the_first_was_worth() -> None:
     first, doses = {"one": F(80), "two": F(80)}, {"one": F(100), "two": F(100)}
     fair, weak = Slope(F("0.8"), F("0.8")), Slope(F("0.6"), F("0.8"))
-    rest = second_pour(first, doses, slope=fair, room=F("0.2"))
+    rest = second_pour(first, doses, slope=fair, ec_headroom=F("0.2"))
     assert (rest.amounts, rest.capped) == ({"one": 20, "two": 20}, False)
-    assert second_pour(first, doses, slope=fair, room=F("0.1")).amounts == {"one": 10, "two": 10}
-    capped = second_pour(first, doses, slope=weak, room=F("0.4"))
+    assert second_pour(first, doses, slope=fair, ec_headroom=F("0.1")).amounts == {
+        "one": 10,
+        "two": 10,
+    }
+    capped = second_pour(first, doses, slope=weak, ec_headroom=F("0.4"))
     assert capped.capped
     assert capped.amounts == {"one": 20, "two": 20}  # printed dose × strength is the cap
     assert capped.beyond == {"one": F(160, 3), "two": F(160, 3)}
@@ -40,14 +43,14 @@ def test_the_second_pour_follows_from_what_the_first_was_worth() -> None:
     doses=st.lists(st.integers(1, 500), min_size=1, max_size=4),
     off=st.lists(st.fractions(F("0.5"), F("1.5")), min_size=4, max_size=4),
     measured=st.fractions(F("0.1"), F(2)),
-    room=st.fractions(F(-1), F(2)),
+    ec_headroom=st.fractions(F(-1), F(2)),
 )
 def test_the_second_pour_keeps_to_the_cap_and_mends_the_ratio(
-    doses: list[int], off: list[Fraction], measured: Fraction, room: Fraction
+    doses: list[int], off: list[Fraction], measured: Fraction, ec_headroom: Fraction
 ) -> None:
     printed = {str(at): F(dose) for at, dose in enumerate(doses)}
     first = {part: dose * F("0.8") * off[int(part)] for part, dose in printed.items()}
-    rest = second_pour(first, printed, slope=Slope(measured, F(1)), room=room)
+    rest = second_pour(first, printed, slope=Slope(measured, F(1)), ec_headroom=ec_headroom)
     shares = {part: (first[part] + rest.amounts[part]) / printed[part] for part in printed}
     for part, share in shares.items():
         assert share <= 1 or rest.amounts[part] == 0  # never past printed dose × strength
@@ -61,8 +64,8 @@ def test_too_much_of_a_base_part_shows_the_ways_out() -> None:
     one = next(p for p in plan.pours if p.base)
     told = whole(plan)
     at = next(i for i, e in enumerate(told) if e.step.startswith("pour-") and one.key in e.step)
-    told[at] = Event("much", told[at].at, "wren", Kind.POURED, told[at].step, F(300))
-    way = follow(plan, told[: at + 1]).way_out
+    told[at] = Event("much", told[at].at, "wren", EventKind.POURED, told[at].step, F(300))
+    way = replay(plan, told[: at + 1]).way_out
     assert way is not None
     assert (way.poured, way.planned) == (300, 200)
     assert way.dilute_to == 150  # 100 L × 300 / 200
@@ -70,7 +73,7 @@ def test_too_much_of_a_base_part_shows_the_ways_out() -> None:
     assert way.accept_at is not None
     assert way.accept_at > plan.target[1]
     assert way.behind == ()  # part two still follows it
-    assert follow(plan, whole(plan)).way_out is None
+    assert replay(plan, whole(plan)).way_out is None
 
 
 def test_what_cannot_follow_any_more_is_said_and_the_reading_is_of_what_is_in() -> None:
@@ -104,28 +107,39 @@ def test_too_strong_and_too_weak() -> None:
 
 
 def test_what_is_poured_until_a_reading_is_sneaked_up_on() -> None:
-    none = {"litres": F(90), "poured": F(0), "rise": F(0)}
-    assert portion_until(estimate=F(700), room=F(1), **none) == 420
-    assert portion_until(estimate=None, room=F(1), **none) == F("13.5")
+    none = {"litres": F(90), "poured": F(0), "ec_rise": F(0)}
+    assert portion_until(estimate=F(700), ec_headroom=F(1), **none) == 420
+    assert portion_until(estimate=None, ec_headroom=F(1), **none) == F("13.5")
     second = portion_until(
-        estimate=F(700), litres=F(90), poured=F(420), rise=F("0.6"), room=F("0.4")
+        estimate=F(700), litres=F(90), poured=F(420), ec_rise=F("0.6"), ec_headroom=F("0.4")
     )
     assert second == 252  # 0.9 of the 280 that are left
-    assert portion_until(estimate=F(700), litres=F(90), poured=F(9), rise=F(1), room=F(0)) == 0
+    assert (
+        portion_until(estimate=F(700), litres=F(90), poured=F(9), ec_rise=F(1), ec_headroom=F(0))
+        == 0
+    )
 
 
 def test_a_reading_that_does_not_rise_stops_the_pouring() -> None:
     at = {"estimate": F(700), "litres": F(90)}
-    assert portion_until(**at, poured=F(420), rise=F(0), room=F(1)) == 280  # the rest of it
-    assert portion_until(**at, poured=F(700), rise=F("0.2"), room=F("0.8")) == 0
-    assert portion_until(**at, poured=F(698), rise=F(0), room=F(1)) == 0  # by a mark's breadth
-    assert portion_until(**at, poured=F(700), rise=F("0.5"), room=F("0.5")) == 630
+    assert (
+        portion_until(**at, poured=F(420), ec_rise=F(0), ec_headroom=F(1)) == 280
+    )  # the rest of it
+    assert portion_until(**at, poured=F(700), ec_rise=F("0.2"), ec_headroom=F("0.8")) == 0
+    assert (
+        portion_until(**at, poured=F(698), ec_rise=F(0), ec_headroom=F(1)) == 0
+    )  # by a mark's breadth
+    assert portion_until(**at, poured=F(700), ec_rise=F("0.5"), ec_headroom=F("0.5")) == 630
     # A rise that a pen can hardly tell makes no giant portion.
-    assert portion_until(**at, poured=F(420), rise=F("0.02"), room=F("0.98")) == 700
+    assert portion_until(**at, poured=F(420), ec_rise=F("0.02"), ec_headroom=F("0.98")) == 700
     unknown = {"estimate": None, "litres": F(100)}
-    assert portion_until(**unknown, poured=F(15), rise=F(0), room=F(1)) == 15  # as much again
-    assert portion_until(**unknown, poured=F(60), rise=F(0), room=F(1)) == 0  # enough to be seen
-    assert portion_until(**unknown, poured=F(15), rise=F("0.02"), room=F("0.98")) == 60
+    assert (
+        portion_until(**unknown, poured=F(15), ec_rise=F(0), ec_headroom=F(1)) == 15
+    )  # as much again
+    assert (
+        portion_until(**unknown, poured=F(60), ec_rise=F(0), ec_headroom=F(1)) == 0
+    )  # enough to be seen
+    assert portion_until(**unknown, poured=F(15), ec_rise=F("0.02"), ec_headroom=F("0.98")) == 60
 
 
 def test_a_feed_that_does_nothing_is_not_poured_on_and_its_causes_are_told() -> None:
@@ -144,7 +158,7 @@ def test_an_organic_feed_is_sneaked_up_on_in_the_guided_mix() -> None:
     plan = plan_for(of=of, shelf=labelled())
     events: list[Event] = []
     tank = F("0.52")
-    while (state := follow(plan, events)).now is not None:
+    while (state := replay(plan, events)).now is not None:
         step = state.steps[state.now]
         if step.kind is StepKind.POUR:
             assert step.amount is not None
@@ -162,7 +176,7 @@ def test_what_went_past_the_reading_is_thinned_until_it_is_right() -> None:
 
     def told(*reads: str) -> list[Event]:
         events, left = [], list(reads)
-        while (state := follow(plan, events)).now is not None:
+        while (state := replay(plan, events)).now is not None:
             step = state.steps[state.now]
             if step.kind is StepKind.READ_EC and not left:
                 return events
@@ -170,36 +184,38 @@ def test_what_went_past_the_reading_is_thinned_until_it_is_right() -> None:
             events.append(next_event(state, len(events), {**READS, StepKind.READ_EC: read}))
         return events
 
-    state = follow(plan, told("2.02"))
+    state = replay(plan, told("2.02"))
     [drain] = [step for step in state.steps if step.kind is StepKind.DRAIN]
     # V × (reading − target) / (reading − source), common practice: 100 × 0.5 / 1.5 L.
     assert drain.amount == F(100, 3)
     assert state.correction is not None
     assert state.correction.verdict is Verdict.STRONG
-    thinned = follow(plan, told("2.02", "1.52"))
+    thinned = replay(plan, told("2.02", "1.52"))
     assert [s.kind for s in thinned.steps].count(StepKind.DRAIN) == 1
     # Too much was drained: what follows is a portion by what the product did so far.
-    weak = follow(plan, told("2.02", "1.40"))
+    weak = replay(plan, told("2.02", "1.40"))
     first, portion = [s.amount for s in weak.steps if s.kind is StepKind.POUR]
     assert first is not None
     left = first * F(2, 3)
     assert portion == left / (F("1.40") - F("0.52")) * F("0.12") * F("0.9")
     upto = next(at for at, event in enumerate(told("2.02")) if event.step == drain.id)
-    left_so = follow(plan, [*told("2.02")[:upto], Event("no", 90, "wren", Kind.SKIPPED, drain.id)])
+    left_so = replay(
+        plan, [*told("2.02")[:upto], Event("no", 90, "wren", EventKind.SKIPPED, drain.id)]
+    )
     assert left_so.ec == F("2.02")
     assert [s.kind for s in left_so.steps].count(StepKind.READ_EC) == 1
 
 
 def test_nothing_is_poured_towards_a_reading_that_is_there_already() -> None:
     of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(0))])
-    kinds = {step.kind for step in follow(plan_for(of=of, shelf=labelled()), []).steps}
+    kinds = {step.kind for step in replay(plan_for(of=of, shelf=labelled()), []).steps}
     assert StepKind.POUR not in kinds
 
 
-def read_water(plan: BenchPlan, reading: str) -> State:
+def read_water(plan: GuidedPlan, reading: str) -> GuidedState:
     reads = {**READS, StepKind.READ_WATER: reading}
-    events = [next_event(follow(plan, []), 0)]
-    return follow(plan, [*events, next_event(follow(plan, events), 1, reads)])
+    events = [next_event(replay(plan, []), 0)]
+    return replay(plan, [*events, next_event(replay(plan, events), 1, reads)])
 
 
 def test_a_target_on_top_follows_the_water_that_is_in_the_tank() -> None:
@@ -207,11 +223,11 @@ def test_a_target_on_top_follows_the_water_that_is_in_the_tank() -> None:
     on_top = read_water(plan_for(), "0.82")
     assert on_top.target == (F("2.22"), F("2.32"))
     assert on_top.water_off == F("0.3")
-    total = read_water(plan_for(school=School.ALL_IN), "0.82")
+    total = read_water(plan_for(convention=TargetConvention.ALL_IN), "0.82")
     assert total.target == (F("1.4"), F("1.5"))
     same = read_water(plan_for(), "0.6")
     assert (same.target, same.water_off) == ((F("2.00"), F("2.10")), None)
-    assert read_water(plan_for(school=School.DOSES_ONLY), "0.82").target is None
+    assert read_water(plan_for(convention=TargetConvention.DOSES_ONLY), "0.82").target is None
     unread = plan_for(Water())
     assert (unread.target, read_water(unread, "0.3").target) == (None, (F("1.7"), F("1.8")))
 
@@ -221,15 +237,15 @@ readings = st.fractions(F("0.6"), F(6), max_denominator=1000)
 
 @given(readings, st.fractions(F("0.7"), F(3), max_denominator=100), st.fractions(F(0), F("0.5")))
 def test_draining_by_the_litres_it_says_comes_out_at_the_target(
-    reading: Fraction, aim: Fraction, source: Fraction
+    reading: Fraction, target: Fraction, source: Fraction
 ) -> None:
     """By mass balance: what is drained takes its salt along, what is filled in brings its own."""
     litres = F(250)
-    said = correct(reading, low=aim, high=aim, source=source, litres=litres,
+    said = correct(reading, low=target, high=target, source=source, litres=litres,
                    resolution=F("0.01"))  # fmt: skip
     if said.verdict is Verdict.STRONG:
         left = reading * (litres - said.drain_l) + source * said.drain_l
-        assert left / litres == aim
+        assert left / litres == target
         assert 0 < said.drain_l <= litres
     else:
         assert said.drain_l == 0
@@ -276,9 +292,13 @@ def test_sneaking_up_never_passes_the_reading_and_gets_there(
         return
     poured, portions = F(0), 0
     while wanted - poured / true_whole > F("0.01"):
-        rise = poured / true_whole
+        ec_rise = poured / true_whole
         poured += portion_until(
-            estimate=estimate, litres=litres, poured=poured, rise=rise, room=wanted - rise
+            estimate=estimate,
+            litres=litres,
+            poured=poured,
+            ec_rise=ec_rise,
+            ec_headroom=wanted - ec_rise,
         )
         portions += 1
         assert poured <= true_whole
@@ -286,12 +306,12 @@ def test_sneaking_up_never_passes_the_reading_and_gets_there(
 
 
 def told_until(
-    plan: BenchPlan, ecs: list[str], *, water: str = "0.52", pours: dict[str, str] | None = None,
+    plan: GuidedPlan, ecs: list[str], *, water: str = "0.52", pours: dict[str, str] | None = None,
     skipped: tuple[str, ...] = (), volume: str | None = None,
-) -> State:  # fmt: skip
+) -> GuidedState:  # fmt: skip
     """Follow the screen while there are readings of EC to give; some steps told otherwise."""
     events: list[Event] = []
-    while (state := follow(plan, events)).now is not None:
+    while (state := replay(plan, events)).now is not None:
         step = state.steps[state.now]
         if step.kind is StepKind.READ_EC and not ecs:
             return state
@@ -299,11 +319,11 @@ def told_until(
         reads = {**READS, StepKind.READ_EC: ec, StepKind.READ_WATER: water}
         event = next_event(state, len(events), reads)
         if step.id.startswith(skipped) and skipped:
-            event = replace(event, kind=Kind.SKIPPED, figure=None)
+            event = replace(event, kind=EventKind.SKIPPED, figure=None)
         elif step.id in (pours or {}):
             event = replace(event, figure=F((pours or {})[step.id]))
         elif step.kind is StepKind.VOLUME and volume is not None:
-            event = replace(event, kind=Kind.READ, figure=F(volume))
+            event = replace(event, kind=EventKind.READ, figure=F(volume))
         events.append(event)
     return state
 
@@ -338,7 +358,7 @@ def test_printed_dose_times_strength_is_passed_on_purpose_alone() -> None:
 @given(st.lists(st.integers(0, 400).map(lambda hundredths: f"{hundredths / 100}"), min_size=1,
                 max_size=9), st.sampled_from(PLANS), st.none() | st.sampled_from(["25", "90", "500"]))  # fmt: skip
 def test_whatever_the_pen_shows_no_part_passes_its_dose_unasked(
-    ecs: list[str], plan: BenchPlan, volume: str | None
+    ecs: list[str], plan: GuidedPlan, volume: str | None
 ) -> None:
     state = told_until(plan, ecs, skipped=("advice-beyond",), volume=volume)
     for key in ("one", "two"):
@@ -363,11 +383,11 @@ def test_a_part_that_was_left_out_is_what_is_missing() -> None:
     assert adds["add-1-two"] == 200
 
 
-def kinds_of(state: State) -> Counter[StepKind]:
+def kinds_of(state: GuidedState) -> Counter[StepKind]:
     return Counter(step.kind for step in state.steps)
 
 
-def advice_of(state: State) -> list[str]:
+def advice_of(state: GuidedState) -> list[str]:
     return [step.why for step in state.steps if step.kind is StepKind.ADVICE]
 
 
@@ -439,7 +459,7 @@ def test_a_tank_that_is_just_as_planned_is_neither_too_strong_nor_too_weak() -> 
 
 
 def test_the_check_of_a_mix_without_a_target_settles_the_volume_too() -> None:
-    plan = plan_for(school=School.DOSES_ONLY)
+    plan = plan_for(convention=TargetConvention.DOSES_ONLY)
     state = told_until(plan, ["5.40"])
     assert float(state.litres) == pytest.approx(25, rel=0.05)
     assert kinds_of(state)[StepKind.DRAIN] == 0
@@ -460,7 +480,7 @@ def test_a_water_far_above_the_plan_is_asked_about_and_read_again() -> None:
 @pytest.mark.parametrize(("read", "amount"), [("0.52", 125.6), ("0.80", 89.6), ("0.30", 125.6)])
 def test_all_in_the_doses_shrink_to_the_water_that_is_there(read: str, amount: float) -> None:
     """(T − S) / T of 200 mL at T = 1.45: common practice. Less salt in it raises no dose unasked."""
-    plan = plan_for(school=School.ALL_IN)
+    plan = plan_for(convention=TargetConvention.ALL_IN)
     state = told_until(plan, [], water=read)
     pour = next(step for step in state.steps if step.kind is StepKind.POUR)
     wanted = 200 * (1.45 - max(float(read), 0.52)) / 1.45
@@ -469,7 +489,7 @@ def test_all_in_the_doses_shrink_to_the_water_that_is_there(read: str, amount: f
 
 
 def test_all_in_a_water_without_room_ends_the_mix() -> None:
-    state = told_until(plan_for(school=School.ALL_IN), [], water="1.50")
+    state = told_until(plan_for(convention=TargetConvention.ALL_IN), [], water="1.50")
     assert advice_of(state) == ["water_too_strong", "water_too_strong"]
     assert state.poured == {}
     assert state.now is None
@@ -478,10 +498,10 @@ def test_all_in_a_water_without_room_ends_the_mix() -> None:
 def test_cultures_that_the_order_puts_first_are_poured_first() -> None:
     of = chart([*pair().products, product("brew", Role.LIVE)],
                [*pair().doses, dose("brew", "1 mL/L")], target=ec("1.4", "1.5"))  # fmt: skip
-    first = plan_for(of=of, customs=Customs(live=LivePlace.FIRST))
-    pours = [s.id for s in follow(first, []).steps if s.kind is StepKind.POUR]
+    first = plan_for(of=of, order_preferences=OrderPreferences(live=LivePlace.FIRST))
+    pours = [s.id for s in replay(first, []).steps if s.kind is StepKind.POUR]
     assert pours == ["pour-1-brew", "pour-2-one", "pour-3-two"]
-    last = [s.id for s in follow(plan_for(of=of), []).steps]
+    last = [s.id for s in replay(plan_for(of=of), []).steps]
     assert last.index("pour-3-brew") > last.index("read-ph-1")
 
 
@@ -497,13 +517,13 @@ def test_after_a_base_that_is_past_the_rule_nothing_is_poured() -> None:
 
 def test_an_acid_at_hand_asks_for_goggles_whether_or_not_alkalinity_is_known() -> None:
     unknown = plan_for(water("0.5"))
-    assert "gear" in {step.id for step in follow(unknown, []).steps}
+    assert "gear" in {step.id for step in replay(unknown, []).steps}
     none = plan_for(water("0.5"), shelf=labelled())
-    assert "gear" not in {step.id for step in follow(none, []).steps}
+    assert "gear" not in {step.id for step in replay(none, []).steps}
     # Without any at hand, a little pH up of unknown strength is poured all the same.
     low = {**READS, StepKind.READ_PH: "4.9", StepKind.READ_EC: "1.86", StepKind.READ_WATER: "0.5"}
     events: list[Event] = []
-    while (state := follow(none, events)).now is not None:
+    while (state := replay(none, events)).now is not None:
         step = state.steps[state.now]
         if step.kind is StepKind.ALKALI:
             break
@@ -517,7 +537,7 @@ def test_no_more_than_a_third_past_its_need_is_poured_before_somebody_looks() ->
     plan = plan_for()
     slow = ["7.0", "6.7", "6.5", "6.4", "6.35", "6.3", "6.3", "6.3"]
     events: list[Event] = []
-    while (state := follow(plan, events)).now is not None:
+    while (state := replay(plan, events)).now is not None:
         step = state.steps[state.now]
         if step.why == Advice.BEYOND_NEED:
             break

@@ -18,19 +18,19 @@ shares = st.fractions(F(1, 100), 2, max_denominator=100)
 
 
 @given(shares, st.fractions(0, 1, max_denominator=100))
-def test_what_does_not_scale_is_left_alone(strength: Fraction, room: Fraction) -> None:
+def test_what_does_not_scale_is_left_alone(strength: Fraction, headroom_share: Fraction) -> None:
     fixed = product("p", Role.SILICA)
-    share = share_of(fixed, SINGLE, strength=strength, room=room, end=End.LOW)
+    share = share_of(fixed, SINGLE, strength=strength, headroom_share=headroom_share, end=End.LOW)
     assert (share.value, share.why) == (1, ("not_scaled",))
 
 
 @given(shares, st.fractions(0, 1, max_denominator=100))
-def test_strength_and_room_multiply(strength: Fraction, room: Fraction) -> None:
+def test_strength_and_room_multiply(strength: Fraction, headroom_share: Fraction) -> None:
     base = product("p", Role.BASE)
-    share = share_of(base, SINGLE, strength=strength, room=room, end=End.LOW)
-    assert share.value == strength * room
+    share = share_of(base, SINGLE, strength=strength, headroom_share=headroom_share, end=End.LOW)
+    assert share.value == strength * headroom_share
     assert share.chosen == strength
-    assert ("room_left_by_water" in share.why) == (room != 1)
+    assert ("room_left_by_water" in share.why) == (headroom_share != 1)
 
 
 @given(shares, shares)
@@ -39,7 +39,7 @@ def test_a_wish_goes_before_the_rule_but_not_before_the_water(
 ) -> None:
     base = product("p", Role.BASE)
     share = share_of(
-        base, RANGE, strength=strength, room=F(1, 2), end=End.LOW,
+        base, RANGE, strength=strength, headroom_share=F(1, 2), end=End.LOW,
         override=Override("p", wish, End.HIGH),
     )  # fmt: skip
     assert share.value == wish / 2

@@ -18,7 +18,7 @@ from core.vessels import (
     FARTHEST,
     JUG,
     TOLERANCE,
-    USUAL_BENCH,
+    USUAL_VESSELS,
     Shows,
     Vessel,
     VesselKind,
@@ -49,8 +49,8 @@ def test_fills_add_up_stay_on_marks_and_hardly_round(value: Fraction, unit: Amou
     assert not measured.is_off
 
 
-def levels(amount: str, *bench: Vessel, unit: AmountUnit = ML) -> list[tuple[int, float]]:
-    fills = measure(Amount(F(amount), unit), bench or USUAL_BENCH).fills
+def levels(amount: str, *vessels: Vessel, unit: AmountUnit = ML) -> list[tuple[int, float]]:
+    fills = measure(Amount(F(amount), unit), vessels or USUAL_VESSELS).fills
     return [(fill.times, float(fill.level)) for fill in fills]
 
 

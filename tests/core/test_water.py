@@ -11,15 +11,15 @@ from core.quantities import Reading, ReadingRange
 from core.water import (
     HARD_MS_CM,
     Disinfectant,
-    School,
+    TargetConvention,
     Wanted,
     Water,
-    aim_for,
     blend,
     ro_shares,
     share_for,
+    target_for,
 )
-from core.water.aim import WATER_SHARE
+from core.water.target import WATER_SHARE
 from tests.core.mixes import F, ec, water
 
 readings = st.fractions(0, 4, max_denominator=1000).map(Reading)
@@ -37,36 +37,36 @@ def printed(draw: st.DrawFn) -> ReadingRange:
 def test_on_top_is_the_source_and_what_the_bottles_add(
     of: ReadingRange, strength: Fraction, source: Reading
 ) -> None:
-    aim = aim_for(School.ON_TOP, of, strength, source)
-    assert aim.target is not None
-    assert aim.target.low.ms_cm - source.ms_cm == strength * of.low.ms_cm
-    assert aim.target.high.ms_cm - source.ms_cm == strength * of.high.ms_cm
-    assert (aim.room, aim.ro) == (1, None)
+    target = target_for(TargetConvention.ON_TOP, of, strength, source)
+    assert target.reading is not None
+    assert target.reading.low.ms_cm - source.ms_cm == strength * of.low.ms_cm
+    assert target.reading.high.ms_cm - source.ms_cm == strength * of.high.ms_cm
+    assert (target.headroom_share, target.ro) == (1, None)
 
 
 @given(printed(), strengths, readings)
 def test_all_in_fills_exactly_the_room_the_water_leaves(
     of: ReadingRange, strength: Fraction, source: Reading
 ) -> None:
-    aim = aim_for(School.ALL_IN, of, strength, source)
+    target = target_for(TargetConvention.ALL_IN, of, strength, source)
     total = strength * of.middle.ms_cm
-    assert aim.target is not None
-    assert aim.target.middle.ms_cm == total
-    assert 0 <= aim.room <= 1
+    assert target.reading is not None
+    assert target.reading.middle.ms_cm == total
+    assert 0 <= target.headroom_share <= 1
     if source.ms_cm < total:
-        assert source.ms_cm + total * aim.room == total
-        assert aim.ro is None
+        assert source.ms_cm + total * target.headroom_share == total
+        assert target.ro is None
     else:
-        assert aim.room == 0
+        assert target.headroom_share == 0
 
 
-@given(printed(), strengths, readings, st.sampled_from(list(School)))
+@given(printed(), strengths, readings, st.sampled_from(list(TargetConvention)))
 def test_every_school_shows_the_figures_of_both(
-    of: ReadingRange, strength: Fraction, source: Reading, school: School
+    of: ReadingRange, strength: Fraction, source: Reading, convention: TargetConvention
 ) -> None:
-    aim = aim_for(school, of, strength, source)
-    assert aim.on_top == aim_for(School.ON_TOP, of, strength, source).target
-    assert aim.all_in == aim_for(School.ALL_IN, of, strength, source).target
+    target = target_for(convention, of, strength, source)
+    assert target.on_top == target_for(TargetConvention.ON_TOP, of, strength, source).reading
+    assert target.all_in == target_for(TargetConvention.ALL_IN, of, strength, source).reading
 
 
 @given(readings, st.fractions(F(1, 100), 3, max_denominator=100))
@@ -80,20 +80,26 @@ def test_the_remedy_does_what_it_says(source: Reading, total: Fraction) -> None:
 
 
 def test_worked_examples_of_both_schools() -> None:  # common practice
-    assert aim_for(School.ON_TOP, ec("0.8"), F(1), Reading(F("0.5"))).target == ec("1.3")
-    assert aim_for(School.ON_TOP, ec("1.0"), F(1), Reading(F("0.4"))).target == ec("1.4")
-    assert aim_for(School.DOSES_ONLY, ec("0.8"), F(1), Reading(F("0.5"))).target is None
+    assert target_for(TargetConvention.ON_TOP, ec("0.8"), F(1), Reading(F("0.5"))).reading == ec(
+        "1.3"
+    )
+    assert target_for(TargetConvention.ON_TOP, ec("1.0"), F(1), Reading(F("0.4"))).reading == ec(
+        "1.4"
+    )
+    assert (
+        target_for(TargetConvention.DOSES_ONLY, ec("0.8"), F(1), Reading(F("0.5"))).reading is None
+    )
 
 
 def test_without_a_reading_only_all_in_knows_its_target() -> None:
-    assert aim_for(School.ON_TOP, ec("0.8"), F(1), None).target is None
-    assert aim_for(School.ALL_IN, ec("0.8"), F(1), None).target == ec("0.8")
-    assert aim_for(School.ALL_IN, ec("0.8"), F(1), None).room == 1
+    assert target_for(TargetConvention.ON_TOP, ec("0.8"), F(1), None).reading is None
+    assert target_for(TargetConvention.ALL_IN, ec("0.8"), F(1), None).reading == ec("0.8")
+    assert target_for(TargetConvention.ALL_IN, ec("0.8"), F(1), None).headroom_share == 1
 
 
 def test_water_at_nothing_needs_no_remedy() -> None:
     assert ro_shares(Reading(F(0)), F(0)) is None
-    assert aim_for(School.ALL_IN, ec("0"), F(1), Reading(F(0))).room == 0
+    assert target_for(TargetConvention.ALL_IN, ec("0"), F(1), Reading(F(0))).headroom_share == 0
 
 
 @pytest.mark.parametrize(

@@ -10,9 +10,9 @@ from django.core.signals import request_finished, request_started
 from playwright.sync_api import Browser, Page, sync_playwright
 from pytest_django.live_server_helper import LiveServer
 
-from server.api.gathered import stocks_in_memory
 from server.charts.store import charts_in_memory
 from server.demo.scenario import load_scenario
+from server.planning.snapshot import snapshots_in_memory
 
 # Playwright's own loop runs in the thread in which fixtures prepare the database.
 os.environ["DJANGO_ALLOW_ASYNC_UNSAFE"] = "true"
@@ -36,7 +36,7 @@ def browser() -> Iterator[Browser]:
 def door(live_server: LiveServer, browser: Browser) -> Iterator[Page]:
     """The sign-in page; any error on the page's console fails the test."""
     charts_in_memory.clear()
-    stocks_in_memory.clear()
+    snapshots_in_memory.clear()
     load_scenario()
     page = browser.new_page(viewport={"width": 1280, "height": 800})
     errors: list[str] = []

@@ -15,8 +15,8 @@ from playwright.sync_api import Browser, Page, expect
 from playwright.sync_api import Error as PlaywrightError
 from pytest_django.live_server_helper import LiveServer
 
-from server.mixes.models import Mix, MixEvent
-from server.mixes.running import give_up
+from server.guided.models import Mix, MixEvent
+from server.guided.running import give_up
 from tests.journeys.line import Line
 from tests.journeys.test_mix_journey import AXE
 

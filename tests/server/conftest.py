@@ -3,6 +3,7 @@
 import json
 from collections.abc import Iterator
 from dataclasses import dataclass
+from fractions import Fraction
 from typing import Any
 
 import pytest
@@ -12,12 +13,13 @@ from django.test import Client
 from pytest_django import DjangoDbBlocker
 
 from core.formats import FeedChart, document_of
-from server.api.gathered import stocks_in_memory
 from server.charts.models import ChartVersion
 from server.charts.store import charts_in_memory, publish_chart
 from server.demo.scenario import load_scenario
 from server.grows.models import Grow, Membership
+from server.planning.snapshot import snapshots_in_memory
 from server.tanks.models import Tank, WaterSource
+from server.tanks.timeline import note_reading
 
 SMALL_CHART: dict[str, Any] = {
     "format": "brisk-measure/feed-chart",
@@ -70,11 +72,11 @@ class Yard:
 def _fresh(db: None) -> Iterator[None]:
     """Numbers of charts come again after a rollback, and so do locked-out names."""
     charts_in_memory.clear()
-    stocks_in_memory.clear()
+    snapshots_in_memory.clear()
     reset()
     yield
     charts_in_memory.clear()
-    stocks_in_memory.clear()
+    snapshots_in_memory.clear()
 
 
 def _enter(person: User) -> Client:
@@ -106,7 +108,8 @@ def neighbour() -> Yard:
     grow = Grow.objects.create(name="Next door")
     person = User.objects.create_user("heron", password="long-legged-bird")
     Membership.objects.create(grow=grow, person=person)
-    water = WaterSource.objects.create(grow=grow, name="Tap", kind="mains", ec="0.3")
+    water = WaterSource.objects.create(grow=grow, name="Tap", kind="mains")
+    note_reading(water, {"ec": Fraction("0.3")}, by=None)
     version = publish_chart(grow, document_of(FeedChart, SMALL_CHART))
     tank = Tank.objects.create(grow=grow, name="Tub", litres=50, water=water, chart=version.chart)
     return Yard(grow, person, _enter(person), tank, water, version)

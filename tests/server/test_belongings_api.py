@@ -16,7 +16,7 @@ def test_water_tank_and_chart_make_a_mix(neighbour: Yard) -> None:
     tub = {"name": "Bath", "volume": "20 gal US", "water": water["id"], "grown_in": "coir"}
     status, tank = neighbour.send("POST", f"{at}/tanks", tub)
     assert status == 201
-    assert str(Tank.objects.get(pk=tank["id"]).litres) == "75.708"
+    assert str(Tank.objects.get(pk=tank["id"]).litres) == "75.708235680"
     status, version = neighbour.send("POST", f"{at}/charts", {**SMALL_CHART, "name": "New"})
     assert status == 201
     changes = {"tank": tank["id"], "water": water["id"], "chart": version["id"]}
@@ -42,7 +42,7 @@ def test_a_chart_of_a_known_name_is_its_next_version(neighbour: Yard) -> None:
         ("waters", {"name": "x", "kind": "well", "reading": "520"}, "reading"),
         ("tanks", {"name": "Tub", "volume": "5 L"}, "name"),
         ("tanks", {"name": "x", "volume": "0 L"}, "volume"),
-        ("tanks", {"name": "x", "volume": "0.0001 L"}, "volume"),
+        ("tanks", {"name": "x", "volume": "0.0000000001 L"}, "volume"),
         ("tanks", {"name": "x", "volume": "20 gal"}, "volume"),
         ("charts", {**SMALL_CHART, "doses": SMALL_CHART["doses"] * 2}, "doses[2]"),
         ("charts", {**SMALL_CHART, "name": "a\x00b"}, "name"),

@@ -2,7 +2,7 @@
 
 import csv
 import io
-from datetime import timedelta
+from datetime import date, timedelta
 from decimal import Decimal
 from time import time
 from typing import Any
@@ -14,10 +14,10 @@ from django.test import Client
 from django.test.utils import CaptureQueriesContext
 
 from core.formats import FeedChart, document_of
-from server.charts.models import ChartRow, Product
 from server.charts.store import publish_chart
-from server.mixes.models import Mix, MixEvent
-from server.tanks.models import Tank
+from server.guided.models import Mix, MixEvent
+from server.shelf.models import Product
+from server.tanks.models import TimeLineEntry
 from tests.server.at_the_bench import START, at, begin, event, finish, obey, reach, tell
 from tests.server.conftest import SMALL_CHART, Yard
 
@@ -37,13 +37,20 @@ def test_a_whole_mix_draws_bottles_down_and_tells_the_tank(yard: Yard) -> None:
     assert before is not None
     assert left is not None
     assert float(before - left) == pytest.approx(float(poured["one"]), abs=0.001)
-    tank = Tank.objects.get(pk=yard.tank.pk)
-    assert (str(tank.last_ec), str(tank.last_ph)) == ("1.820", "5.90")
-    assert tank.use_by_at is not None
-    assert tank.mixed_at is not None
-    assert (tank.use_by_at - tank.mixed_at).days == 14
-    quay = yard.client.get(f"/api/grows/{yard.grow.pk}/quay").json()
-    assert quay["tanks"][0]["last_ec"] == "1.82"
+    line = list(TimeLineEntry.objects.filter(tank=yard.tank))
+    assert [entry.kind for entry in line if entry.kind == "reading"] == ["reading"] * 4
+    pours = {e.note: e.values["amount"] for e in line if e.kind == "pour"}
+    assert pours["Glasswort"] == {"value": "128", "unit": "mL"}
+    assert (line[-1].kind, line[-1].mix) == ("mix", bench["id"])
+    assert line[-1].values["ec"] == {"value": "1.82", "unit": "mS/cm"}
+    with pytest.raises(TypeError, match="never altered"):
+        line[-1].save()
+    quay = yard.client.get(f"/api/grows/{yard.grow.pk}/quay").json()["tanks"][0]
+    assert (quay["last_ec"], quay["last_ph"], quay["due"]) == ("1.82", "5.9", None)
+    days = over["days"]
+    use_by, mixed = (date.fromisoformat(days[name]) for name in ("use_by_on", "mixed_on"))
+    assert (use_by - mixed).days == 14
+    assert quay["use_by_on"] == days["use_by_on"]
     assert yard.send("POST", f"{at(yard, bench)}/events", {"events": [event("done", "cover")]})[
         1]["error"]["code"] == "mix_is_over"  # fmt: skip
 
@@ -147,7 +154,7 @@ def test_a_mix_keeps_the_plan_it_was_started_from(yard: Yard) -> None:
     Product.objects.filter(grow=yard.grow).update(label=None)
     again = yard.client.get(at(yard, bench)).json()
     assert again == bench
-    assert Mix.objects.get(pk=bench["id"]).as_plan().pours[1].rise > 0
+    assert Mix.objects.get(pk=bench["id"]).as_plan().pours[1].ec_rise > 0
 
 
 def test_an_amount_that_was_wrong_is_corrected_and_taken_back(yard: Yard) -> None:
@@ -234,8 +241,7 @@ def test_of_a_heap_with_one_bad_event_none_is_kept(
 
 
 def test_a_mix_that_pours_nothing_is_not_started(yard: Yard) -> None:
-    rows = ChartRow.objects.filter(version=yard.version)
-    none = [{"product": row.key, "strength": "0 %"} for row in rows]
+    none = [{"product": key, "strength": "0 %"} for key in yard.version.products]
     told = yard.mix(**START, overrides=none)
     status, answer = yard.send("POST", f"/api/grows/{yard.grow.pk}/mixes", told)
     assert (status, answer["error"]["code"]) == (422, "nothing_to_pour")

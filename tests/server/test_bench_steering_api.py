@@ -6,9 +6,9 @@ from typing import Any
 
 import pytest
 
-from server.charts.models import Product
 from server.grows.models import Membership
-from server.mixes.models import Mix, MixEvent
+from server.guided.models import Mix, MixEvent
+from server.shelf.models import Product
 from server.tanks.models import Tank
 from tests.server.at_the_bench import at, begin, event, finish, obey, reach, tell
 from tests.server.conftest import Yard
@@ -39,10 +39,10 @@ def test_readings_steer_the_second_pour(yard: Yard) -> None:
     plan = Mix.objects.get(pk=bench["id"]).as_plan()
     assert plan.target is not None
     is_base = [pour.base for pour in plan.pours]
-    before = sum(pour.rise for pour in plan.pours[: is_base.index(True)])
-    others = sum(pour.rise for pour in plan.pours if not pour.base)
-    water, aim = Fraction("0.52"), sum(plan.target) / 2
-    whole = 571 * (aim - others - water) / (Fraction("1.36") - water - before)
+    before = sum(pour.ec_rise for pour in plan.pours[: is_base.index(True)])
+    others = sum(pour.ec_rise for pour in plan.pours if not pour.base)
+    water, target = Fraction("0.52"), sum(plan.target) / 2
+    whole = 571 * (target - others - water) / (Fraction("1.36") - water - before)
     assert Decimal(second["beyond"]) == round(Decimal(float(whole - 571)), 1)
 
 
@@ -265,9 +265,9 @@ def test_a_tank_that_reads_too_strong_is_thinned_by_the_litres_it_says(yard: Yar
     step = bench["steps"][bench["now"]]
     plan = Mix.objects.get(pk=bench["id"]).as_plan()
     assert plan.target is not None
-    aim = sum(plan.target) / 2
+    target = sum(plan.target) / 2
     # V × (reading − target) / (reading − source), common practice.
-    litres = 425 * (Fraction("1.95") - aim) / (Fraction("1.95") - Fraction("0.52"))
+    litres = 425 * (Fraction("1.95") - target) / (Fraction("1.95") - Fraction("0.52"))
     assert float(step["amount"]) == pytest.approx(float(litres), abs=0.01)
 
     def pen() -> float:

@@ -12,10 +12,12 @@ from hypothesis import strategies as st
 
 from core.chart import Chart as CoreChart
 from core.formats import FeedChart
-from server.api.entrance import api
-from server.charts.store import charts_in_memory, publish_chart, read_chart
+from server.charts.models import ChartVersion
+from server.charts.store import publish_chart
+from server.routes import api
 from tests.core.test_charts import charts
 from tests.server.conftest import SMALL_CHART, Yard
+from tests.server.test_storage import stored
 
 DOCUMENT: dict[str, Any] = json.loads(json.dumps(api.get_openapi_schema()))
 IN_ONE_TRANSACTION = settings(
@@ -110,7 +112,7 @@ def test_any_chart_comes_back_from_the_database_as_published(
     neighbour: Yard, of: CoreChart
 ) -> None:
     version = publish_chart(neighbour.grow, FeedChart.of(of))
-    assert read_chart(version.pk) == CoreChart(
+    assert stored(version).chart == CoreChart(
         version.chart.name, of.medium, of.readings, of.rows_are_order,
         of.products, of.columns, of.doses,
     )  # fmt: skip
@@ -149,8 +151,6 @@ def test_the_chart_is_read_with_one_query_whatever_its_size(
     yard: Yard, django_assert_num_queries: Any
 ) -> None:
     assert connection.vendor == "postgresql"
-    charts_in_memory.clear()
+    version = ChartVersion.objects.select_related("grow").get(pk=yard.version.pk)
     with django_assert_num_queries(1):
-        read_chart(yard.version.pk)
-    with django_assert_num_queries(0):
-        read_chart(yard.version.pk)
+        stored(version)

@@ -8,7 +8,7 @@ from django.core.signals import request_finished, request_started
 from django.db import close_old_connections
 from hypothesis import HealthCheck, settings
 
-from server.api.entrance import api
+from server.routes import api
 from server.wsgi import application
 from tests.server.conftest import Yard
 

@@ -18,10 +18,9 @@ from pytest_django import Settings
 
 from core.formats import FeedChart, document_of
 from server.api.addresses import address_of
-from server.charts.models import Product
 from server.charts.store import publish_chart
 from server.grows.models import Grow, Membership
-from server.vessels.models import BenchVessel
+from server.shelf.models import MeasuringVessel, Product
 from tests.server.conftest import SMALL_CHART
 
 ROOT = Path(__file__).parents[2]
@@ -141,7 +140,7 @@ def test_a_proxy_is_believed_only_where_a_setting_names_it(
 def test_the_health_check_says_no_on_a_database_that_is_behind() -> None:
     assert Client().get("/healthz").content == b"ok"
     with connection.cursor() as cursor:
-        cursor.execute("DELETE FROM django_migrations WHERE app = 'mixes' AND name LIKE '0002%'")
+        cursor.execute("DELETE FROM django_migrations WHERE app = 'mixes' AND name LIKE '0005%'")
     behind = Client().get("/healthz")
     assert (behind.status_code, behind.content) == (503, b"not migrated")
 
@@ -192,4 +191,4 @@ def test_products_whose_tags_would_be_the_same_and_vessels_do_not_collide() -> N
     assert len(set(tags)) == 6
     bench = {"vessels": [{"vessel": "jug", "capacity": "1000", "mark": "50"}] * 3}
     assert together(5, lambda _: send("PUT", "vessels", bench)) == [200] * 5
-    assert BenchVessel.objects.filter(grow=grow).count() == 3
+    assert MeasuringVessel.objects.filter(grow=grow).count() == 3

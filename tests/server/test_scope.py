@@ -1,16 +1,19 @@
 """Another grow's objects are not there, by any path of the API."""
 
 import json
+from decimal import Decimal
+from fractions import Fraction
 
 import pytest
 from django.test import Client
 from pytest_django import Settings
 
-from server.api.entrance import api
-from server.charts.models import Product
-from server.mixes.models import Mix
-from server.mixes.running import give_up
+from server.guided.models import Mix
+from server.guided.running import give_up
+from server.routes import api
+from server.shelf.models import Product
 from server.tanks.models import WaterSource
+from server.tanks.timeline import note_reading
 from tests.server.conftest import SMALL_CHART, Yard
 
 
@@ -26,7 +29,9 @@ def _grow_paths() -> list[tuple[str, str]]:
 
 PLAN = {"litres": "5", "source": None, "target": None, "added": None, "ph": ["5.5", "6.5"], "alkalinity": None,
         "acid": None, "chlorine_h": "0", "handles_acid": False, "settles": False, "pours": [],
-        "bench": []}  # fmt: skip
+        "vessels": [], "format": "brisk-measure/bench-plan", "version": 2, "total": None,
+        "reported": False, "acid_need": None, "ph_expected": None, "phosphate": None,
+        "alkali": None}  # fmt: skip
 RECORD = {"litres": "5", "poured": [], "readings": [], "skipped": [], "people": [], "began": 0,
           "ended": 0, "minutes": 0, "ec": None, "ph": None, "look_again_h": 24, "use_by_days": 14,
           "change_out_days": 10}  # fmt: skip
@@ -54,7 +59,8 @@ BODIES: dict[str, dict[str, object]] = {
 
 def _started(yard: Yard) -> Mix:
     return Mix.objects.create(
-        grow=yard.grow, tank=yard.tank, version=yard.version, column="Week 1", strength="50 %",
+        grow=yard.grow, tank=yard.tank, version=yard.version, label="Week 1", column="w1",
+        strength=Decimal("0.5"),
         plan=PLAN, record=RECORD,
     )  # fmt: skip
 
@@ -62,7 +68,8 @@ def _started(yard: Yard) -> Mix:
 def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     tank = {"name": "Trough", "volume": "5 L", "water": yard.water.pk}
     usual = {"chart": yard.version.pk, "column": "w1", "strength": "50 %"}
-    other = WaterSource.objects.get_or_create(grow=yard.grow, name="Butt", kind="rain", ec="0.1")[0]
+    other = WaterSource.objects.get_or_create(grow=yard.grow, name="Butt", kind="rain")[0]
+    note_reading(other, {"ec": Fraction("0.1")}, by=None)
     share = {"source": yard.water.pk, "other": other.pk, "wanted": "ec", "figure": "0.2"}
     mix = Mix.objects.filter(grow=yard.grow).first() or _started(yard)
     bodies = {**BODIES, "tanks": tank, "mix": yard.mix(), "quay": {}, "usual": usual,
@@ -106,10 +113,10 @@ def test_parts_of_a_request_are_looked_up_in_the_grow_too(yard: Yard, neighbour:
     refused = [
         ("PUT", f"{at}/products/{theirs.pk}", {"left": "5"}),
         ("PUT", f"{at}/products/{mine.pk}", {"hard_form_of": theirs.pk}),
-        ("PUT", f"{at}/waters/{neighbour.water.pk}", {"kind": "well"}),
+        ("PATCH", f"{at}/waters/{neighbour.water.pk}", {"kind": "well"}),
         ("POST", f"{at}/share-of-water", share),
-        ("PUT", f"{at}/tanks/{neighbour.tank.pk}/usual", usual),
-        ("PUT", f"{at}/tanks/{yard.tank.pk}/usual", usual),
+        ("PATCH", f"{at}/tanks/{neighbour.tank.pk}/usual", usual),
+        ("PATCH", f"{at}/tanks/{yard.tank.pk}/usual", usual),
     ]
     for method, path, body in refused:
         assert yard.send(method, path, body)[0] == 404, path

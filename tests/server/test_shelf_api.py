@@ -6,10 +6,9 @@ from typing import Any
 import pytest
 from django.db import IntegrityError, transaction
 
-from server.charts.models import Product
 from server.grows.models import Grow
+from server.shelf.models import MeasuringVessel, Product
 from server.tanks.models import Tank, WaterSource
-from server.vessels.models import BenchVessel
 from tests.server.conftest import Yard
 
 LABEL = {"analysis": {"N_nitrate": "5", "Ca": "7"}, "density": "1.25"}
@@ -66,7 +65,7 @@ def test_own_vessels_measure_the_pours(neighbour: Yard) -> None:
     assert [fill["level"] for fill in fills] == ["160", "10"]  # 0.2 × 80 % × 1062.5 L = 170 mL
     assert not neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/shelf").json()["usual"]
     keep(neighbour, "vessels", {"vessels": []})
-    assert BenchVessel.objects.filter(grow=neighbour.grow).count() == 0
+    assert MeasuringVessel.objects.filter(grow=neighbour.grow).count() == 0
     assert neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/shelf").json()["usual"]
 
 
@@ -84,11 +83,12 @@ def test_a_lab_report_tells_alkalinity_and_the_acid(yard: Yard) -> None:
     nitric = next(one["key"] for one in answer["acids"] if one["name"] == "Fathom Down N")
     chosen = yard.plan(column="w5", volume="425 L", reading="0.52", acid=nitric)[1]
     assert chosen["sheet"]["in_tank"]["acid"]["kind"] == "nitric"
-    report = {"kind": "mains", "reading": "0.52", "calcium": "68,5", "temperature": "19",
+    report = {"kind": "mains", "reading": "0.52", "calcium": "68,5", "temperature": "19", "alkalinity": "",
               "disinfectant": "chloramine", "reported_on": "2026-01-31"}  # fmt: skip
-    keep(yard, f"waters/{yard.water.pk}", report)
+    keep(yard, f"waters/{yard.water.pk}", report, "PATCH")
     kept = WaterSource.objects.get(pk=yard.water.pk)
     assert (str(kept.calcium_ppm), kept.alkalinity_ppm) == ("68.50", None)
+    assert kept.sodium_ppm == 18  # what an edit does not name stays
     again = yard.plan(column="w5", volume="425 L", reading="0.52")[1]
     assert again["sheet"]["in_tank"]["acid"] is None
     assert "chloramine_in_water" in warned(again)
@@ -125,13 +125,18 @@ def test_customs_are_remembered_and_a_mix_may_differ(yard: Yard) -> None:
         return [pour["product"] for pour in sheet["pours"]]
 
     assert order().index("limpet") < order().index("one")
-    customs = {"calmag": "after_base", "silica": "after_buffer", "live": "last", "rows": "printed"}
-    keep(yard, "customs", customs)
+    order_preferences = {
+        "calmag": "after_base",
+        "silica": "after_buffer",
+        "live": "last",
+        "rows": "printed",
+    }
+    keep(yard, "customs", order_preferences)
     assert order().index("limpet") > order().index("two")
     mine = order(calmag="before_base")
     assert mine.index("limpet") < mine.index("one")
     quay = yard.client.get(f"/api/grows/{yard.grow.pk}/quay").json()
-    assert quay["customs"] == customs
+    assert quay["customs"] == order_preferences
 
 
 def test_own_ranges_stand_beside_the_elements(yard: Yard) -> None:
@@ -144,9 +149,9 @@ def test_own_ranges_stand_beside_the_elements(yard: Yard) -> None:
 def test_a_tank_keeps_what_it_is_usually_fed_with(yard: Yard) -> None:
     usual = {"chart": yard.version.pk, "column": "w2", "strength": "45 %", "held": True,
              "system_kind": "aeroponic", "crop_kind": "leafy"}  # fmt: skip
-    keep(yard, f"tanks/{yard.tank.pk}/usual", usual)
+    keep(yard, f"tanks/{yard.tank.pk}/usual", usual, "PATCH")
     tank = Tank.objects.get(pk=yard.tank.pk)
-    assert (tank.column, tank.strength_percent, tank.held) == ("w2", 45, True)
+    assert (tank.column, tank.strength, tank.held) == ("w2", Decimal("0.45"), True)
     codes = warned(yard.plan(column="w5", reading="0.52", strength="80 %")[1])
     assert {"strong_for_system", "held_elsewhere"} <= set(codes)
     assert codes["held_elsewhere"]["remedy"] == {"column": "w2"}
@@ -199,12 +204,13 @@ def test_refused_with_nothing_changed(
     numbers = {"{product}": product.pk, "{chart}": neighbour.version.pk}
     body = {name: numbers.get(v, v) if isinstance(v, str) else v for name, v in body.items()}
     at = path.format(product=product.pk, water=neighbour.water.pk, tank=neighbour.tank.pk)
-    status, answer = neighbour.send("PUT", f"/api/grows/{neighbour.grow.pk}/{at}", body)
+    method = "PUT" if at.startswith(("products", "vessels", "ranges")) else "PATCH"
+    status, answer = neighbour.send(method, f"/api/grows/{neighbour.grow.pk}/{at}", body)
     assert (status, answer["error"]["where"]) == (422, where)
     assert part_a(neighbour).label is None
     water = WaterSource.objects.get(pk=neighbour.water.pk)
     assert (water.kind, water.calcium_ppm) == ("mains", None)
-    assert not BenchVessel.objects.filter(grow=neighbour.grow).exists()
+    assert not MeasuringVessel.objects.filter(grow=neighbour.grow).exists()
 
 
 @pytest.mark.parametrize(
@@ -230,17 +236,17 @@ def test_every_way_of_writing_moves_the_stamp_that_memory_goes_by(neighbour: Yar
     grow = neighbour.grow
 
     def stamp() -> int:
-        return Grow.objects.get(pk=grow.pk).shelf_stamp
+        return Grow.objects.get(pk=grow.pk).stamp
 
     product = part_a(neighbour)
     cylinder = {"grow": grow, "kind": "cylinder", "capacity": 10, "mark": 1}
     ways = [
         product.save,
         lambda: Product.objects.filter(pk=product.pk).update(left=5),
-        lambda: BenchVessel.objects.create(**cylinder),
-        lambda: BenchVessel.objects.bulk_create([BenchVessel(**cylinder, position=7)]),
-        lambda: BenchVessel.objects.get(grow=grow, position=7).delete(),
-        BenchVessel.objects.filter(grow=grow).delete,
+        lambda: MeasuringVessel.objects.create(**cylinder),
+        lambda: MeasuringVessel.objects.bulk_create([MeasuringVessel(**cylinder, position=7)]),
+        lambda: MeasuringVessel.objects.get(grow=grow, position=7).delete(),
+        MeasuringVessel.objects.filter(grow=grow).delete,
     ]
     stamps = [stamp()]
     for write in ways:
@@ -253,9 +259,9 @@ def test_what_the_database_refuses_of_shelf_and_bench(neighbour: Yard) -> None:
     grow, product = neighbour.grow, part_a(neighbour)
     cylinder = {"grow": grow, "kind": "cylinder", "capacity": 10, "mark": 1}
     refused = [
-        lambda: BenchVessel.objects.create(**{**cylinder, "mark": 0}),
-        lambda: BenchVessel.objects.create(**{**cylinder, "mark": 11}),
-        lambda: BenchVessel.objects.create(**{**cylinder, "kind": "bath"}),
+        lambda: MeasuringVessel.objects.create(**{**cylinder, "mark": 0}),
+        lambda: MeasuringVessel.objects.create(**{**cylinder, "mark": 11}),
+        lambda: MeasuringVessel.objects.create(**{**cylinder, "kind": "bath"}),
         lambda: Product.objects.filter(pk=product.pk).update(left=-1),
         lambda: Product.objects.filter(pk=product.pk).update(hard_form_of=product.pk),
         lambda: WaterSource.objects.filter(grow=grow).update(disinfectant="fire"),

@@ -8,19 +8,20 @@ import pytest
 import core
 from core import order_rules
 from core.chemistry import Doubt, Element, Mineral
-from core.mix.expected import RestsOn
-from core.session import causes_of
-from core.session.causes import OFFERED
-from core.session.ph import Advice
-from core.session.steering import CAUSES, Verdict
+from core.guided import causes_of
+from core.guided.causes import OFFERED
+from core.guided.ph import Advice
+from core.guided.steering import CAUSES, Verdict
+from core.planning.expected import RestsOn
 from server.charts.models import ChartVersion
 from server.demo.scenario import _TANKS
 from server.tanks.models import Tank, WaterSource
 from tests.server.conftest import Yard
+from tests.server.test_storage import stored
 
 ROOT = Path(__file__).parents[2]
-WORDS = (ROOT / "web" / "src" / "mix" / "words.ts").read_text()
-BENCH_WORDS = (ROOT / "web" / "src" / "bench" / "words.ts").read_text()
+WORDS = (ROOT / "web" / "src" / "planning" / "words.ts").read_text()
+BENCH_WORDS = (ROOT / "web" / "src" / "guided" / "words.ts").read_text()
 CORE = Path(core.__file__).parent
 
 
@@ -41,7 +42,9 @@ def test_every_reason_for_a_place_is_worded() -> None:
 
 def test_every_reason_for_leaving_out_is_worded() -> None:
     codes = set(
-        re.findall(r'LeftOut\(item\.product, "(\w+)"\)', (CORE / "mix" / "doses.py").read_text())
+        re.findall(
+            r'LeftOut\(item\.product, "(\w+)"\)', (CORE / "planning" / "doses.py").read_text()
+        )
     )
     assert codes == worded("LEFT_OUT")
 
@@ -50,7 +53,7 @@ def test_whatever_chemistry_answers_with_is_worded() -> None:
     assert {doubt.value for doubt in Doubt} == worded("DOUBTS")
     assert {mineral.value for mineral in Mineral} == worded("MINERALS")
     assert {basis.value for basis in RestsOn} == worded("RESTS_ON")
-    acids = set(re.findall(r'"(acid_\w+)"', (CORE / "mix" / "tank.py").read_text()))
+    acids = set(re.findall(r'"(acid_\w+)"', (CORE / "planning" / "tank.py").read_text()))
     assert acids == worded("ACID_WHY")
     assert {element.value for element in Element} == worded("ELEMENTS")
 
@@ -70,12 +73,12 @@ def test_the_demo_plans_whatever_one_chooses(yard: Yard, tank: str) -> None:
     own = Tank.objects.get(grow=yard.grow, name=tank)
     why = worded("WHY")
     for version in ChartVersion.objects.filter(grow=yard.grow):
-        for number, column in enumerate(version.columns.all()):
+        for number, column in enumerate(stored(version).chart.columns):
             school = ["on_top", "all_in", "doses_only"][number % 3]
             water = WaterSource.objects.filter(grow=yard.grow)[number % 4]
             status, answer = yard.plan(
                 tank=own.pk, chart=version.pk, column=column.key, water=water.pk,
-                volume=f"{own.litres} L", reading=str(water.ec), school=school,
+                volume=f"{own.litres} L", reading=str(water.last_ec), school=school,
                 split=number % 2 == 0, hard_forms=number % 3 == 0,
             )  # fmt: skip
             assert status == 200

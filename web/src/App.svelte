@@ -1,14 +1,14 @@
 <script lang="ts">
-  import { api, type Session } from './api/client';
-  import BenchView from './bench/BenchView.svelte';
-  import { recall } from './bench/store';
-  import { isOwed, MOST_MS, settleOwed, signOut } from './session/leaving';
+  import { api, type SignedIn } from './api/client';
+  import GuidedView from './guided/GuidedView.svelte';
+  import { recall } from './guided/store';
+  import { isOwed, MOST_MS, settleOwed, signOut } from './sign_in/leaving';
   import Shape from './parts/Shape.svelte';
-  import SignIn from './session/SignIn.svelte';
+  import SignIn from './sign_in/SignIn.svelte';
   import Shell from './shell/Shell.svelte';
   import { benchOf } from './shell/views';
 
-  let session = $state<Session | undefined>();
+  let session = $state<SignedIn | undefined>();
   let silent = $state(false);
   let offline = $state<{ grow: number; mix: number } | undefined>();
 
@@ -46,7 +46,7 @@
 </script>
 
 {#if offline}
-  <BenchView grow={offline.grow} mix={offline.mix} onleave={leaveBench} />
+  <GuidedView grow={offline.grow} mix={offline.mix} onleave={leaveBench} />
 {:else if session?.person}
   <Shell {session} onleave={leave} />
 {:else if session}

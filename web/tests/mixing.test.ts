@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 
-import type { MixOut, Problem, Warning } from '../src/api/client';
-import { Mixing } from '../src/mix/mixing.svelte';
+import type { MixOut, Problem, Caution } from '../src/api/client';
+import { Mixing } from '../src/planning/mixing.svelte';
 import { quay } from './quay';
 
 const { post, put } = vi.hoisted(() => ({ post: vi.fn(), put: vi.fn() }));
@@ -30,7 +30,7 @@ describe('a mix being planned', () => {
     expect(post.mock.calls[0]?.[1].body).toMatchObject({
       tank: 5,
       chart: 71,
-      volume: '425 L',
+      volume: { value: '425', unit: 'L' },
       strength: '80 %',
       reading: '0.52',
       overrides: [],
@@ -104,7 +104,7 @@ describe('a mix being planned', () => {
 
   it('takes the way out that a warning names', () => {
     const mixing = new Mixing(quay);
-    const warning = (remedy: Record<string, string>) => ({ remedy }) as unknown as Warning;
+    const warning = (remedy: Record<string, string>) => ({ remedy }) as unknown as Caution;
     mixing.remedy(warning({ strength: '0.5' }));
     expect(mixing.settings.strength).toBe('50 %');
     mixing.remedy(warning({ product: 'two', strength: '0.08' }));

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 
 import WORKER from '../public/sw.js?raw';
-import { keepAtHand } from '../src/bench/offline';
+import { keepAtHand } from '../src/guided/offline';
 
 const ORIGIN = 'http://127.0.0.1:8765';
 

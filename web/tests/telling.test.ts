@@ -2,9 +2,9 @@ import 'fake-indexeddb/auto';
 
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 
-import type { BenchState, MixEvent, Problem } from '../src/api/client';
-import { Bench } from '../src/bench/bench.svelte';
-import { recall, untold } from '../src/bench/store';
+import type { GuidedState, MixEvent, Problem } from '../src/api/client';
+import { GuidedMix } from '../src/guided/guided.svelte';
+import { recall, untold } from '../src/guided/store';
 
 const { get, post, remove } = vi.hoisted(() => ({ get: vi.fn(), post: vi.fn(), remove: vi.fn() }));
 
@@ -19,7 +19,7 @@ const GROW = 1;
 let mix = 0;
 
 /** A mix of three pours of which the first few are over. */
-const standing = (over: number, more: Partial<BenchState> = {}) =>
+const standing = (over: number, more: Partial<GuidedState> = {}) =>
   ({
     id: mix,
     now: over < 3 ? over : null,
@@ -35,7 +35,7 @@ const standing = (over: number, more: Partial<BenchState> = {}) =>
       event: null,
     })),
     ...more,
-  }) as unknown as BenchState;
+  }) as unknown as GuidedState;
 
 const refusal = (code: string, where: string) => ({
   error: { error: { code, message: 'look again', where } },
@@ -47,7 +47,7 @@ const toldSteps = () =>
   post.mock.calls.map(([, { body }]) => body.events.map((one: MixEvent) => one.step));
 
 describe('a mix on one device', () => {
-  let bench: Bench;
+  let bench: GuidedMix;
 
   beforeEach(async () => {
     mix += 1;
@@ -55,7 +55,7 @@ describe('a mix on one device', () => {
     get.mockReset().mockImplementation(() => Promise.resolve({ data: standing(0) }));
     post.mockReset();
     remove.mockReset();
-    bench = new Bench(GROW, mix);
+    bench = new GuidedMix(GROW, mix);
     await bench.open();
   });
 
@@ -83,7 +83,7 @@ describe('a mix on one device', () => {
     expect([bench.offline, bench.now?.now]).toEqual([true, null]);
     bench.close();
 
-    const again = new Bench(GROW, mix);
+    const again = new GuidedMix(GROW, mix);
     await again.open();
     expect([again.offline, again.now?.now, again.queue.length]).toEqual([true, null, 3]);
     post.mockReset().mockResolvedValue({ data: standing(3) });
@@ -200,7 +200,7 @@ describe('a mix on one device', () => {
     await bench.look();
     bench.close();
 
-    const again = new Bench(GROW, mix);
+    const again = new GuidedMix(GROW, mix);
     await again.open();
     expect(again.late.map((event) => event.step)).toEqual(['pour-2']);
     await again.noted();

@@ -99,7 +99,7 @@ export interface paths {
         };
         /**
          * Mix
-         * @description Where a mix stands.
+         * @description Where a mix stands; 304 for who names in If-None-Match the state that it is still in.
          */
         get: operations["mix"];
         put?: never;
@@ -322,16 +322,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /**
-         * Set Usual
-         * @description Keep what a tank is usually fed with; the chart by the number of any of its versions.
-         */
-        put: operations["set_usual"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
         head?: never;
-        patch?: never;
+        /**
+         * Edit Usual
+         * @description Change what a tank is usually fed with.
+         */
+        patch: operations["edit_usual"];
         trace?: never;
     };
     "/api/grows/{grow_id}/units": {
@@ -402,16 +402,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /**
-         * Set Water
-         * @description Keep a source's reading and lab report.
-         */
-        put: operations["set_water"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
         head?: never;
-        patch?: never;
+        /**
+         * Edit Water
+         * @description Change what is known of a water; a new reading goes into its time line.
+         */
+        patch: operations["edit_water"];
         trace?: never;
     };
     "/api/session": {
@@ -576,81 +576,6 @@ export interface components {
          */
         Basis: "w/w" | "w/v";
         /**
-         * BenchOut
-         * @description Where a guided mix stands.
-         *
-         *     `heard` counts the events behind it, `held` are the steps that have one, laid out now or not.
-         */
-        BenchOut: {
-            /** Bottles */
-            bottles: components["schemas"]["BottleOut"][];
-            /** Column */
-            column: string;
-            /** Conflicts */
-            conflicts: components["schemas"]["ConflictOut"][];
-            /** Ec Shown */
-            ec_shown: string | null;
-            /** Ended At */
-            ended_at: string | null;
-            /** Has Pen */
-            has_pen: boolean;
-            /** Heard */
-            heard: number;
-            /** Held */
-            held: string[];
-            /** Id */
-            id: number;
-            /** Now */
-            now: number | null;
-            /** Ph High */
-            ph_high: string;
-            /** Ph Low */
-            ph_low: string;
-            /** Pours */
-            pours: components["schemas"]["BenchPourOut"][];
-            record: components["schemas"]["MixRecordDocument"] | null;
-            steering: components["schemas"]["SteeringOut"];
-            /** Steps */
-            steps: components["schemas"]["StepOut"][];
-            /** Tank */
-            tank: number;
-            /** Tank Name */
-            tank_name: string;
-            /** Target */
-            target: string | null;
-            /** Undoable */
-            undoable: string | null;
-            /** Unit */
-            unit: string;
-            /** Unplaced */
-            unplaced: components["schemas"]["UnplacedOut"][];
-            /** Vessels */
-            vessels: string[];
-            /** Volume */
-            volume: string;
-        };
-        /**
-         * BenchPourOut
-         * @description A pour of the plan, for its ticket; `rinse` names what is to be rinsed out first.
-         */
-        BenchPourOut: {
-            /** Live */
-            live: boolean;
-            /** Name */
-            name: string;
-            /** Printed */
-            printed: string;
-            /** Product */
-            product: string;
-            /** Rinse */
-            rinse: string;
-            /** Tag */
-            tag: string;
-            turn: components["schemas"]["Pass"];
-            /** Until */
-            until: string | null;
-        };
-        /**
          * BetweenIn
          * @description Another column to mix towards, and how far as typed.
          */
@@ -658,7 +583,7 @@ export interface components {
             /** Column */
             column: string;
             /** Share */
-            share: string;
+            share: string | components["schemas"]["Figure"];
         };
         /**
          * BlendIn
@@ -666,7 +591,7 @@ export interface components {
          */
         BlendIn: {
             /** Share */
-            share: string;
+            share: string | components["schemas"]["Figure"];
             /** Water */
             water: number;
         };
@@ -757,7 +682,8 @@ export interface components {
         };
         /**
          * ConflictOut
-         * @description Two devices told of one step; `both` is what is in if both poured, and as it is shown.
+         * @description Two devices told of one step; `both` is what is in if both poured, as it is shown
+         *     and `exact`.
          */
         ConflictOut: {
             /** Both */
@@ -770,6 +696,7 @@ export interface components {
             counts_by: string;
             /** Counts Shown */
             counts_shown: string | null;
+            exact: components["schemas"]["Figure"] | null;
             /** Other */
             other: string;
             /** Other By */
@@ -786,24 +713,30 @@ export interface components {
          */
         Crop: "leafy" | "fruiting" | "flowers";
         /**
-         * CustomsIn
-         * @description The schools of mixing order to follow from now on.
+         * DaysOut
+         * @description The grow's days on which a mix that is over was mixed, and asks for something again.
          */
-        CustomsIn: {
-            calmag: components["schemas"]["CalmagPlace"];
-            live: components["schemas"]["LivePlace"];
-            rows: components["schemas"]["RowsPlace"];
-            silica: components["schemas"]["SilicaPlace"];
-        };
-        /**
-         * CustomsOut
-         * @description The schools of mixing order that this grow follows.
-         */
-        CustomsOut: {
-            calmag: components["schemas"]["CalmagPlace"];
-            live: components["schemas"]["LivePlace"];
-            rows: components["schemas"]["RowsPlace"];
-            silica: components["schemas"]["SilicaPlace"];
+        DaysOut: {
+            /**
+             * Change Out On
+             * Format: date
+             */
+            change_out_on: string;
+            /**
+             * Look Again On
+             * Format: date
+             */
+            look_again_on: string;
+            /**
+             * Mixed On
+             * Format: date
+             */
+            mixed_on: string;
+            /**
+             * Use By On
+             * Format: date
+             */
+            use_by_on: string;
         };
         /**
          * DilutionDocument
@@ -826,6 +759,12 @@ export interface components {
          * @enum {string}
          */
         Doubt: "density_estimated" | "nitrogen_not_split" | "closed_by_charge" | "acid_density_estimated";
+        /**
+         * Due
+         * @description What is due, the most pressing first.
+         * @enum {string}
+         */
+        Due: "use_by" | "change_out" | "look_again";
         /**
          * EcWindow
          * @description A range of EC in mS/cm.
@@ -882,9 +821,11 @@ export interface components {
         };
         /**
          * EventIn
-         * @description One thing that happened, as a device tells it; `figure` as typed, `sure` if asked again.
+         * @description One thing that happened, as a device tells it; `sure` if asked again.
          *
-         *     `by` is who pressed, where that is another of the grow's people than who is signed in now.
+         *     `figure` is a text as typed, with the units that the screen showed then in `typed_in`; or exact,
+         *     where an amount was taken as it stands. `by` is who pressed, where that is another of the grow's
+         *     people than who is signed in now.
          */
         EventIn: {
             /** At */
@@ -898,10 +839,10 @@ export interface components {
              * Figure
              * @default
              */
-            figure: string;
+            figure: string | components["schemas"]["Figure"];
             /** Id */
             id: string;
-            kind: components["schemas"]["Kind"];
+            kind: components["schemas"]["EventKind"];
             /**
              * Of
              * @default
@@ -917,7 +858,18 @@ export interface components {
              * @default false
              */
             sure: boolean;
+            typed_in?: components["schemas"]["TypedIn"] | null;
         };
+        /**
+         * EventKind
+         * @description Kinds of event.
+         *
+         *     `done`: a step without a figure is over. `poured`: so many mL or g went in, or litres were
+         *     drained. `read`: a pen showed so much. `skipped`: the step was left out, knowingly.
+         *     `corrected`: another event's figure was wrong. `undone`: another event is taken back.
+         * @enum {string}
+         */
+        EventKind: "done" | "poured" | "read" | "skipped" | "corrected" | "undone";
         /**
          * EventsIn
          * @description Events in any order, new or told before.
@@ -939,6 +891,16 @@ export interface components {
             estimate: components["schemas"]["RestsOn"];
             /** Unsure */
             unsure: number;
+        };
+        /**
+         * Figure
+         * @description An exact figure: decimal text, and its unit: L, gal_us, gal_uk, mS/cm, %, mL, g, °C or pH.
+         */
+        Figure: {
+            /** Unit */
+            unit: string;
+            /** Value */
+            value: string;
         };
         /**
          * FillDocument
@@ -1009,6 +971,86 @@ export interface components {
             name: string;
         };
         /**
+         * GuidedOut
+         * @description Where a guided mix stands.
+         *
+         *     `heard` counts the events behind it, `held` are the steps that have one, laid out now or not.
+         *     `units` are those in which all of it is shown, and in which what is typed beside it is meant.
+         */
+        GuidedOut: {
+            /** Bottles */
+            bottles: components["schemas"]["BottleOut"][];
+            /** Column */
+            column: string;
+            /** Conflicts */
+            conflicts: components["schemas"]["ConflictOut"][];
+            days: components["schemas"]["DaysOut"] | null;
+            /** Ec Shown */
+            ec_shown: string | null;
+            /** Ended At */
+            ended_at: string | null;
+            /** Has Pen */
+            has_pen: boolean;
+            /** Heard */
+            heard: number;
+            /** Held */
+            held: string[];
+            /** Id */
+            id: number;
+            /** Now */
+            now: number | null;
+            /** Ph High */
+            ph_high: string;
+            /** Ph Low */
+            ph_low: string;
+            /** Pours */
+            pours: components["schemas"]["GuidedPourOut"][];
+            record: components["schemas"]["MixRecordDocument"] | null;
+            steering: components["schemas"]["SteeringOut"];
+            /** Steps */
+            steps: components["schemas"]["StepOut"][];
+            /** Tank */
+            tank: number;
+            /** Tank Name */
+            tank_name: string;
+            /** Target */
+            target: string | null;
+            /** Time Zone */
+            time_zone: string;
+            /** Undoable */
+            undoable: string | null;
+            /** Unit */
+            unit: string;
+            units: components["schemas"]["UnitsOut"];
+            /** Unplaced */
+            unplaced: components["schemas"]["UnplacedOut"][];
+            /** Vessels */
+            vessels: string[];
+            /** Volume */
+            volume: string;
+        };
+        /**
+         * GuidedPourOut
+         * @description A pour of the plan, for its ticket; `rinse` names what is to be rinsed out first.
+         */
+        GuidedPourOut: {
+            /** Live */
+            live: boolean;
+            /** Name */
+            name: string;
+            /** Printed */
+            printed: string;
+            /** Product */
+            product: string;
+            /** Rinse */
+            rinse: string;
+            /** Tag */
+            tag: string;
+            turn: components["schemas"]["Pass"];
+            /** Until */
+            until: string | null;
+        };
+        /**
          * InTankDocument
          * @description What is in the finished tank, as far as labels and the lab report tell.
          *
@@ -1029,13 +1071,13 @@ export interface components {
             ranges: string;
             /** Saturated */
             saturated: components["schemas"]["SaturationDocument"][];
-            told: components["schemas"]["Told"];
+            told: components["schemas"]["LabelCoverage"];
             /** Unlabelled */
             unlabelled: string[];
         };
         /**
          * Kept
-         * @description The units were kept.
+         * @description What was told is kept.
          */
         Kept: {
             /**
@@ -1046,15 +1088,12 @@ export interface components {
             kept: true;
         };
         /**
-         * Kind
-         * @description Kinds of event.
-         *
-         *     `done`: a step without a figure is over. `poured`: so many mL or g went in, or litres were
-         *     drained. `read`: a pen showed so much. `skipped`: the step was left out, knowingly.
-         *     `corrected`: another event's figure was wrong. `undone`: another event is taken back.
+         * LabelCoverage
+         * @description How much of the feed labels tell: all, a part, so that elements are at least so much, or
+         *     nothing, so that only the water's are known.
          * @enum {string}
          */
-        Kind: "done" | "poured" | "read" | "skipped" | "corrected" | "undone";
+        LabelCoverage: "all" | "part" | "nothing";
         /**
          * LabelDocument
          * @description A label: its guaranteed analysis in percent, a plain salt's name, or an acid's strength.
@@ -1146,7 +1185,8 @@ export interface components {
          * MixIn
          * @description A mix as typed; an empty `reading` means that the water was not read.
          *
-         *     What is left out of the schools of mixing order is as this grow follows them.
+         *     What is left out of the schools of mixing order is as this grow follows them. `typed_in` are the
+         *     units in which volume and reading were typed; without it, those that this person has now.
          */
         MixIn: {
             /**
@@ -1187,9 +1227,9 @@ export interface components {
              * Reading
              * @default
              */
-            reading: string;
+            reading: string | components["schemas"]["Figure"];
             rows?: components["schemas"]["RowsPlace"] | null;
-            school?: components["schemas"]["School"] | null;
+            school?: components["schemas"]["TargetConvention"] | null;
             silica?: components["schemas"]["SilicaPlace"] | null;
             /**
              * Split
@@ -1202,7 +1242,7 @@ export interface components {
              */
             stood: string;
             /** Strength */
-            strength: string;
+            strength: string | components["schemas"]["Figure"];
             /** Tank */
             tank: number;
             /**
@@ -1210,8 +1250,9 @@ export interface components {
              * @default
              */
             temperature: string;
+            typed_in?: components["schemas"]["TypedIn"] | null;
             /** Volume */
-            volume: string;
+            volume: string | components["schemas"]["Figure"];
             /** Water */
             water: number;
         };
@@ -1351,6 +1392,26 @@ export interface components {
             tank_name: string;
         };
         /**
+         * OrderPreferencesIn
+         * @description The schools of mixing order to follow from now on.
+         */
+        OrderPreferencesIn: {
+            calmag: components["schemas"]["CalmagPlace"];
+            live: components["schemas"]["LivePlace"];
+            rows: components["schemas"]["RowsPlace"];
+            silica: components["schemas"]["SilicaPlace"];
+        };
+        /**
+         * OrderPreferencesOut
+         * @description The schools of mixing order that this grow follows.
+         */
+        OrderPreferencesOut: {
+            calmag: components["schemas"]["CalmagPlace"];
+            live: components["schemas"]["LivePlace"];
+            rows: components["schemas"]["RowsPlace"];
+            silica: components["schemas"]["SilicaPlace"];
+        };
+        /**
          * OtherWaterOut
          * @description The water reads otherwise than planned; `follows` tells whether the target goes with it.
          */
@@ -1370,7 +1431,7 @@ export interface components {
             /** Product */
             product: string;
             /** Strength */
-            strength: string;
+            strength: string | components["schemas"]["Figure"];
         };
         /**
          * Pass
@@ -1624,7 +1685,7 @@ export interface components {
         QuayOut: {
             /** Charts */
             charts: components["schemas"]["ChartOut"][];
-            customs: components["schemas"]["CustomsOut"];
+            customs: components["schemas"]["OrderPreferencesOut"];
             /** Id */
             id: number;
             /** Name */
@@ -1699,76 +1760,6 @@ export interface components {
          * @enum {string}
          */
         Readings: "added" | "total" | "none";
-        /**
-         * ReportIn
-         * @description A source's last reading and lab report as typed, ppm; empty for what nobody has measured.
-         */
-        ReportIn: {
-            /**
-             * Alkalinity
-             * @default
-             */
-            alkalinity: string;
-            /**
-             * Calcium
-             * @default
-             */
-            calcium: string;
-            /**
-             * Chloride
-             * @default
-             */
-            chloride: string;
-            disinfectant?: components["schemas"]["Disinfectant"] | null;
-            kind: components["schemas"]["WaterKind"];
-            /**
-             * Magnesium
-             * @default
-             */
-            magnesium: string;
-            /**
-             * Nitrate N
-             * @default
-             */
-            nitrate_n: string;
-            /**
-             * Note
-             * @default
-             */
-            note: string;
-            /**
-             * Ph
-             * @default
-             */
-            ph: string;
-            /**
-             * Potassium
-             * @default
-             */
-            potassium: string;
-            /**
-             * Reading
-             * @default
-             */
-            reading: string;
-            /** Reported On */
-            reported_on?: string | null;
-            /**
-             * Sodium
-             * @default
-             */
-            sodium: string;
-            /**
-             * Sulfur
-             * @default
-             */
-            sulfur: string;
-            /**
-             * Temperature
-             * @default
-             */
-            temperature: string;
-        };
         /**
          * RestsOn
          * @description What an expected reading rests on.
@@ -1854,16 +1845,6 @@ export interface components {
             times: number;
         };
         /**
-         * School
-         * @description What the target reading means; growers disagree.
-         *
-         *     On top: the chart's EC is what the bottles add, so the plant food stays exact. All-in: it is the
-         *     final reading, so the feed shrinks by what the water brings, which protects roots on salty
-         *     water. Doses only: the reading is a check, not a target. The default is what the chart states.
-         * @enum {string}
-         */
-        School: "on_top" | "all_in" | "doses_only";
-        /**
          * SchoolOut
          * @description The target by each school, as the pen shows it.
          */
@@ -1886,7 +1867,7 @@ export interface components {
          */
         SchoolsDocument: {
             all_in: components["schemas"]["EcWindow"] | null;
-            followed: components["schemas"]["School"];
+            followed: components["schemas"]["TargetConvention"];
             /**
              * Not Counted
              * @default []
@@ -1901,18 +1882,6 @@ export interface components {
             whole: string;
         };
         /**
-         * SessionOut
-         * @description Who is signed in; `demo` offers the demo's sign-in.
-         */
-        SessionOut: {
-            /** Demo */
-            demo: boolean;
-            /** Grows */
-            grows: components["schemas"]["GrowOut"][];
-            /** Person */
-            person: string | null;
-        };
-        /**
          * Severity
          * @description How much it matters: to be acknowledged before a mix starts, to act on, or good to know.
          * @enum {string}
@@ -1920,7 +1889,7 @@ export interface components {
         Severity: "stop" | "mind" | "note";
         /**
          * ShareIn
-         * @description How much of another water brings a source to a figure: EC in the person's unit, else ppm.
+         * @description How much of another water brings a source to a figure: EC as typed, else ppm.
          */
         ShareIn: {
             /** Figure */
@@ -1929,6 +1898,7 @@ export interface components {
             other: number;
             /** Source */
             source: number;
+            typed_in?: components["schemas"]["TypedIn"] | null;
             wanted: components["schemas"]["Wanted"];
         };
         /**
@@ -1970,6 +1940,18 @@ export interface components {
             username: string;
         };
         /**
+         * SignedIn
+         * @description Who is signed in; `demo` offers the demo's sign-in.
+         */
+        SignedIn: {
+            /** Demo */
+            demo: boolean;
+            /** Grows */
+            grows: components["schemas"]["GrowOut"][];
+            /** Person */
+            person: string | null;
+        };
+        /**
          * SilicaPlace
          * @description Makers differ on RO water. The default is the buffer first, so that it has settled.
          * @enum {string}
@@ -1981,12 +1963,6 @@ export interface components {
          * @enum {string}
          */
         Spoons: "metric" | "us";
-        /**
-         * Status
-         * @description Whether a step is over, on now, or still to come.
-         * @enum {string}
-         */
-        Status: "done" | "skipped" | "now" | "ahead";
         /**
          * SteeringOut
          * @description What readings call for, in words and codes that the bench shows.
@@ -2029,7 +2005,7 @@ export interface components {
          * @description One step; `amount` exact as text, `due` in epoch seconds.
          *
          *     `unit` is the person's own. `goes_in` is what is in when the vessels were filled to their
-         *     marks; it is told when poured.
+         *     marks, `exact` the same with its unit, whatever units are shown; that is told when poured.
          *     `why` is the reason of an advice, with its likely `causes`, the likeliest first; it `offers`
          *     where it is more than is right, for whoever takes it on purpose.
          *     `beyond` is what the reading asks for where printed dose × strength caps the amount; `of_dose`
@@ -2056,6 +2032,7 @@ export interface components {
             due: number | null;
             /** Event */
             event: string | null;
+            exact: components["schemas"]["Figure"] | null;
             /** Figure Shown */
             figure_shown: string | null;
             /** Goes In */
@@ -2078,12 +2055,18 @@ export interface components {
             product: string | null;
             /** Seconds */
             seconds: number | null;
-            status: components["schemas"]["Status"];
+            status: components["schemas"]["StepStatus"];
             /** Unit */
             unit: string;
             /** Why */
             why: string;
         };
+        /**
+         * StepStatus
+         * @description Whether a step is over, on now, or still to come.
+         * @enum {string}
+         */
+        StepStatus: "done" | "skipped" | "now" | "ahead";
         /**
          * System
          * @description Systems that differ in how hard a feed hits the roots.
@@ -2106,18 +2089,22 @@ export interface components {
             /** Name */
             name: string;
             system_kind?: components["schemas"]["System"] | null;
+            typed_in?: components["schemas"]["TypedIn"] | null;
             /** Volume */
-            volume: string;
+            volume: string | components["schemas"]["Figure"];
             /** Water */
             water: number;
         };
         /**
          * TankOut
-         * @description A tank, with what is usually fed from it; `volume` as this person would type it.
+         * @description A tank, with what is usually fed from it.
+         *
+         *     `volume` and `strength_shown` are as this person would type them, `litres` and `strength` as
+         *     they are kept. `due` is what it asks for by its last mix; the days are the grow's.
          */
         TankOut: {
-            /** Change Out At */
-            change_out_at: string | null;
+            /** Change Out On */
+            change_out_on: string | null;
             /** Chart */
             chart: number | null;
             /** Column */
@@ -2125,6 +2112,7 @@ export interface components {
             /** Crop */
             crop: string;
             crop_kind: components["schemas"]["Crop"] | null;
+            due: components["schemas"]["Due"] | null;
             grown_in: components["schemas"]["Medium"];
             /** Height Cm */
             height_cm: number;
@@ -2136,21 +2124,23 @@ export interface components {
             last_ec: string | null;
             /** Last Ph */
             last_ph: string | null;
-            /** Look Again At */
-            look_again_at: string | null;
+            litres: components["schemas"]["Figure"];
+            /** Look Again On */
+            look_again_on: string | null;
             /** Mix */
             mix: number | null;
             /** Mixed At */
             mixed_at: string | null;
             /** Name */
             name: string;
-            /** Strength Percent */
-            strength_percent: number;
+            strength: components["schemas"]["Figure"];
+            /** Strength Shown */
+            strength_shown: string;
             /** System */
             system: string;
             system_kind: components["schemas"]["System"] | null;
-            /** Use By At */
-            use_by_at: string | null;
+            /** Use By On */
+            use_by_on: string | null;
             /** Volume */
             volume: string;
             /** Water */
@@ -2158,6 +2148,16 @@ export interface components {
             /** Width Cm */
             width_cm: number;
         };
+        /**
+         * TargetConvention
+         * @description What the target reading means; growers disagree.
+         *
+         *     On top: the chart's EC is what the bottles add, so the plant food stays exact. All-in: it is the
+         *     final reading, so the feed shrinks by what the water brings, which protects roots on salty
+         *     water. Doses only: the reading is a check, not a target. The default is what the chart states.
+         * @enum {string}
+         */
+        TargetConvention: "on_top" | "all_in" | "doses_only";
         /**
          * TargetDocument
          * @description What the meters should show in the end.
@@ -2167,12 +2167,21 @@ export interface components {
             ph: components["schemas"]["PhTarget"];
         };
         /**
-         * Told
-         * @description How much of the feed labels tell: all, a part, so that elements are at least so much, or
-         *     nothing, so that only the water's are known.
-         * @enum {string}
+         * TypedIn
+         * @description The units in which a text was typed, as its screen showed them.
          */
-        Told: "all" | "part" | "nothing";
+        TypedIn: {
+            /**
+             * Gallon
+             * @default
+             * @enum {string}
+             */
+            gallon: "us" | "uk" | "";
+            /** Ppm Scale */
+            ppm_scale?: (500 | 640 | 700) | null;
+            reading: components["schemas"]["ReadingUnit"];
+            volume: components["schemas"]["VolumeUnit"];
+        };
         /**
          * UnitsIn
          * @description What to use from now on; ppm with its scale. The gallon follows the volume, if it is one.
@@ -2238,13 +2247,19 @@ export interface components {
             vessel: components["schemas"]["VesselKind"];
         };
         /**
-         * UsualIn
-         * @description What a tank is usually fed with, and how it is grown; `held` keeps it in that column.
+         * UsualEdit
+         * @description What a tank is usually fed with, and how it is grown; a field that is not named stays.
+         *
+         *     `chart` is the number of any version; a chart comes with its column. `held` keeps the tank in
+         *     that column. `seen` are the same fields as they were when the edit was begun.
          */
-        UsualIn: {
+        UsualEdit: {
             /** Chart */
-            chart: number;
-            /** Column */
+            chart?: number | null;
+            /**
+             * Column
+             * @default
+             */
             column: string;
             crop_kind?: components["schemas"]["Crop"] | null;
             /**
@@ -2252,8 +2267,50 @@ export interface components {
              * @default false
              */
             held: boolean;
-            /** Strength */
-            strength: string;
+            seen?: components["schemas"]["UsualSeen"] | null;
+            /**
+             * Strength
+             * @default
+             */
+            strength: string | components["schemas"]["Figure"];
+            system_kind?: components["schemas"]["System"] | null;
+        };
+        /**
+         * UsualOut
+         * @description What a tank is usually fed with, and how it is grown; `chart` stands for all its versions.
+         */
+        UsualOut: {
+            /** Chart */
+            chart: number | null;
+            /** Column */
+            column: string;
+            crop_kind: components["schemas"]["Crop"] | null;
+            /** Held */
+            held: boolean;
+            strength: components["schemas"]["Figure"];
+            /** Strength Shown */
+            strength_shown: string;
+            system_kind: components["schemas"]["System"] | null;
+        };
+        /**
+         * UsualSeen
+         * @description What a tank was usually fed with when an edit was begun; `chart` as in `TankOut`.
+         */
+        UsualSeen: {
+            /** Chart */
+            chart?: number | null;
+            /**
+             * Column
+             * @default
+             */
+            column: string;
+            crop_kind?: components["schemas"]["Crop"] | null;
+            /**
+             * Held
+             * @default false
+             */
+            held: boolean;
+            strength?: components["schemas"]["Figure"] | null;
             system_kind?: components["schemas"]["System"] | null;
         };
         /**
@@ -2361,6 +2418,78 @@ export interface components {
             };
         };
         /**
+         * WaterEdit
+         * @description What is to change of a water, `reading` its EC as typed; a field that is not named stays.
+         */
+        WaterEdit: {
+            /**
+             * Alkalinity
+             * @default
+             */
+            alkalinity: string;
+            /**
+             * Calcium
+             * @default
+             */
+            calcium: string;
+            /**
+             * Chloride
+             * @default
+             */
+            chloride: string;
+            disinfectant?: components["schemas"]["Disinfectant"] | null;
+            kind?: components["schemas"]["WaterKind"] | null;
+            /**
+             * Magnesium
+             * @default
+             */
+            magnesium: string;
+            /**
+             * Nitrate N
+             * @default
+             */
+            nitrate_n: string;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Ph
+             * @default
+             */
+            ph: string;
+            /**
+             * Potassium
+             * @default
+             */
+            potassium: string;
+            /**
+             * Reading
+             * @default
+             */
+            reading: string | components["schemas"]["Figure"];
+            /** Reported On */
+            reported_on?: string | null;
+            seen?: components["schemas"]["WaterSeen"] | null;
+            /**
+             * Sodium
+             * @default
+             */
+            sodium: string;
+            /**
+             * Sulfur
+             * @default
+             */
+            sulfur: string;
+            /**
+             * Temperature
+             * @default
+             */
+            temperature: string;
+            typed_in?: components["schemas"]["TypedIn"] | null;
+        };
+        /**
          * WaterIn
          * @description A water source; an empty reading means that nobody has read it yet.
          */
@@ -2372,7 +2501,8 @@ export interface components {
              * Reading
              * @default
              */
-            reading: string;
+            reading: string | components["schemas"]["Figure"];
+            typed_in?: components["schemas"]["TypedIn"] | null;
         };
         /**
          * WaterKind
@@ -2382,12 +2512,14 @@ export interface components {
         WaterKind: "ro" | "rain" | "mains" | "well";
         /**
          * WaterOut
-         * @description A water source; `reading` as this person's pen shows it, None if never read.
+         * @description A water source; `reading` as this person's pen shows it, `ec` as it is kept.
          *
-         *     The figures of its lab report are ppm as text, empty where nobody has measured.
+         *     `ec`, `ph` and `temperature` are None or empty if never read. The figures of its lab report are
+         *     ppm as text, empty where nobody has measured.
          */
         WaterOut: {
             disinfectant: components["schemas"]["Disinfectant"] | null;
+            ec: components["schemas"]["Figure"] | null;
             /** Id */
             id: number;
             kind: components["schemas"]["WaterKind"];
@@ -2420,6 +2552,72 @@ export interface components {
              * @description An exact number as decimal text.
              */
             share: string;
+        };
+        /**
+         * WaterSeen
+         * @description Fields as they were when an edit was begun, `ec` as it is kept; only those that are named.
+         */
+        WaterSeen: {
+            /**
+             * Alkalinity
+             * @default
+             */
+            alkalinity: string;
+            /**
+             * Calcium
+             * @default
+             */
+            calcium: string;
+            /**
+             * Chloride
+             * @default
+             */
+            chloride: string;
+            disinfectant?: components["schemas"]["Disinfectant"] | null;
+            ec?: components["schemas"]["Figure"] | null;
+            kind?: components["schemas"]["WaterKind"] | null;
+            /**
+             * Magnesium
+             * @default
+             */
+            magnesium: string;
+            /**
+             * Nitrate N
+             * @default
+             */
+            nitrate_n: string;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Ph
+             * @default
+             */
+            ph: string;
+            /**
+             * Potassium
+             * @default
+             */
+            potassium: string;
+            /** Reported On */
+            reported_on?: string | null;
+            /**
+             * Sodium
+             * @default
+             */
+            sodium: string;
+            /**
+             * Sulfur
+             * @default
+             */
+            sulfur: string;
+            /**
+             * Temperature
+             * @default
+             */
+            temperature: string;
         };
         /**
          * WayOutOut
@@ -2549,7 +2747,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CustomsIn"];
+                "application/json": components["schemas"]["OrderPreferencesIn"];
             };
         };
         responses: {
@@ -2768,7 +2966,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BenchOut"];
+                    "application/json": components["schemas"]["GuidedOut"];
                 };
             };
             /** @description No JSON. */
@@ -2854,8 +3052,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BenchOut"];
+                    "application/json": components["schemas"]["GuidedOut"];
                 };
+            };
+            /** @description Not Modified */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Nobody is signed in. */
             401: {
@@ -2913,7 +3118,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BenchOut"];
+                    "application/json": components["schemas"]["GuidedOut"];
                 };
             };
             /** @description Nobody is signed in. */
@@ -2985,7 +3190,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BenchOut"];
+                    "application/json": components["schemas"]["GuidedOut"];
                 };
             };
             /** @description No JSON. */
@@ -3572,6 +3777,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Over 2 MB. */
             413: {
                 headers: {
@@ -3730,7 +3944,7 @@ export interface operations {
             };
         };
     };
-    set_usual: {
+    edit_usual: {
         parameters: {
             query?: never;
             header?: never;
@@ -3742,7 +3956,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["UsualIn"];
+                "application/json": components["schemas"]["UsualEdit"];
             };
         };
         responses: {
@@ -3752,7 +3966,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Kept"];
+                    "application/json": components["schemas"]["UsualOut"];
                 };
             };
             /** @description No JSON. */
@@ -4078,7 +4292,7 @@ export interface operations {
             };
         };
     };
-    set_water: {
+    edit_water: {
         parameters: {
             query?: never;
             header?: never;
@@ -4090,7 +4304,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ReportIn"];
+                "application/json": components["schemas"]["WaterEdit"];
             };
         };
         responses: {
@@ -4100,7 +4314,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Kept"];
+                    "application/json": components["schemas"]["WaterOut"];
                 };
             };
             /** @description No JSON. */
@@ -4132,6 +4346,15 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4174,7 +4397,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SessionOut"];
+                    "application/json": components["schemas"]["SignedIn"];
                 };
             };
             /** @description Something in it cannot be used; `where` says what. */
@@ -4207,7 +4430,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SessionOut"];
+                    "application/json": components["schemas"]["SignedIn"];
                 };
             };
             /** @description No JSON. */
@@ -4281,7 +4504,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SessionOut"];
+                    "application/json": components["schemas"]["SignedIn"];
                 };
             };
             /** @description Nobody is signed in. */
@@ -4328,7 +4551,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SessionOut"];
+                    "application/json": components["schemas"]["SignedIn"];
                 };
             };
             /** @description No JSON. */

@@ -11,14 +11,11 @@
   }: { quay: Quay; chosen: number | undefined; keys: Keys; ontank: (tank: number) => void } =
     $props();
 
-  const passed = (moment: string | null) => moment !== null && Date.parse(moment) < Date.now();
-
-  /** What a mixed tank needs by now, the most pressing first; nothing while all is well. */
-  function due(tank: Quay['tanks'][number]): string {
-    if (passed(tank.use_by_at)) return 'past its time';
-    if (passed(tank.change_out_at)) return 'change out';
-    return passed(tank.look_again_at) ? 'look again' : '';
-  }
+  const DUE = {
+    use_by: 'past its time',
+    change_out: 'change out',
+    look_again: 'look again',
+  } as const satisfies Record<NonNullable<Quay['tanks'][number]['due']>, string>;
 
   const widest = $derived(Math.max(...quay.tanks.map((tank) => tank.width_cm)));
 
@@ -48,7 +45,7 @@
           {#if tank.mix}<span class="now">mixing now</span>
           {:else if tank.last_ec}
             <span>{tank.last_ec} · pH {tank.last_ph ?? '–'}</span>
-            {#if due(tank)}<span class="now">{due(tank)}</span>{/if}
+            {#if tank.due}<span class="now">{DUE[tank.due]}</span>{/if}
           {:else}<span>{tank.crop}</span>{/if}
         </span>
       </button>

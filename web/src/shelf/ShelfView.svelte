@@ -6,14 +6,14 @@
   import {
     api,
     problemOf,
-    type BenchVessel,
+    type MeasuringVessel,
     type Problem,
     type Product,
     type Quay,
     type Shelf,
   } from '../api/client';
   import { keeping } from '../api/inturn';
-  import Bench from './Bench.svelte';
+  import MeasuringVessels from './MeasuringVessels.svelte';
   import { summary } from './label';
   import NewProduct from './NewProduct.svelte';
   import ProductSheet from './ProductSheet.svelte';
@@ -69,7 +69,7 @@
     if (label?.acid) await load(); // acids are compared with each other
   }
 
-  async function keepVessels(vessels: BenchVessel[]): Promise<Problem | undefined> {
+  async function keepVessels(vessels: MeasuringVessel[]): Promise<Problem | undefined> {
     if (shelf && vessels.length) shelf = { ...shelf, vessels, usual: false };
     const { data, error } = await keeping
       .run(() => api.PUT('/api/grows/{grow_id}/vessels', { params, body: { vessels } }))
@@ -147,7 +147,7 @@
         {/if}
       </div>
     </div>
-    <Bench vessels={shelf.vessels} usual={shelf.usual} onkeep={keepVessels} />
+    <MeasuringVessels vessels={shelf.vessels} usual={shelf.usual} onkeep={keepVessels} />
   {:else if problem}
     <p role="alert">△ {problem.message} <button onclick={load}>Try again</button></p>
   {/if}

@@ -1,23 +1,23 @@
 <script lang="ts">
-  import { api, problemOf, type Problem, type Quay, type Session } from '../api/client';
+  import { api, problemOf, type Problem, type Quay, type SignedIn } from '../api/client';
   import { keeping } from '../api/inturn';
-  import BenchView from '../bench/BenchView.svelte';
+  import GuidedView from '../guided/GuidedView.svelte';
   import Choice from '../parts/Choice.svelte';
-  import Mix from '../mix/Mix.svelte';
-  import { Mixing } from '../mix/mixing.svelte';
+  import Mix from '../planning/Mix.svelte';
+  import { Mixing } from '../planning/mixing.svelte';
   import Shape from '../parts/Shape.svelte';
   import QuayList from '../quay/QuayList.svelte';
   import { listen, Keys } from './keys.svelte';
   import ChartDialog from './ChartDialog.svelte';
   import KeysDialog from './KeysDialog.svelte';
-  import StopsDialog from '../mix/StopsDialog.svelte';
+  import StopsDialog from '../planning/StopsDialog.svelte';
   import ShelfView from '../shelf/ShelfView.svelte';
   import WaterView from '../water/WaterView.svelte';
   import TankDialog from './TankDialog.svelte';
   import UnitsDialog from './UnitsDialog.svelte';
   import { benchOf, viewOf, VIEWS, type View } from './views';
 
-  let { session, onleave }: { session: Session; onleave: () => void } = $props();
+  let { session, onleave }: { session: SignedIn; onleave: () => void } = $props();
 
   const firstGrow = () => session.grows[0]?.id;
   let grow = $state(firstGrow());
@@ -134,7 +134,7 @@
 
 {#if view === 'bench' && grow !== undefined && benchNumber !== undefined}
   {#key benchNumber}
-    <BenchView
+    <GuidedView
       {grow}
       mix={benchNumber}
       person={session.person ?? ''}

@@ -9,6 +9,7 @@
   } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
   import Entries from '../parts/Entries.svelte';
+  import { typedIn } from '../planning/settings';
 
   let {
     quay,
@@ -51,12 +52,22 @@
     report: {},
     reported_on: null,
     note: '',
+    ec: null,
   };
 
   const firstWater = () => quay.waters[0]?.id ?? NEW;
   let water = $state(firstWater());
-  let tank = $state<Omit<TankIn, 'water'>>({ name: '', crop: '', volume: '', grown_in: 'water' });
-  let source = $state<Required<WaterIn>>({ name: '', kind: 'mains', reading: '' });
+  let tank = $state<Omit<TankIn, 'water' | 'volume' | 'typed_in'> & { volume: string }>({
+    name: '',
+    crop: '',
+    volume: '',
+    grown_in: 'water',
+  });
+  let source = $state<Pick<WaterIn, 'name' | 'kind'> & { reading: string }>({
+    name: '',
+    kind: 'mains',
+    reading: '',
+  });
   let problem = $state<Problem | undefined>();
   let problemIn = $state<'tank' | 'source'>('tank');
 
@@ -66,7 +77,10 @@
     try {
       if (water === NEW) {
         problemIn = 'source';
-        const made = await api.POST('/api/grows/{grow_id}/waters', { params, body: source });
+        const made = await api.POST('/api/grows/{grow_id}/waters', {
+          params,
+          body: { ...source, typed_in: typedIn(quay) },
+        });
         if (!made.data) return void (problem = problemOf(made.error));
         quay.waters.push({ ...UNMEASURED, ...source, id: made.data.id });
         water = made.data.id;
@@ -74,7 +88,7 @@
       problemIn = 'tank';
       const made = await api.POST('/api/grows/{grow_id}/tanks', {
         params,
-        body: { ...tank, water },
+        body: { ...tank, water, typed_in: typedIn(quay) },
       });
       if (made.data) onadded(made.data.id);
       else problem = problemOf(made.error);

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { api, problemOf, type Quay } from '../api/client';
-  import { Latest } from '../mix/latest';
-  import Typed from '../mix/Typed.svelte';
+  import { Latest } from '../planning/latest';
+  import { typedIn } from '../planning/settings';
+  import Typed from '../planning/Typed.svelte';
   import Choice from '../parts/Choice.svelte';
 
   let { quay }: { quay: Quay } = $props();
@@ -41,7 +42,11 @@
 
   const latest = new Latest(async (asked: Question, signal: AbortSignal) => {
     const params = { path: { grow_id: quay.id } };
-    return await api.POST('/api/grows/{grow_id}/share-of-water', { params, body: asked, signal });
+    return await api.POST('/api/grows/{grow_id}/share-of-water', {
+      params,
+      body: { ...asked, typed_in: typedIn(quay) },
+      signal,
+    });
   });
 
   async function ask(change: Partial<Question>) {

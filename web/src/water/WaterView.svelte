@@ -2,7 +2,7 @@
   import { api, problemOf, type Problem, type Quay, type Water } from '../api/client';
   import { keeping } from '../api/inturn';
   import Choice from '../parts/Choice.svelte';
-  import { DISINFECTANTS, KINDS, LINES, reportOf, withReport, type Report } from './report';
+  import { DISINFECTANTS, KINDS, LINES, editOf, withChange, type Report } from './report';
   import RoShare from './RoShare.svelte';
 
   let { quay, onadd }: { quay: Quay; onadd: () => void } = $props();
@@ -10,20 +10,22 @@
   let problem = $state<(Problem & { water: number }) | undefined>();
   let kept = $state('');
 
-  async function keep(water: Water, change: Partial<Report>) {
+  async function keep(water: Water, change: Report) {
     kept = '';
-    const body = { ...reportOf(water), ...change };
-    Object.assign(water, withReport(water, body));
+    const body = editOf(quay, water, change);
+    Object.assign(water, withChange(water, change));
     const { data, error } = await keeping
       .run(() =>
-        api.PUT('/api/grows/{grow_id}/waters/{water_id}', {
+        api.PATCH('/api/grows/{grow_id}/waters/{water_id}', {
           params: { path: { grow_id: quay.id, water_id: water.id } },
           body,
         }),
       )
       .catch(() => ({ data: undefined, error: undefined }));
     problem = data ? undefined : { ...problemOf(error), water: water.id };
-    if (data) kept = water.name;
+    if (!data) return;
+    Object.assign(water, data);
+    kept = water.name;
   }
 
   const wrong = (water: Water, name: string) =>

@@ -1,6 +1,8 @@
-import type { Shapes, Water } from '../api/client';
+import type { Quay, Shapes, Water } from '../api/client';
+import { typedIn } from '../planning/settings';
 
-export type Report = Shapes['ReportIn'];
+/** Fields of a water that are to change, as typed. */
+export type Report = Partial<Omit<Shapes['WaterEdit'], 'seen' | 'typed_in'>>;
 
 type Figure =
   | 'calcium'
@@ -42,32 +44,31 @@ export const LINES: { name: Figure; words: string; unit: string }[] = [
   { name: 'alkalinity', words: 'alkalinity', unit: 'mg/L CaCO₃' },
 ];
 
-/** What is known of a water, as it is sent back when one figure of it changes. */
-export function reportOf(water: Water): Report {
-  const figures = Object.fromEntries(LINES.map(({ name }) => [name, water.report[name] ?? '']));
-  return {
-    ...(figures as Record<Figure, string>),
-    kind: water.kind,
-    reading: water.reading ?? '',
-    ph: water.ph,
-    temperature: water.temperature,
-    disinfectant: water.disinfectant,
-    reported_on: water.reported_on,
-    note: water.note,
-  };
+/** A change of one water, with the fields as they were, so that nobody else's change is lost. */
+export function editOf(quay: Quay, water: Water, change: Report): Shapes['WaterEdit'] {
+  const names = Object.keys(change) as (keyof Report)[];
+  const seen = Object.fromEntries(
+    names.map((name) => (name === 'reading' ? ['ec', water.ec] : [name, asKept(water, name)])),
+  );
+  // What is not named stays: the request need not have every field.
+  return { ...change, typed_in: typedIn(quay), seen } as Shapes['WaterEdit'];
 }
 
-/** A water as it is once a report is kept: what is typed stands at once, also while it is refused. */
-export function withReport(water: Water, report: Report): Water {
-  const figures = Object.fromEntries(LINES.map(({ name }) => [name, report[name]]));
+function asKept(water: Water, name: keyof Report) {
+  if (LINES.some((line) => line.name === name)) return water.report[name] ?? '';
+  return water[name as keyof Water];
+}
+
+/** A water as it is once a change is kept: what is typed stands at once, also while it is refused. */
+export function withChange(water: Water, change: Report): Water {
+  const { kind, reading, disinfectant, reported_on, note, ph, temperature, ...figures } = change;
+  const whole = { disinfectant, reported_on, note, ph, temperature };
+  const told = Object.entries(whole).filter(([name]) => name in change);
   return {
     ...water,
-    report: figures,
-    kind: report.kind,
-    reading: report.reading || null,
-    ph: report.ph,
-    temperature: report.temperature,
-    disinfectant: report.disinfectant ?? null,
-    reported_on: report.reported_on ?? null,
+    ...Object.fromEntries(told),
+    ...(kind ? { kind } : {}),
+    ...('reading' in change ? { reading: `${reading}` || null, ec: null } : {}),
+    report: { ...water.report, ...(figures as Record<string, string>) },
   };
 }

@@ -1,0 +1,19 @@
+"""Prints every figure; run by ./brisk bench, which prepares server settings and demo data."""
+
+import django
+
+from benchmarks import pages, rules, safety, serving, vessels
+
+
+def main() -> None:
+    """Rules, server, queries, pages."""
+    django.setup()
+    from benchmarks import queries
+
+    for part in (rules, safety, vessels, serving, queries, pages):
+        part.report()
+        print()
+
+
+if __name__ == "__main__":
+    main()

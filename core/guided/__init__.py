@@ -1,0 +1,29 @@
+"""The guided mix: what was done so far, what comes next, and what readings make of it."""
+
+from core.guided.additions import ppm_of_additions
+from core.guided.causes import causes_of
+from core.guided.events import Event, EventKind
+from core.guided.plan import GuidedAcid, GuidedAlkali, GuidedPlan, GuidedPour, guided_plan
+from core.guided.record import MixRecord, record_of
+from core.guided.state import Conflict, GuidedState, replay
+from core.guided.steps import Step, StepKind, StepStatus
+
+__all__ = [
+    "Conflict",
+    "Event",
+    "EventKind",
+    "GuidedAcid",
+    "GuidedAlkali",
+    "GuidedPlan",
+    "GuidedPour",
+    "GuidedState",
+    "MixRecord",
+    "Step",
+    "StepKind",
+    "StepStatus",
+    "causes_of",
+    "guided_plan",
+    "ppm_of_additions",
+    "record_of",
+    "replay",
+]

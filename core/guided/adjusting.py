@@ -1,0 +1,196 @@
+"""Reading pH after EC, and what is done about it."""
+
+from dataclasses import dataclass
+from fractions import Fraction
+
+from core.chemistry.acids import PROTONS_AT_6
+from core.guided.bounds import Bounds, Portion
+from core.guided.events import Event, EventKind
+from core.guided.ph import (
+    CAUTIOUS_MEQ_PER_MS_CM,
+    FIRST_UNKNOWN_MEQ,
+    WAIT_MIN,
+    Advice,
+    Assistance,
+    assist,
+)
+from core.guided.replay import MOST_ROUNDS, Replay
+from core.guided.steps import StepKind
+from core.quantities import AmountUnit
+
+_LOOKED_INTO = (Advice.UNMOVED, Advice.BEYOND_NEED)
+"""Advice whose cause is looked for, so that pH is read again."""
+
+_GOES_ON = (Advice.ACID, Advice.ALKALI, *_LOOKED_INTO)
+"""Advice after which pH is read again."""
+
+
+@dataclass(slots=True)
+class _Round:
+    """Between two readings of pH.
+
+    Args:
+        pending: meq/L that were poured and the pH before, of which the next reading tells.
+        unmoved_at: the pH that did not follow, when its cause was looked for.
+        looked: how often the need was passed and looked into.
+    """
+
+    pending: tuple[float, float] | None = None
+    unmoved_at: float | None = None
+    looked: int = 0
+
+
+HIGHEST_PH = Fraction(14)
+
+SAME_PH = 0.05
+"""Two readings of pH that differ by less are the same."""
+
+
+def read_ph(replay: Replay) -> None:
+    """Read pH, and correct by portions until it is right or accepted."""
+    if replay.ended:
+        return
+    portions, at = replay.portions, _Round()
+    most = MOST_ROUNDS if replay.plan.ph_expected is not None else MOST_CAREFUL_ROUNDS
+    for turn in range(1, most + 1):
+        read = replay.step(f"read-ph-{turn}", StepKind.READ_PH)
+        if read is None or read.figure is None:
+            return
+        replay.ph = min(read.figure, HIGHEST_PH)
+        if at.pending is not None:
+            portions.append(Portion(at.pending[0], at.pending[1], float(replay.ph)))
+            at.pending = None
+        replay.assistance = _assist(replay, at)
+        advice = replay.assistance.advice
+        if advice is Advice.RIGHT:
+            return
+        if turn == most and advice in _GOES_ON:
+            replay.assistance = Assistance(Advice.TOO_MANY_ROUNDS)
+        if replay.assistance.advice in (Advice.ACID, Advice.ALKALI):
+            if not _correct(replay, turn, at):
+                return
+        elif not _look_into(replay, turn, at):
+            return
+
+
+def _assist(replay: Replay, at: _Round) -> Assistance:
+    low, high = (float(edge) for edge in replay.plan.ph)
+    ph = float(replay.ph or 0)
+    stood = at.unmoved_at is not None and abs(ph - at.unmoved_at) < SAME_PH
+    if stood and not low <= ph <= high:
+        return Assistance(Advice.UNMOVED)  # looked into, and the same still: nothing goes in
+    return assist(
+        ph,
+        low=low,
+        high=high,
+        litres=float(replay.least_litres),
+        alkalinity=_alkalinity(replay),
+        phosphate=_phosphate(replay),
+        acid_meq=_acid_meq(replay),
+        alkali=replay.plan.alkali.alkali if replay.plan.alkali else None,
+        portions=replay.portions,
+        settles=replay.plan.settles,
+        checked=at.unmoved_at is not None,
+        bounds=Bounds(
+            reported=replay.plan.reported,
+            need=None if replay.plan.acid_need is None else float(replay.plan.acid_need),
+            pen_over=_pen_over(replay),
+            looked=at.looked,
+            besides=float(replay.acid_astray / replay.least_litres) * _acid_meq(replay),
+        ),
+    )
+
+
+PEN_OVER = 1.0
+"""pH by which a pen may read too high where nothing tells what it should read: a pen that was not
+calibrated for long does (common practice)."""
+
+PEN_OVER_SHOWS = 0.4
+PEN_OVER_SHOWS_ROUGHLY = 0.25
+"""pH above the expected from which a pen is taken to read too high, by a lab report or roughly by
+an ordinary water: the model is no better, and water that was aerated has lost carbonic acid (our
+own default)."""
+
+MOST_CAREFUL_ROUNDS = 12
+"""Readings of pH where nothing tells what to expect, so that every portion is small."""
+
+
+def _pen_over(replay: Replay) -> float:
+    """How much too high the pen may read: what its first reading is above the expected."""
+    plan = replay.plan
+    if plan.ph_expected is None:
+        return PEN_OVER
+    first = replay.portions[0].before if replay.portions else float(replay.ph or 0)
+    over = first - float(plan.ph_expected)
+    if plan.reported:
+        return over if over > PEN_OVER_SHOWS else 0.0
+    return PEN_OVER if over > PEN_OVER_SHOWS_ROUGHLY else 0.0
+
+
+def _look_into(replay: Replay, turn: int, at: _Round) -> bool:
+    """Lay out an advice; whether pH is read again after its cause was looked for."""
+    assert replay.assistance is not None
+    advice, again = replay.assistance.advice, at.unmoved_at is not None
+    if not replay.advised(f"{turn}", advice) or advice not in _LOOKED_INTO:
+        return False
+    if advice is Advice.BEYOND_NEED:
+        at.looked += 1
+    elif again:
+        return False
+    else:
+        at.unmoved_at = float(replay.ph or 0)
+        if replay.portions and not replay.is_ahead:
+            last = replay.portions.pop()  # of which the next reading tells what it did
+            at.pending = (last.meq_l, last.before)
+    return True
+
+
+def _correct(replay: Replay, turn: int, at: _Round) -> bool:
+    """Lay out a portion of acid or alkali; whether pH is read after it."""
+    if not any(step.kind is StepKind.GEAR for step in replay.steps):
+        replay.step("gear", StepKind.GEAR)
+    done = _ph_step(replay, turn)
+    if done is not None and done.kind is not EventKind.POURED:
+        return False
+    if done is not None and done.figure is not None:
+        at.pending = (_meq_of(replay, done.figure), float(replay.ph or 0))
+    replay.step(f"wait-ph-{turn}", StepKind.WAIT, seconds=WAIT_MIN * 60)
+    return True
+
+
+def _alkalinity(replay: Replay) -> float | None:
+    if replay.plan.alkalinity is not None:
+        return float(replay.plan.alkalinity)
+    return None if replay.source is None else float(replay.source) * CAUTIOUS_MEQ_PER_MS_CM
+
+
+def _phosphate(replay: Replay) -> float:
+    """mmol/L by the labels; what they do not tell is not counted on before portions show it."""
+    return float(replay.plan.phosphate or 0)
+
+
+def _ph_step(replay: Replay, turn: int) -> Event | None:
+    assert replay.assistance is not None
+    advice, alkali = replay.assistance.advice, replay.plan.alkali
+    if advice is Advice.ACID:
+        kind, unit = StepKind.ACID, AmountUnit.ML
+    else:
+        kind, unit = StepKind.ALKALI, alkali.unit if alkali else AmountUnit.ML
+    amount = Fraction(replay.assistance.amount).limit_denominator(1000) or None
+    return replay.step(f"{kind.value}-{turn}", kind, amount=amount, unit=unit.value)
+
+
+def _acid_meq(replay: Replay) -> float:
+    """What a mL of the acid at hand gives near pH 6, meq; 0 where there is none."""
+    acid = replay.plan.acid
+    return float(acid.molar) * PROTONS_AT_6[acid.acid.kind] if acid else 0.0
+
+
+def _meq_of(replay: Replay, amount: Fraction) -> float:
+    """meq/L of a portion; of an alkali of unknown strength, a small step the other way."""
+    assert replay.assistance is not None
+    per_litre = float(amount / replay.least_litres)
+    if replay.assistance.advice is Advice.ACID:
+        return per_litre * _acid_meq(replay)
+    alkali = replay.plan.alkali
+    return -per_litre * float(alkali.meq) if alkali else -FIRST_UNKNOWN_MEQ

@@ -1,0 +1,284 @@
+"""Reading EC after the feed, and what is done about it."""
+
+from dataclasses import dataclass
+from fractions import Fraction
+
+from core.guided.doubting import Trust, settle_volume, weigh
+from core.guided.events import EventKind
+from core.guided.ph import WAIT_MIN
+from core.guided.replay import MOST_ROUNDS, Replay
+from core.guided.steering import (
+    HARDLY,
+    PEN_STEP,
+    PEN_SWAY,
+    RATIO_OFF,
+    SLOPE_OFF,
+    Correction,
+    Offer,
+    Slope,
+    Verdict,
+    correct,
+    follows,
+    more_of_base,
+)
+from core.guided.steps import StepKind
+from core.guided.volume import volume_by_draining
+
+AS_PLANNED_OVER = Fraction(1, 10)
+"""By which share of its rise a tank may read above the band where just what was planned is in it: a
+half dose conducts a little more than half of a whole one (Kohlrausch). Our own bound on it."""
+
+
+@dataclass(frozen=True, slots=True)
+class _Made:
+    """A correction that was made: the reading before it, how far it was to move, litres drained."""
+
+    before: Fraction
+    move: Fraction
+    drained: Fraction | None = None
+
+    def supposed(self, source: Fraction | None) -> Fraction:
+        """The share of what was in that draining was to leave; 1 where nothing was drained."""
+        above = self.before - (source or Fraction(0))
+        if not self.drained or above <= 0:
+            return Fraction(1)
+        return max(1 + self.move / above, Fraction(1, 1000))
+
+
+def read_ec(replay: Replay) -> None:
+    """Read EC, and correct until it is right, accepted, or not to be believed."""
+    if replay.ended or any(p.stop_at_rise is not None for p in replay.plan.pours):
+        return
+    if replay.target is None and replay.ledger.as_planned <= 2 * PEN_SWAY:
+        return
+    made: _Made | None = None
+    for turn in range(1, MOST_ROUNDS + 1):
+        read = replay.step(f"read-ec-{turn}", StepKind.READ_EC)
+        if read is None or read.figure is None:
+            return
+        replay.ec = read.figure
+        trust = _believed(replay, turn, made)
+        if replay.is_ahead:
+            return
+        made = _act(replay, turn, trust) if trust in _JUDGED else None
+        if replay.correction is not None:
+            replay.verdicts.append(replay.correction.verdict)
+        if made is None and trust is not Trust.AGAIN:
+            return
+
+
+_JUDGED = (Trust.FITS, Trust.STANDS)
+
+
+def _believed(replay: Replay, turn: int, made: _Made | None) -> Trust:
+    """Whether the reading goes along with what was done, and with all that is in."""
+    assert replay.ec is not None
+    name = f"ec-{turn}"
+    if made is not None and not follows(Slope(replay.ec - made.before, made.move)):
+        replay.correction = Correction(Verdict.UNMOVED)
+        replay.ledger.keep(1 / made.supposed(replay.source))  # what did not show is not counted on
+        if not replay.advised(name, Verdict.UNMOVED):
+            return Trust.LEFT
+        replay.doubt(replay.ec)
+        return Trust.AGAIN
+    if made is not None and made.drained:
+        _after_draining(replay, name, made)
+    stood = replay.has_stood(replay.ec)
+    was_odd = replay.rise_at(replay.ec).is_odd
+    trust = weigh(replay, name, replay.ec)
+    # What did not follow a correction, and still shows the same, is not corrected again.
+    return Trust.STANDS if stood and not was_odd else trust
+
+
+def _after_draining(replay: Replay, name: str, made: _Made) -> None:
+    """What stayed in is what the reading shows of it; if it fell too far, the volume was less."""
+    assert replay.ec is not None
+    assert made.drained is not None
+    source, ledger = replay.source or Fraction(0), replay.ledger
+    before, after = made.before - source, max(replay.ec - source, Fraction(0))
+    if before <= 0:
+        return
+    ledger.keep(after / before / made.supposed(replay.source))
+    too_far = made.move * (1 + SLOPE_OFF) - (replay.ec - made.before)
+    if too_far > PEN_SWAY:
+        estimate = volume_by_draining(made.drained, before=before, after=after)
+        litres = ledger.litres
+        settle_volume(replay, f"{name}-drained", estimate)
+        ledger.keep(ledger.litres / litres)  # the reading tells what is in, whatever it is in
+
+
+def _act(replay: Replay, turn: int, trust: Trust) -> _Made | None:
+    """Lay out what the reading calls for; None where nothing follows any more."""
+    assert replay.ec is not None
+    if replay.target is None:  # where there is no target the reading is a check
+        replay.correction = Correction(Verdict.RIGHT if trust is Trust.FITS else Verdict.ODD)
+        return None
+    replay.correction = judged(replay, replay.ec, *_band(replay))
+    verdict = replay.correction.verdict
+    if verdict is Verdict.RIGHT:
+        _check_ratio(replay, turn)
+        return None
+    if verdict is Verdict.WATER_TOO_STRONG or turn == MOST_ROUNDS:
+        why = verdict if verdict is Verdict.WATER_TOO_STRONG else Verdict.TOO_MANY_ROUNDS
+        replay.correction = Correction(why)
+        replay.advised(f"ec-{turn}", why)
+        return None
+    if trust is Trust.STANDS and not (verdict is Verdict.STRONG and replay.volume_told):
+        unmoved = replay.rise_at(replay.ec).is_unmoved or not replay.rise_at(replay.ec).is_odd
+        replay.correction = Correction(Verdict.UNMOVED if unmoved else Verdict.ODD)
+        return None
+    return _thin(replay, turn) if verdict is Verdict.STRONG else _strengthen(replay, turn)
+
+
+def _band(replay: Replay) -> tuple[Fraction, Fraction]:
+    """The target; just what was planned is never too strong, where chart and labels part."""
+    assert replay.target is not None
+    low, high = replay.target
+    source, ledger = replay.source or Fraction(0), replay.ledger
+    as_poured = all(
+        amount <= ledger.dose(key) for key, amount in ledger.inside.items() if ledger.dose(key)
+    )
+    if as_poured:
+        planned = source + ledger.as_planned + PEN_STEP
+        high = max(high, min(planned, high + (high - source) * AS_PLANNED_OVER))
+    return low, high
+
+
+def _check_ratio(replay: Replay, turn: int) -> None:
+    """A pair out of its ratio is never right without a word."""
+    if replay.ledger.is_askew(RATIO_OFF):
+        replay.correction = Correction(Verdict.RATIO_OFF)
+        replay.advised(f"ratio-{turn}", Verdict.RATIO_OFF)
+
+
+def _thin(replay: Replay, turn: int) -> _Made | None:
+    assert replay.ec is not None
+    before = replay.ec
+    drained = drain(replay, f"{turn}")
+    if drained is None:
+        return None
+    kept = 1 - min(drained / replay.litres, Fraction(1))
+    return _Made(before, (before - (replay.source or Fraction(0))) * (kept - 1), drained)
+
+
+def drain(replay: Replay, name: str) -> Fraction | None:
+    """Lay out draining and filling; the litres, None if that is left out."""
+    assert replay.correction is not None
+    litres = replay.correction.drain_l
+    done = replay.step(f"drain-{name}", StepKind.DRAIN, amount=litres, unit="L")
+    if done is not None and done.kind is EventKind.SKIPPED:
+        return None
+    if done is not None and done.figure is not None:
+        litres = done.figure
+    replay.ledger.keep(1 - min(litres / replay.litres, Fraction(1)))
+    _settle(replay, name)
+    return litres
+
+
+def _settle(replay: Replay, name: str) -> None:
+    """Let a correction mix through before the next reading."""
+    replay.step(f"settle-{name}", StepKind.WAIT, seconds=WAIT_MIN * 60)
+
+
+def _strengthen(replay: Replay, turn: int) -> _Made | None:
+    """More of every base part: up to its dose freely, past it only on purpose."""
+    assert replay.ec is not None
+    assert replay.aim is not None
+    wanted = _more(replay, replay.aim - replay.ec)
+    if wanted is None:
+        replay.correction = Correction(Verdict.UNMOVED)
+        replay.advised(f"ec-{turn}", Verdict.UNMOVED)
+        return None
+    ledger, before = replay.ledger, replay.ec
+    within = {key: min(amount, ledger.left(key)) for key, amount in wanted.items()}
+    if not any(within[key] > ledger.dose(key) * LEAST_ADDED for key in within):
+        if _is_near_enough(replay):
+            replay.correction = Correction(Verdict.RIGHT)
+            _check_ratio(replay, turn)
+            return None
+        replay.offer = _offer(replay, wanted)
+        replay.correction = Correction(Verdict.BEYOND_DOSE)
+        if not replay.advised(f"beyond-{turn}", Verdict.BEYOND_DOSE):
+            return None
+        within = wanted
+    made = _add(replay, turn, within)
+    if not made:
+        return None
+    _settle(replay, f"{turn}")
+    slope = replay.rise_at(before)
+    worth = slope.measured / slope.expected if slope.expected > 0 else Fraction(1)
+    return _Made(before, worth * sum((ledger.ec_rise(k, v) for k, v in made.items()), Fraction(0)))
+
+
+def _is_near_enough(replay: Replay) -> bool:
+    """Whether only passing printed dose × strength would bring the step or two that are missing."""
+    assert replay.ec is not None
+    assert replay.target is not None
+    return replay.target[0] - replay.ec <= NEAR_ENOUGH
+
+
+NEAR_ENOUGH = 2 * PEN_STEP
+"""mS/cm below the band that are no reason to pass a printed dose: no pen is surer."""
+
+LEAST_ADDED = Fraction(1, 100)
+"""Below this share of a dose an addition is a mark's breadth: our own default."""
+
+
+def _more(replay: Replay, wanted: Fraction) -> dict[str, Fraction] | None:
+    """mL or g of each base part that bring so much more; None where nothing tells."""
+    ledger = replay.ledger
+    shares = ledger.shares()
+    if replay.ec is None or not any(shares.values()):
+        return None
+    slope = replay.rise_at(replay.ec)
+    if slope.expected > 0 and slope.measured < slope.expected * HARDLY:
+        return None
+    worth = slope.measured / slope.expected if slope.expected > 0 else Fraction(1)
+    ec_rises = {key: ledger.ec_rise(key, ledger.dose(key)) * worth for key in shares}
+    if not any(ec_rises.values()):  # nothing tells the parts apart: each brought its share
+        inside = sum(shares.values(), Fraction(0))
+        ec_rises = dict.fromkeys(shares, slope.measured / inside)
+    more = more_of_base(shares, ec_rises, wanted)
+    return {key: share * ledger.dose(key) for key, share in more.items()}
+
+
+def _offer(replay: Replay, wanted: dict[str, Fraction]) -> Offer:
+    ledger = replay.ledger
+    return Offer(
+        add={key: amount for key, amount in wanted.items() if amount > 0},
+        of_dose={
+            key: (ledger.inside.get(key, Fraction(0)) + amount) / ledger.dose(key)
+            for key, amount in wanted.items()
+            if amount > 0
+        },
+        reading=replay.aim or Fraction(0),
+    )
+
+
+def _add(replay: Replay, turn: int, amounts: dict[str, Fraction]) -> dict[str, Fraction]:
+    """Lay out additions; what of each went in, or will. One part alone leaves the others out."""
+    made = {}
+    for key, amount in amounts.items():
+        at = next(i for i, p in enumerate(replay.plan.pours) if p.key == key)
+        unit = replay.plan.pours[at].unit.value
+        if amount <= 0 and f"add-{turn}-{key}" not in replay.first:
+            continue
+        done = replay.step(f"add-{turn}-{key}", StepKind.ADD, pour=at, amount=amount, unit=unit)
+        if done is None:
+            made[key] = amount
+        elif done.figure is not None:
+            replay.went_in(at, done.figure)
+            made[key] = done.figure
+    return {key: amount for key, amount in made.items() if amount > 0}
+
+
+def judged(replay: Replay, reading: Fraction, low: Fraction, high: Fraction) -> Correction:
+    """What a reading calls for, by the volume that counts."""
+    return correct(
+        reading,
+        low=low,
+        high=high,
+        source=replay.source or Fraction(0),
+        litres=replay.litres,
+        resolution=PEN_STEP,
+    )

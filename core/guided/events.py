@@ -1,0 +1,121 @@
+"""What happens at the bench: an append-only list, in any order and as often as it may arrive."""
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass
+from enum import StrEnum
+from fractions import Fraction
+
+from core.errors import InputError
+
+
+class EventKind(StrEnum):
+    """Kinds of event.
+
+    `done`: a step without a figure is over. `poured`: so many mL or g went in, or litres were
+    drained. `read`: a pen showed so much. `skipped`: the step was left out, knowingly.
+    `corrected`: another event's figure was wrong. `undone`: another event is taken back.
+    """
+
+    DONE = "done"
+    POURED = "poured"
+    READ = "read"
+    SKIPPED = "skipped"
+    CORRECTED = "corrected"
+    UNDONE = "undone"
+
+
+ABOUT_EVENTS = frozenset({EventKind.CORRECTED, EventKind.UNDONE})
+WITH_FIGURE = frozenset({EventKind.POURED, EventKind.READ, EventKind.CORRECTED})
+
+LARGEST_FIGURE = Fraction(10_000_000)
+
+
+@dataclass(frozen=True, slots=True)
+class Event:
+    """One thing that happened.
+
+    Args:
+        id: made by the device that saw it; the same id is the same event.
+        at: seconds since the epoch, by that device's clock.
+        by: who did it.
+        kind: what happened.
+        step: the step it is about; empty for an event about another event.
+        figure: mL, g, litres, mS/cm or pH, as the step has it.
+        of: for an event about another one, that one's id.
+
+    Raises:
+        InputError: a figure or another event is missing, or out of bounds.
+    """
+
+    id: str
+    at: float
+    by: str
+    kind: EventKind
+    step: str = ""
+    figure: Fraction | None = None
+    of: str = ""
+
+    def __post_init__(self) -> None:
+        if (self.figure is None) == (self.kind in WITH_FIGURE):
+            raise InputError("event_incomplete", "That event needs its figure.", "figure")
+        if self.figure is not None and not 0 <= self.figure <= LARGEST_FIGURE:
+            raise InputError("figure_out_of_range", "That figure cannot be meant.", "figure")
+        if bool(self.of) != (self.kind in ABOUT_EVENTS) or bool(self.step) == bool(self.of):
+            raise InputError(
+                "event_incomplete", "An event is about a step, or about another event.", "step"
+            )
+
+
+@dataclass(frozen=True, slots=True)
+class CountedEvents:
+    """Events as they count: each once, by the time they happened, corrections and undoing applied.
+
+    Args:
+        first: by step, the event that counts for it.
+        others: later events about a step that has one already, oldest first: somebody else did it
+            too, and a person has to say what is true.
+        undoable: id of the last event or correction that counts; None if there is none.
+    """
+
+    first: Mapping[str, Event]
+    others: tuple[Event, ...]
+    undoable: str | None
+
+
+def tell(events: Iterable[Event]) -> CountedEvents:
+    """What a heap of events comes to, whatever order they arrived in."""
+    known = {event.id: event for event in sorted(events, key=_moment, reverse=True)}
+    ordered = sorted(known.values(), key=_moment)
+    undone: set[str] = set()
+    # What is undone last counts first: an undoing that was undone itself takes nothing back.
+    for event in reversed(ordered):
+        if event.kind is EventKind.UNDONE and event.id not in undone:
+            undone.add(event.of)
+    corrections = {
+        event.of: event
+        for event in ordered
+        if event.kind is EventKind.CORRECTED and event.id not in undone
+    }
+    figures = {of: event.figure for of, event in corrections.items()}
+    first: dict[str, Event] = {}
+    others = []
+    counting = []
+    for event in ordered:
+        if event.kind in ABOUT_EVENTS or event.id in undone:
+            continue
+        figure = figures.get(event.id, event.figure) if event.kind in WITH_FIGURE else None
+        counted = Event(event.id, event.at, event.by, event.kind, event.step, figure)
+        if event.step in first:
+            others.append(counted)
+        else:
+            first[event.step] = counted
+        counting.append(event)
+        if event.id in corrections:
+            counting.append(corrections[event.id])
+    last = max(counting, key=_moment, default=None)
+    return CountedEvents(first, tuple(others), last.id if last else None)
+
+
+def _moment(event: Event) -> tuple[float, str]:
+    """When it happened; of two at the same time the order is the same on every device."""
+    return event.at, event.id

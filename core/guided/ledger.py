@@ -1,0 +1,93 @@
+"""What went into a tank, what of it is still in, and how far that should lift the reading."""
+
+from dataclasses import dataclass, field
+from fractions import Fraction
+
+from core.guided.plan import GuidedPlan
+
+_NONE = Fraction(0)
+
+
+@dataclass(slots=True)
+class Ledger:
+    """The account of a tank.
+
+    Args:
+        plan: what the mix was started from.
+        litres: in the tank, by which sums are made; the plan's, until the bench settled others.
+        dose_litres: for which printed doses count: more than the plan's only where somebody
+            measured them and the reading agrees.
+        shrink: the share of the planned scaled doses for which the water that was read leaves room.
+        poured: mL or g of each product that went in, in the whole mix.
+        inside: mL or g of each that is still in.
+    """
+
+    plan: GuidedPlan
+    litres: Fraction
+    dose_litres: Fraction
+    shrink: Fraction = Fraction(1)
+    poured: dict[str, Fraction] = field(default_factory=dict)
+    inside: dict[str, Fraction] = field(default_factory=dict)
+
+    def pour(self, key: str, amount: Fraction) -> None:
+        """So many mL or g went in."""
+        for account in (self.poured, self.inside):
+            account[key] = account.get(key, _NONE) + amount
+
+    def keep(self, share: Fraction) -> None:
+        """So large a share stayed in when the tank was drained and filled."""
+        self.inside = {key: amount * share for key, amount in self.inside.items()}
+
+    def planned(self, key: str) -> Fraction:
+        """What the mix pours of a product, after the water was read; mL or g."""
+        scaled = any(p.scaled for p in self.plan.pours if p.key == key)
+        return self.plan.whole(key) * (self.shrink if scaled else 1)
+
+    def dose(self, key: str) -> Fraction:
+        """Printed dose × strength of a product in this tank, mL or g."""
+        return self.planned(key) * self.dose_litres / self.plan.litres
+
+    def of_dose(self, key: str) -> Fraction | None:
+        """The share of that dose, or of the one printed beside a rule, that went in in all."""
+        by_rule = self._estimate(key) * max(self.dose_litres / self.plan.litres, Fraction(1))
+        printed = max(self.plan.whole(key), self.dose(key)) or by_rule
+        return self.poured.get(key, _NONE) / printed if printed else None
+
+    def left(self, key: str) -> Fraction:
+        """What may still go in before that dose is passed."""
+        return max(self.dose(key) - self.poured.get(key, _NONE), _NONE)
+
+    def ec_rise(self, key: str, amount: Fraction) -> Fraction:
+        """mS/cm that so much of a product is expected to bring in this tank."""
+        per = self.plan.whole(key) or self._estimate(key)
+        if not per:
+            return _NONE
+        return self.plan.rise_of(key) * amount / per * self.plan.litres / self.litres
+
+    def _estimate(self, key: str) -> Fraction:
+        estimates = (p.estimate or _NONE for p in self.plan.pours if p.key == key)
+        return sum(estimates, _NONE)
+
+    @property
+    def expected(self) -> Fraction:
+        """mS/cm above the water that what is in should bring."""
+        return sum((self.ec_rise(key, amount) for key, amount in self.inside.items()), _NONE)
+
+    @property
+    def as_planned(self) -> Fraction:
+        """mS/cm above the water that the whole mix brings where it is poured as planned."""
+        keys = dict.fromkeys(p.key for p in self.plan.pours if p.stop_at_rise is None)
+        return sum((self.ec_rise(key, self.dose(key)) for key in keys), _NONE)
+
+    def shares(self) -> dict[str, Fraction]:
+        """Of each base part the share of its dose that is in."""
+        return {
+            key: self.inside.get(key, _NONE) / dose
+            for key in self.plan.base
+            if (dose := self.dose(key)) > 0
+        }
+
+    def is_askew(self, tolerance: Fraction) -> bool:
+        """Whether the base parts that are in are out of the chart's ratio."""
+        shares = self.shares().values()
+        return len(shares) > 1 and max(shares) - min(shares) > tolerance * max(shares)

@@ -1,0 +1,232 @@
+"""The pH assistant: portions of acid or alkali, each from what the last ones did."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from enum import StrEnum
+from itertools import pairwise, takewhile
+
+from core.chemistry import Alkali
+from core.chemistry.buffers import DOWN, BufferCapacity, TitrationDirection, up
+from core.chemistry.carbonate import carbon_of
+from core.guided.bounds import BOLDNESS, SMALLEST_MEQ, UNBOUNDED, Bounds, Portion
+
+WAIT_MIN = 5
+"""Minutes to wait after a portion: common practice."""
+
+FIRST_UNKNOWN_MEQ = 0.1
+"""meq/L of a portion where nothing is known of the water: a quarter of what half a mL in 10 L
+brings, which can move soft tap water by more than 1 (common practice)."""
+
+CAUTIOUS_MEQ_PER_MS_CM = 2.5
+"""meq/L of alkalinity for each mS/cm of a water without a report: half of an ordinary hard water's,
+from memory, so that the first portion stays small."""
+
+TELLING_MEQ = 2 * FIRST_UNKNOWN_MEQ
+"""meq/L that show in every tank, more or less; what did less may be too little to be seen."""
+
+MOST_TURNS = 2
+
+MOST_GROWTH = 2
+"""How many times all before it a portion may be: what holds pH here need not hold it further on. A
+simulated tank shows that so much stays in the window in RO water too."""
+
+LASTING_PH = 7.6
+"""Above it silicate holds pH too, and holds none of the way below."""
+
+SURE_WAY = 0.5
+"""A way of pH from which on a pen's tenth is a small part of it."""
+
+PH_CAUSES = ("ph_pen", "not_stirred", "mixed_up", "other_water", "volume")
+"""Likely causes of a pH that does not follow, in the order in which to check them: common
+practice. A broken electrode reads about 7 in everything."""
+
+
+class Advice(StrEnum):
+    """What the assistant advises."""
+
+    RIGHT = "right"
+    ACID = "acid"
+    ALKALI = "alkali"
+    WAIT_SETTLING = "wait_settling"
+    STOP_CHASING = "stop_chasing"
+    NO_ACID = "no_acid"
+    UNMOVED = "ph_unmoved"
+    BEYOND_NEED = "beyond_need"
+    TOO_MANY_ROUNDS = "too_many_rounds"
+
+
+@dataclass(frozen=True, slots=True)
+class Assistance:
+    """What to do about a pH.
+
+    Args:
+        advice: what to do.
+        amount: mL of the bottle, or g of a dry alkali; 0 for an alkali of unknown strength.
+        meq_l: the same portion in meq/L.
+        look_again_h: hours until the next look, where waiting is advised.
+    """
+
+    advice: Advice
+    amount: float = 0.0
+    meq_l: float = 0.0
+    look_again_h: int = 0
+
+
+def assist(
+    ph: float,
+    *,
+    low: float,
+    high: float,
+    litres: float,
+    alkalinity: float | None,
+    acid_meq: float,
+    phosphate: float = 0.0,
+    alkali: Alkali | None = None,
+    portions: Sequence[Portion] = (),
+    resolution: float = 0.1,
+    settles: bool = False,
+    checked: bool = False,
+    bounds: Bounds = UNBOUNDED,
+) -> Assistance:
+    """The next step towards the middle of the window.
+
+    Args:
+        ph: what the pen shows.
+        low, high: the window.
+        litres: in the tank.
+        alkalinity: meq/L of the tank's water, from its report or this tank's own history; None if
+            nothing is known.
+        acid_meq: what a mL of the acid at hand gives near pH 6; 0 if none is.
+        phosphate: mmol/L of it in the feed, as far as labels tell.
+        alkali: what raises pH; None if none is at hand whose strength is known.
+        portions: the corrections made so far, in order.
+        resolution: what the pen can tell apart.
+        settles: whether this feed settles by itself, as organic and living ones do.
+        checked: whether the pen was looked at since pH did not follow.
+        bounds: what no portion passes, whatever the pen shows.
+    """
+    if low <= ph <= high:
+        return Assistance(Advice.RIGHT)
+    if settles or _times_turned(portions, ph, low, high) >= MOST_TURNS:
+        waits = Advice.WAIT_SETTLING if settles else Advice.STOP_CHASING
+        return Assistance(waits, look_again_h=24)
+    capacity = None if alkalinity is None else BufferCapacity(carbon_of(alkalinity), phosphate)
+    task = _raising(capacity, alkali) if ph < low else _lowering(capacity, acid_meq)
+    sign = task.direction.sign
+    run = list(takewhile(lambda portion: portion.meq_l * sign > 0, reversed(portions)))[::-1]
+    meq = _portion(ph, (low + high) / 2, run, task, resolution, checked=checked)
+    if meq is None:
+        return Assistance(Advice.UNMOVED)
+    if capacity is not None or run:
+        meq = min(meq, bounds.most(ph, (low + high) / 2, run, task.direction, capacity))
+    if meq < SMALLEST_MEQ / 4 - 1e-9:
+        return Assistance(Advice.BEYOND_NEED)
+    return task.portion(meq, litres)
+
+
+@dataclass(frozen=True, slots=True)
+class _Task:
+    """A way to go, and with what.
+
+    Args:
+        advice: to go it.
+        direction: down or up.
+        strength: meq that a mL or g of what is at hand gives; 0 where that is not known.
+        capacity: what holds pH, as far as is known beforehand; None where nothing is.
+        unknown: meq/L of a first portion where nothing is known.
+    """
+
+    advice: Advice
+    direction: TitrationDirection
+    strength: float
+    capacity: BufferCapacity | None
+    unknown: float
+
+    def portion(self, meq: float, litres: float) -> Assistance:
+        """So many meq/L of what is at hand; without an amount where its strength is not known."""
+        if self.strength <= 0:
+            return Assistance(self.advice)
+        return Assistance(self.advice, amount=meq * litres / self.strength, meq_l=meq)
+
+
+def _lowering(capacity: BufferCapacity | None, acid_meq: float) -> _Task:
+    advice = Advice.ACID if acid_meq > 0 else Advice.NO_ACID
+    return _Task(advice, DOWN, acid_meq, capacity, FIRST_UNKNOWN_MEQ)
+
+
+def _raising(capacity: BufferCapacity | None, alkali: Alkali | None) -> _Task:
+    strength, carbonate = (alkali.meq, alkali.carbonate) if alkali else (0.0, 0.0)
+    return _Task(Advice.ALKALI, up(carbonate), strength, capacity, SMALLEST_MEQ)
+
+
+def _portion(
+    ph: float,
+    aim: float,
+    run: Sequence[Portion],
+    task: _Task,
+    resolution: float,
+    *,
+    checked: bool,
+) -> float | None:
+    """meq/L: at most half of an estimate first, then what the last portions did, but for a rest.
+
+    None where what must show did not, or no tank could hold up so much.
+    """
+    direction = task.direction
+    if not run:
+        if task.capacity is None:
+            return task.unknown
+        return max(direction.takes(ph, aim, task.capacity) / 2, SMALLEST_MEQ / 2)
+    done = sum(abs(portion.meq_l) for portion in run)
+    told = _capacity_shown(ph, run, task, resolution)
+    last = abs(run[-1].meq_l)
+    if told is None and last < TELLING_MEQ and (run[0].before - ph) * direction.sign >= SURE_WAY:
+        return last * MOST_GROWTH  # the pen does tell; that portion was too small to be seen
+    if told is None:
+        return _blind_portion(done, checked=checked or len(run) == 1)
+    sure, capacity = told
+    if not capacity.is_possible:
+        return None
+    if task.capacity is not None and run[-1].before > LASTING_PH:
+        capacity = capacity.at_most(task.capacity)
+    wanted = max(direction.takes(sure, aim, capacity) * BOLDNESS, SMALLEST_MEQ / 4)
+    return min(wanted, done * MOST_GROWTH)
+
+
+def _blind_portion(done: float, *, checked: bool) -> float | None:
+    """A pen that does not tell is given no more than as much again, and at last what must show."""
+    left = TELLING_MEQ - done
+    if left > SMALLEST_MEQ / 4:
+        return min(done, left)
+    return done if checked else None
+
+
+def _capacity_shown(
+    ph: float, run: Sequence[Portion], task: _Task, resolution: float
+) -> tuple[float, BufferCapacity] | None:
+    """Where pH is at the furthest, and what all portions together showed to hold it.
+
+    All tell more than the last: a pen's tenth is a small part of their way. A way that the pen can
+    hardly tell may have been a step more: less is believed to hold it. None where nothing showed.
+    """
+    # What silicate held above says nothing of the way below.
+    run = [portion for portion in run if portion.before <= LASTING_PH] or run
+    start, sign = run[0].before, task.direction.sign
+    sure = ph if abs(start - ph) >= SURE_WAY else ph - sign * resolution
+    capacity = task.direction.capacity(
+        start,
+        sure,
+        sum(abs(portion.meq_l) for portion in run),
+        task.capacity or BufferCapacity(0.0),
+    )
+    hardly = (start - ph) * sign < resolution * 1.5
+    if capacity is None or (hardly and capacity.is_possible):
+        return None
+    return sure, capacity
+
+
+def _times_turned(portions: Sequence[Portion], ph: float, low: float, high: float) -> int:
+    """How often the direction changed, the next correction counted."""
+    signs = [portion.meq_l > 0 for portion in portions]
+    signs.append(ph > high)
+    return sum(one != other for one, other in pairwise(signs))

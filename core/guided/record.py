@@ -1,0 +1,161 @@
+"""The record of a mix: planned against poured, readings, acid, who, how long, and what is next."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+
+from core.chemistry.buffers import phosphate_between
+from core.chemistry.carbonate import alkalinity_of, carbon_from_acid
+from core.guided.events import Event
+from core.guided.ph import SURE_WAY, Advice
+from core.guided.plan import GuidedPlan
+from core.guided.state import GuidedState
+from core.guided.steps import EC_STEPS, StepKind, StepStatus
+from core.quantities import AmountUnit, rounded
+
+LOOK_AGAIN_H = 24
+"""Hours to the next look at EC and pH: a day or two is common practice."""
+
+MINERAL_DAYS, ORGANIC_DAYS = 14, 7
+"""Days for which mixed feed keeps: common practice; the shorter with organic or live products."""
+
+CHANGE_OUT_DAYS = 10
+"""Days to a change-out in a recirculating tank: 7 to 14, 10 is common practice."""
+
+
+@dataclass(frozen=True, slots=True)
+class PouredLine:
+    """One product: planned and poured, mL or g."""
+
+    key: str
+    name: str
+    unit: str
+    planned: Fraction | None
+    poured: Fraction
+
+
+@dataclass(frozen=True, slots=True)
+class ReadLine:
+    """One reading: which step, EC in mS/cm or pH, when and by whom."""
+
+    step: str
+    what: str
+    figure: Fraction
+    at: float
+    by: str
+
+
+@dataclass(frozen=True, slots=True)
+class MixRecord:
+    """What is kept of a mix.
+
+    Args:
+        litres: of water.
+        lines: product by product, acid and alkali last.
+        readings: in order of time.
+        skipped: steps that were left out, knowingly.
+        people: who took part.
+        began, ended: seconds since the epoch.
+        ec, ph: the last readings, where any was taken.
+        alkalinity: meq/L that the acid showed the water to have; None where none was poured.
+        look_again_h, use_by_days, change_out_days: what is next, counted from the end.
+    """
+
+    litres: Fraction
+    lines: tuple[PouredLine, ...]
+    readings: tuple[ReadLine, ...]
+    skipped: tuple[str, ...]
+    people: tuple[str, ...]
+    began: float
+    ended: float
+    ec: Fraction | None
+    ph: Fraction | None
+    alkalinity: Fraction | None
+    look_again_h: int
+    use_by_days: int
+    change_out_days: int
+
+    @property
+    def minutes(self) -> int:
+        """How long it took."""
+        return round((self.ended - self.began) / 60)
+
+
+def record_of(plan: GuidedPlan, state: GuidedState, events: Sequence[Event]) -> MixRecord:
+    """What is kept of a mix, over or not."""
+    times = [event.at for event in events]
+    people = tuple(dict.fromkeys(event.by for event in sorted(events, key=lambda e: e.at)))
+    advice = state.assistance
+    organic = plan.settles or any(pour.live for pour in plan.pours)
+    return MixRecord(
+        litres=plan.litres,
+        lines=_lines(plan, state),
+        readings=tuple(
+            ReadLine(
+                step.id,
+                "ec" if step.kind in EC_STEPS else "ph",
+                step.figure,
+                step.at,
+                step.by,
+            )
+            for step in state.steps
+            if step.kind in (*EC_STEPS, StepKind.READ_PH)
+            and step.figure is not None
+            and step.at is not None
+        ),
+        skipped=tuple(step.id for step in state.steps if step.status is StepStatus.SKIPPED),
+        people=people,
+        began=min(times, default=0.0),
+        ended=max(times, default=0.0),
+        ec=state.ec,
+        ph=state.ph,
+        alkalinity=_learned(plan, state),
+        look_again_h=advice.look_again_h if advice and advice.look_again_h else LOOK_AGAIN_H,
+        use_by_days=ORGANIC_DAYS if organic else MINERAL_DAYS,
+        change_out_days=CHANGE_OUT_DAYS,
+    )
+
+
+def _lines(plan: GuidedPlan, state: GuidedState) -> tuple[PouredLine, ...]:
+    names: dict[str, tuple[str, str]] = {}
+    planned: dict[str, Fraction | None] = {}
+    for pour in plan.pours:
+        names[pour.key] = (pour.name, pour.unit.value)
+        amount = pour.amount if pour.amount is not None else pour.estimate
+        before = planned.get(pour.key)
+        planned[pour.key] = amount if before is None else before + (amount or 0)
+    lines = [
+        PouredLine(key, name, unit, _kept(planned[key]), state.poured.get(key, Fraction(0)))
+        for key, (name, unit) in names.items()
+    ]
+    bottles = {StepKind.ACID: plan.acid, StepKind.ALKALI: plan.alkali}
+    for kind, amount in state.adjusted.items():
+        bottle, unit = bottles[kind], AmountUnit.ML
+        if kind is StepKind.ALKALI and plan.alkali:
+            unit = plan.alkali.unit
+        name = bottle.name if bottle else "pH up"
+        lines.append(PouredLine(kind.value, name, unit.value, None, amount))
+    return tuple(lines)
+
+
+_UNTOLD = (Advice.UNMOVED, Advice.TOO_MANY_ROUNDS)
+
+
+def _learned(plan: GuidedPlan, state: GuidedState) -> Fraction | None:
+    """The alkalinity that all portions of acid together showed, over a way that tells it."""
+    acids = [portion for portion in state.portions if portion.meq_l > 0]
+    if not acids or len(acids) != len(state.portions):
+        return None
+    if state.assistance is None or state.assistance.advice in _UNTOLD:
+        return None
+    start, end = acids[0].before, acids[-1].after
+    if start - end < SURE_WAY:
+        return None
+    by_feed = phosphate_between(start, end, float(plan.phosphate or 0))
+    left = sum(portion.meq_l for portion in acids) - by_feed
+    return rounded(Fraction(alkalinity_of(carbon_from_acid(start, end, max(left, 0.0)))), 3)
+
+
+def _kept(value: Fraction | None) -> Fraction | None:
+    """A record has an end: no vessel shows a millionth of a mL."""
+    return None if value is None else rounded(value, 6)

@@ -1,0 +1,162 @@
+"""Where a guided mix stands: a pure function of its plan and of what happened."""
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass
+from fractions import Fraction
+
+from core.guided.adjusting import read_ph
+from core.guided.bounds import Portion
+from core.guided.correcting import read_ec
+from core.guided.events import Event, EventKind, tell
+from core.guided.feeding import feed, live, prepare
+from core.guided.ph import Assistance
+from core.guided.placing import adjusted_in_all, poured_in_all, unplaced
+from core.guided.plan import GuidedPlan
+from core.guided.replay import Replay
+from core.guided.steering import Correction, Offer, SecondPour, Slope, Verdict, WayOut
+from core.guided.steps import Step, StepKind
+from core.guided.volume import VolumeEstimate
+
+
+@dataclass(frozen=True, slots=True)
+class Conflict:
+    """Two devices told of one step, and not the same: what counts, and what was told besides."""
+
+    step: str
+    counts: Event
+    other: Event
+
+    @property
+    def together(self) -> Fraction | None:
+        """mL, g or litres if both went in; None where nothing was poured."""
+        one, other = self.counts, self.other
+        if one.kind is not EventKind.POURED or other.kind is not EventKind.POURED:
+            return None
+        return (one.figure or Fraction(0)) + (other.figure or Fraction(0))
+
+
+def _agree(one: Event, other: Event) -> bool:
+    """Whether two tell the same. Two that poured may both have poured, so they never do."""
+    told = (one.kind, one.figure)
+    return told == (other.kind, other.figure) and one.kind is not EventKind.POURED
+
+
+@dataclass(frozen=True, slots=True)
+class GuidedState:
+    """Where a guided mix stands.
+
+    Args:
+        steps: all that are known of: those over, the one on now, those to come.
+        now: index of the one on now; None when the mix is over.
+        poured: mL or g of each product.
+        of_dose: of each product with a dose, the share of printed dose × strength that went in.
+        adjusted: mL or g of acid and of alkali.
+        held: the steps that have an event, laid out or not.
+        unplaced: what went in, or out, at steps that are laid out no more; it counts all the same.
+        source: the water's reading, as read at the bench or else as planned.
+        target: low and high of the final reading, mS/cm; None where there is none.
+        water_off: mS/cm by which the water reads more than the plan took it to, below 0 less; None
+            where that is no more than a pen and a day make.
+        slope: what went in was worth by the last reading that told: the first pass of the base,
+            or all of the feed where that is not right.
+        second: what follows for the second pass.
+        litres: in the tank, as far as that was settled.
+        estimate: the volume that a reading told when it was asked for; None where it told none.
+        offer: more than printed dose × strength, for whoever wants it on purpose.
+        way_out: what can be done about the last product of which too much went in.
+        correction: what the last reading of EC calls for.
+        verdicts: what the readings of EC after the feed were judged to say, in order.
+        assistance: what the last reading of pH calls for.
+        ec, ph: the last readings.
+        portions: the corrections of pH made so far, with the pH around each.
+        conflicts: steps of which two devices told.
+        undoable: id of the event that can be taken back.
+    """
+
+    steps: tuple[Step, ...]
+    now: int | None
+    poured: dict[str, Fraction]
+    adjusted: dict[StepKind, Fraction]
+    held: tuple[str, ...]
+    unplaced: tuple[Event, ...]
+    source: Fraction | None
+    target: tuple[Fraction, Fraction] | None
+    water_off: Fraction | None
+    slope: Slope | None
+    second: SecondPour | None
+    litres: Fraction
+    estimate: VolumeEstimate | None
+    offer: Offer | None
+    of_dose: Mapping[str, Fraction]
+    way_out: WayOut | None
+    correction: Correction | None
+    verdicts: tuple[Verdict, ...]
+    assistance: Assistance | None
+    ec: Fraction | None
+    ph: Fraction | None
+    portions: tuple[Portion, ...]
+    conflicts: tuple[Conflict, ...]
+    undoable: str | None
+
+
+MOST_PASSES = 3
+"""Times a mix is walked through until what is laid out no more is known: what went in so counts in
+the sums, and may change what is laid out."""
+
+
+def _run_through(plan: GuidedPlan, first: Mapping[str, Event], astray: tuple[Event, ...]) -> Replay:
+    run = Replay(plan, first, astray)
+    prepare(run)
+    feed(run)
+    read_ec(run)
+    read_ph(run)
+    live(run)
+    run.step("cover", StepKind.COVER)
+    return run
+
+
+def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
+    """Where a mix stands after what happened, in whatever order that was heard of."""
+    told = tell(events)
+    run = _run_through(plan, told.first, ())
+    for _ in range(MOST_PASSES):
+        astray = unplaced(plan, told.first, (step.id for step in run.steps))
+        if astray == run.astray:
+            break
+        run = _run_through(plan, told.first, astray)
+    conflicts = [
+        Conflict(other.step, told.first[other.step], other)
+        for other in told.others
+        if not _agree(told.first[other.step], other)
+    ]
+    counting = told.first.values()
+    return GuidedState(
+        steps=tuple(run.steps),
+        now=run.now,
+        poured=poured_in_all(plan, counting),
+        adjusted=adjusted_in_all(plan, counting),
+        held=tuple(told.first),
+        unplaced=unplaced(plan, told.first, (step.id for step in run.steps)),
+        source=run.source,
+        target=run.target,
+        water_off=run.water_off,
+        slope=run.slope,
+        second=run.second,
+        litres=run.litres,
+        estimate=run.offered,
+        offer=run.offer,
+        of_dose={
+            key: share
+            for key in run.ledger.poured
+            if (share := run.ledger.of_dose(key)) is not None
+        },
+        way_out=run.way_out,
+        correction=run.correction,
+        verdicts=tuple(run.verdicts),
+        assistance=run.assistance,
+        ec=run.ec,
+        ph=run.ph,
+        portions=tuple(run.portions),
+        conflicts=tuple(conflicts),
+        undoable=told.undoable,
+    )

@@ -1,0 +1,41 @@
+"""How large, long or many things may be: each limit once, for formats, checks and tables."""
+
+from fractions import Fraction
+
+LONGEST_NAME = 60
+"""Characters of a key or a name."""
+
+LONGEST_TYPED = 60
+"""Characters of a figure as typed; nothing a grower types into one field is longer."""
+
+LONGEST_WORDS = 120
+"""Characters of a label or a note."""
+
+MOST_PRODUCTS = 60
+"""Products of a chart, and so of a mix."""
+
+MOST_COLUMNS = 120
+"""Columns of a chart: two years of weeks."""
+
+MOST_WATERS = 6
+"""Waters in one tank."""
+
+MOST_VESSELS = 40
+"""Measuring vessels of a grow."""
+
+LARGEST_VOLUME_L = 1_000_000
+
+HIGHEST_STRENGTH = 2
+"""Of the printed dose; more is a slip of the keyboard."""
+
+STRONGEST_WATER = Fraction(60)
+"""mS/cm; sea water reads about 53, so more is a slip of the unit."""
+
+COLDEST_WATER_C, HOTTEST_WATER_C = 0, 60
+"""°C between which water is mixed; more is a reading in °F."""
+
+LARGEST_PPM = 40_000
+"""More of anything than sea water has is a slip of the unit."""
+
+MOST_HOURS_STOOD = 10_000
+"""Hours that water may have stood; more than a year is to be changed."""

@@ -1,0 +1,130 @@
+"""What the meters should show after each pour, where each figure comes from and how sure it is.
+
+Labels are asked first, through chemistry. A base part without one falls back on its share of the
+chart's EC, by printed amounts; other products without a label count for nothing. Either is good
+enough to notice a wrong bottle.
+"""
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from enum import StrEnum
+from fractions import Fraction
+from math import hypot
+
+from core.chart import Column, Role
+from core.planning.doses import Dosed
+from core.planning.planned_pours import PlannedPour
+from core.quantities import Reading
+
+
+class RestsOn(StrEnum):
+    """What an expected reading rests on."""
+
+    LABEL = "label"
+    CHART = "chart"
+    RULE = "rule"
+    NOTHING = "nothing"
+
+
+CHART_UNCERTAINTY = Fraction(15, 100)
+"""How far off a share of the chart's EC may be, of itself: our own estimate."""
+
+
+@dataclass(frozen=True, slots=True)
+class Expected:
+    """The expected reading after a pour.
+
+    Args:
+        above_water: counted from the water up; None where nothing tells.
+        uncertainty: by how many mS/cm it may be off, either way.
+        basis: what this pour's part of it rests on.
+        met: whether a rule until which to pour is met before anything is poured.
+    """
+
+    above_water: Reading | None
+    uncertainty: float
+    basis: RestsOn
+    met: bool = False
+
+
+def ec_rises(
+    dosed: Sequence[Dosed], column: Column, unscaled: Fraction = Fraction(0)
+) -> Mapping[str, Fraction | None]:
+    """By how many mS/cm each product lifts the reading; None where the chart does not tell.
+
+    Args:
+        dosed: all that the column doses, also what is left out: its share of the chart's EC is
+            then missing in the tank, and must not be given to the parts that go in.
+        column: the column, with its printed EC.
+        unscaled: mS/cm of that EC which labels give to what strength does not scale.
+    """
+    found: dict[str, Fraction | None] = {
+        item.product.key: None if item.product.role is Role.BASE else Fraction(0) for item in dosed
+    }
+    parts = [i for i in dosed if i.product.role is Role.BASE and i.amount and i.nominal]
+    parts = [item for item in parts if item.dose.until_ec is None]
+    if column.ec is None:
+        return found
+    for item, weight in zip(parts, _weights(parts), strict=True):
+        if item.amount and item.nominal and item.nominal.value:
+            poured_share = item.amount.value / item.nominal.value
+            of_base = max(column.ec.middle.ms_cm - unscaled, Fraction(0))
+            found[item.product.key] = of_base * weight * poured_share
+    return found
+
+
+def _weights(parts: Sequence[Dosed]) -> list[Fraction]:
+    """Each part's share of the chart's EC; equal shares where mL and g stand side by side."""
+    amounts = [part.nominal for part in parts if part.nominal]
+    total = sum((amount.value for amount in amounts), start=Fraction(0))
+    if len({amount.unit for amount in amounts}) > 1 or total == 0:
+        return [Fraction(1, len(parts)) for _ in parts]
+    return [amount.value / total for amount in amounts]
+
+
+def expect(
+    steps: Sequence[PlannedPour],
+    chart_ec_rises: Mapping[str, Fraction | None],
+    label_ec_rises: Sequence[float | None],
+    label_uncertainty: Sequence[float],
+) -> list[Expected]:
+    """The reading after each step, climbing from the water.
+
+    Args:
+        steps: the pours in order.
+        chart_ec_rises: mS/cm by product, by the chart, for all of its amount.
+        label_ec_rises: mS/cm by step, by the labels; None without one.
+        label_uncertainty: by which share of itself each of those may be off.
+    """
+    level: Fraction | None = Fraction(0)
+    uncertainty, found = 0.0, []
+    for step, by_label, share_uncertainty in zip(
+        steps, label_ec_rises, label_uncertainty, strict=True
+    ):
+        met = False
+        if step.item.stop is not None:
+            # What is above the rule already is left there: nothing poured makes a reading fall.
+            met = level is not None and level >= step.item.stop
+            level, uncertainty = (level, uncertainty) if met else (step.item.stop, 0.0)
+            basis = RestsOn.RULE
+        elif by_label is not None:
+            ec_rise = Fraction(by_label).limit_denominator(10**6)
+            level = None if level is None else level + ec_rise
+            uncertainty, basis = hypot(uncertainty, by_label * share_uncertainty), RestsOn.LABEL
+        else:
+            whole = chart_ec_rises[step.item.product.key]
+            rise_or_none = None if whole is None else whole * _part(step)
+            level = None if level is None or rise_or_none is None else level + rise_or_none
+            if rise_or_none:
+                uncertainty = hypot(uncertainty, float(rise_or_none * CHART_UNCERTAINTY))
+            basis = RestsOn.CHART if rise_or_none else RestsOn.NOTHING
+        found.append(Expected(None if level is None else Reading(level), uncertainty, basis, met))
+    return found
+
+
+def _part(step: PlannedPour) -> Fraction:
+    """How much of its product a step pours."""
+    whole = step.item.amount
+    if whole is None or step.amount is None or not whole.value:
+        return Fraction(1)
+    return step.amount.value / whole.value

@@ -1,0 +1,79 @@
+"""What is in the finished tank, for the sheet."""
+
+from collections.abc import Sequence
+from fractions import Fraction
+
+from core.chart import Stage
+from core.chemistry import TankChemistry, saturations
+from core.planning.computed_pours import ComputedPour
+from core.planning.request import MixRequest
+from core.planning.sheet import AcidPlan, ElementInTank, InTank, LabelCoverage
+from core.planning.tank import ChosenAcid
+from core.quantities import Amount, AmountUnit
+from core.vessels import cup_for, measure
+from core.windows import SHOWN, element_windows
+
+
+def in_tank_of(
+    request: MixRequest,
+    stage: Stage | None,
+    worked: Sequence[ComputedPour],
+    chemistry: TankChemistry,
+    acid: ChosenAcid | None,
+) -> InTank:
+    """The finished tank: elements beside their ranges, pH, acid, what may fall out."""
+    windows = element_windows(stage, request.tank.crop, request.windows, request.strength)
+    by_acid = chemistry.acid.adds_ppm if chemistry.acid else {}
+    feed = [one for one in worked if one.step.item.is_feed]
+    unlabelled = tuple(
+        dict.fromkeys(one.step.item.product.name for one in feed if one.contents is None)
+    )
+    label_coverage = LabelCoverage.ALL if not unlabelled else LabelCoverage.PART
+    if feed and all(one.contents is None for one in feed):
+        label_coverage = LabelCoverage.NOTHING
+    return InTank(
+        elements=tuple(
+            ElementInTank(
+                element,
+                chemistry.elements.get(element, 0.0) + by_acid.get(element, 0.0),
+                chemistry.from_water.get(element, 0.0),
+                by_acid.get(element, 0.0),
+                windows.get(element),
+            )
+            for element in SHOWN
+        ),
+        nitrogen=chemistry.nitrogen,
+        ph=None if unlabelled else chemistry.ph,
+        ph_about=chemistry.ph_about,
+        acid=None if unlabelled else _acid_plan(request, chemistry, acid),
+        saturated=saturations(chemistry.finished) if chemistry.finished else (),
+        unlabelled=unlabelled,
+        label_coverage=label_coverage,
+    )
+
+
+def _acid_plan(
+    request: MixRequest, chemistry: TankChemistry, acid: ChosenAcid | None
+) -> AcidPlan | None:
+    need = chemistry.acid
+    if need is None or acid is None or chemistry.ph is None:
+        return None
+    amount = Amount(Fraction(need.ml).limit_denominator(1000), AmountUnit.ML)
+    if amount.value == 0:
+        return None
+    measured = measure(amount, request.vessels)
+    cup = cup_for(amount, measured)
+    return AcidPlan(
+        key=acid.on_shelf.key,
+        name=acid.on_shelf.name,
+        kind=need.kind,
+        why=acid.why,
+        from_ph=chemistry.ph,
+        to_ph=need.to_ph,
+        amount=amount,
+        measured=measured,
+        cup_water=cup.water,
+        diluted=cup.in_all,
+        adds_ppm=need.adds_ppm,
+        ms_cm=need.ms_cm,
+    )

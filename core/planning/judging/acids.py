@@ -1,0 +1,93 @@
+"""Cautions about acids and alkalis. They stand at the act; label and codes come before them."""
+
+from collections.abc import Iterator, Mapping
+from fractions import Fraction
+
+from core.cautions import Caution
+from core.chart import Product, Role
+from core.chemistry import Acid, AcidKind, Label, alkali_of, contents_of
+from core.planning.judging.judging_input import JudgingInput, keys, names
+from core.planning.tank import choose_acid, label_of
+from core.quantities import decimal_text, number_text
+
+HEATS_FROM_PERCENT = Fraction(50)
+HEATS_FROM_MOLAR = Fraction(7)
+"""Sulfuric acid above this heats so much on dilution that it spits; 50 % is 7.1 mol/L: common
+practice."""
+
+BELOW_WINDOW = 0.3
+"""How far below the window a pH is expected before it is worth a word; the model is no better."""
+
+
+def cautions(given: JudgingInput) -> Iterator[Caution]:
+    """What acids and the expected pH give to mind."""
+    adjusters = given.poured(Role.PH_ADJUSTER)
+    labels = {product.key: label_of(given.request, product.key) for product in adjusters}
+    if adjusters:
+        yield Caution(
+            "acid_into_water",
+            f"{names(adjusters)}: goggles and gloves. Dilute 1 to 10 in a separate cup, acid into "
+            "water and never the other way; never with bleach. The label comes before this sheet.",
+            products=keys(adjusters),
+        )
+    unknown = [p for p in adjusters if not _is_acid(labels[p.key]) and not _lifts(p, labels)]
+    if unknown:
+        yield Caution(
+            "acid_strength_unknown",
+            f"How strong {names(unknown)} is was never entered: the same bottle at another "
+            "strength moves pH several times as far. Enter its percentage on the shelf.",
+            products=keys(unknown),
+        )
+    down = [p for p in adjusters if _is_acid(labels[p.key])]
+    up = [p for p in adjusters if _lifts(p, labels)]
+    if down and up:
+        yield Caution(
+            "acid_and_alkali",
+            f"{names(down)} and {names(up)} undo each other, and heat and spit where they meet: "
+            "one of them only, never both in one mix.",
+            products=keys([*down, *up]),
+        )
+    yield from _heating(given, [label.acid for label in labels.values() if label and label.acid])
+    if given.in_tank and given.in_tank.ph is not None:
+        lowest = float(given.window.low)
+        if given.in_tank.ph < lowest - BELOW_WINDOW:
+            yield Caution(
+                "ph_below_window",
+                f"The tank may end near pH {given.in_tank.ph:.1f}, below the window from "
+                f"{number_text(given.window.low, 1)}. Read it before adding anything: feeds with "
+                "organic acids come back by themselves within a day or two.",
+                {"ph": f"{given.in_tank.ph:.2f}", "low": decimal_text(given.window.low)},
+            )
+
+
+def _is_acid(label: Label | None) -> bool:
+    return label is not None and label.acid is not None
+
+
+def _lifts(product: Product, labels: Mapping[str, Label | None]) -> bool:
+    """Whether chemistry sees an alkali in it."""
+    label = labels[product.key]
+    if label is None:
+        return False
+    return alkali_of(contents_of(label, product.form, product.role)) is not None
+
+
+def _heating(given: JudgingInput, poured: list[Acid]) -> Iterator[Caution]:
+    # What is at hand for pH may be poured, whether or not the need is known beforehand.
+    settles = any(pour.product.settles for pour in given.pours)
+    at_hand = None if settles else choose_acid(given.request, given.column.stage)
+    chosen = [at_hand.on_shelf.acid] if at_hand else []
+    if any(_heats(acid) for acid in [*poured, *chosen]):
+        yield Caution(
+            "sulfuric_heats",
+            "Sulfuric acid of this strength heats violently when diluted: add it to cold water in "
+            "a thin stream, never water to acid, with goggles, gloves and running water at hand. "
+            "Large amounts are work for trained people.",
+        )
+
+
+def _heats(acid: Acid) -> bool:
+    if acid.kind is not AcidKind.SULFURIC:
+        return False
+    strong = acid.percent is not None and acid.percent > HEATS_FROM_PERCENT
+    return strong or (acid.molar is not None and acid.molar > HEATS_FROM_MOLAR)

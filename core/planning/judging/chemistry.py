@@ -1,0 +1,109 @@
+"""Cautions about what is in the finished tank."""
+
+from collections.abc import Iterator, Mapping, Sequence
+from fractions import Fraction
+
+from core.cautions import Caution
+from core.chart import Role
+from core.chemistry import Mineral
+from core.planning.expected import RestsOn
+from core.planning.judging.judging_input import JudgingInput, percent
+from core.planning.judging.order import MINERAL_WORDS, number_text_of
+from core.planning.sheet import SHOWN_WHOLE_PPM, ElementInTank
+from core.quantities import Reading, decimal_text, number_text
+
+APART = Fraction(20, 100)
+"""Labels and chart that part by more than this are worth a look: common practice."""
+
+
+def cautions(given: JudgingInput) -> Iterator[Caution]:
+    """What chemistry gives to mind."""
+    yield from _chart_and_labels(given)
+    tank = given.in_tank
+    if tank is None:
+        return
+    known = given.request.water.report.alkalinity is not None
+    milky = [s for s in tank.saturated if known or s.mineral is Mineral.GYPSUM]
+    if milky:
+        worst = milky[0]
+        yield Caution(
+            "tank_saturated",
+            f"The finished tank is {number_text_of(worst.times)} times saturated with "
+            f"{MINERAL_WORDS[worst.mineral]}: it may turn milky, and feed falls out as grit. Mix "
+            "it weaker, with softer water, or bring pH down soon.",
+            {"mineral": worst.mineral.value, "times": f"{worst.times:.2f}"},
+        )
+    out = [found for found in tank.elements if found.is_out and not tank.unlabelled]
+    if out:
+        told = "; ".join(_beside_range(found) for found in out)
+        by_acid, remedy = _brought_by_acid(given, out)
+        yield Caution(
+            "elements_out_of_range",
+            f"In ppm: {told}. {by_acid}Ranges are wide and plants forgive much; look here first if "
+            "leaves tell the same.",
+            {str(found.element): f"{found.ppm:.1f}" for found in out},
+            remedy=remedy,
+        )
+
+
+def _brought_by_acid(
+    given: JudgingInput, out: Sequence[ElementInTank]
+) -> tuple[str, Mapping[str, str]]:
+    """Whether it is the chosen acid that takes an element out of its range, and another one."""
+    plan = given.in_tank.acid if given.in_tank else None
+    brought = [
+        one
+        for one in out
+        if one.from_acid > 0
+        and one.window is not None
+        and one.ppm > float(one.window.high) >= one.ppm - one.from_acid
+    ]
+    if plan is None or not brought:
+        return "", {}
+    [first, *_] = brought
+    said = f"{plan.name} brings {first.from_acid:.0f} of that {first.element}"
+    others = [acid for acid in given.request.shelf.acids if acid.acid.kind is not plan.kind]
+    if not others:
+        return f"{said}; another acid would not. ", {}
+    return f"{said}; {others[0].name} does not. ", {"acid": others[0].key}
+
+
+def _beside_range(found: ElementInTank) -> str:
+    assert found.window is not None
+    places = 0 if found.ppm >= SHOWN_WHOLE_PPM else 1
+    below = found.ppm < float(found.window.low)
+    edge = found.window.low if below else found.window.high
+    beside = number_text(edge, 0 if edge.denominator == 1 else 1)
+    return f"{found.element} {found.ppm:.{places}f}, {'below' if below else 'above'} {beside}"
+
+
+def _chart_and_labels(given: JudgingInput) -> Iterator[Caution]:
+    """What the labels of the feed add up to, beside what the chart prints for the same."""
+    added = given.target.all_in  # the printed EC at this strength
+    if added is None or given.chemistry is None or not given.pours:
+        return
+    feed = [p for p in given.pours if p.product.role is Role.BASE or p.product.scales]
+    if any(pour.basis is not RestsOn.LABEL for pour in feed) or not feed:
+        return
+    by_labels = sum(
+        ec_rise
+        for pour, ec_rise in zip(given.pours, given.chemistry.ec_rises, strict=True)
+        if ec_rise and (pour.product.role is Role.BASE or pour.product.scales)
+    )
+    wished = {override.product for override in given.request.overrides}
+    if any(pour.product.key in wished for pour in feed):
+        return  # then they part by the grower's own wish
+    # What goes in whole is no feed by its label: the chart's EC stands for it as well.
+    printed = (added.middle.ms_cm - given.target.whole) * given.target.headroom_share
+    labels = Fraction(by_labels).limit_denominator(10_000)
+    if printed == 0 or abs(labels - printed) <= APART * printed:
+        return
+    off = (labels - printed) / printed
+    yield Caution(
+        "chart_and_labels_differ",
+        f"By their labels these doses add {given.reading(Reading(labels))}, by the chart "
+        f"{given.reading(Reading(printed))}: {percent(abs(off))} "
+        f"{'more' if off > 0 else 'less'}. Check gallon or litre on the chart and the percentages "
+        "on the labels, and trust the pen.",
+        {"labels_ec": decimal_text(labels), "chart_ec": decimal_text(printed)},
+    )

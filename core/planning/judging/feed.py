@@ -1,0 +1,208 @@
+"""Cautions about the chart, the strength and the parts of the feed."""
+
+from collections.abc import Iterator, Sequence
+from fractions import Fraction
+
+from core.cautions import Caution
+from core.chart import Medium, Product, Role, Stage
+from core.growing import CAREFUL_START, HALF_STRENGTH_SYSTEMS, SYSTEM_WORDS
+from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
+from core.quantities import decimal_text, number_text
+from core.strength import End
+from core.water import TargetConvention
+
+_MEDIUM_WORDS = {Medium.WATER: "water culture", Medium.COIR: "coir", Medium.SOIL: "soil"}
+_HALF = {"strength": decimal_text(CAREFUL_START)}
+
+OFF_VOLUME = Fraction(1, 10)
+"""A volume so far from the tank's own is worth a word: our own default."""
+
+
+def cautions(given: JudgingInput) -> Iterator[Caution]:
+    """What chart, strength and parts give to mind."""
+    yield from _strength(given)
+    yield from _column(given)
+    yield from _volume(given)
+    yield from _pairs(given)
+
+
+def _strength(given: JudgingInput) -> Iterator[Caution]:
+    request, strength = given.request, given.request.strength
+    values = {"strength": decimal_text(strength)}
+    soil_in_water = request.chart.medium is Medium.SOIL and request.tank.grown_in is Medium.WATER
+    if soil_in_water and strength > CAREFUL_START:
+        yield Caution(
+            "soil_chart_in_water",
+            "This chart was written for soil, which holds food back; bare roots in water get all "
+            "of it at once and burn: start at 50 %; one can always add.",
+            values,
+            remedy=_HALF,
+        )
+    elif soil_in_water:
+        yield Caution(
+            "soil_chart_lightened",
+            "This chart was written for soil, which holds food back; bare roots in water get all "
+            f"of it at once: {percent(strength)} is a careful start, so watch the leaf tips "
+            "before adding.",
+            values,
+        )
+    system = request.tank.system
+    if system in HALF_STRENGTH_SYSTEMS and strength > CAREFUL_START and not soil_in_water:
+        yield Caution(
+            "strong_for_system",
+            f"In {SYSTEM_WORDS[system]} roots take up feed as fast as it comes, so printed charts "
+            "start at 50 % there: one can always add, and burnt plants do not come back.",
+            values,
+            remedy=_HALF,
+        )
+    over = {o.product: o.strength for o in request.overrides if o.strength and o.strength > 1}
+    if strength > 1:
+        yield _over_chart(strength, ())
+    if over:
+        yield _over_chart(max(over.values()), tuple(over))
+
+
+def _over_chart(strength: Fraction, products: tuple[str, ...]) -> Caution:
+    return Caution(
+        "strength_over_chart",
+        f"{percent(strength)} is more than the chart prints. Burnt plants do not come back: "
+        "step up by 10 % at a time, and only while the tips stay green.",
+        {"strength": decimal_text(strength)},
+        products,
+    )
+
+
+def _column(given: JudgingInput) -> Iterator[Caution]:
+    request, column = given.request, given.column
+    ends = {item.product.key: item.share.end for item in given.dosed}
+    ranged = [p.product for p in given.pours if p.range and ends[p.product.key] is not End.LOW]
+    ranged = list({product.key: product for product in ranged}.values())
+    if column.stage is Stage.SEEDLING and ranged:
+        yield Caution(
+            "seedlings_low_end",
+            f"Seedlings take the low end of printed ranges, and {names(ranged[:3])} "
+            f"stands above it: young roots burn first.",
+            products=keys(ranged),
+            remedy={"end": End.LOW.value},
+        )
+    held = request.tank.held
+    if held is not None and held != request.column:
+        label = next((c.label for c in request.chart.columns if c.key == held), None)
+        if label is not None:
+            yield Caution(
+                "held_elsewhere",
+                f"This tank is held in {label}, and {column.label} is another stage: plants that "
+                "stay leafy get too little nitrogen in a later one.",
+                {"held": held},
+                remedy={"column": held},
+            )
+    if column.ph is None:
+        low, high = number_text(given.window.low, 1), number_text(given.window.high, 1)
+        yield Caution(
+            "no_ph_window",
+            f"The chart prints no pH window here; {low} to {high} is common practice in "
+            f"{_MEDIUM_WORDS[request.tank.grown_in]}.",
+            {"low": decimal_text(given.window.low), "high": decimal_text(given.window.high)},
+        )
+    if column.ec is None and given.target.convention is not TargetConvention.DOSES_ONLY:
+        yield Caution(
+            "no_target_reading",
+            "The chart prints no EC for this column: pour the doses, and note what the meter "
+            "shows.",
+        )
+
+
+def _volume(given: JudgingInput) -> Iterator[Caution]:
+    joined, volume = given.request.tank.joined, given.request.volume
+    if joined is None or abs(volume.litres - joined.litres) < joined.litres * OFF_VOLUME:
+        return
+    this, whole = (water.shown(given.request.tank_unit, 1) for water in (volume, joined))
+    fewer = "less" if volume.litres < joined.litres else "more"
+    yield Caution(
+        "volume_unlike_tank",
+        f"{this} is {fewer} than the {whole} of water joined to this tank: doses for "
+        "a part of the water leave the whole at another strength. Count tank, pots and pipes, and "
+        "what is topped up.",
+        {"litres": decimal_text(volume.litres), "joined": decimal_text(joined.litres)},
+    )
+
+
+def _groups(products: Sequence[Product]) -> list[list[Product]]:
+    """The base groups of the chart with two parts or more."""
+    groups: dict[str, list[Product]] = {}
+    for product in products:
+        if product.role is Role.BASE and product.group:
+            groups.setdefault(product.group, []).append(product)
+    return [group for group in groups.values() if len(group) > 1]
+
+
+def _pairs(given: JudgingInput) -> Iterator[Caution]:
+    """Two-part bases that do not get equal amounts, or of which one part is missing."""
+    if given.target.headroom_share == 0:
+        return
+    by_key = {item.product.key: item for item in given.dosed}
+    poured = {pour.product.key for pour in given.pours}
+    for group in _groups(given.request.chart.products):
+        if len(group) != 2:
+            continue
+        items = [by_key.get(product.key) for product in group]
+        if any(item and item.dose.until_ec is not None for item in items):
+            continue
+        amounts = [item.amount if item else None for item in items]
+        nominal = [item.nominal if item else None for item in items]
+        if amounts[0] == amounts[1]:
+            continue
+        if amounts[0] and amounts[1] and amounts[0].unit is not amounts[1].unit:
+            continue  # mL and g are not one to one
+        missing = [product for product in group if product.key not in poured]
+        wished_away = [p for p in missing if (item := by_key.get(p.key)) and item.nominal
+                       and item.nominal.value]  # fmt: skip
+        if wished_away:
+            yield _missing(given, wished_away[0], group)
+        else:
+            yield _unequal(given, group, [amount_words(a) for a in amounts], nominal)
+
+
+def _missing(given: JudgingInput, missing: Product, group: Sequence[Product]) -> Caution:
+    there = next(product for product in group if product is not missing)
+    share = next(item.share.chosen for item in given.dosed if item.product.key == there.key)
+    return Caution(
+        "base_part_missing",
+        f"{there.name} goes in without {missing.name}: half of the elements would be missing, and "
+        "the reading would not tell. Pour both, or neither.",
+        products=keys(group),
+        remedy={"product": missing.key, "strength": decimal_text(share)},
+    )
+
+
+def _unequal(
+    given: JudgingInput, group: Sequence[Product], amounts: Sequence[str], nominal: Sequence[object]
+) -> Caution:
+    printed_so = nominal[0] != nominal[1]
+    said = (
+        f"{group[0].name} gets {amounts[0]} and {group[1].name} {amounts[1]}; such a pair is "
+        "usually poured one to one."
+    )
+    values = {product.key: amount for product, amount in zip(group, amounts, strict=True)}
+    if printed_so:
+        return Caution(
+            "pair_printed_unequal",
+            f"{said} The chart prints them so: check the leaflet once more.",
+            values,
+            keys(group),
+        )
+    shares = {item.product.key: item.share.chosen for item in given.dosed}
+    ends = {item.product.key: item.share.end for item in given.dosed}
+    wished = {override.product for override in given.request.overrides}
+    leader = next((p for p in group if p.key in wished), group[0])
+    follower = next(product for product in group if product is not leader)
+    return Caution(
+        "pair_unequal",
+        f"{said} Parts of a pair belong together, or the feed lacks half its elements: "
+        f"let {follower.name} follow.",
+        values,
+        keys(group),
+        {"product": follower.key, "end": ends[leader.key].value}
+        if shares[leader.key] == shares[follower.key]
+        else {"product": follower.key, "strength": decimal_text(shares[leader.key])},
+    )

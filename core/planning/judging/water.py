@@ -1,0 +1,271 @@
+"""Cautions about the source water."""
+
+from collections.abc import Iterator
+from fractions import Fraction
+
+from core.cautions import Caution
+from core.chart import Role
+from core.chemistry import Component, contents_of
+from core.chemistry.elements import weight_of
+from core.chemistry.source import source_water
+from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
+from core.planning.tank import label_of
+from core.quantities import Reading, decimal_text, number_text
+from core.water import HARD_CALCIUM_PPM, Disinfectant, TargetConvention, Water
+from core.windows import COLDEST, WARMEST
+
+UNLIKE_REPORT = Fraction(30, 100)
+"""A reading that parts so far from its lab report is another water: our own default."""
+
+CREDIT_FROM = Fraction(1, 10)
+CREDIT_FROM_PPM = Fraction(20)
+"""Below a tenth of what the cal-mag brings, or below 20 ppm, the water's calcium is left out of
+account: our own default; such water is soft."""
+
+
+def cautions(given: JudgingInput) -> Iterator[Caution]:
+    """What the source water gives to mind."""
+    yield from _reading(given)
+    yield from _hardness(given)
+    yield from _ph(given)
+    yield from _disinfectant(given)
+    yield from _temperature(given)
+    steadied = given.poured(Role.BUFFER) or given.poured(Role.CALMAG)
+    # A living feed settles its pH by itself, and a stabiliser would stand against it.
+    settles = any(pour.product.settles for pour in given.pours)
+    if given.request.water.lacks_buffer and not (steadied or settles):
+        yield Caution(
+            "no_buffer",
+            "This water has next to no buffer, so the pH of the feed will swing and a drop of acid "
+            "too many is at once too much: add a stabiliser, a little mains water, or a little "
+            "cal-mag first.",
+        )
+
+
+def _reading(given: JudgingInput) -> Iterator[Caution]:
+    water, target = given.request.water, given.target
+    if water.reading is None:
+        yield Caution(
+            "water_not_read",
+            "The source water has not been read. Its EC counts towards the final reading and "
+            "differs by season: read it before the first bottle. Until then doses are as for "
+            "neutral water.",
+        )
+        return
+    if target.headroom_share == 0 and target.all_in is not None:
+        yield _too_strong(given, water.reading)
+    elif target.reading is not None and water.reading.ms_cm * 2 > target.reading.middle.ms_cm > 0:
+        yield _takes_half(given, water.reading)
+    chemistry = given.chemistry
+    tells_by_report = water.report.calcium is not None and source_water(water).conducts_as_reported
+    if chemistry and chemistry.water_ms_cm and tells_by_report:
+        by_report = Fraction(chemistry.water_ms_cm).limit_denominator(10_000)
+        off = abs(water.reading.ms_cm - by_report)
+        if off > UNLIKE_REPORT * by_report and off > Fraction(1, 20):
+            yield Caution(
+                "water_unlike_report",
+                f"The water reads {given.reading(water.reading)}, but what its lab report lists "
+                f"conducts about {given.reading(Reading(by_report))}. It may have changed with the "
+                "season: have it analysed again before trusting calcium and alkalinity.",
+                {"ec": decimal_text(water.reading.ms_cm), "report_ec": decimal_text(by_report)},
+            )
+
+
+def _too_strong(given: JudgingInput, source: Reading) -> Caution:
+    target = given.target
+    assert target.all_in is not None
+    total, ro = Reading(target.total), target.ro
+    way_out = (
+        f"With {percent(ro.advised)} RO water in the tank the water takes a third of the target "
+        "and two thirds are left for feed."
+        if ro
+        else "Check the target."
+    )
+    values = {"source": decimal_text(source.ms_cm), "target": decimal_text(total.ms_cm)}
+    if ro:
+        values |= {
+            "ro_share": decimal_text(ro.advised),
+            "ro_share_at_least": decimal_text(ro.at_least),
+        }
+    return Caution(
+        "water_too_strong",
+        f"The water at {given.reading(source)} leaves no room under a total of "
+        f"{given.reading(total)}, so no base is poured. {way_out}",
+        values,
+    )
+
+
+def _takes_half(given: JudgingInput, source: Reading) -> Caution:
+    """RO such that the water is a third of the target, as it is left two thirds for feed."""
+    target = given.target
+    assert target.reading is not None
+    middle = target.reading.middle.ms_cm
+    added = middle - source.ms_cm
+    wanted = added / 2 if target.convention is TargetConvention.ON_TOP else middle / 3
+    share = 1 - wanted / source.ms_cm
+    return Caution(
+        "water_takes_half",
+        f"Of a target of {given.reading(target.reading.middle)} the water alone takes "
+        f"{given.reading(source)}, salts the plants have little use for. With {percent(share)} RO "
+        "in the tank it takes a third.",
+        {"source": decimal_text(source.ms_cm), "target": decimal_text(middle),
+         "ro_share": decimal_text(share)},
+    )  # fmt: skip
+
+
+def _hardness(given: JudgingInput) -> Iterator[Caution]:
+    water, request = given.request.water, given.request
+    calmag = given.poured(Role.CALMAG)
+    credits = [credit for product in calmag for credit in _credit(given, product.key)]
+    forms = [
+        (item.product, form)
+        for item in given.dosed
+        if (form := request.shelf.of(item.product.key).hard_form) and not request.hard_forms
+    ]
+    if water.is_hard and not credits:  # a credit is the same, with its way out
+        yield _hard(given, keys(calmag), has_form=bool(forms))
+    if water.is_hard and forms and not _salty(water):
+        yield Caution(
+            "hard_form_on_shelf",
+            "The shelf has "
+            + " and ".join(f"{form.name} in place of {product.name}" for product, form in forms)
+            + ": it carries less calcium, which this water brings already.",
+            products=keys([product for product, _ in forms]),
+            remedy={"hard_forms": "true"},
+        )
+    yield from credits
+
+
+def _salty(water: Water) -> bool:
+    """Whether what a hard reading counts is known to be other salts than lime."""
+    return water.report.calcium is not None and water.report.calcium <= HARD_CALCIUM_PPM
+
+
+def _hard(given: JudgingInput, calmag: tuple[str, ...], *, has_form: bool) -> Caution:
+    water = given.request.water
+    values, brings = {}, []
+    if water.reading is not None:
+        values["ec"] = decimal_text(water.reading.ms_cm)
+        brings.append(f"reads {given.reading(water.reading)}")
+    if water.report.calcium is not None:
+        values["calcium_ppm"] = decimal_text(water.report.calcium)
+        brings.append(f"brings {number_text(water.report.calcium, 0)} ppm calcium")
+    if _salty(water):
+        return Caution(
+            "hard_water",
+            f"Salty water: it {' and '.join(brings)}, so it is other salts than lime that take the "
+            "place of feed: a share of RO water is the way out.",
+            values,
+        )
+    poured_so = given.request.hard_forms
+    ways = [] if has_form or poured_so else ["use the maker's hard-water base if there is one"]
+    ways += ["cut the cal-mag by what the water brings"] if calmag else []
+    ways = ways or ["a share of RO water is the other way out"]
+    return Caution(
+        "hard_water",
+        f"Hard water: it {' and '.join(brings)}. Too much calcium locks out other food: "
+        f"{', and '.join(ways)}.",
+        values,
+        calmag,
+    )
+
+
+def _credit(given: JudgingInput, product: str) -> Iterator[Caution]:
+    """Cal-mag stands in for calcium that soft water lacks: what the water has is credited."""
+    item = next(item for item in given.dosed if item.product.key == product)
+    label, calcium = label_of(given.request, product), given.request.water.report.calcium
+    if label is None or calcium is None or item.amount is None:
+        return
+    per_unit = contents_of(label, item.product.form, item.product.role).moles
+    brings = per_unit.get(Component.CALCIUM, 0.0) * weight_of(Component.CALCIUM) * 1000
+    if not brings or not item.printed:
+        return
+    # The full dose at this mix's end and strength, whatever was wished for this product.
+    rule = given.request.strength if item.product.scales else Fraction(1)
+    full = item.printed.poured(item.share.end, rule * given.target.headroom_share)
+    dose = full.value / given.request.volume.litres
+    ppm = Fraction(brings * float(dose)).limit_denominator(1000)
+    if ppm == 0 or calcium < max(ppm * CREDIT_FROM, CREDIT_FROM_PPM):
+        return
+    left = max(1 - calcium / ppm, Fraction(0))
+    wanted = Fraction(number_text(left * rule, 2))
+    if item.share.chosen <= wanted + Fraction(1, 100):
+        return
+    arithmetic = (
+        f"{item.product.name} at {amount_words(full)} brings {number_text(ppm, 0)} ppm calcium to "
+        f"water without any; this water has {number_text(calcium, 0)}"
+    )
+    way_out = (
+        f"the {number_text(ppm - calcium, 0)} ppm that it lacks are {percent(left)} of that dose"
+        if left
+        else "so it lacks none: leave the cal-mag out"
+    )
+    yield Caution(
+        "calmag_credit",
+        f"{arithmetic}; {way_out}.",
+        {"calcium_ppm": decimal_text(calcium), "brings_ppm": decimal_text(ppm),
+         "share": decimal_text(left)},
+        (product,),
+        {"product": product, "strength": decimal_text(wanted)},
+    )  # fmt: skip
+
+
+def _ph(given: JudgingInput) -> Iterator[Caution]:
+    water = given.request.water
+    if water.ph is None or source_water(water).ph_fits:
+        return
+    yield Caution(
+        "water_ph_unlikely",
+        f"No water with so little alkalinity holds pH {number_text(water.ph, 1)}; pens show such "
+        "figures in water without a buffer. Expected pH and acid are reckoned from an ordinary pH.",
+        {"ph": decimal_text(water.ph)},
+    )
+
+
+def _disinfectant(given: JudgingInput) -> Iterator[Caution]:
+    water, live = given.request.water, given.poured(Role.LIVE)
+    if not water.is_chlorinated:
+        return
+    hours = number_text(water.hours_to_stand, 1).removesuffix(".0")
+    chloramine = water.disinfectant is Disinfectant.CHLORAMINE
+    cure = (
+        "Chloramine does not gas off: run the water through active carbon or use a neutraliser."
+        if chloramine
+        else f"Let it stand open for another {hours} h, less with an air stone; if the works use "
+        "chloramine, it needs a carbon filter instead."
+    )
+    values = {} if chloramine else {"hours": decimal_text(water.hours_to_stand)}
+    if live:
+        yield Caution(
+            "chlorine_kills_live",
+            f"Chlorine in this water kills {names(live)}, which is then money poured away. {cure}",
+            values,
+            keys(live),
+        )
+    elif chloramine:
+        yield Caution(
+            "chloramine_in_water", f"Chloramine harms roots and whatever lives on them. {cure}"
+        )
+    else:
+        yield Caution("chlorine_in_water", f"Chlorine harms young roots. {cure}", values)
+
+
+def _temperature(given: JudgingInput) -> Iterator[Caution]:
+    degrees = given.request.water.temperature
+    if degrees is None:
+        return
+    shown = f"{number_text(degrees, 1).removesuffix('.0')} °C"
+    if degrees < COLDEST:
+        yield Caution(
+            "water_cold",
+            f"At {shown} products dissolve slowly and roots stand still: let the water come to "
+            "18 to 22 °C, and stir longer until then.",
+            {"temperature": decimal_text(degrees)},
+        )
+    elif degrees > WARMEST:
+        yield Caution(
+            "water_warm",
+            f"At {shown} water holds less oxygen and root rot comes easily: cool it to 18 to "
+            "22 °C before plants get it, and aerate.",
+            {"temperature": decimal_text(degrees)},
+        )

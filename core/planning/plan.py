@@ -1,0 +1,124 @@
+"""The entrance: a request in, a pour sheet out."""
+
+from collections.abc import Sequence
+
+from core.cautions import Severity
+from core.chemistry import Contents, TankChemistry, brings_calcium
+from core.order import put_in_order
+from core.planning.computed_pours import ComputedPour, pours_of
+from core.planning.doses import column_of, doses_of, separate
+from core.planning.expected import Expected, RestsOn, ec_rises, expect
+from core.planning.in_tank import in_tank_of
+from core.planning.judging import JudgingInput, judge
+from core.planning.planned_pours import PlannedPour, planned_pours
+from core.planning.request import MixRequest
+from core.planning.sheet import PourSheet
+from core.planning.tank import chemistry_of, choose_acid, contents_by_step, label_of
+from core.planning.unscaled import unscaled_of
+from core.quantities import Reading
+from core.strength import End
+from core.water import CONVENTION_OF_READINGS, Target, target_for
+from core.windows import PH_WINDOWS
+
+
+def plan_mix(request: MixRequest) -> PourSheet:
+    """Turn a column of a chart into a pour sheet.
+
+    Raises:
+        InputError: labels and hard rules of the mixing order contradict each other, or two columns
+            have no way between them.
+    """
+    chart, column = request.chart, column_of(request)
+    convention = request.convention or CONVENTION_OF_READINGS[chart.readings]
+    unscaled = unscaled_of(request)
+    target = target_for(convention, column.ec, request.strength, request.water.reading, unscaled)
+    window = column.ph or PH_WINDOWS[request.tank.grown_in]
+    dosed = doses_of(request, target)
+    poured, left_out = separate(dosed, target)
+    places = put_in_order(
+        [item.product for item in poured],
+        rows_are_order=chart.rows_are_order,
+        order_preferences=request.order_preferences,
+        calcium=frozenset(
+            item.product.key
+            for item in poured
+            if (label := label_of(request, item.product.key)) and brings_calcium(label)
+        ),
+        volume=request.volume,
+    )
+    items = {item.product.key: item for item in poured}
+    steps = planned_pours(places, items, split=request.split)
+    contents = contents_by_step(request, steps)
+    acid = choose_acid(request, column.stage)
+    chemistry = chemistry_of(request, steps, contents, window, acid)
+    expected = expect(
+        steps,
+        ec_rises(dosed, column, unscaled.printed),
+        chemistry.ec_rises if chemistry else [None] * len(steps),
+        [one.share_uncertainty if one else 0.0 for one in contents],
+    )
+    target = _reaching(request, target, expected)
+    phs = _known_phs(steps, contents, chemistry)
+    worked = [ComputedPour(*one) for one in zip(steps, contents, expected, phs, strict=True)]
+    pours = pours_of(request, worked)
+    in_tank = in_tank_of(request, column.stage, worked, chemistry, acid) if chemistry else None
+    warnings = judge(
+        JudgingInput(
+            request,
+            column,
+            window,
+            target,
+            tuple(dosed),
+            places,
+            pours,
+            contents,
+            chemistry,
+            in_tank,
+        )
+    )
+    return PourSheet(
+        volume=request.volume,
+        column=column,
+        pours=pours,
+        target=target,
+        ph=window,
+        ph_printed=column.ph is not None,
+        source=request.water.reading,
+        water_parts=request.water.parts,
+        in_tank=in_tank,
+        warnings=warnings,
+        unacknowledged=tuple(
+            dict.fromkeys(
+                caution.code
+                for caution in warnings
+                if caution.severity is Severity.STOP and caution.code not in request.acknowledged
+            )
+        ),
+        left_out=left_out,
+    )
+
+
+def _reaching(request: MixRequest, target: Target, expected: Sequence[Expected]) -> Target:
+    """The target, reaching up to what just the printed doses should read by their labels."""
+    last = expected[-1] if expected else None
+    source = request.water.reading
+    as_printed = not request.overrides and request.end is End.MIDDLE
+    if last is None or last.above_water is None or source is None or not as_printed:
+        return target
+    if last.basis is RestsOn.CHART:
+        return target
+    return target.reaching(Reading(source.ms_cm + last.above_water.ms_cm))
+
+
+def _known_phs(
+    steps: Sequence[PlannedPour],
+    contents: Sequence[Contents | None],
+    chemistry: TankChemistry | None,
+) -> list[float | None]:
+    """The pH after each pour; from the first feed on of which no label tells, nobody knows it."""
+    known: list[float | None] = []
+    blind = chemistry is None
+    for at, (step, brings) in enumerate(zip(steps, contents, strict=True)):
+        blind = blind or (brings is None and step.item.is_feed)
+        known.append(None if blind or chemistry is None else chemistry.phs[at])
+    return known

@@ -1,0 +1,109 @@
+"""What a grower measures with."""
+
+from dataclasses import dataclass
+from enum import StrEnum
+from fractions import Fraction
+
+from core.errors import InputError
+from core.quantities import AmountUnit, number_text
+from core.quantities.units import OUNCE_G, POUND_G
+
+
+class VesselKind(StrEnum):
+    """What a vessel is; it decides how it is drawn and read."""
+
+    SYRINGE = "syringe"
+    CYLINDER = "cylinder"
+    JUG = "jug"
+    SCALE = "scale"
+
+
+class Shows(StrEnum):
+    """How a scale shows a weight. 6 lb 4 oz is 6.25 lb: growers mix the two up."""
+
+    G = "g"
+    LB = "lb"
+    LB_OZ = "lb_oz"
+
+
+_SCALE_UNIT_G = {Shows.G: Fraction(1), Shows.LB: POUND_G, Shows.LB_OZ: OUNCE_G}
+
+
+@dataclass(frozen=True, slots=True)
+class Vessel:
+    """A measuring vessel or scale.
+
+    Args:
+        kind: what it is.
+        capacity: in mL; for a scale in g.
+        mark: from one mark to the next, in the same unit; for a scale its step.
+        shows: for a scale, how it shows a weight.
+
+    Raises:
+        InputError: a mark above the capacity, or more marks than a vessel has.
+    """
+
+    kind: VesselKind
+    capacity: Fraction
+    mark: Fraction
+    shows: Shows = Shows.G
+
+    def __post_init__(self) -> None:
+        if not 0 < self.mark <= self.capacity <= 1_000_000:
+            raise InputError(
+                "vessel_unclear",
+                "A vessel's marks are above 0 and not above what it holds.",
+                "mark",
+            )
+        most = 1_000_000 if self.kind is VesselKind.SCALE else 1000
+        if self.capacity / self.mark > most:
+            raise InputError(
+                "vessel_unclear", f"A vessel has at most {most} marks; check them.", "mark"
+            )
+
+    @property
+    def unit(self) -> AmountUnit:
+        """What it measures in."""
+        return AmountUnit.G if self.kind is VesselKind.SCALE else AmountUnit.ML
+
+    def display(self, level: Fraction) -> str:
+        """What a scale shows at a weight in g; empty for a vessel with marks.
+
+        >>> kitchen = Vessel(VesselKind.SCALE, POUND_G * 11, OUNCE_G, Shows.LB_OZ)
+        >>> kitchen.display(POUND_G * 25 / 4)
+        '6 lb 4 oz'
+        """
+        if self.kind is not VesselKind.SCALE:
+            return ""
+        unit = _SCALE_UNIT_G[self.shows]
+        places = _places(self.mark / unit)
+        if self.shows is not Shows.LB_OZ:
+            return f"{number_text(level / unit, places)} {self.shows}"
+        pounds, rest = divmod(level, POUND_G)
+        ounces = number_text(rest / OUNCE_G, places)
+        return f"{int(pounds)} lb {ounces} oz" if pounds else f"{ounces} oz"
+
+
+def _places(step: Fraction) -> int:
+    """Places after the point that a step of a display needs."""
+    return next((n for n in range(4) if (step * 10**n).denominator == 1), 4)
+
+
+def _vessel(kind: VesselKind, capacity: str, mark: str) -> Vessel:
+    return Vessel(kind, Fraction(capacity), Fraction(mark))
+
+
+USUAL_VESSELS: tuple[Vessel, ...] = (
+    _vessel(VesselKind.SYRINGE, "1", "0.01"),
+    _vessel(VesselKind.SYRINGE, "5", "0.2"),
+    _vessel(VesselKind.SYRINGE, "10", "0.5"),
+    _vessel(VesselKind.SYRINGE, "20", "1"),
+    _vessel(VesselKind.SYRINGE, "60", "1"),
+    _vessel(VesselKind.CYLINDER, "100", "1"),
+    _vessel(VesselKind.CYLINDER, "250", "2"),
+    _vessel(VesselKind.JUG, "1000", "50"),
+    _vessel(VesselKind.SCALE, "500", "0.1"),
+    _vessel(VesselKind.SCALE, "5000", "1"),
+)
+"""For who has not said what is on the bench: capacities common practice, marks as sold, from
+memory."""

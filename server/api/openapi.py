@@ -1,0 +1,103 @@
+"""The API object: routers, sign-in, and one shape for every error."""
+
+from typing import Any
+
+from django.core.exceptions import RequestDataTooBig
+from django.http import Http404, HttpRequest, HttpResponse
+from ninja import NinjaAPI
+from ninja.errors import AuthenticationError, HttpError, ValidationError
+from ninja.security import SessionAuth
+
+from core.errors import InputError
+from core.formats.text import input_error
+from server.api.shapes import ErrorOut, Outdated, Problem
+
+_ERROR = {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/ErrorOut"}}}}
+_ERRORS_OF_A_BODY = {"400": "No JSON.", "413": "Over 2 MB."}
+
+
+class _Api(NinjaAPI):
+    """Names in its document every error that the entrance itself may answer with."""
+
+    def get_openapi_schema(self, *args: Any, **kwargs: Any) -> Any:
+        schema = super().get_openapi_schema(*args, **kwargs)
+        for path in schema["paths"].values():
+            for method, operation in path.items():
+                _name_errors(method, operation)
+        return schema
+
+
+def _name_errors(method: str, operation: dict[str, Any]) -> None:
+    told = {"422": "Something in it cannot be used; `where` says what."}
+    if operation.get("security"):
+        told["401"] = "Nobody is signed in."
+    if method != "get":
+        told["403"] = "The page is out of date."
+    if method in ("post", "put", "patch"):
+        told |= _ERRORS_OF_A_BODY
+    responses = {str(status): answer for status, answer in operation["responses"].items()}
+    for status, description in told.items():
+        responses.setdefault(status, {"description": description, **_ERROR})
+    operation["responses"] = dict(sorted(responses.items()))
+
+
+api = _Api(
+    title="Brisk Measure",
+    version="1",
+    auth=SessionAuth(),
+    docs_url=None,
+    openapi_url=None,
+)
+
+
+def _answer(
+    request: HttpRequest, status: int, code: str, message: str, where: str = ""
+) -> HttpResponse:
+    problem = ErrorOut(error=Problem(code=code, message=message, where=where))
+    return api.create_response(request, problem.model_dump(), status=status)
+
+
+@api.exception_handler(Outdated)
+def _outdated(request: HttpRequest, error: Outdated) -> HttpResponse:
+    return _answer(request, 409, error.code, error.message, error.where)
+
+
+@api.exception_handler(InputError)
+def _input(request: HttpRequest, error: InputError) -> HttpResponse:
+    return _answer(request, 422, error.code, error.message, error.where)
+
+
+@api.exception_handler(ValidationError)
+def _shape(request: HttpRequest, error: ValidationError) -> HttpResponse:
+    first: dict[str, Any] = error.errors[0]
+    # ninja puts the kind of parameter and its name before the field: body, asked, volume; a figure
+    # puts the way in which it was given behind it.
+    place = [part for part in first["loc"] if part not in ("typed", "exact")]
+    told = input_error({**first, "loc": tuple(place[2:] or place)}, None)
+    return _answer(request, 422, told.code, told.message, told.where)
+
+
+@api.exception_handler(RequestDataTooBig)
+def _too_large(request: HttpRequest, error: RequestDataTooBig) -> HttpResponse:
+    return _answer(request, 413, "too_large", "That is over 2 MB: is it the right file?")
+
+
+@api.exception_handler(Http404)
+def _missing(request: HttpRequest, error: Http404) -> HttpResponse:
+    return _answer(request, 404, "not_found", "There is no such thing in your grows.")
+
+
+@api.exception_handler(AuthenticationError)
+def _stranger(request: HttpRequest, error: AuthenticationError) -> HttpResponse:
+    return _answer(request, 401, "sign_in_needed", "Sign in first.")
+
+
+@api.exception_handler(HttpError)
+def _refused(request: HttpRequest, error: HttpError) -> HttpResponse:
+    if error.status_code == 403:
+        return _answer(
+            request, 403, "page_outdated", "This page is out of date: reload it and try again."
+        )
+    if error.status_code == 400:
+        return _answer(request, 400, "not_json", "The request is not JSON.")
+    return _answer(request, error.status_code, "refused", str(error))

@@ -1,0 +1,72 @@
+"""Charts as answers: what one chooses a mix from."""
+
+from collections.abc import Mapping
+
+from ninja import Schema
+
+from core.chart import Medium, Readings
+from server.charts.models import ChartVersion
+from server.charts.store import StoredChart
+
+
+class ColumnOut(Schema):
+    """A week or stage of a chart."""
+
+    key: str
+    label: str
+    stage: str
+
+
+class RowOut(Schema):
+    """A product of a chart, with the two letters on its label."""
+
+    key: str
+    name: str
+    tag: str
+
+
+class ChartOut(Schema):
+    """A chart in its newest version, whose number is `id`; `chart` is the same for all versions."""
+
+    id: int
+    chart: int
+    version: int
+    name: str
+    maker: str
+    medium: Medium
+    readings: Readings
+    rows_are_order: bool
+    columns: list[ColumnOut]
+    rows: list[RowOut]
+
+
+def chart_out(version: ChartVersion, stored: StoredChart, tags: Mapping[int, str]) -> ChartOut:
+    """A version of a chart.
+
+    Args:
+        version: with its chart.
+        stored: what it says.
+        tags: the letters on the shelf's bottles, by product.
+    """
+    chart = stored.chart
+    return ChartOut(
+        id=version.pk,
+        chart=version.chart_id,
+        version=version.number,
+        name=version.chart.name,
+        maker=version.chart.maker,
+        medium=chart.medium,
+        readings=chart.readings,
+        rows_are_order=chart.rows_are_order,
+        columns=[
+            ColumnOut(key=one.key, label=one.label, stage=one.stage or "") for one in chart.columns
+        ],
+        rows=[
+            RowOut(
+                key=row.key,
+                name=row.name,
+                tag=tags.get(stored.products.get(row.key, 0)) or row.name[:2],
+            )
+            for row in chart.products
+        ],
+    )

@@ -1,0 +1,45 @@
+"""An edit changes the fields that it names, and says what it saw there.
+
+Who changes one field writes no other. What was changed by somebody else since is shown, not lost.
+"""
+
+from collections.abc import Mapping
+
+from server.api.shapes import Outdated
+
+
+def refuse_if_outdated(
+    what: str,
+    *,
+    now: Mapping[str, object],
+    seen: Mapping[str, object],
+    wanted: Mapping[str, object],
+) -> None:
+    """Refuse an edit that was made from a state that is no more.
+
+    Args:
+        what: the name of the thing, for the message.
+        now: its fields as they are kept.
+        seen: those that the edit was made from; a field that it does not name is not checked.
+        wanted: those that are to change.
+
+    Raises:
+        Outdated: somebody else has changed one of them to something else meanwhile.
+    """
+    for field, value in wanted.items():
+        if field in seen and now[field] not in (seen[field], value):
+            raise Outdated(
+                "changed_meanwhile",
+                f"{what} was changed by somebody else meanwhile: {_words(field)} is "
+                f"{_shown(now[field])} now, you said {_shown(value)}. Open it again, and say what "
+                "is right.",
+                field,
+            )
+
+
+def _words(field: str) -> str:
+    return field.replace("_", " ")
+
+
+def _shown(value: object) -> str:
+    return "not known" if value in (None, "") else str(value)

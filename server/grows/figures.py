@@ -1,0 +1,166 @@
+"""Figures in requests and answers: exact, each with its unit; what is shown stands beside them.
+
+Who types gives a text, and the units in which it was typed: units that are changed meanwhile, here
+or on another device, do not change what was meant.
+"""
+
+from dataclasses import dataclass
+from fractions import Fraction
+from typing import Annotated, Literal
+
+from ninja import Field, Schema
+from pydantic import Discriminator, Tag
+
+from core.errors import InputError
+from core.limits import LARGEST_VOLUME_L, LONGEST_TYPED, STRONGEST_WATER
+from core.quantities import (
+    Reading,
+    ReadingScale,
+    ReadingUnit,
+    Volume,
+    VolumeUnit,
+    decimal_text,
+    figure,
+    parse_reading,
+    parse_strength,
+    parse_volume,
+)
+from core.quantities.typed import Gallon
+from server.api.typed import typed
+from server.grows.models import Membership
+
+TypedText = Annotated[str, Field(max_length=LONGEST_TYPED)]
+
+
+class Figure(Schema):
+    """An exact figure: decimal text, and its unit: L, gal_us, gal_uk, mS/cm, %, mL, g, °C or pH."""
+
+    value: Annotated[str, Field(max_length=LONGEST_TYPED)]
+    unit: Annotated[str, Field(max_length=12)]
+
+
+class TypedIn(Schema):
+    """The units in which a text was typed, as its screen showed them."""
+
+    volume: VolumeUnit
+    gallon: Literal["us", "uk", ""] = ""
+    reading: ReadingUnit
+    ppm_scale: Literal[500, 640, 700] | None = None
+
+
+def _way(told: object) -> str:
+    return "exact" if isinstance(told, dict | Figure) else "typed"
+
+
+TypedFigure = Annotated[
+    Annotated[TypedText, Tag("typed")] | Annotated[Figure, Tag("exact")], Discriminator(_way)
+]
+"""A text as typed, or an exact figure that somebody took as it stands."""
+
+
+@dataclass(frozen=True, slots=True)
+class TypedUnits:
+    """How bare numbers and bare gallons of a text are meant."""
+
+    volume: VolumeUnit
+    gallon: Gallon | None
+    reading: ReadingScale
+
+    @classmethod
+    def of(cls, told: TypedIn | None, member: Membership) -> "TypedUnits":
+        """As the request says, or else as the person's units are now.
+
+        Raises:
+            InputError: ppm without its scale.
+        """
+        if told is None:
+            return cls(member.tank_unit, member.meant, member.meter)
+        scale = typed("typed_in", lambda: ReadingScale(told.reading, told.ppm_scale))
+        return cls(told.volume, told.gallon or None, scale)
+
+    def litres(self, where: str, told: TypedFigure) -> Volume:
+        """The volume that was told, above 0 and no larger than any tank.
+
+        Raises:
+            InputError: it is none, seen from the field `where`.
+        """
+        if isinstance(told, Figure):
+            volume = typed(where, lambda: Volume.of(_exact(told), _volume_unit(told)))
+        else:
+            volume = typed(where, lambda: parse_volume(told, gallon=self.gallon, unit=self.volume))
+        if not 0 < volume.litres <= LARGEST_VOLUME_L:
+            raise InputError(
+                "volume_out_of_range", "The volume must be above 0 and at most 1 000 000 L.", where
+            )
+        return volume
+
+    def ec(self, where: str, told: TypedFigure) -> Reading:
+        """The reading of EC that was told, no saltier than the sea.
+
+        Raises:
+            InputError: it is none, seen from the field `where`.
+        """
+        if isinstance(told, Figure):
+            reading = typed(where, lambda: Reading(_in_unit(told, ReadingUnit.MS_CM)))
+        else:
+            reading = typed(where, lambda: parse_reading(told, preferred=self.reading))
+        if reading.ms_cm > STRONGEST_WATER:
+            raise InputError("reading_out_of_range", "Saltier than the sea: check the unit.", where)
+        return reading
+
+
+def share_told(where: str, told: TypedFigure) -> Fraction:
+    """The share that was told, such as a strength: 1 for 100 %.
+
+    Raises:
+        InputError: it is none, seen from the field `where`.
+    """
+    if isinstance(told, Figure):
+        return typed(where, lambda: _in_unit(told, "%") / 100)
+    return typed(where, lambda: parse_strength(told))
+
+
+def is_blank(told: TypedFigure | None) -> bool:
+    """Whether nothing was typed."""
+    return told is None or (isinstance(told, str) and not told.strip())
+
+
+def ec_figure(reading: Reading | None) -> Figure | None:
+    """A reading as it is kept."""
+    return None if reading is None else Figure(value=decimal_text(reading.ms_cm), unit="mS/cm")
+
+
+def litres_figure(litres: Fraction) -> Figure:
+    """A volume as it is kept."""
+    return Figure(value=decimal_text(litres), unit="L")
+
+
+def percent_figure(share: Fraction) -> Figure:
+    """A share as percent, to the last digit."""
+    return Figure(value=decimal_text(share * 100), unit="%")
+
+
+def percent_shown(share: Fraction) -> str:
+    """A share as percent, all its digits."""
+    return f"{decimal_text(share * 100)} %"
+
+
+def _exact(told: Figure) -> Fraction:
+    return figure(told.value)
+
+
+def _volume_unit(told: Figure) -> VolumeUnit:
+    try:
+        return VolumeUnit(told.unit)
+    except ValueError:
+        raise _other_unit(told.unit) from None
+
+
+def _in_unit(told: Figure, unit: str) -> Fraction:
+    if told.unit != unit:
+        raise _other_unit(told.unit)
+    return _exact(told)
+
+
+def _other_unit(unit: str) -> InputError:
+    return InputError("unit_unknown", f"{unit!r} is no unit of this figure.")

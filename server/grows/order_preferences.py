@@ -1,0 +1,77 @@
+"""What a grow keeps for all its mixes: the schools of mixing order, and own ranges of elements."""
+
+from typing import Annotated
+
+from django.http import HttpRequest
+from ninja import Field, Router, Schema
+
+from core.chemistry import Element
+from core.errors import InputError
+from core.limits import LARGEST_PPM
+from core.order_rules import CalmagPlace, LivePlace, RowsPlace, SilicaPlace
+from core.quantities import decimal_text
+from server.api.shapes import ErrorOut, Kept
+from server.api.typed import typed_figure
+from server.grows.scope import Scope
+
+router = Router(tags=["order_preferences"])
+_ANSWERS = {200: Kept, 404: ErrorOut, 422: ErrorOut}
+
+
+class OrderPreferencesIn(Schema):
+    """The schools of mixing order to follow from now on."""
+
+    calmag: CalmagPlace
+    silica: SilicaPlace
+    live: LivePlace
+    rows: RowsPlace
+
+
+class RangeIn(Schema):
+    """An own range of an element as typed, ppm."""
+
+    low: Annotated[str, Field(max_length=20)]
+    high: Annotated[str, Field(max_length=20)]
+
+
+class RangesIn(Schema):
+    """Own ranges; an element that is left out goes back to the general range."""
+
+    ranges: dict[Element, RangeIn]
+
+
+@router.put("/grows/{grow_id}/customs", response=_ANSWERS, operation_id="set_customs")
+def set_customs(request: HttpRequest, grow_id: int, told: OrderPreferencesIn) -> Kept:
+    """Keep the schools of mixing order of this grow."""
+    grow = Scope.enter(request.user, grow_id).grow
+    grow.calmag, grow.silica, grow.live, grow.rows = (
+        told.calmag.value,
+        told.silica.value,
+        told.live.value,
+        told.rows.value,
+    )
+    grow.save(update_fields=["calmag", "silica", "live", "rows"])
+    return Kept()
+
+
+def _range(element: Element, told: RangeIn) -> dict[str, str]:
+    low = typed_figure(f"{element}.low", told.low)
+    high = typed_figure(f"{element}.high", told.high)
+    if low > high:
+        raise InputError(
+            "range_upside_down", "The low end of the range is above its high end.", f"{element}.low"
+        )
+    if high > LARGEST_PPM:
+        raise InputError(
+            "range_out_of_range", "That is more than sea water holds; give ppm.", f"{element}.high"
+        )
+    return {"low": decimal_text(low), "high": decimal_text(high)}
+
+
+@router.put("/grows/{grow_id}/ranges", response=_ANSWERS, operation_id="set_ranges")
+def set_ranges(request: HttpRequest, grow_id: int, told: RangesIn) -> Kept:
+    """Keep this grow's own ranges of elements."""
+    grow = Scope.enter(request.user, grow_id).grow
+    grow.ranges = {element.value: _range(element, one) for element, one in told.ranges.items()}
+    grow.save(update_fields=["ranges"])
+    return Kept()

@@ -1,0 +1,185 @@
+"""The guided mix: started from a sheet, carried on by events, read by a pen, kept as a record."""
+
+from datetime import datetime
+from fractions import Fraction
+from typing import Annotated, Literal
+
+from django.http import HttpRequest, HttpResponse
+from ninja import Field, Router, Schema
+from ninja.responses import Status
+
+from core.errors import InputError
+from core.formats.record import MixRecordDocument
+from core.guided import replay
+from core.quantities import Reading
+from server.api.shapes import ErrorOut
+from server.grows.scope import Scope
+from server.guided.hearing import EventsIn, events_from
+from server.guided.meter import meter_of
+from server.guided.models import Mix
+from server.guided.presenting import guided_out
+from server.guided.running import events_of, give_up, hear
+from server.guided.shapes import GuidedOut
+from server.guided.starting import start
+from server.planning.api import MixIn
+
+router = Router(tags=["guided"])
+_ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
+
+
+class OpenMix(Schema):
+    """A mix that is under way."""
+
+    id: int
+    tank: int
+    tank_name: str
+    column: str
+    started_at: datetime
+
+
+class PenIn(Schema):
+    """For how many seconds the pen has been in the tank."""
+
+    seconds: Annotated[float, Field(ge=0, le=3600)]
+
+
+class PenOut(Schema):
+    """What the pen shows, EC in the person's unit; once it stands still, the median."""
+
+    ec: str
+    ph: str
+    temperature: str
+    still: bool
+
+
+def _find(scope: Scope, mix_id: int) -> Mix:
+    return scope.one(scope.all(Mix).select_related("tank"), mix_id)
+
+
+def _answer(mix: Mix, scope: Scope) -> GuidedOut:
+    plan, events = mix.as_plan(), events_of(mix)
+    return guided_out(mix, plan, replay(plan, events), events, scope)
+
+
+@router.post(
+    "/grows/{grow_id}/mixes", response={201: GuidedOut, **_ANSWERS}, operation_id="start_mix"
+)
+def start_mix(request: HttpRequest, grow_id: int, told: MixIn) -> Status[GuidedOut]:
+    """Take a mix to the bench; its stops must have been acknowledged by name."""
+    scope = Scope.enter(request.user, grow_id)
+    return Status(201, _answer(start(scope, told), scope))
+
+
+@router.get(
+    "/grows/{grow_id}/mixes",
+    response={200: list[OpenMix], 404: ErrorOut},
+    operation_id="open_mixes",
+)
+def open_mixes(request: HttpRequest, grow_id: int) -> list[OpenMix]:
+    """The mixes that are under way."""
+    scope = Scope.enter(request.user, grow_id)
+    return [
+        OpenMix(
+            id=mix.pk,
+            tank=mix.tank_id,
+            tank_name=mix.tank.name,
+            column=mix.label,
+            started_at=mix.started_at,
+        )
+        for mix in scope.all(Mix).filter(ended_at=None).select_related("tank")
+    ]
+
+
+@router.get(
+    "/grows/{grow_id}/mixes/{mix_id}",
+    response={200: GuidedOut, 304: None, **_ANSWERS},
+    operation_id="mix",
+)
+def mix(
+    request: HttpRequest, response: HttpResponse, grow_id: int, mix_id: int
+) -> GuidedOut | HttpResponse:
+    """Where a mix stands; 304 for who names in If-None-Match the state that it is still in."""
+    scope = Scope.enter(request.user, grow_id)
+    found = _find(scope, mix_id)
+    tag = _tag(found, scope)
+    if request.headers.get("If-None-Match") == tag:
+        return HttpResponse(status=304)
+    response["ETag"] = tag
+    return _answer(found, scope)
+
+
+def _tag(mix: Mix, scope: Scope) -> str:
+    """Changes with what was heard of a mix, and with the units in which it is shown."""
+    member = scope.membership
+    units = f"{member.volume_unit} {member.gallon} {member.reading_unit} {member.ppm_scale}"
+    return f'"{mix.events.count()} {mix.ended_at is not None} {units}"'
+
+
+@router.post(
+    "/grows/{grow_id}/mixes/{mix_id}/events",
+    response={200: GuidedOut, **_ANSWERS},
+    operation_id="tell_events",
+)
+def tell_events(request: HttpRequest, grow_id: int, mix_id: int, told: EventsIn) -> GuidedOut:
+    """Tell what happened; telling it twice has no second effect."""
+    scope = Scope.enter(request.user, grow_id)
+    found = _find(scope, mix_id)
+    events = events_from(told, found.as_plan(), events_of(found), scope)
+    person_id = scope.membership.person_id
+    people = scope.people() if any(one.by for one in told.events) else {}
+    plan, state, heard = hear(found, person_id, events, people=people)
+    return guided_out(found, plan, state, heard, scope)
+
+
+@router.delete(
+    "/grows/{grow_id}/mixes/{mix_id}", response={200: GuidedOut, **_ANSWERS}, operation_id="give_up"
+)
+def give_up_mix(request: HttpRequest, grow_id: int, mix_id: int) -> GuidedOut:
+    """Give a mix up: it ends without a record; what was poured is taken off the bottles."""
+    scope = Scope.enter(request.user, grow_id)
+    found = _find(scope, mix_id)
+    give_up(found)
+    return _answer(found, scope)
+
+
+@router.post(
+    "/grows/{grow_id}/mixes/{mix_id}/pen",
+    response={200: PenOut, **_ANSWERS},
+    operation_id="read_pen",
+)
+def read_pen(request: HttpRequest, grow_id: int, mix_id: int, told: PenIn) -> PenOut:
+    """What the pen shows; a grow without one is told so."""
+    scope = Scope.enter(request.user, grow_id)
+    found = _find(scope, mix_id)
+    meter = meter_of(scope)
+    if meter is None:
+        raise InputError("no_pen", "No pen is connected: type what yours shows.", "seconds")
+    shown = meter.read(found, replay(found.as_plan(), events_of(found)), told.seconds)
+    unit = scope.membership.meter
+    return PenOut(
+        ec=Reading(Fraction(str(shown.ec))).shown(unit),
+        ph=f"{shown.ph:.1f}",
+        temperature=f"{shown.temperature:.1f}",
+        still=shown.still,
+    )
+
+
+@router.get(
+    "/grows/{grow_id}/mixes/{mix_id}/record",
+    response={200: MixRecordDocument, **_ANSWERS},
+    operation_id="mix_record",
+)
+def mix_record(
+    request: HttpRequest, grow_id: int, mix_id: int, as_: Literal["json", "csv"] = "json"
+) -> MixRecordDocument | HttpResponse:
+    """The record of a mix that is over, as JSON or CSV."""
+    scope = Scope.enter(request.user, grow_id)
+    found = _find(scope, mix_id)
+    if found.record is None:
+        raise InputError("no_record", "This mix is not over, or was given up.", "mix_id")
+    record = MixRecordDocument.model_validate(found.record)
+    if as_ == "csv":
+        answer = HttpResponse(record.as_csv(), content_type="text/csv; charset=utf-8")
+        answer["Content-Disposition"] = f'attachment; filename="mix-{found.pk}.csv"'
+        return answer
+    return record

@@ -1,0 +1,51 @@
+"""What a mix that is over adds to its tank's time line: readings, pours, and the mix itself."""
+
+from collections.abc import Iterator, Mapping
+from fractions import Fraction
+
+from core.guided import MixRecord
+from core.quantities import decimal_text, rounded
+from server.grows.models import Membership
+from server.guided.models import Mix, moment
+from server.tanks.timeline import TimeLineEntry, value_of
+
+_Kind = TimeLineEntry.Kind
+
+
+def entries_of(mix: Mix, record: MixRecord) -> Iterator[TimeLineEntry]:
+    """The entries of a mix, not stored yet; the mix itself last."""
+    people = dict(
+        Membership.objects.filter(grow_id=mix.grow_id).values_list("person__username", "person_id")
+    )
+    for line in record.readings:
+        told = {line.what: value_of(line.what, line.figure)}
+        yield _entry(mix, _Kind.READING, line.at, told, by=people.get(line.by), note=line.step)
+    for poured in record.lines:
+        amount = {"value": decimal_text(rounded(poured.poured, 6)), "unit": poured.unit}
+        yield _entry(mix, _Kind.POUR, record.ended, {"amount": amount}, note=poured.name)
+    kept: dict[str, Fraction | None] = {
+        "ec": record.ec,
+        "ph": record.ph,
+        "litres": record.litres,
+        "alkalinity": record.alkalinity,
+        "look_again": Fraction(record.look_again_h),
+        "use_by": Fraction(record.use_by_days),
+        "change_out": Fraction(record.change_out_days),
+    }
+    values = {what: value_of(what, value) for what, value in kept.items() if value is not None}
+    yield _entry(mix, _Kind.MIX, record.ended, values, note=mix.label)
+
+
+def _entry(
+    mix: Mix,
+    kind: TimeLineEntry.Kind,
+    at: float,
+    values: Mapping[str, Mapping[str, str] | None],
+    *,
+    by: int | None = None,
+    note: str = "",
+) -> TimeLineEntry:
+    return TimeLineEntry(
+        grow_id=mix.grow_id, tank_id=mix.tank_id, kind=kind, at=moment(at), values=dict(values),
+        by_id=by, note=note[:120], source=TimeLineEntry.Source.GUIDED, mix=mix.pk,
+    )  # fmt: skip

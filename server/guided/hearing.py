@@ -1,0 +1,100 @@
+"""What a device tells of a mix, made events of core's: figures in the units they were typed in."""
+
+from fractions import Fraction
+from functools import partial
+from typing import Annotated
+
+from ninja import Field, Schema
+
+from core.errors import InputError
+from core.formats.fields import within
+from core.guided import Event, EventKind, GuidedPlan, StepKind
+from core.guided.oddness import is_odd_reading, is_odd_volume
+from core.guided.placing import kind_of_step
+from core.guided.steps import EC_STEPS, VOLUME_STEPS
+from server.api.shapes import PLAIN_TEXT
+from server.api.typed import typed_figure
+from server.grows.figures import Figure, TypedFigure, TypedIn, TypedUnits
+from server.grows.scope import Scope
+
+
+class EventIn(Schema):
+    """One thing that happened, as a device tells it; `sure` if asked again.
+
+    `figure` is a text as typed, with the units that the screen showed then in `typed_in`; or exact,
+    where an amount was taken as it stands. `by` is who pressed, where that is another of the grow's
+    people than who is signed in now.
+    """
+
+    id: Annotated[str, Field(min_length=8, max_length=40, pattern=r"^[A-Za-z0-9-]+$")]
+    at: Annotated[float, Field(ge=0, le=1e11)]
+    kind: EventKind
+    step: Annotated[str, Field(max_length=120)] = ""
+    figure: TypedFigure = ""
+    typed_in: TypedIn | None = None
+    of: Annotated[str, Field(max_length=40)] = ""
+    by: Annotated[str, Field(max_length=150, pattern=PLAIN_TEXT)] = ""
+    sure: bool = False
+
+
+class EventsIn(Schema):
+    """Events in any order, new or told before."""
+
+    events: Annotated[list[EventIn], Field(max_length=300)]
+
+
+def events_from(told: EventsIn, plan: GuidedPlan, known: list[Event], scope: Scope) -> list[Event]:
+    """The events that were told.
+
+    Raises:
+        InputError: an unknown step, no figure, or an odd one that nobody has said to be sure of.
+    """
+    steps = {one.id: one.step for one in known} | {one.id: one.step for one in told.events}
+    events = []
+    for at, one in enumerate(told.events):
+        kind = kind_of_step(plan, one.step or steps.get(one.of, ""))
+        events.append(within(f"events[{at}]", partial(_event, one, plan, kind, scope)))
+    return events
+
+
+def _event(told: EventIn, plan: GuidedPlan, kind: StepKind | None, scope: Scope) -> Event:
+    if told.step and kind is None:
+        raise InputError("unknown_step", "This mix has no such step.", "step")
+    figure = None
+    if isinstance(told.figure, Figure) or told.figure.strip():
+        figure = _figure(told, kind, TypedUnits.of(told.typed_in, scope.membership))
+        _ask_again(told, plan, kind, figure)
+    by = told.by or scope.membership.person.get_username()
+    return Event(told.id, told.at, by, told.kind, told.step, figure, told.of)
+
+
+def _figure(told: EventIn, kind: StepKind | None, units: TypedUnits) -> Fraction:
+    """mS/cm of a reading, litres of what was drained, and mL, g, pH or °C of all else."""
+    if kind in EC_STEPS:
+        return units.ec("figure", told.figure).ms_cm
+    if kind in VOLUME_STEPS:
+        return units.litres("figure", told.figure).litres
+    if isinstance(told.figure, Figure):
+        return typed_figure("figure", told.figure.value)
+    return typed_figure("figure", told.figure)
+
+
+def _ask_again(told: EventIn, plan: GuidedPlan, kind: StepKind | None, figure: Fraction) -> None:
+    if kind is StepKind.VOLUME:
+        if is_odd_volume(figure, plan.litres) and not told.sure:
+            raise InputError(
+                "volume_odd",
+                "That is more than ten times off what this tank was taken for: look at the unit "
+                "once more. If it is so, send it again.",
+                "figure",
+            )
+        return
+    if kind is not None and is_odd_reading(kind, figure) and not told.sure:
+        raise InputError(
+            "reading_odd",
+            "No feed for plants reads so: look at the unit and the pen once more. If it is so, "
+            "send it again.",
+            "figure",
+        )
+    if kind is StepKind.READ_PH and figure > 14:
+        raise InputError("ph_out_of_range", "A pH lies between 0 and 14.", "figure")

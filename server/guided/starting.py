@@ -1,0 +1,82 @@
+"""Taking a planned mix to the bench: all that it stands on is frozen in its plan."""
+
+from django.db import IntegrityError, transaction
+
+from core.chemistry.source import source_water
+from core.errors import InputError
+from core.formats.guided_plan import plan_document
+from core.guided import guided_plan
+from core.planning import plan_mix
+from core.water import Water
+from server.api.typed import exact_decimal
+from server.grows.scope import Scope
+from server.guided.models import Mix
+from server.planning.api import MixIn, request_of
+from server.planning.snapshot import mix_basis, snapshot_of
+from server.shelf.models import Product
+from server.tanks.timeline import last_mixes
+
+
+def start(scope: Scope, told: MixIn) -> Mix:
+    """Start a guided mix.
+
+    Raises:
+        InputError: a stop was not acknowledged, nothing is poured, or a mix is under way there.
+    """
+    waters = [told.water, *(part.water for part in told.blend)]
+    basis = mix_basis(scope, tank=told.tank, waters=waters, version=told.chart)
+    asked = request_of(scope, told, basis)
+    sheet = plan_mix(asked)
+    if sheet.unacknowledged:
+        raise InputError(
+            "stops_open",
+            "A stop of this mix was not acknowledged yet: read it in the margin first.",
+            "acknowledged",
+        )
+    if not sheet.pours:
+        raise InputError("nothing_to_pour", "This mix pours nothing.", "column")
+    before = last_mixes([basis.tank.pk]).get(basis.tank.pk)
+    learned = before.values.get("alkalinity") if before else None
+    try:
+        with transaction.atomic():
+            return Mix.objects.create(
+                grow=scope.grow,
+                tank=basis.tank,
+                version_id=told.chart,
+                label=sheet.column.label,
+                column=asked.column,
+                towards=asked.between.column if asked.between else "",
+                towards_share=exact_decimal(asked.between.share, 8) if asked.between else None,
+                strength=exact_decimal(asked.strength, 8),
+                plan=plan_document(guided_plan(asked, sheet, learned=learned)),
+                products=_bottles(scope, told.chart, hard_forms=told.hard_forms),
+                simulated_water=_moles(asked.water),
+            )
+    except IntegrityError:
+        raise InputError(
+            "mix_under_way",
+            "A mix is under way in this tank: go on with it, or give it up.",
+            "tank",
+        ) from None
+
+
+def _moles(water: Water) -> dict[str, float]:
+    return {part.value: mol for part, mol in source_water(water).moles.items()}
+
+
+def _bottles(scope: Scope, version: int, *, hard_forms: bool) -> dict[str, dict[str, object]]:
+    """The bottle behind each row of a chart: the form for hard water where that is poured."""
+    rows = snapshot_of(scope).chart(scope, version).products
+    shelf = {product.pk: product for product in scope.all(Product)}
+    forms = {form.hard_form_of_id: form for form in shelf.values() if form.hard_form_of_id}
+    bottles = {key: shelf[number] for key, number in rows.items() if number in shelf}
+    if hard_forms:
+        bottles = {key: forms.get(product.pk, product) for key, product in bottles.items()}
+    return {
+        key: {
+            "product": product.pk,
+            "tag": product.tag,
+            "left": None if product.left is None else str(product.left),
+        }
+        for key, product in bottles.items()
+    }

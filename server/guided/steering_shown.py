@@ -1,0 +1,114 @@
+"""What readings call for, as the bench shows it."""
+
+from fractions import Fraction
+
+from core.guided import GuidedPlan, GuidedState, StepKind
+from core.guided.placing import kind_of_step, product_of_step
+from core.guided.steering import CAUSES
+from core.quantities import Volume, number_text
+from server.grows.models import Membership
+from server.guided.shapes import (
+    OfferLineOut,
+    OfferOut,
+    OtherWaterOut,
+    SteeringOut,
+    UnplacedOut,
+    VolumeOut,
+    WayOutOut,
+)
+from server.guided.shown import figure_shown
+
+
+def _way_out(plan: GuidedPlan, state: GuidedState, member: Membership) -> WayOutOut | None:
+    way = state.way_out
+    if way is None:
+        return None
+    pour = next(pour for pour in plan.pours if pour.key == way.product)
+    unit = pour.unit.value
+    return WayOutOut(
+        name=pour.name,
+        poured=f"{number_text(way.poured, 1)} {unit}",
+        planned=f"{number_text(way.planned, 1)} {unit}",
+        dilute_to=Volume(way.dilute_to).shown(member.tank_unit, 0),
+        accept_at=figure_shown(StepKind.READ_EC, way.accept_at, "", member),
+        behind=[next(p.name for p in plan.pours if p.key == key) for key in way.behind],
+    )
+
+
+def _offer(plan: GuidedPlan, state: GuidedState, member: Membership) -> OfferOut | None:
+    offer = state.offer
+    if offer is None:
+        return None
+    pours = {pour.key: pour for pour in plan.pours}
+    return OfferOut(
+        lines=[
+            OfferLineOut(
+                name=pours[key].name,
+                add=f"{number_text(amount, 1)} {pours[key].unit.value}",
+                of_dose=f"{number_text(offer.of_dose[key] * 100, 0)} %",
+            )
+            for key, amount in offer.add.items()
+        ],
+        reading=figure_shown(StepKind.READ_EC, offer.reading, "", member) or "",
+    )
+
+
+def _estimate(state: GuidedState, member: Membership) -> VolumeOut | None:
+    found = state.estimate
+    if found is None:
+        return None
+    unit = member.tank_unit
+    # An estimate has no more figures than it is sure of.
+    places = 0 if found.litres >= LITRES_WITHOUT_PLACES else 1
+    low, high = (Volume(litres).shown(unit, places) for litres in (found.low, found.high))
+    about = Volume(found.litres).shown(unit, places)
+    return VolumeOut(about=about, low=low.partition(" ")[0], high=high)
+
+
+LITRES_WITHOUT_PLACES = 20
+"""From here an estimate is shown in whole litres or gallons."""
+
+
+def unplaced_out(plan: GuidedPlan, state: GuidedState, member: Membership) -> list[UnplacedOut]:
+    """What went in at steps that are laid out no more, each with what it was."""
+    names = {pour.key: (pour.name, pour.unit.value) for pour in plan.pours}
+    found = []
+    for event in state.unplaced:
+        key, kind = product_of_step(plan, event.step), kind_of_step(plan, event.step)
+        bottle = plan.acid if kind is StepKind.ACID else plan.alkali
+        name, unit = names.get(key or "", (bottle.name if bottle else "", "mL"))
+        shown = figure_shown(kind, event.figure, unit, member)
+        found.append(UnplacedOut(event=event.id, name=name, shown=shown or "", by=event.by))
+    return found
+
+
+def _other_water(plan: GuidedPlan, state: GuidedState, member: Membership) -> OtherWaterOut | None:
+    read = figure_shown(StepKind.READ_WATER, state.source, "", member)
+    planned = figure_shown(StepKind.READ_WATER, plan.source, "", member)
+    if state.water_off is None or read is None or planned is None:
+        return None
+    return OtherWaterOut(read=read, planned=planned, follows=plan.added is not None)
+
+
+def _off(share: Fraction) -> str:
+    return f"{number_text(abs(share) * 100, 0)} % {'more' if share > 0 else 'less'}"
+
+
+def steering_out(plan: GuidedPlan, state: GuidedState, member: Membership) -> SteeringOut:
+    slope, second = state.slope, state.second
+    return SteeringOut(
+        off_percent=_off(slope.off) if slope and slope.off else None,
+        other_water=_other_water(plan, state, member),
+        way_out=_way_out(plan, state, member),
+        offer=_offer(plan, state, member),
+        estimate=_estimate(state, member),
+        litres=None
+        if state.litres == plan.litres
+        else Volume(state.litres).shown(member.tank_unit),
+        causes=list(CAUSES) if slope and slope.is_odd else [],
+        capped=bool(second and second.capped),
+        verdict=state.correction.verdict if state.correction else None,
+        look_again_h=state.assistance.look_again_h if state.assistance else None,
+        acid_why=plan.acid.why if plan.acid else None,
+        alkali_why=plan.alkali.why if plan.alkali else None,
+    )

@@ -1,0 +1,1 @@
+"""What a grow has, at one glance."""

@@ -1,0 +1,49 @@
+"""What a chart as typed makes one look at again."""
+
+from ninja import Schema
+
+from core.chart import Chart
+from core.chemistry import Label
+from core.lint import Finding, lint_chart
+from core.planning import MixRequest
+from core.quantities import Spoons
+from server.grows.memory import Memory
+from server.planning.snapshot import MixBasis
+
+
+class FindingOut(Schema):
+    """Something to look at again on the chart as typed; `column` None is the whole chart."""
+
+    code: str
+    message: str
+    product: str | None
+    column: str | None
+
+
+def findings_of(basis: MixBasis, asked: MixRequest) -> list[FindingOut]:
+    """What the chart as typed makes one look at again, in this column or as a whole."""
+    labels = tuple(
+        (key, known.label)
+        for key, known in basis.shelf.products.items()
+        if known.label and known.label.says_something
+    )
+    return [
+        FindingOut(code=one.code, message=one.message, product=one.product, column=one.column)
+        for one in _linted(basis.version, basis.chart, labels, asked.spoons)
+        if one.column in (None, asked.column)
+    ]
+
+
+_Asked = tuple[int, tuple[tuple[str, Label], ...], Spoons]
+_lints: Memory[_Asked, tuple[Finding, ...]] = Memory(256)
+
+
+def _linted(
+    version: int, chart: Chart, labels: tuple[tuple[str, Label], ...], spoons: Spoons
+) -> tuple[Finding, ...]:
+    """Looked at again only when labels or spoons have changed: a version never does."""
+    asked = (version, labels, spoons)
+    kept = _lints.get(asked)
+    if kept is None:
+        kept = _lints.put(asked, lint_chart(chart, dict(labels), spoons=spoons))
+    return kept

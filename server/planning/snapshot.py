@@ -1,0 +1,165 @@
+"""What a grow has to mix with, as one snapshot: looked up once, shared by its requests.
+
+While the grow's stamp stands still nothing in it has changed, in whichever process; the request has
+read the stamp with its membership. Each thing is looked up when it is first asked for.
+"""
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass, field
+
+from django.http import Http404
+
+from core.chart import Chart, Form, Role
+from core.chemistry import alkali_of, contents_of
+from core.planning import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
+from core.quantities import AmountUnit, figure
+from core.vessels import USUAL_VESSELS, Vessel
+from server.charts.store import StoredChart, chart_in
+from server.grows.memory import Memory
+from server.grows.scope import Scope
+from server.shelf.models import MeasuringVessel, Product
+from server.tanks.models import Tank, WaterSource
+
+
+@dataclass(frozen=True, slots=True)
+class Stock:
+    """A grow's shelf by the numbers of its products, its acids, alkalis and measuring vessels."""
+
+    products: Mapping[int, OnShelf]
+    acids: tuple[AcidOnShelf, ...]
+    alkalis: tuple[AlkaliOnShelf, ...]
+    vessels: tuple[Vessel, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class MixBasis:
+    """A tank, its waters by number, a chart, the shelf and the measuring vessels.
+
+    Args:
+        tank: with its own water.
+        waters: those asked for.
+        version: the number of the chart's version.
+        chart: the chart.
+        shelf: labels, what is left, forms for hard water, acids.
+        vessels: the vessels and scales; the usual ones where the grow has none.
+    """
+
+    tank: Tank
+    waters: Mapping[int, WaterSource]
+    version: int
+    chart: Chart
+    shelf: Shelf
+    vessels: tuple[Vessel, ...]
+
+
+@dataclass(slots=True)
+class Snapshot:
+    """A grow as it was at one stamp, as far as anybody asked."""
+
+    tanks: dict[int, Tank] = field(default_factory=dict)
+    waters: dict[int, WaterSource] = field(default_factory=dict)
+    charts: dict[int, StoredChart] = field(default_factory=dict)
+    stock: Stock | None = None
+
+    def tank(self, scope: Scope, number: int) -> Tank:
+        """A tank of the grow."""
+        if number not in self.tanks:
+            self.tanks[number] = scope.one(scope.all(Tank), number)
+        return self.tanks[number]
+
+    def waters_of(self, scope: Scope, numbers: Iterable[int]) -> dict[int, WaterSource]:
+        """Waters of the grow."""
+        missing = {number for number in numbers if number not in self.waters}
+        if missing:
+            found = scope.all(WaterSource).filter(pk__in=missing)
+            self.waters.update({water.pk: water for water in found})
+        if not set(numbers) <= set(self.waters):
+            raise Http404("No such water.")
+        return {number: self.waters[number] for number in numbers}
+
+    def chart(self, scope: Scope, number: int) -> StoredChart:
+        """A version of a chart of the grow."""
+        if number not in self.charts:
+            self.charts[number] = chart_in(scope, number)
+        return self.charts[number]
+
+    def stock_of(self, scope: Scope) -> Stock:
+        """What is on the shelf."""
+        if self.stock is None:
+            self.stock = _stock(
+                list(scope.all(Product)), [one.as_vessel() for one in scope.all(MeasuringVessel)]
+            )
+        return self.stock
+
+
+snapshots_in_memory: Memory[tuple[int, int], Snapshot] = Memory(64)
+"""By grow and its stamp."""
+
+
+def snapshot_of(scope: Scope) -> Snapshot:
+    """What is known of a grow at the stamp that this request has read."""
+    key = (scope.grow.pk, scope.grow.stamp)
+    kept = snapshots_in_memory.get(key)
+    return snapshots_in_memory.put(key, Snapshot()) if kept is None else kept
+
+
+def mix_basis(scope: Scope, *, tank: int, waters: Iterable[int], version: int) -> MixBasis:
+    """All that a mix stands on, within the grow; no query for what the snapshot has.
+
+    Raises:
+        Http404: the grow has no such tank, water or chart.
+    """
+    snapshot, waters = snapshot_of(scope), list(waters)
+    stored, stock = snapshot.chart(scope, version), snapshot.stock_of(scope)
+    known = {
+        key: stock.products[product]
+        for key, product in stored.products.items()
+        if product in stock.products
+    }
+    return MixBasis(
+        tank=snapshot.tank(scope, tank),
+        waters=snapshot.waters_of(scope, waters),
+        version=version,
+        chart=stored.chart,
+        shelf=Shelf(known, stock.acids, stock.alkalis),
+        vessels=stock.vessels,
+    )
+
+
+def _stock(products: list[Product], vessels: list[Vessel]) -> Stock:
+    forms = {one.hard_form_of_id: one for one in products if one.hard_form_of_id}
+    labelled = [(product, product.read_label()) for product in products]
+    return Stock(
+        products={product.pk: _on_shelf(product, forms.get(product.pk)) for product in products},
+        acids=tuple(
+            AcidOnShelf(str(product.pk), product.name, label.acid, label.density)
+            for product, label in labelled
+            if label and label.acid
+        ),
+        alkalis=tuple(filter(None, map(_alkali, products))),
+        vessels=tuple(vessels) or USUAL_VESSELS,
+    )
+
+
+def _alkali(product: Product) -> AlkaliOnShelf | None:
+    """A product for pH whose label makes it an alkali."""
+    label, form = product.read_label(), Form(product.form)
+    if label is None or label.acid is not None or product.role != Role.PH_ADJUSTER:
+        return None
+    alkali = alkali_of(contents_of(label, form, Role.PH_ADJUSTER))
+    if alkali is None:
+        return None
+    unit = AmountUnit.G if form is Form.DRY else AmountUnit.ML
+    return AlkaliOnShelf(str(product.pk), product.name, alkali, unit)
+
+
+def _on_shelf(product: Product, form: Product | None) -> OnShelf:
+    return OnShelf(
+        label=product.read_label(),
+        left=None if product.left is None else figure(product.left),
+        hard_form=HardForm(
+            form.name, form.read_label(), None if form.left is None else figure(form.left)
+        )
+        if form
+        else None,
+    )

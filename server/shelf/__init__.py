@@ -1,0 +1,1 @@
+"""The shelf: products with their labels and stock, and the measuring vessels."""

@@ -1,0 +1,124 @@
+"""Products with their labels and stock, measuring vessels, and meters."""
+
+from collections.abc import Mapping
+from typing import Any
+
+from django.db import models
+from django.db.models import F, Q
+
+from core.chart import Form, Role
+from core.chemistry import Label
+from core.formats import LabelDocument
+from core.limits import LONGEST_NAME
+from core.quantities import figure
+from core.vessels import Shows, Vessel, VesselKind
+from server.grows.scope import Owned
+from server.grows.stamped import Stamped
+
+
+class Product(Stamped):
+    """A bottle, jar or bag on the shelf."""
+
+    maker = models.CharField(max_length=LONGEST_NAME, blank=True)
+    name = models.CharField(max_length=LONGEST_NAME)
+    tag = models.CharField("two letters on the paper label", max_length=2)
+    role = models.CharField(max_length=20, choices=[(role.value, role.value) for role in Role])
+    form = models.CharField(
+        max_length=8, choices=[(form.value, form.value) for form in Form], default=Form.LIQUID.value
+    )
+    label = models.JSONField("what its label says, as the open formats have it", null=True)
+    left = models.DecimalField(
+        "what is left, mL or g", max_digits=14, decimal_places=3, null=True, blank=True
+    )
+    short = models.DecimalField(
+        "mL or g that were poured beyond what was left", max_digits=14, decimal_places=3, null=True
+    )
+    hard_form_of = models.ForeignKey(
+        "self", models.SET_NULL, null=True, blank=True, related_name="+"
+    )
+
+    class Meta:
+        ordering = ["pk"]
+        constraints = [
+            models.CheckConstraint(
+                condition=Q(left=None) | Q(left__gte=0), name="product_left_not_negative"
+            ),
+            models.CheckConstraint(
+                condition=Q(hard_form_of=None) | ~Q(hard_form_of=F("id")),
+                name="product_not_its_own_form",
+            ),
+            models.UniqueConstraint(fields=["grow", "name"], name="product_name_once"),
+            models.UniqueConstraint(fields=["grow", "tag"], name="product_tag_once"),
+            models.CheckConstraint(
+                condition=Q(role__in=[role.value for role in Role]), name="product_role_known"
+            ),
+        ]
+
+    def __str__(self) -> str:
+        return self.name
+
+    def read_label(self) -> Label | None:
+        """What its label says, as core reckons with it; None where nobody entered it."""
+        return label_from(self.label)
+
+
+def label_from(stored: Mapping[str, Any] | None) -> Label | None:
+    """A stored label as core reckons with it."""
+    return LabelDocument.model_validate(stored).label() if stored else None
+
+
+class MeasuringVessel(Stamped):
+    """A vessel or scale of a grow; capacity and mark in mL, of a scale in g."""
+
+    kind = models.CharField(max_length=10, choices=[(k.value, k.value) for k in VesselKind])
+    capacity = models.DecimalField(max_digits=14, decimal_places=6)
+    mark = models.DecimalField(max_digits=14, decimal_places=6)
+    shows = models.CharField(
+        max_length=6, choices=[(s.value, s.value) for s in Shows], default=Shows.G.value
+    )
+    position = models.PositiveSmallIntegerField(default=0)
+
+    class Meta:
+        ordering = ["position", "pk"]
+        constraints = [
+            models.CheckConstraint(
+                condition=Q(mark__gt=0, capacity__gte=F("mark")), name="vessel_has_marks"
+            ),
+            models.CheckConstraint(
+                condition=Q(kind__in=[kind.value for kind in VesselKind]), name="vessel_kind_known"
+            ),
+            models.CheckConstraint(
+                condition=Q(shows__in=[shows.value for shows in Shows]), name="vessel_shows_known"
+            ),
+        ]
+
+    def __str__(self) -> str:
+        return f"{self.kind} {self.capacity}"
+
+    def as_vessel(self) -> Vessel:
+        """What core reckons with."""
+        return Vessel(
+            VesselKind(self.kind), figure(self.capacity), figure(self.mark), Shows(self.shows)
+        )
+
+
+class Meter(Owned):
+    """A meter that is connected; a simulated one shows what PHREEQC makes of what was poured."""
+
+    class Connection(models.TextChoices):
+        SIMULATED = "simulated", "simulated"
+
+    name = models.CharField(max_length=LONGEST_NAME)
+    connection = models.CharField(max_length=12, choices=Connection)
+
+    class Meta:
+        ordering = ["pk"]
+        constraints = [
+            models.UniqueConstraint(fields=["grow", "name"], name="meter_name_once"),
+            models.CheckConstraint(
+                condition=Q(connection__in=["simulated"]), name="meter_connection_known"
+            ),
+        ]
+
+    def __str__(self) -> str:
+        return self.name

@@ -1,0 +1,33 @@
+"""The two letters on a bottle's paper label."""
+
+from core.errors import InputError
+
+
+def new_tag(name: str, taken: set[str]) -> str:
+    """Two letters or digits for a paper label, unlike those in `taken`.
+
+    Raises:
+        InputError: there are more products than labels.
+
+    >>> new_tag("Glasswort", set()), new_tag("Marram Two", set()), new_tag("Glasswort", {"Gl"})
+    ('Gl', 'MT', 'Gs')
+    """
+    words = "".join(c if c.isalnum() else " " for c in name).split()
+    letters = "".join(words) or "X"
+    wishes = [words[0][0] + words[1][0]] if len(words) > 1 else []
+    wishes += [letters[0] + letter for letter in letters[1:]] or [letters[0]]
+    wishes += [f"{letters[0]}{digit}" for digit in "23456789"]
+    wishes += [a + b for a in _PLAIN for b in _PLAIN]
+    tags = (_upper(wish[0]) + wish[1:] for wish in wishes)
+    free = next((tag for tag in tags if tag not in taken), None)
+    if free is None:
+        raise InputError("too_many_or_few", "This shelf has no two letters left for another label.")
+    return free
+
+
+_PLAIN = "0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ"
+
+
+def _upper(letter: str) -> str:
+    """A capital, unless that would be two letters, as of ß."""
+    return letter.upper() if len(letter.upper()) == 1 else letter

@@ -1,0 +1,163 @@
+"""Tanks: added to a grow, and what they are usually fed with."""
+
+from decimal import Decimal
+from typing import Annotated, Any
+
+from django.db import transaction
+from django.http import HttpRequest
+from ninja import Field, Router, Schema
+from ninja.responses import Status
+
+from core.chart import Medium
+from core.errors import InputError
+from core.growing import Crop, System
+from core.limits import HIGHEST_STRENGTH, LONGEST_NAME
+from server.api.shapes import PLAIN_TEXT, ErrorOut, Made, Name
+from server.api.typed import exact_decimal
+from server.charts.models import ChartVersion
+from server.charts.store import chart_in
+from server.grows.edits import refuse_if_outdated
+from server.grows.figures import Figure, TypedFigure, TypedIn, TypedUnits, share_told
+from server.grows.named import save_named
+from server.grows.scope import Scope
+from server.tanks.models import Tank, WaterSource
+from server.tanks.presenting import UsualOut, usual_out
+
+router = Router(tags=["tanks"])
+_ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
+_MOST_TANKS = 200
+
+
+class TankIn(Schema):
+    """A tank; the volume as typed, all the water that is joined."""
+
+    name: Name
+    crop: Annotated[str, Field(max_length=LONGEST_NAME, pattern=PLAIN_TEXT)] = ""
+    volume: TypedFigure
+    typed_in: TypedIn | None = None
+    grown_in: Medium = Medium.WATER
+    system_kind: System | None = None
+    crop_kind: Crop | None = None
+    water: int
+
+
+class UsualSeen(Schema):
+    """What a tank was usually fed with when an edit was begun; `chart` as in `TankOut`."""
+
+    chart: int | None = None
+    column: str = ""
+    strength: Figure | None = None
+    held: bool = False
+    system_kind: System | None = None
+    crop_kind: Crop | None = None
+
+
+class UsualEdit(Schema):
+    """What a tank is usually fed with, and how it is grown; a field that is not named stays.
+
+    `chart` is the number of any version; a chart comes with its column. `held` keeps the tank in
+    that column. `seen` are the same fields as they were when the edit was begun.
+    """
+
+    chart: int | None = None
+    column: Annotated[str, Field(max_length=LONGEST_NAME)] = ""
+    strength: TypedFigure = ""
+    held: bool = False
+    system_kind: System | None = None
+    crop_kind: Crop | None = None
+    seen: UsualSeen | None = None
+
+
+@router.post("/grows/{grow_id}/tanks", response={201: Made, **_ANSWERS}, operation_id="add_tank")
+def add_tank(request: HttpRequest, grow_id: int, told: TankIn) -> Status[Made]:
+    """Add a tank, fed from a water source of the same grow."""
+    scope = Scope.enter(request.user, grow_id)
+    water = scope.one(scope.all(WaterSource), told.water)
+    volume = TypedUnits.of(told.typed_in, scope.membership).litres("volume", told.volume)
+    litres = exact_decimal(volume.litres, 9)
+    if not litres:
+        raise InputError(
+            "volume_out_of_range", "The volume must be above 0 and at most 1 000 000 L.", "volume"
+        )
+    if scope.all(Tank).count() >= _MOST_TANKS:
+        raise InputError("too_many_or_few", f"A grow has at most {_MOST_TANKS} tanks.", "name")
+    tank = Tank(
+        grow=scope.grow,
+        name=told.name.strip(),
+        crop=told.crop,
+        grown_in=told.grown_in,
+        system_kind=told.system_kind or "",
+        crop_kind=told.crop_kind or "",
+        litres=litres,
+        water=water,
+    )
+    return Status(201, Made(id=save_named("tank", tank).pk))
+
+
+@router.patch(
+    "/grows/{grow_id}/tanks/{tank_id}/usual",
+    response={200: UsualOut, **_ANSWERS},
+    operation_id="edit_usual",
+)
+@transaction.atomic
+def edit_usual(request: HttpRequest, grow_id: int, tank_id: int, told: UsualEdit) -> UsualOut:
+    """Change what a tank is usually fed with."""
+    scope = Scope.enter(request.user, grow_id)
+    scope.lock()
+    tank = scope.one(scope.all(Tank), tank_id)
+    wanted = _wanted(scope, told)
+    if told.seen is not None:
+        refuse_if_outdated(tank.name, now=_now(tank), seen=_seen(told.seen), wanted=wanted)
+    for name, value in wanted.items():
+        setattr(tank, name, value)
+    if wanted:
+        tank.save(update_fields=list(wanted))
+    return usual_out(tank)
+
+
+def _wanted(scope: Scope, told: UsualEdit) -> dict[str, Any]:
+    """The columns that the edit names, as they are to be kept."""
+    named, wanted = told.model_fields_set, dict[str, Any]()
+    if "chart" in named and told.chart is not None:
+        version = scope.one(scope.all(ChartVersion).only("chart_id", "grow_id"), told.chart)
+        wanted["chart_id"] = version.chart_id
+        columns = chart_in(scope, told.chart).chart.columns
+        if told.column not in {column.key for column in columns}:
+            raise InputError("unknown_column", "The chart has no such column.", "column")
+        wanted["column"] = told.column
+    if "strength" in named:
+        wanted["strength"] = _strength(told.strength)
+    if "held" in named:
+        wanted["held"] = told.held
+    for name in ("system_kind", "crop_kind"):
+        if name in named:
+            wanted[name] = getattr(told, name) or ""
+    return wanted
+
+
+def _strength(told: TypedFigure) -> Decimal:
+    strength = exact_decimal(share_told("strength", told), 8)
+    if not 0 < strength <= HIGHEST_STRENGTH:
+        raise InputError(
+            "strength_out_of_range", "The strength must be above 0 and at most 200 %.", "strength"
+        )
+    return strength
+
+
+def _now(tank: Tank) -> dict[str, object]:
+    names = ("chart_id", "column", "strength", "held", "system_kind", "crop_kind")
+    return {name: getattr(tank, name) for name in names}
+
+
+def _seen(told: UsualSeen) -> dict[str, object]:
+    """The columns that the edit saw, as `_now` gives them."""
+    seen: dict[str, object] = {}
+    for name in told.model_fields_set:
+        value = getattr(told, name)
+        if isinstance(value, Figure):
+            seen[name] = Decimal(value.value) / 100
+        else:
+            seen["chart_id" if name == "chart" else name] = value or (
+                "" if name.endswith("_kind") else value
+            )
+    return seen

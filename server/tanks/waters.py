@@ -1,0 +1,207 @@
+"""Water sources: readings, lab reports, and how much of another water is wanted."""
+
+from datetime import date
+from decimal import Decimal
+from fractions import Fraction
+from typing import Annotated, Any
+
+from django.db import transaction
+from django.http import HttpRequest
+from django.utils import timezone
+from ninja import Field, Router, Schema
+from ninja.responses import Status
+
+from core.errors import InputError
+from core.limits import LONGEST_WORDS
+from core.quantities import decimal_text, figure, number_text
+from core.water import REPORT_FIELDS, Disinfectant, Wanted, WaterKind, share_for
+from server.api.shapes import PLAIN_TEXT, ErrorOut, Made, Name
+from server.api.typed import optional_decimal, typed_figure
+from server.grows.calendar import day_of
+from server.grows.edits import refuse_if_outdated
+from server.grows.figures import Figure, TypedFigure, TypedIn, TypedUnits, is_blank
+from server.grows.named import save_named
+from server.grows.scope import Scope
+from server.tanks.models import WATER_READINGS, WaterSource
+from server.tanks.presenting import WaterOut, water_out
+from server.tanks.timeline import note_reading
+
+router = Router(tags=["waters"])
+_ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
+Typed = Annotated[str, Field(max_length=30)]
+Note = Annotated[str, Field(max_length=LONGEST_WORDS, pattern=PLAIN_TEXT)]
+
+
+class WaterIn(Schema):
+    """A water source; an empty reading means that nobody has read it yet."""
+
+    name: Name
+    kind: WaterKind
+    reading: TypedFigure = ""
+    typed_in: TypedIn | None = None
+
+
+class WaterFields(Schema):
+    """Fields of a water, ppm of its lab report; empty for what nobody knows."""
+
+    kind: WaterKind | None = None
+    ph: Typed = ""
+    temperature: Typed = ""
+    disinfectant: Disinfectant | None = None
+    calcium: Typed = ""
+    magnesium: Typed = ""
+    potassium: Typed = ""
+    sodium: Typed = ""
+    chloride: Typed = ""
+    sulfur: Typed = ""
+    nitrate_n: Typed = ""
+    alkalinity: Typed = ""
+    reported_on: date | None = None
+    note: Note = ""
+
+
+class WaterSeen(WaterFields):
+    """Fields as they were when an edit was begun, `ec` as it is kept; only those that are named."""
+
+    ec: Figure | None = None
+
+
+class WaterEdit(WaterFields):
+    """What is to change of a water, `reading` its EC as typed; a field that is not named stays."""
+
+    reading: TypedFigure = ""
+    typed_in: TypedIn | None = None
+    seen: WaterSeen | None = None
+
+
+class ShareIn(Schema):
+    """How much of another water brings a source to a figure: EC as typed, else ppm."""
+
+    source: int
+    other: int
+    wanted: Wanted
+    figure: Annotated[str, Field(max_length=60)]
+    typed_in: TypedIn | None = None
+
+
+class ShareOut(Schema):
+    """The share of the other water, of 1, and as whole percent."""
+
+    share: str
+    percent: str
+
+
+@router.post("/grows/{grow_id}/waters", response={201: Made, **_ANSWERS}, operation_id="add_water")
+@transaction.atomic
+def add_water(request: HttpRequest, grow_id: int, told: WaterIn) -> Status[Made]:
+    """Add a water source."""
+    scope = Scope.enter(request.user, grow_id)
+    units = TypedUnits.of(told.typed_in, scope.membership)
+    reading = None if is_blank(told.reading) else units.ec("reading", told.reading)
+    water = save_named(
+        "water", WaterSource(grow=scope.grow, name=told.name.strip(), kind=told.kind)
+    )
+    if reading is not None:
+        note_reading(water, {"ec": reading.ms_cm}, by=scope.membership.person_id)
+    return Status(201, Made(id=water.pk))
+
+
+@router.patch(
+    "/grows/{grow_id}/waters/{water_id}",
+    response={200: WaterOut, **_ANSWERS},
+    operation_id="edit_water",
+)
+@transaction.atomic
+def edit_water(request: HttpRequest, grow_id: int, water_id: int, told: WaterEdit) -> WaterOut:
+    """Change what is known of a water; a new reading goes into its time line."""
+    scope = Scope.enter(request.user, grow_id)
+    scope.lock()
+    water = scope.one(scope.all(WaterSource), water_id)
+    wanted = _wanted(told, TypedUnits.of(told.typed_in, scope.membership))
+    on = wanted.get("reported_on")
+    if on and on > day_of(scope.grow, timezone.now()):
+        raise InputError("date_to_come", "A lab report is not from a day to come.", "reported_on")
+    if told.seen is not None:
+        refuse_if_outdated(water.name, now=_now(water), seen=_seen(told.seen), wanted=wanted)
+    read = {what: wanted.pop(what) for what in WATER_READINGS if what in wanted}
+    for name, value in wanted.items():
+        setattr(water, _column(name), value)
+    for what, value in read.items():
+        setattr(water, f"last_{what}", None if value is None else decimal_text(value))
+    water.as_water(water.reading)  # refuses what no water is
+    if wanted:
+        water.save(update_fields=[_column(name) for name in wanted])
+    if read:
+        note_reading(water, read, by=scope.membership.person_id)
+    return water_out(scope.one(scope.all(WaterSource), water_id), scope.membership.meter)
+
+
+def _column(name: str) -> str:
+    return f"{name}_ppm" if name in REPORT_FIELDS else name
+
+
+def _wanted(told: WaterEdit, units: TypedUnits) -> dict[str, Any]:
+    """The fields that the edit names, as they are to be kept; EC under `ec`, in mS/cm."""
+    named, wanted = told.model_fields_set, dict[str, Any]()
+    if "kind" in named and told.kind is not None:
+        wanted["kind"] = told.kind.value
+    if "disinfectant" in named:
+        wanted["disinfectant"] = told.disinfectant or ""
+    for name in ("reported_on", "note"):
+        if name in named:
+            wanted[name] = getattr(told, name)
+    for name in REPORT_FIELDS:
+        if name in named:
+            wanted[name] = optional_decimal(name, getattr(told, name), 2)
+    for what in ("ph", "temperature"):
+        if what in named:
+            text = getattr(told, what)
+            wanted[what] = typed_figure(what, text) if text.strip() else None
+    if "reading" in named:
+        blank = is_blank(told.reading)
+        wanted["ec"] = None if blank else units.ec("reading", told.reading).ms_cm
+    return wanted
+
+
+def _now(water: WaterSource) -> dict[str, object]:
+    kept = {name: _number(getattr(water, f"{name}_ppm")) for name in REPORT_FIELDS}
+    read = {what: water.last(what) for what in WATER_READINGS}
+    plain = ("kind", "disinfectant", "reported_on", "note")
+    return kept | read | {name: getattr(water, name) for name in plain}
+
+
+def _number(value: Decimal | None) -> Fraction | None:
+    return None if value is None else figure(value)
+
+
+def _seen(told: WaterSeen) -> dict[str, object]:
+    """The fields that the edit saw, as `_now` gives them."""
+    seen: dict[str, object] = {}
+    for name in told.model_fields_set:
+        value = getattr(told, name)
+        if name in (*REPORT_FIELDS, *WATER_READINGS):
+            text = value.value if isinstance(value, Figure) else value
+            seen[name] = typed_figure(f"seen.{name}", text) if text else None
+        else:
+            seen[name] = value or "" if name == "disinfectant" else value
+    return seen
+
+
+@router.post(
+    "/grows/{grow_id}/share-of-water",
+    response={200: ShareOut, **_ANSWERS},
+    operation_id="share_of_water",
+)
+def share_of_water(request: HttpRequest, grow_id: int, told: ShareIn) -> ShareOut:
+    """How much of another water, such as RO, brings a source to a wanted figure."""
+    scope = Scope.enter(request.user, grow_id)
+    source = scope.one(scope.all(WaterSource), told.source)
+    other = scope.one(scope.all(WaterSource), told.other)
+    if told.wanted is Wanted.EC:
+        wanted = TypedUnits.of(told.typed_in, scope.membership).ec("figure", told.figure).ms_cm
+    else:
+        wanted = typed_figure("figure", told.figure)
+    share = share_for(
+        source.as_water(source.reading), other.as_water(other.reading), told.wanted, wanted
+    )
+    return ShareOut(share=decimal_text(share), percent=f"{number_text(share * 100, 0)} %")

@@ -1,0 +1,143 @@
+<script lang="ts">
+  import type { GuidedStep } from '../api/client';
+  import type { GuidedMix } from './guided.svelte';
+  import { unitOf } from './words';
+
+  let {
+    guided,
+    step,
+    unit,
+    haspen,
+    onread,
+  }: {
+    guided: GuidedMix;
+    step: GuidedStep;
+    unit: string;
+    haspen: boolean;
+    onread: (figure: string, sure: boolean) => void;
+  } = $props();
+
+  const LONGEST_S = 60;
+  const PEN: Partial<Record<typeof pen, string>> = {
+    settling: 'settling …',
+    still: 'it stands still',
+  };
+  const shows = $derived(unitOf(step, unit));
+  const example = $derived({ pH: '5.8', '°C': '20' }[shows] ?? '1.80');
+  const odd = $derived(guided.problem?.code === 'reading_odd');
+  let typed = $state('');
+  let empty = $state(false);
+  let pen = $state<'off' | 'settling' | 'still' | 'silent' | 'restless'>('off');
+
+  const pressed = $derived.by(() => {
+    if (guided.reckoning) return 'Reckoning …';
+    if (pen === 'settling') return 'Wait for the pen';
+    return odd ? 'It is so: send it again' : 'That is the reading';
+  });
+
+  /** A number that still moves is no reading. */
+  function send(event: SubmitEvent) {
+    event.preventDefault();
+    empty = !typed.trim();
+    if (!empty && pen !== 'settling') onread(typed, odd);
+  }
+
+  /**
+   * The pen is looked at each second until it stands still; what it shows then is its median. Who
+   * types meanwhile is believed instead.
+   */
+  async function dip() {
+    pen = 'settling';
+    for (let seconds = 0; seconds < LONGEST_S; seconds += 1) {
+      const shown = await guided.pen(seconds);
+      if (pen !== 'settling') return;
+      if (!shown) return void (pen = 'silent');
+      typed = { pH: shown.ph, '°C': shown.temperature }[shows] ?? shown.ec;
+      if (shown.still) return void (pen = 'still');
+      await new Promise((next) => setTimeout(next, 1000));
+    }
+    pen = 'restless';
+  }
+</script>
+
+<form onsubmit={send}>
+  <label>
+    <span class="unseen">{shows === unit ? 'EC' : shows}</span>
+    <input
+      bind:value={typed}
+      inputmode="decimal"
+      autocomplete="off"
+      maxlength="20"
+      {@attach (input) => input.focus()}
+      placeholder={example}
+      oninput={() => (pen = 'off')}
+    />
+    <span class="unit">{shows}</span>
+  </label>
+  {#if haspen}
+    <button type="button" class="pen" onclick={dip} disabled={pen === 'settling'}>
+      {PEN[pen] ?? 'Take it from the pen'}
+    </button>
+  {/if}
+  {#if pen === 'silent'}<p>The pen does not answer: type what it shows.</p>{/if}
+  {#if pen === 'restless'}
+    <p>It does not come to rest: stir, shake bubbles off the pen, and take it again; or type it.</p>
+  {/if}
+  {#if empty && !typed.trim()}
+    <p role="alert">△ No number yet: type what the pen shows, or leave the reading out below.</p>
+  {/if}
+  {#if odd}<p role="alert">△ {guided.problem?.message}</p>{/if}
+  <button
+    class={['press', { quiet: pen === 'settling' }]}
+    disabled={guided.reckoning || pen === 'settling'}
+  >
+    {pressed}
+  </button>
+</form>
+
+<style>
+  form {
+    display: contents;
+  }
+
+  label {
+    display: flex;
+    align-items: baseline;
+    gap: 12px;
+  }
+
+  input {
+    width: 4.6ch;
+    min-height: 96px;
+    padding: 0 4px;
+    font: 700 5rem/1 var(--figures);
+    color: var(--ink);
+    background: none;
+    border: 0;
+    border-bottom: 4px solid var(--ink);
+    border-radius: 0;
+  }
+
+  input::placeholder {
+    color: var(--quiet);
+    opacity: 0.5;
+  }
+
+  .unit {
+    font-size: 1.5rem;
+    color: var(--quiet);
+  }
+
+  .pen {
+    min-height: 64px;
+    padding: 0 20px;
+    font-size: 1.25rem;
+    border: 2px solid var(--ink);
+    border-radius: 8px;
+  }
+
+  p {
+    font-size: 1.125rem;
+    font-weight: 700;
+  }
+</style>

@@ -1,0 +1,178 @@
+<script lang="ts">
+  import type { GuidedState, MixRecord } from '../api/client';
+  import { dayWords } from '../parts/days';
+  import { shown } from '../planning/figures';
+  import { asks } from './words';
+
+  let {
+    standing,
+    record,
+    grow,
+    onleave,
+  }: { standing: GuidedState; record: MixRecord; grow: number; onleave: () => void } = $props();
+
+  const file = $derived(`/api/grows/${grow}/mixes/${standing.id}/record`);
+  const clock = $derived(
+    new Intl.DateTimeFormat('en-GB', {
+      hour: '2-digit',
+      minute: '2-digit',
+      timeZone: standing.time_zone,
+    }),
+  );
+  const readings = $derived(
+    record.readings.map((reading) => {
+      const step = standing.steps.find((one) => one.id === reading.step);
+      return {
+        when: clock.format(new Date(reading.at * 1000)),
+        what: step ? asks(step) : reading.step,
+        figure: step?.figure_shown ?? reading.figure,
+        by: reading.by,
+      };
+    }),
+  );
+  const planned = (text: string | null) => (text === null ? '–' : shown(text, 1));
+</script>
+
+<section class="summary">
+  <h1>{standing.tank_name}: mixed</h1>
+  <p>
+    {standing.column}, {standing.volume}, {record.minutes} min, {record.people.join(' and ')},
+    {standing.days && dayWords(standing.days.mixed_on)}
+  </p>
+  <table>
+    <thead>
+      <tr><th>product</th><th>planned</th><th>poured</th></tr>
+    </thead>
+    <tbody>
+      {#each record.poured as line, at (at)}
+        <tr>
+          <td>{line.name}</td>
+          <td>{planned(line.planned)}</td>
+          <td><b>{shown(line.poured, 1)}</b> {line.unit}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+  <p class="readings">
+    {#if standing.ec_shown}<span>EC <b>{standing.ec_shown}</b></span>{/if}
+    {#if record.ph !== null}<span>pH <b>{shown(record.ph, 1)}</b></span>{/if}
+    {#if standing.target}
+      <small>
+        target {standing.target}
+        {standing.unit}, pH {standing.ph_low} to {standing.ph_high}
+      </small>
+    {/if}
+  </p>
+  <table class="read">
+    <tbody>
+      {#each readings as { when, what, figure, by }, at (at)}
+        <tr><td>{when}</td><td>{what}</td><td><b>{figure}</b></td><td>{by}</td></tr>
+      {/each}
+    </tbody>
+  </table>
+  <ul>
+    {#if standing.days}
+      <li>Look at EC and pH again: {dayWords(standing.days.look_again_on)}</li>
+      <li>Change out: {dayWords(standing.days.change_out_on)}</li>
+      <li>Use by: {dayWords(standing.days.use_by_on)}</li>
+    {/if}
+    {#if record.skipped.length}<li>Left out: {record.skipped.length} steps</li>{/if}
+  </ul>
+  <p class="out">
+    <button onclick={onleave}>To the mix</button>
+    <button onclick={() => print()}>Print</button>
+    <a href={file} download="mix-{standing.id}.json">JSON</a>
+    <a href="{file}?as_=csv">CSV</a>
+  </p>
+</section>
+
+<style>
+  section {
+    max-width: 40rem;
+    margin: 0 auto;
+    padding: 24px;
+    overflow-y: auto;
+  }
+
+  h1 {
+    font-size: 1.75rem;
+  }
+
+  table {
+    width: 100%;
+    margin: 16px 0;
+    border-collapse: collapse;
+    font-size: 1.125rem;
+  }
+
+  th {
+    text-align: left;
+    font-weight: 400;
+    color: var(--quiet);
+    border-bottom: 2px solid currentcolor;
+  }
+
+  td {
+    padding: 6px 0;
+    border-bottom: 1px solid var(--table);
+  }
+
+  td + td {
+    font-family: var(--figures);
+  }
+
+  .read {
+    font-size: 1rem;
+  }
+
+  .read td {
+    font-family: inherit;
+    color: var(--quiet);
+  }
+
+  .read b {
+    color: var(--ink);
+    white-space: nowrap;
+  }
+
+  .readings {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 24px;
+    font-size: 1.5rem;
+  }
+
+  small {
+    width: 100%;
+    font-size: 1rem;
+    color: var(--quiet);
+  }
+
+  ul {
+    margin: 12px 0;
+    line-height: 1.8;
+  }
+
+  .out {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+  }
+
+  .out button,
+  .out a {
+    display: grid;
+    place-items: center;
+    min-height: 64px;
+    padding: 0 20px;
+    color: inherit;
+    border: 2px solid currentcolor;
+    border-radius: 8px;
+  }
+
+  @media print {
+    .out {
+      display: none;
+    }
+  }
+</style>

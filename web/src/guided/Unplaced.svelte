@@ -1,0 +1,28 @@
+<script lang="ts">
+  import type { GuidedState } from '../api/client';
+  import type { GuidedMix } from './guided.svelte';
+  import Note from './Note.svelte';
+
+  let { guided, standing }: { guided: GuidedMix; standing: GuidedState } = $props();
+
+  const undo = (of: string) =>
+    guided.tell({ kind: 'undone', step: '', figure: '', of, sure: false });
+</script>
+
+{#each standing.unplaced as one (one.event)}
+  <Note>
+    {one.shown}
+    {one.name} went in, told by {one.by}, before a reading was corrected. It counts, in the record
+    and on the shelf.
+    <button onclick={() => undo(one.event)}>It never went in</button>
+  </Note>
+{/each}
+
+<style>
+  button {
+    min-height: 64px;
+    padding: 0 16px;
+    font-weight: 700;
+    text-decoration: underline;
+  }
+</style>

@@ -1,0 +1,97 @@
+<script lang="ts">
+  import type { GuidedState, GuidedStep } from '../api/client';
+  import { ACID_WHY, ALKALI_WHY } from '../planning/words';
+  import { CAUSES } from './words';
+
+  let { standing, step }: { standing: GuidedState; step: GuidedStep } = $props();
+
+  const steering = $derived(standing.steering);
+  const chosen = $derived(
+    step.kind === 'acid'
+      ? ACID_WHY[steering.acid_why ?? '']
+      : step.kind === 'alkali'
+        ? ALKALI_WHY[steering.alkali_why ?? '']
+        : undefined,
+  );
+  const corrects = $derived(
+    step.kind === 'add' ||
+      step.kind === 'drain' ||
+      (step.kind === 'pour' && standing.pours[step.pour ?? -1]?.turn === 'second'),
+  );
+  const RECKONED: GuidedStep['kind'][] = ['add', 'drain', 'acid', 'alkali'];
+  const causes = $derived(corrects ? steering.causes : step.causes);
+  const adds = $derived(step.kind === 'add' ? Object.entries(step.adds_ppm) : []);
+</script>
+
+{#if step.kind === 'add'}
+  <p>
+    {#if step.of_dose}<b>{step.name} then stands at {step.of_dose}</b> of printed dose × strength.{/if}
+    {#if adds.length}
+      It brings {adds.map(([element, ppm]) => `${element} ${ppm.toFixed(0)}`).join(', ')} ppm.
+    {/if}
+    All parts in ratio; to add one alone, leave the others out.
+  </p>
+{/if}
+{#if step.why === 'beyond_dose' && steering.offer}
+  <ul class="offer">
+    {#each steering.offer.lines as line (line.name)}
+      <li><b>{line.add}</b> more of {line.name}: then {line.of_dose} of its printed dose is in</li>
+    {/each}
+  </ul>
+  <p>The tank would read about {steering.offer.reading}; it reads {standing.ec_shown} now.</p>
+{/if}
+{#if steering.litres && RECKONED.includes(step.kind)}
+  <p>Reckoned for {steering.litres}, as settled at the bench.</p>
+{/if}
+{#if step.why === 'ec_unmoved' || step.why === 'ec_odd'}
+  <p>
+    It read {standing.ec_shown}{standing.target
+      ? `; the target is ${standing.target} ${standing.unit}`
+      : ''}.
+  </p>
+{/if}
+{#if causes.length}
+  <details open={step.kind === 'advice'}>
+    <summary>
+      △ {step.kind === 'advice'
+        ? 'What it may be, likeliest first'
+        : `What went in was worth ${steering.off_percent} than expected`}
+    </summary>
+    <ol>
+      {#each causes as cause (cause)}<li>{CAUSES[cause]}</li>{/each}
+    </ol>
+  </details>
+{/if}
+{#if step.beyond}
+  <p>
+    The reading asks for {step.beyond}
+    {step.unit}; printed dose × strength is the cap. To cross it, press “Another amount”.
+  </p>
+{/if}
+{#if chosen}<p>{chosen}</p>{/if}
+
+<style>
+  p {
+    font-size: 1rem;
+    color: var(--quiet);
+  }
+
+  .offer {
+    font-size: 1.25rem;
+  }
+
+  details {
+    font-size: 1.125rem;
+  }
+
+  summary {
+    min-height: 44px;
+    font-weight: 700;
+    cursor: pointer;
+  }
+
+  ol {
+    padding-left: 1.2em;
+    list-style: decimal;
+  }
+</style>

@@ -1,0 +1,102 @@
+<script lang="ts">
+  import type { MixOut } from '../api/client';
+  import Choice from '../parts/Choice.svelte';
+  import { shown } from './figures';
+  import type { Mixing } from './mixing.svelte';
+  import { ACID_WHY, ELEMENTS } from './words';
+
+  let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
+
+  const tank = $derived(answer.sheet.in_tank);
+  const acid = $derived(tank?.acid);
+  const window = $derived(answer.sheet.target.ph);
+  const adds = $derived(
+    Object.entries(acid?.adds_ppm ?? {})
+      .map(([element, ppm]) => `${ppm.toFixed(0)} ppm ${ELEMENTS[element] ?? element}`)
+      .join(' and '),
+  );
+  const acids = $derived([
+    { value: '', words: 'the usual one', note: 'by tank, medium and stage' },
+    ...answer.acids.map((one) => ({ value: one.key, words: one.name })),
+  ]);
+  /** As fine as half a drop: less cannot be poured. */
+  const ml = (text: string) => shown(text, Number(text) < 1 ? 2 : Number(text) < 10 ? 1 : 0);
+</script>
+
+{#if tank}
+  <section>
+    {#if tank.ph === null}
+      <h2>pH after mixing: not known</h2>
+      <p>
+        It follows from the water’s alkalinity. <a href="#water">Enter its lab report</a>, or read
+        pH after the feed.
+      </p>
+    {:else}
+      <h2>pH after mixing: about {tank.ph.toFixed(1)}</h2>
+      {#if acid}
+        <p class="amount">
+          <b>{ml(acid.amount.value)} mL</b>
+          {acid.name} into
+          <b>{ml(acid.cup_water.value)} mL</b> of tank water, {ml(acid.diluted.value)} mL in all, brings
+          it to {acid.to_ph.toFixed(1)}.
+        </p>
+        <p>
+          Acid into water, never the other way. Goggles and gloves; never with bleach. Add half,
+          stir, wait 5 min and read before the rest. The label comes before this sheet.
+        </p>
+        <p class="quiet">
+          {ACID_WHY[acid.why] ?? acid.why}{adds ? `; it adds ${adds}` : ''}.
+        </p>
+      {:else if tank.ph > Number(window.high)}
+        <p>The shelf has no acid whose strength is known. <a href="#shelf">Enter one</a>.</p>
+      {:else}
+        <p>Within {window.low} to {window.high} or near it: no acid is expected.</p>
+      {/if}
+    {/if}
+    {#if acid && answer.acids.length > 1}
+      <p class="choice">
+        Acid:
+        <Choice
+          label="Acid for pH"
+          value={mixing.settings.acid}
+          options={acids}
+          onchoose={(key) => mixing.set({ acid: key })}
+        />
+      </p>
+    {/if}
+  </section>
+{/if}
+
+<style>
+  a {
+    color: inherit;
+  }
+
+  h2 {
+    font-size: 0.9375rem;
+    line-height: 1.4;
+  }
+
+  .amount b {
+    font-family: var(--figures);
+    white-space: nowrap;
+  }
+
+  .quiet::first-letter {
+    text-transform: uppercase;
+  }
+
+  .quiet {
+    color: var(--faded);
+  }
+
+  .choice {
+    line-height: 2.2;
+  }
+
+  @media print {
+    .choice {
+      display: none;
+    }
+  }
+</style>

@@ -1,0 +1,187 @@
+import {
+  api,
+  problemOf,
+  SERVER_SILENT,
+  type OrderPreferences,
+  type MixOut,
+  type Problem,
+  type Quay,
+  type Caution,
+} from '../api/client';
+import { exactPercent } from './figures';
+import { Latest } from './latest';
+import {
+  asked,
+  chartOf,
+  fromHash,
+  toHash,
+  usualFor,
+  withChart,
+  withWater,
+  type Settings,
+} from './settings';
+
+class Refused extends Error {
+  problem: Problem;
+
+  constructor(problem: Problem) {
+    super(problem.message);
+    this.problem = problem;
+  }
+}
+
+/** One mix being planned: its settings, the last good sheet, and what is wrong with the newest. */
+export class Mixing {
+  readonly quay: Quay;
+  settings = $state.raw<Settings>() as Settings;
+  /** The last good sheet, kept while the newest settings cannot be computed. */
+  answer = $state.raw<MixOut | undefined>();
+  /** The settings the sheet was computed from. */
+  answered = $state.raw<Settings | undefined>();
+  problem = $state.raw<Problem | undefined>();
+  /** What was kept last, for a word beside the sentence. */
+  said = $state('');
+
+  #latest = new Latest((settings: Settings, signal) => this.#plan(settings, signal));
+
+  constructor(quay: Quay) {
+    this.quay = quay;
+    this.settings = fromHash(quay, location.hash);
+    this.recompute();
+  }
+
+  /** What was acknowledged holds for the mix it was read of, and for no other. */
+  set(change: Partial<Settings>) {
+    this.#take({ ...this.settings, acknowledged: [], ...change });
+  }
+
+  /** A stop was read and accepted, by its name. */
+  acknowledge(code: string) {
+    this.#take({ ...this.settings, acknowledged: [...this.settings.acknowledged, code] });
+  }
+
+  /** Take the mix to the bench; the number of the guided mix, or undefined if it is refused. */
+  async start(): Promise<number | undefined> {
+    const { data, error } = await api
+      .POST('/api/grows/{grow_id}/mixes', {
+        params: { path: { grow_id: this.quay.id } },
+        body: asked(this.quay, this.settings),
+      })
+      .catch(() => ({ data: undefined, error: undefined }));
+    if (!data) this.problem = problemOf(error);
+    return data?.id;
+  }
+
+  /** A school of mixing order, from now on for the whole grow. */
+  async follow(custom: Partial<OrderPreferences>) {
+    this.set(custom);
+    const { calmag, silica, live, rows } = this.settings;
+    const body = { calmag, silica, live, rows };
+    const params = { path: { grow_id: this.quay.id } };
+    const kept = await api
+      .PUT('/api/grows/{grow_id}/customs', { params, body })
+      .catch(() => ({ data: undefined }));
+    if (kept.data) Object.assign(this.quay.customs, body);
+  }
+
+  /** Keep chart, column and strength as what this tank is usually fed with. */
+  async keepAsUsual(held: boolean) {
+    const { tank: id, chart, column } = this.settings;
+    const tank = this.quay.tanks.find((one) => one.id === id);
+    if (!tank) return;
+    const { strength } = asked(this.quay, this.settings);
+    const seen = {
+      chart: tank.chart,
+      column: tank.column,
+      strength: tank.strength,
+      held: tank.held,
+    };
+    const { data, error } = await api
+      .PATCH('/api/grows/{grow_id}/tanks/{tank_id}/usual', {
+        params: { path: { grow_id: this.quay.id, tank_id: id } },
+        body: { chart, column, strength, held, seen },
+      })
+      .catch(() => ({ data: undefined, error: undefined }));
+    if (!data) return void (this.said = problemOf(error).message);
+    Object.assign(tank, data);
+    this.said = held ? 'held from now on' : 'kept as its usual';
+    this.recompute();
+  }
+
+  /** Take the way out that a warning names. */
+  remedy({ remedy }: Caution) {
+    const { product, strength, end, column, hard_forms, acid } = remedy;
+    const share = strength && exactPercent(strength);
+    if (product && share) this.override(product, share);
+    else if (acid) this.set({ acid });
+    else if (share) this.set({ strength: share });
+    else if (end) this.set({ end: end as Settings['end'] });
+    else if (column) this.set({ column, between: null });
+    else if (hard_forms) this.set({ hard_forms: true });
+  }
+
+  /** The address that leads back to this mix. */
+  get hash(): string {
+    return toHash(this.quay, this.settings);
+  }
+
+  takeTank(tank: number) {
+    this.#take(usualFor(this.quay, tank));
+  }
+
+  takeWater(water: number) {
+    this.set(withWater(this.quay, { ...this.settings, acknowledged: [] }, water));
+  }
+
+  takeChart(version: number) {
+    this.set(withChart(this.quay, { ...this.settings, acknowledged: [] }, version));
+  }
+
+  /** What one product gets otherwise; an empty text takes the wish back. */
+  override(product: string, strength: string) {
+    const wishes = Object.entries({ ...this.settings.overrides, [product]: strength });
+    this.set({ overrides: Object.fromEntries(wishes.filter(([, wish]) => wish.trim())) });
+  }
+
+  get chart() {
+    return chartOf(this.quay, this.settings.chart);
+  }
+
+  /** The two letters on a product's paper label, in the chart the sheet was computed from. */
+  tag(product: string): string {
+    const chart = chartOf(this.quay, (this.answered ?? this.settings).chart);
+    return chart?.rows.find((row) => row.key === product)?.tag ?? product.slice(0, 2);
+  }
+
+  #take(settings: Settings) {
+    this.said = '';
+    this.settings = settings;
+    history.replaceState(null, '', toHash(this.quay, settings));
+    this.recompute();
+  }
+
+  async recompute() {
+    const settings = this.settings;
+    const outcome = await this.#latest.ask(settings);
+    if (!outcome) return;
+    if ('answer' in outcome) {
+      this.answer = outcome.answer;
+      this.answered = settings;
+      this.problem = undefined;
+    } else {
+      const { failure } = outcome;
+      this.problem = failure instanceof Refused ? failure.problem : SERVER_SILENT;
+    }
+  }
+
+  async #plan(settings: Settings, signal: AbortSignal): Promise<MixOut> {
+    const path = { grow_id: this.quay.id };
+    const { data, error } = await api.POST('/api/grows/{grow_id}/mix', {
+      params: { path },
+      body: asked(this.quay, settings),
+      signal,
+    });
+    if (!data) throw new Refused(problemOf(error));
+    return data;
+  }
+}

@@ -1,0 +1,203 @@
+import type { Chart, Figure, OrderPreferences, MixIn, Quay } from '../api/client';
+
+/** What one mix is set to, as typed. */
+export interface Settings extends OrderPreferences {
+  tank: number;
+  water: number;
+  chart: number;
+  column: string;
+  volume: string;
+  strength: string;
+  reading: string;
+  temperature: string;
+  /** Hours for which the water has stood open. */
+  stood: string;
+  /** Other waters in the tank, with their shares. */
+  blend: { water: number; share: string }[];
+  /** Another column to mix towards. */
+  between: { column: string; share: string } | null;
+  /** Whether the base goes in as two passes with a reading between them. */
+  split: boolean;
+  /** Whether the forms for hard water are poured. */
+  hard_forms: boolean;
+  /** Key of the acid, empty to have it chosen. */
+  acid: string;
+  /** Codes of the stops that were read and accepted for this very mix. */
+  acknowledged: string[];
+  end: MixIn['end'];
+  school: NonNullable<MixIn['school']> | null;
+  /** Product key to the share of its printed dose, as typed. */
+  overrides: Record<string, string>;
+}
+
+/** What a mix is before anything is wished for it; new each time, since its lists are filled. */
+const plain = () => ({
+  stood: '',
+  blend: [],
+  between: null,
+  split: false,
+  hard_forms: false,
+  acid: '',
+  acknowledged: [],
+  end: 'middle' as const,
+  school: null,
+  overrides: {},
+});
+
+const CUSTOMS = {
+  calmag: ['before_base', 'after_base'],
+  silica: ['after_buffer', 'before_buffer'],
+  live: ['last', 'first'],
+  rows: ['printed', 'chemistry'],
+} as const;
+
+export const CUSTOM_NAMES = Object.keys(CUSTOMS) as (keyof OrderPreferences)[];
+
+export function chartOf(quay: Quay, version: number): Chart | undefined {
+  return quay.charts.find((chart) => chart.id === version);
+}
+
+function ofWater(quay: Quay, water: number): Pick<Settings, 'reading' | 'temperature'> {
+  const found = quay.waters.find((one) => one.id === water);
+  return { reading: found?.reading ?? '', temperature: found?.temperature ?? '' };
+}
+
+/** The settings a tank is usually fed with. */
+export function usualFor(quay: Quay, tankId: number): Settings {
+  const tank = quay.tanks.find((one) => one.id === tankId) ?? quay.tanks[0];
+  const chart = quay.charts.find((one) => one.chart === tank?.chart) ?? quay.charts[0];
+  if (!tank || !chart) throw new Error('A mix needs a tank and a chart.');
+  const column = chart.columns.find((one) => one.key === tank.column) ?? chart.columns[0];
+  return {
+    ...plain(),
+    tank: tank.id,
+    water: tank.water,
+    chart: chart.id,
+    column: column?.key ?? '',
+    volume: tank.volume,
+    strength: tank.strength_shown,
+    ...ofWater(quay, tank.water),
+    ...quay.customs,
+  };
+}
+
+/** Other water, with its own last reading. */
+export function withWater(quay: Quay, settings: Settings, water: number): Settings {
+  const blend = settings.blend.filter((part) => part.water !== water);
+  return { ...settings, water, blend, ...ofWater(quay, water) };
+}
+
+/** Another chart: its column of the same name or else its first, read as that chart states. */
+export function withChart(quay: Quay, settings: Settings, version: number): Settings {
+  const columns = chartOf(quay, version)?.columns ?? [];
+  const column = columns.find((one) => one.key === settings.column) ?? columns[0];
+  return {
+    ...settings,
+    chart: version,
+    column: column?.key ?? '',
+    between: null,
+    school: null,
+    overrides: {},
+  };
+}
+
+/** The units in which what is typed here is meant, whatever is set elsewhere meanwhile. */
+export function typedIn({ units }: Pick<Quay, 'units'>): NonNullable<MixIn['typed_in']> {
+  const { volume, gallon, reading, ppm_scale } = units;
+  const scale = ppm_scale === 500 || ppm_scale === 640 || ppm_scale === 700 ? ppm_scale : null;
+  return {
+    volume,
+    gallon: gallon === 'us' || gallon === 'uk' ? gallon : '',
+    reading,
+    ppm_scale: scale,
+  };
+}
+
+/** The request for these settings: what stands as the server gave it goes back exact. */
+export function asked(quay: Quay, settings: Settings): MixIn {
+  const { overrides, ...rest } = settings;
+  const tank = quay.tanks.find((one) => one.id === settings.tank);
+  const water = quay.waters.find((one) => one.id === settings.water);
+  return {
+    ...rest,
+    volume: exactly(settings.volume, tank?.volume, tank?.litres),
+    strength: exactly(settings.strength, tank?.strength_shown, tank?.strength),
+    reading: exactly(settings.reading, water?.reading, water?.ec),
+    typed_in: typedIn(quay),
+    overrides: Object.entries(overrides).map(([product, strength]) => ({ product, strength })),
+  };
+}
+
+function exactly(text: string, shown?: string | null, figure?: Figure | null): string | Figure {
+  return text && text === shown && figure ? figure : text;
+}
+
+/** The units in which bare numbers were typed; in others they would mean something else. */
+function unitsOf(quay: Quay): string {
+  return `${quay.units.volume}, ${quay.units.reading_words}`;
+}
+
+const TYPED = ['volume', 'reading'] as const;
+const PLAIN_TEXTS = ['strength', 'temperature', 'stood', 'acid'] as const;
+const SWITCHES = ['split', 'hard_forms'] as const;
+
+/** Settings as the part of the address behind the hash, so that a reload keeps them. */
+export function toHash(quay: Quay, settings: Settings): string {
+  const words = new URLSearchParams({ units: unitsOf(quay) });
+  for (const name of ['tank', 'water', 'chart', 'column', ...TYPED, ...PLAIN_TEXTS] as const)
+    words.set(name, `${settings[name]}`);
+  words.set('end', settings.end);
+  if (settings.school) words.set('school', settings.school);
+  for (const name of CUSTOM_NAMES)
+    if (settings[name] !== quay.customs[name]) words.set(name, settings[name]);
+  for (const name of SWITCHES) if (settings[name]) words.set(name, 'yes');
+  if (settings.between) {
+    words.set('between', settings.between.column);
+    words.set('way', settings.between.share);
+  }
+  for (const part of settings.blend) words.append(`b.${part.water}`, part.share);
+  for (const [product, strength] of Object.entries(settings.overrides))
+    words.append(`x.${product}`, strength);
+  return `#${words}`;
+}
+
+/** Settings from an address; whatever this grow does not have falls back to the usual. */
+export function fromHash(quay: Quay, hash: string): Settings {
+  const words = new URLSearchParams(hash.replace(/^#/, ''));
+  const number = (name: string) => Number(words.get(name) ?? NaN);
+  let settings = usualFor(quay, number('tank'));
+  if (number('tank') !== settings.tank) return settings;
+  if (quay.waters.some((water) => water.id === number('water')))
+    settings = withWater(quay, settings, number('water'));
+  const chart = chartOf(quay, number('chart'));
+  const columnOf = (key: string | null) => chart?.columns.find((one) => one.key === key)?.key;
+  if (chart) {
+    settings.chart = chart.id;
+    settings.column = columnOf(words.get('column')) ?? chart.columns[0]?.key ?? '';
+  }
+  const typed = words.get('units') === unitsOf(quay) ? TYPED : [];
+  for (const name of [...typed, ...PLAIN_TEXTS])
+    settings[name] = words.get(name)?.slice(0, 60) ?? settings[name];
+  const choose = <T extends string>(name: string, choices: readonly T[], usual: T): T =>
+    choices.find((choice) => choice === words.get(name)) ?? usual;
+  settings.end = choose('end', ['low', 'middle', 'high'], settings.end);
+  settings.calmag = choose('calmag', CUSTOMS.calmag, settings.calmag);
+  settings.silica = choose('silica', CUSTOMS.silica, settings.silica);
+  settings.live = choose('live', CUSTOMS.live, settings.live);
+  settings.rows = choose('rows', CUSTOMS.rows, settings.rows);
+  for (const name of SWITCHES) settings[name] = words.get(name) === 'yes';
+  const school = words.get('school');
+  if (school === 'on_top' || school === 'all_in' || school === 'doses_only')
+    settings.school = school;
+  const other = columnOf(words.get('between'));
+  if (other) settings.between = { column: other, share: words.get('way')?.slice(0, 60) ?? '50 %' };
+  const rows = new Set(chart?.rows.map((row) => row.key));
+  const waters = new Set(quay.waters.map((water) => water.id));
+  for (const [name, value] of words) {
+    const key = name.slice(2);
+    if (name.startsWith('x.') && rows.has(key)) settings.overrides[key] = value.slice(0, 60);
+    if (name.startsWith('b.') && waters.has(Number(key)) && settings.blend.length < 5)
+      settings.blend.push({ water: Number(key), share: value.slice(0, 60) });
+  }
+  return settings;
+}
