@@ -47,6 +47,10 @@ def _show(command: Sequence[str | Path], env: dict[str, str], cwd: Path = ROOT) 
     return subprocess.run([str(word) for word in command], cwd=cwd, env=env).returncode
 
 
+_SIDE_BY_SIDE = ["-n2", "--dist=worksteal"]
+"""Two workers, each with a database of its own; `-n0` among the words makes it one."""
+
+
 def test(words: list[str]) -> int:
     """Run all tests; further words go to pytest."""
     make_state()
@@ -59,7 +63,7 @@ def test(words: list[str]) -> int:
         return 1
     with _throwaway_database("brisk") as database:
         env = server_environment(database, mode="demo")
-        return _show([venv_python(), "-m", "pytest", *words], env)
+        return _show([venv_python(), "-m", "pytest", *_SIDE_BY_SIDE, *words], env)
 
 
 def _django_environment() -> dict[str, str]:

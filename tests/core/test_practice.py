@@ -8,7 +8,7 @@ from core.chart import Form, Role
 from core.chemistry import Acid, AcidKind, Alkali, contents_of, molarity
 from core.chemistry.acids import PROTONS_AT_6
 from core.chemistry.elements import Component
-from core.chemistry.source import source_water
+from core.chemistry.engine import Solution, solve
 from core.guided import Event, GuidedPlan, GuidedState, StepKind, replay
 from core.guided.ph import Advice, Portion, assist
 from core.practice import Pen, PenReading, SimulatedTank
@@ -80,9 +80,7 @@ def test_alkali_brings_a_sour_tank_up_in_at_most_four_readings(source: Water) ->
         tank.pour(ONE, 150 * chance.uniform(0.5, 1.3))
         tank.pour(TWO, 150 * chance.uniform(0.5, 1.3))
         nitric = Acid(AcidKind.NITRIC, F(38))
-        sour = chance.uniform(4.7, 5.5)
-        while tank.solved().ph > sour:
-            tank.pour_acid(nitric, 0.5)
+        _sour(tank, nitric, chance.uniform(4.7, 5.5))
         alkali = chance.choice([POTASH, Alkali(5.0, 0.0)])
         known = source.report.alkalinity or F(0)
         portions: list[Portion] = []
@@ -119,26 +117,41 @@ def test_the_second_pour_reaches_the_target_in_at_most_four_readings(source: Wat
         assert readings <= 4
 
 
+def _sour(tank: SimulatedTank, acid: Acid, to_ph: float) -> None:
+    """Bring a tank down to a pH: the anions that are missing there are the acid's, in one solve."""
+    [found] = solve([Solution(dict(tank.moles), ph=to_ph)])
+    tank.pour_acid(acid, found.charge * tank.litres / molarity(acid)[0] * 1000)
+
+
 def _drive(
     plan: GuidedPlan, tank: SimulatedTank, pen: Pen, chance: Random, zero: float
 ) -> tuple[GuidedState, int]:
     """Follow the screen with a simulated tank up to pH; how often EC was read."""
     events: list[Event] = []
-    readings = 0
+    readings, fresh = 0, dict(tank.moles)
     while (state := replay(plan, events)).now is not None:
         step = state.steps[state.now]
         if step.kind is StepKind.READ_PH:
             return state, readings
-        shown = read(tank, pen, chance).ec - zero
-        if step.kind is StepKind.READ_EC:
-            readings += 1
-        figures = {**READS, StepKind.READ_WATER: f"{shown:.2f}", StepKind.READ_EC: f"{shown:.2f}"}
+        figures = READS
+        if step.kind in (StepKind.READ_WATER, StepKind.READ_EC):
+            readings += step.kind is StepKind.READ_EC
+            figures = {**READS, step.kind: f"{read(tank, pen, chance).ec - zero:.2f}"}
         if step.kind in (StepKind.POUR, StepKind.ADD) and step.amount:
             tank.pour(ONE if "one" in step.id else TWO, float(step.amount))
         if step.kind is StepKind.DRAIN and step.amount:
-            tank.exchange(float(step.amount), source_water(MAINS).moles)
+            tank.exchange(float(step.amount), fresh)
         events.append(next_event(state, len(events), figures))
     return state, readings
+
+
+def test_a_tank_is_soured_to_the_ph_that_is_wanted() -> None:
+    for source in (SOFT, MAINS, HARD):
+        tank = SimulatedTank.filled(source, 100)
+        tank.pour(ONE, 150)
+        tank.pour(TWO, 150)
+        _sour(tank, Acid(AcidKind.NITRIC, F(38)), 5.0)
+        assert tank.solved().ph == pytest.approx(5.0, abs=0.02)
 
 
 def test_a_pen_settles_and_then_stands_still() -> None:

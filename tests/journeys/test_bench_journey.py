@@ -17,6 +17,7 @@ from pytest_django.live_server_helper import LiveServer
 
 from server.guided.models import Mix, MixEvent
 from server.guided.running import give_up
+from server.tanks.models import TimeLineEntry
 from tests.journeys.line import Line
 from tests.journeys.test_mix_journey import AXE
 
@@ -97,8 +98,9 @@ def test_a_whole_mix_by_touch(touch: Page) -> None:
     assert record.json()["ph"] == "5.9"
     touch.get_by_role("button", name="To the mix").tap()
     expect(touch.get_by_role("button", name="Take it to the bench")).to_be_visible()
-    tank = Mix.objects.latest("ended_at").tank
-    assert (tank.name, str(tank.last_ec)) == ("Strawberry gutters", "1.820")
+    mix = Mix.objects.latest("ended_at")
+    [entry] = TimeLineEntry.objects.filter(mix=mix.pk, kind="mix")
+    assert (mix.tank.name, entry.values["ec"]["value"]) == ("Strawberry gutters", "1.82")
 
 
 def test_a_reload_in_the_middle_of_a_wait_counts_on(touch: Page) -> None:

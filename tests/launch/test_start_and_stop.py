@@ -169,7 +169,7 @@ def test_a_killed_database_is_recovered_from(
     folder = tmp_path / "state"
     monkeypatch.setattr("launch.cluster.STATE", folder)
     monkeypatch.setattr("launch.cluster._OUTSIDE", folder)
-    for parent in (tmp_path, *tmp_path.parents[:2]):  # pytest closes them to other users
+    for parent in (tmp_path, *tmp_path.parents[:3]):  # pytest closes them to other users
         parent.chmod(0o755)
     folder.mkdir()
     cluster = Cluster("killed", durable=False)

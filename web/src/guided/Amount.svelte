@@ -73,7 +73,7 @@
 
   .amount span {
     font-size: 2rem;
-    color: var(--quiet);
+    color: var(--guided-quiet);
   }
 
   .amount .words {
@@ -98,7 +98,7 @@
     --faded: var(--ink);
 
     color: var(--ink);
-    background: var(--table);
+    background: var(--guided-table);
     border-radius: 6px;
   }
 
@@ -113,7 +113,7 @@
   }
 
   .printed {
-    color: var(--quiet);
+    color: var(--guided-quiet);
   }
 
   .rinse {

@@ -2,6 +2,7 @@
   import type { GuidedState } from '../api/client';
   import type { GuidedMix } from './guided.svelte';
   import Note from './Note.svelte';
+  import { toldFigure } from './project';
   import { asks } from './words';
 
   let { guided, standing }: { guided: GuidedMix; standing: GuidedState } = $props();
@@ -9,7 +10,11 @@
   const lines = $derived(
     guided.aside.map((event) => {
       const step = standing.steps.find((one) => one.id === event.step);
-      return { id: event.id, what: step ? asks(step) : event.step, figure: event.figure };
+      return {
+        id: event.id,
+        what: step ? asks(step) : event.step,
+        figure: toldFigure(event, step),
+      };
     }),
   );
 </script>

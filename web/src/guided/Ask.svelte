@@ -30,7 +30,7 @@
     width: 100%;
     padding: 16px;
     font-size: 1.25rem;
-    border: 3px solid var(--ink);
+    border: 3px solid var(--guided-ink);
     border-radius: 8px;
   }
 
@@ -43,7 +43,7 @@
     padding: 0 20px;
     font-size: 1.25rem;
     font-weight: 700;
-    border: 2px solid var(--ink);
+    border: 2px solid var(--guided-ink);
     border-radius: 8px;
   }
 </style>

@@ -32,7 +32,7 @@
     align-items: baseline;
     padding: 4px 0;
     font-size: 1.125rem;
-    border-bottom: 1px solid var(--table);
+    border-bottom: 1px solid var(--guided-table);
   }
 
   b {
@@ -50,16 +50,16 @@
   small {
     grid-column: 2 / 4;
     font-size: 0.9375rem;
-    color: var(--quiet);
+    color: var(--guided-quiet);
   }
 
   .short {
     font-weight: 700;
-    color: var(--ink);
+    color: var(--guided-ink);
   }
 
   p {
     font-size: 1rem;
-    color: var(--quiet);
+    color: var(--guided-quiet);
   }
 </style>

@@ -37,13 +37,13 @@
   .bar {
     width: 100%;
     height: 12px;
-    background: var(--table);
+    background: var(--guided-table);
     border-radius: 6px;
     overflow: hidden;
   }
 
   .bar div {
     height: 100%;
-    background: var(--go);
+    background: var(--guided-go);
   }
 </style>

@@ -303,27 +303,27 @@
 
 <style>
   .bench {
-    --ground: var(--paper);
-    --ink: var(--ink);
-    --quiet: var(--faded);
-    --table: #e6e0d2;
-    --go: var(--grow);
-    --on-go: #fffefa;
+    --guided-ground: var(--paper);
+    --guided-ink: var(--ink);
+    --guided-quiet: var(--faded);
+    --guided-table: #e6e0d2;
+    --guided-go: var(--grow);
+    --guided-on-go: #fffefa;
 
     display: grid;
     grid-template-rows: auto auto auto 1fr auto;
     min-height: 100dvh;
-    color: var(--ink);
-    background: var(--ground);
+    color: var(--guided-ink);
+    background: var(--guided-ground);
   }
 
   .night {
-    --ground: #171d1f;
-    --ink: #f3e6cf;
-    --quiet: #c0b49c;
-    --table: #c9bfa9;
-    --go: #8fc7a6;
-    --on-go: #14201a;
+    --guided-ground: #171d1f;
+    --guided-ink: #f3e6cf;
+    --guided-quiet: #c0b49c;
+    --guided-table: #c9bfa9;
+    --guided-go: #8fc7a6;
+    --guided-on-go: #14201a;
   }
 
   header,
@@ -344,7 +344,7 @@
   .off {
     display: block;
     font-size: 0.875rem;
-    color: var(--quiet);
+    color: var(--guided-quiet);
   }
 
   header button,
@@ -352,7 +352,7 @@
     min-height: 64px;
     min-width: 64px;
     padding: 0 8px;
-    color: var(--quiet);
+    color: var(--guided-quiet);
   }
 
   footer {
@@ -383,7 +383,7 @@
 
   .hint {
     font-size: 1.25rem;
-    color: var(--quiet);
+    color: var(--guided-quiet);
   }
 
   .screen :global(.press) {
@@ -394,17 +394,17 @@
     margin-top: auto;
     font-size: 2rem;
     font-weight: 700;
-    color: var(--on-go);
-    background: var(--go);
+    color: var(--guided-on-go);
+    background: var(--guided-go);
     border-radius: 12px;
   }
 
   .screen :global(.press.quiet) {
     min-height: 88px;
     font-size: 1.25rem;
-    color: var(--quiet);
-    background: var(--ground);
-    border: 2px solid var(--quiet);
+    color: var(--guided-quiet);
+    background: var(--guided-ground);
+    border: 2px solid var(--guided-quiet);
   }
 
   .locked {
@@ -413,7 +413,7 @@
     padding: 8px 16px;
     font-size: 1.125rem;
     font-weight: 700;
-    border: 3px solid var(--ink);
+    border: 3px solid var(--guided-ink);
     border-radius: 8px;
   }
 
@@ -421,8 +421,8 @@
     min-height: 64px;
     padding: 0 20px;
     font-size: 1.125rem;
-    color: var(--quiet);
-    border: 2px solid var(--quiet);
+    color: var(--guided-quiet);
+    border: 2px solid var(--guided-quiet);
     border-radius: 8px;
   }
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { GuidedState, MixEvent } from '../api/client';
+  import { toldFigure } from './project';
   import { asks } from './words';
 
   let {
@@ -13,7 +14,7 @@
       .filter((event) => event.step)
       .map((event) => {
         const step = standing.steps.find((one) => one.id === event.step);
-        const figure = [event.figure, event.figure && step?.unit].filter(Boolean).join(' ');
+        const figure = toldFigure(event, step);
         return { id: event.id, what: step ? asks(step) : event.step, figure };
       }),
   );

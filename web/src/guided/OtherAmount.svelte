@@ -52,6 +52,6 @@
     color: inherit;
     background: none;
     border: 0;
-    border-bottom: 3px solid var(--ink);
+    border-bottom: 3px solid var(--guided-ink);
   }
 </style>

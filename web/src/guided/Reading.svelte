@@ -111,28 +111,28 @@
     min-height: 96px;
     padding: 0 4px;
     font: 700 5rem/1 var(--figures);
-    color: var(--ink);
+    color: var(--guided-ink);
     background: none;
     border: 0;
-    border-bottom: 4px solid var(--ink);
+    border-bottom: 4px solid var(--guided-ink);
     border-radius: 0;
   }
 
   input::placeholder {
-    color: var(--quiet);
+    color: var(--guided-quiet);
     opacity: 0.5;
   }
 
   .unit {
     font-size: 1.5rem;
-    color: var(--quiet);
+    color: var(--guided-quiet);
   }
 
   .pen {
     min-height: 64px;
     padding: 0 20px;
     font-size: 1.25rem;
-    border: 2px solid var(--ink);
+    border: 2px solid var(--guided-ink);
     border-radius: 8px;
   }
 

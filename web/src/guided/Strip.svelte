@@ -34,7 +34,7 @@
     justify-content: space-between;
     gap: 24px;
     padding: 6px 20px;
-    border-block: 2px solid var(--table);
+    border-block: 2px solid var(--guided-table);
   }
 
   ol {
@@ -53,12 +53,12 @@
   }
 
   .in li {
-    color: var(--quiet);
+    color: var(--guided-quiet);
     border-style: dashed;
   }
 
   .now {
-    color: var(--ground);
-    background: var(--ink);
+    color: var(--guided-ground);
+    background: var(--guided-ink);
   }
 </style>

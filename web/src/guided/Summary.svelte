@@ -108,13 +108,13 @@
   th {
     text-align: left;
     font-weight: 400;
-    color: var(--quiet);
+    color: var(--guided-quiet);
     border-bottom: 2px solid currentcolor;
   }
 
   td {
     padding: 6px 0;
-    border-bottom: 1px solid var(--table);
+    border-bottom: 1px solid var(--guided-table);
   }
 
   td + td {
@@ -127,11 +127,11 @@
 
   .read td {
     font-family: inherit;
-    color: var(--quiet);
+    color: var(--guided-quiet);
   }
 
   .read b {
-    color: var(--ink);
+    color: var(--guided-ink);
     white-space: nowrap;
   }
 
@@ -145,7 +145,7 @@
   small {
     width: 100%;
     font-size: 1rem;
-    color: var(--quiet);
+    color: var(--guided-quiet);
   }
 
   ul {

@@ -73,7 +73,7 @@
 <style>
   p {
     font-size: 1rem;
-    color: var(--quiet);
+    color: var(--guided-quiet);
   }
 
   .offer {

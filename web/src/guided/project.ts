@@ -20,7 +20,8 @@ export function project(bench: GuidedState, untold: MixEvent[]): GuidedState {
     if (event.kind === 'corrected') {
       if (untold.some((one) => one.kind === 'undone' && one.of === event.id)) continue;
       const wrong = steps.findIndex((step) => step.event === event.of);
-      if (wrong >= 0) steps = replaced(steps, wrong, { figure_shown: shown(event, steps[wrong]) });
+      if (wrong >= 0)
+        steps = replaced(steps, wrong, { figure_shown: toldFigure(event, steps[wrong]) });
       continue;
     }
     const at = steps.findIndex((step) => step.id === event.step);
@@ -28,7 +29,7 @@ export function project(bench: GuidedState, untold: MixEvent[]): GuidedState {
     lastAt = event.at;
     steps = replaced(steps, at, {
       status: event.kind === 'skipped' ? 'skipped' : 'done',
-      figure_shown: shown(event, steps[at]),
+      figure_shown: toldFigure(event, steps[at]),
       event: event.id,
     });
   }
@@ -58,7 +59,8 @@ export function lastUndoable(bench: GuidedState | undefined, untold: MixEvent[])
   return bench?.steps.findLast((step) => step.event && !gone.has(step.event))?.event ?? undefined;
 }
 
-function shown({ figure }: MixEvent, step: GuidedStep | undefined): string | null {
+/** What somebody told at a step, as it is shown before the server has heard it. */
+export function toldFigure({ figure }: MixEvent, step: GuidedStep | undefined): string | null {
   if (typeof figure === 'object') return `${step?.goes_in ?? figure.value} ${step?.unit ?? ''}`;
   return figure ? `${figure} ${step?.unit ?? ''}`.trim() : null;
 }

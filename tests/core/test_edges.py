@@ -1,0 +1,268 @@
+"""Where a rule begins and ends: each threshold of the handbook, on it and just beside it.
+
+The figures are written out here a second time, as the trade gives them, and never taken from the
+code under test.
+"""
+
+from fractions import Fraction
+from typing import Any
+
+import periodictable
+import pytest
+
+from core.chart import Form, Role
+from core.chemistry import Acid, AcidKind, Basis, Label, Nutrient, Salt, contents_of, molarity
+from core.chemistry.acids import MOLAR_MASS
+from core.chemistry.carbonate import acid_between, alkali_between
+from core.chemistry.elements import Component
+from core.due import Due, due_of
+from core.errors import InputError
+from core.guided.oddness import is_odd_reading, is_odd_volume
+from core.guided.steps import StepKind
+from core.order_rules import stir_for, wait_after
+from core.quantities import Amount, AmountUnit, Reading, Volume
+from core.vessels import Vessel, VesselKind, cup_for, measure
+from core.water import Disinfectant, LabReport, Water, WaterKind
+from tests.core.mixes import F, product
+
+WAITS = {
+    "buffer": 3, "silica": 5, "calmag": 3, "base": 5, "magnesium": 3, "additive_alkaline": 2,
+    "enzyme": 2, "additive": 2, "booster": 2, "ph_adjuster": 5, "live": 2,
+}  # fmt: skip
+"""Minutes after each pour: silica, base and pH common practice, the rest a few minutes."""
+
+
+@pytest.mark.parametrize(("role", "minutes"), WAITS.items())
+def test_each_role_waits_its_own_time_and_longer_in_large_tanks(role: str, minutes: int) -> None:
+    one = product("x", Role(role))
+    litres = {"10": 0, "500": 0, "500.001": 2, "2000": 2, "2000.001": 5, "90000": 5}
+    found = {size: wait_after(one, Volume(F(size))) - minutes for size in litres}
+    assert found == litres
+    assert wait_after(product("x", Role(role), wait_min=11), Volume(F(9000))) == 11
+
+
+def test_stirring_takes_half_a_minute_to_three() -> None:
+    litres = {"1": 30, "25": 30, "25.001": 60, "100": 60, "100.001": 120, "500": 120,
+              "500.001": 180, "9000": 180}  # fmt: skip
+    assert {size: stir_for(Volume(F(size))) for size in litres} == litres
+
+
+@pytest.mark.parametrize(
+    ("fields", "code"),
+    [
+        ({"ph": "0"}, None), ({"ph": "14"}, None), ({"ph": "14.01"}, "ph_out_of_range"),
+        ({"ph": "-0.01"}, "ph_out_of_range"), ({"temperature": "0"}, None),
+        ({"temperature": "60"}, None), ({"temperature": "60.1"}, "temperature_out_of_range"),
+        ({"temperature": "-0.1"}, "temperature_out_of_range"), ({"stood_h": "10000"}, None),
+        ({"stood_h": "10000.1"}, "hours_out_of_range"),
+        # Titration to pH 4.3 finds no alkalinity below it: Standard Methods 2320 B, from memory.
+        ({"ph": "4.3", "alkalinity": "80"}, None), ({"ph": "4.29", "alkalinity": "5"}, None),
+        ({"ph": "4.29", "alkalinity": "5.01"}, "water_impossible"), ({"ph": "4.29"}, None),
+        ({"sodium": "40000"}, None), ({"sodium": "40000.01"}, "report_out_of_range"),
+    ],
+)  # fmt: skip
+def test_what_no_water_is_is_refused(fields: dict[str, str], code: str | None) -> None:
+    def build() -> Water:
+        told: dict[str, Any] = {name: F(text) for name, text in fields.items()}
+        report = {name: told.pop(name) for name in ("alkalinity", "sodium") if name in told}
+        return Water(report=LabReport(**report), **told)
+
+    if code is None:
+        build()
+        return
+    with pytest.raises(InputError) as refused:
+        build()
+    assert refused.value.code == code
+
+
+def of_report(**report: str) -> Water:
+    return Water(report=LabReport(**{name: F(text) for name, text in report.items()}))
+
+
+def read(ms_cm: str, **fields: Any) -> Water:
+    return Water(Reading(F(ms_cm)), **fields)
+
+
+@pytest.mark.parametrize(
+    ("water", "hard"),
+    [
+        (read("0.4"), False), (read("0.401"), True), (of_report(calcium="70"), False),
+        (of_report(calcium="70.1"), True), (Water(), False),
+    ],
+)  # fmt: skip
+def test_water_is_hard_above_200_ppm_or_70_of_calcium(water: Water, hard: bool) -> None:
+    """Common practice; 200 ppm on the 500 scale is 0.4 mS/cm."""
+    assert water.is_hard is hard
+
+
+@pytest.mark.parametrize(
+    ("water", "lacks"),
+    [
+        (of_report(alkalinity="30"), False), (of_report(alkalinity="29.9"), True),
+        (read("0.1"), True), (read("0.101"), False), (Water(kind=WaterKind.RO), True),
+        (Water(kind=WaterKind.RAIN), True), (Water(kind=WaterKind.WELL), False),
+        (Water(Reading(F("0.05")), report=LabReport(alkalinity=F(40))), False), (Water(), False),
+    ],
+)  # fmt: skip
+def test_water_lacks_a_buffer_below_30_of_alkalinity(water: Water, lacks: bool) -> None:
+    assert water.lacks_buffer is lacks
+
+
+@pytest.mark.parametrize(
+    ("fields", "chlorinated", "hours"),
+    [
+        ({"kind": WaterKind.MAINS}, True, 24), ({"kind": WaterKind.WELL}, False, 24),
+        ({"kind": WaterKind.MAINS, "stood_h": F(24)}, False, 0),
+        ({"kind": WaterKind.MAINS, "stood_h": F("23.5")}, True, F("0.5")),
+        ({"kind": WaterKind.MAINS, "disinfectant": Disinfectant.NONE}, False, 24),
+        ({"kind": WaterKind.WELL, "disinfectant": Disinfectant.CHLORINE}, True, 24),
+        ({"disinfectant": Disinfectant.CHLORAMINE, "stood_h": F(99)}, True, 0),
+    ],
+)  # fmt: skip
+def test_chlorine_leaves_in_a_day_and_chloramine_does_not(
+    fields: dict[str, Any], chlorinated: bool, hours: object
+) -> None:
+    water = Water(**fields)
+    assert (water.is_chlorinated, water.hours_to_stand) == (chlorinated, hours)
+
+
+OXIDES = {"P2O5": ("P", 2), "K2O": ("K", 2), "CaO": ("Ca", 1), "MgO": ("Mg", 1), "SO3": ("S", 1),
+          "SiO2": ("Si", 1)}  # fmt: skip
+NITROGEN = {"N_nitrate", "N_ammonium", "N_urea", "N"}
+
+
+@pytest.mark.parametrize("line", [n for n in Nutrient if n.value not in NITROGEN])
+def test_each_line_of_a_label_means_its_element(line: Nutrient) -> None:
+    """1 % by weight of a liquid of 1 g/mL is 10 mg in a mL; molar masses by periodictable."""
+    symbol, atoms = OXIDES.get(line.value, (line.value, 1))
+    whole = periodictable.formula(line.value).mass
+    mol = 0.01 / whole * atoms
+    label = Label({line: F(1)}, Basis.BY_WEIGHT, F(1))
+    brings = contents_of(label, Form.LIQUID, Role.ADDITIVE).moles
+    of = {component.value: mol for component, mol in brings.items()}
+    names = {"P": "phosphorus", "K": "potassium", "Ca": "calcium", "Mg": "magnesium",
+             "S": "sulfate", "Si": "silicon", "Fe": "iron", "Mn": "manganese", "Zn": "zinc",
+             "Cu": "copper", "B": "boron", "Mo": "molybdenum", "Na": "sodium", "Cl": "chloride"}  # fmt: skip
+    component = next(c for c in Component if c.name.lower() == names[symbol])
+    assert of[component.value] == pytest.approx(mol, rel=2e-3)
+
+
+ACIDS = {"nitric": "HNO3", "phosphoric": "H3PO4", "sulfuric": "H2SO4", "citric": "C6H8O7"}
+
+
+@pytest.mark.parametrize(("kind", "formula"), ACIDS.items())
+def test_acids_weigh_what_their_formulas_do(kind: str, formula: str) -> None:
+    mass = periodictable.formula(formula).mass
+    assert MOLAR_MASS[AcidKind(kind)] == pytest.approx(mass, rel=1e-4)
+    # A litre of 1.2 g/mL at 30 %: 360 g.
+    assert molarity(Acid(AcidKind(kind), F(30)), F("1.2"))[0] == pytest.approx(360 / mass, rel=1e-3)
+
+
+def test_a_salt_is_counted_by_its_purity_and_basis() -> None:
+    """Magnesium sulfate heptahydrate, 246.47 g/mol: CRC Handbook."""
+    whole = contents_of(Label({}, salt=Salt.MAGNESIUM_SULFATE), Form.DRY, Role.MAGNESIUM).moles
+    half = contents_of(
+        Label({}, salt=Salt.MAGNESIUM_SULFATE, purity=F(50)), Form.DRY, Role.MAGNESIUM
+    ).moles
+    assert whole[Component.MAGNESIUM] == pytest.approx(1 / 246.47, rel=1e-3)
+    assert half[Component.MAGNESIUM] == pytest.approx(0.5 / 246.47, rel=1e-3)
+    assert whole[Component.SULFATE] == pytest.approx(whole[Component.MAGNESIUM])
+    by_volume = Label({}, Basis.BY_VOLUME, F("1.2"), salt=Salt.MAGNESIUM_SULFATE, purity=F(20))
+    by_weight = Label({}, Basis.BY_WEIGHT, F("1.2"), salt=Salt.MAGNESIUM_SULFATE, purity=F(20))
+    moles = [contents_of(one, Form.LIQUID, Role.MAGNESIUM).moles[Component.MAGNESIUM]
+             for one in (by_volume, by_weight)]  # fmt: skip
+    assert moles[1] == pytest.approx(1.2 * moles[0])
+
+
+def test_nitrogen_that_no_label_splits_is_nitrate_beside_cations_and_urea_alone() -> None:
+    def nitrogen(**lines: str) -> set[Component]:
+        analysis = {Nutrient(line): F(percent) for line, percent in lines.items()}
+        label = Label(analysis, Basis.BY_WEIGHT, F("1.1"))
+        moles = contents_of(label, Form.LIQUID, Role.ADDITIVE).moles
+        forms = {Component.NITRATE, Component.UREA, Component.AMMONIUM}
+        return {part for part in forms if moles.get(part)}
+
+    assert nitrogen(N="3", K2O="4") == {Component.NITRATE}
+    assert nitrogen(N="3", Ca="4") == {Component.NITRATE}
+    assert nitrogen(N="3", Mg="2") == {Component.NITRATE}
+    assert nitrogen(N="3") == {Component.UREA}
+
+
+@pytest.mark.parametrize(
+    ("kind", "figure", "odd"),
+    [
+        (StepKind.READ_EC, "8", False), (StepKind.READ_EC, "8.01", True),
+        (StepKind.READ_WATER, "8.01", True), (StepKind.READ_PH, "3", False),
+        (StepKind.READ_PH, "2.99", True), (StepKind.READ_PH, "10", False),
+        (StepKind.READ_PH, "10.01", True), (StepKind.READ_TEMPERATURE, "99", False),
+    ],
+)  # fmt: skip
+def test_readings_that_no_feed_has_are_asked_for_again(
+    kind: StepKind, figure: str, odd: bool
+) -> None:
+    assert is_odd_reading(kind, F(figure)) is odd
+
+
+def test_a_volume_is_odd_beyond_ten_times_either_way() -> None:
+    told = {"100": False, "1000": False, "1000.1": True, "10": False, "9.99": True}
+    assert {text: is_odd_volume(F(text), F(100)) for text in told} == told
+
+
+def test_what_is_due_changes_at_its_hour() -> None:
+    at = {"look_again_h": F(24), "change_out_days": F(10), "use_by_days": F(14)}
+    found = {
+        hours: due_of(F(hours), **at) for hours in ("23.9", "24", "239.9", "240", "335.9", "336")
+    }
+    assert list(found.values()) == [
+        None, Due.LOOK_AGAIN, Due.LOOK_AGAIN, Due.CHANGE_OUT, Due.CHANGE_OUT, Due.USE_BY,
+    ]  # fmt: skip
+
+
+SYRINGE = Vessel(VesselKind.SYRINGE, F(10), F("0.5"))
+
+
+def ml(value: str | Fraction) -> Amount:
+    return Amount(F(value), AmountUnit.ML)
+
+
+@pytest.mark.parametrize(
+    ("amount", "water", "in_all"),
+    [("10", "90", "100"), ("5.5", "50", "55.5"), ("6", "54", "60"), ("1", "50", "51")],
+)
+def test_acid_goes_into_nine_parts_of_water_and_never_less_than_a_small_cup(
+    amount: str, water: str, in_all: str
+) -> None:
+    """1 to 10: common practice. One function for the sheet and the bench."""
+    cup = cup_for(ml(amount), measure(ml(amount), (SYRINGE,)))
+    assert (cup.water, cup.in_all, cup.premixed) == (ml(water), ml(in_all), False)
+    assert cup.goes_in == ml(amount)
+
+
+def test_what_is_measured_by_a_dilution_is_in_its_cup_already() -> None:
+    amount = ml("0.2")
+    measured = measure(amount, (SYRINGE,))
+    assert measured.dilute is not None
+    cup = cup_for(amount, measured)
+    assert (cup.goes_in, cup.premixed) == (amount, True)
+    assert cup.in_all == measured.dilute.pour
+    assert cup.water.value + amount.value == cup.in_all.value
+
+
+def test_a_dilution_is_for_cups_and_for_what_no_mark_shows() -> None:
+    """Half a mL of 0.5 is a mark; less is diluted; what a jug would take is not, but below a mark."""
+    assert measure(ml("0.5"), (SYRINGE,)).dilute is None
+    assert measure(ml("0.49"), (SYRINGE,)).dilute is not None
+    # 24 mL between marks of 20 are off by 17 %: a dilution of 240 mL is still a cup.
+    coarse = Vessel(VesselKind.CYLINDER, F(1000), F(20))
+    finer = Vessel(VesselKind.CYLINDER, F(250), F(20))
+    assert measure(ml("30"), (coarse, finer)).dilute is None  # 300 mL are more than a cup
+    assert measure(ml("3"), (coarse,)).dilute is not None
+
+
+def test_water_that_stands_at_a_ph_takes_nothing_and_never_gives() -> None:
+    assert acid_between(6.0, 6.0, 3.0) == 0
+    assert acid_between(5.5, 6.5, 3.0) == 0
+    assert alkali_between(6.0, 5.5, 3.0, 0.0) == 0
+    assert acid_between(7.0, 6.0, 3.0) > 0
+    # Even a carbonate that gives next to nothing near pH 14 comes to an end.
+    assert 0 < alkali_between(6.0, 13.9, 3.0, 1.0) < 1e6
