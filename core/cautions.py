@@ -3,6 +3,13 @@
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 from enum import StrEnum
+from fractions import Fraction
+
+from core.growing import CAREFUL_START
+from core.quantities import number_text
+from core.vessels import WORTH_SHOWING
+from core.water.source import BUFFERED_PPM, HARD_CALCIUM_PPM, HARD_MS_CM
+from core.windows import COLDEST, WARMEST
 
 
 class Severity(StrEnum):
@@ -40,6 +47,34 @@ def _note(title: str, when: str) -> Entry:
     return Entry(Severity.NOTE, title, when)
 
 
+UNLIKE_REPORT = Fraction(30, 100)
+UNLIKE_REPORT_MS_CM = Fraction(1, 20)
+"""A reading that parts so far from its lab report, as a share and in mS/cm, is another water: our
+own defaults; less is what seasons and pens make."""
+
+CREDIT_FROM = Fraction(1, 10)
+CREDIT_FROM_PPM = Fraction(20)
+"""Below a tenth of what the cal-mag brings, or below 20 ppm, the water's calcium is left out of
+account: our own default; such water is soft."""
+
+OFF_VOLUME = Fraction(1, 10)
+"""A volume so far from the tank's own is worth a word: our own default, as levels are read to
+about that."""
+
+HEATS_FROM_PERCENT = Fraction(50)
+"""Sulfuric acid above this heats so much on dilution that it spits: common practice."""
+
+BELOW_WINDOW = Fraction(3, 10)
+"""How far below the window a pH is expected before it is worth a word; the model is no better."""
+
+APART = Fraction(20, 100)
+"""Labels and chart that part by more than this are worth a look: common practice."""
+
+
+def _percent(share: Fraction) -> str:
+    return f"{number_text(share * 100, 0)} %"
+
+
 CATALOGUE: dict[str, Entry] = {
     # Water
     "water_not_read": _mind("Read the water first", "no reading of the source is given"),
@@ -51,25 +86,32 @@ CATALOGUE: dict[str, Entry] = {
     ),
     "water_unlike_report": _mind(
         "The water has changed",
-        "the reading parts by more than 30 % from what its lab report conducts",
+        f"the reading parts by more than {_percent(UNLIKE_REPORT)} from what its lab report "
+        "conducts",
     ),
     "water_ph_unlikely": _note(
         "pH and alkalinity do not go together",
         "the water's pH is one that its alkalinity cannot hold, as pens show in RO water",
     ),
     "hard_water": _mind(
-        "Hard water", "the source reads above 0.4 mS/cm or brings more than 70 ppm calcium"
+        "Hard water",
+        f"the source reads above {number_text(HARD_MS_CM, 1)} mS/cm or brings more than "
+        f"{HARD_CALCIUM_PPM} ppm calcium",
     ),
     "hard_form_on_shelf": _mind(
         "A form for hard water", "the water is hard, and the shelf has such a form of a base part"
     ),
     "calmag_credit": _mind(
         "The water brings calcium",
-        "the lab report has 20 ppm calcium or more, and a tenth of what the cal-mag brings",
+        f"the lab report has {CREDIT_FROM_PPM} ppm calcium or more, and {_percent(CREDIT_FROM)} "
+        "of what "
+        "the cal-mag brings",
     ),
     "no_buffer": _mind(
         "Nothing holds the pH",
-        "the source has under 30 mg/L CaCO3, or is RO or rain, and no buffer or cal-mag goes in",
+        f"the source has under {BUFFERED_PPM} mg/L CaCO3, or is RO or rain, and no buffer or "
+        "cal-mag "
+        "goes in",
     ),
     "chlorine_in_water": _note(
         "Chlorine in the water", "the source has chlorine, and no live culture goes in"
@@ -79,24 +121,28 @@ CATALOGUE: dict[str, Entry] = {
         "Chlorine kills cultures",
         "the source has chlorine or chloramine, and a live culture goes in",
     ),
-    "water_cold": _note("Cold water", "the source is below 18 °C"),
-    "water_warm": _mind("Warm water", "the source is above 22 °C"),
+    "water_cold": _note("Cold water", f"the source is below {COLDEST} °C"),
+    "water_warm": _mind("Warm water", f"the source is above {WARMEST} °C"),
     # Chart and strength
     "soil_chart_in_water": _mind(
-        "A chart for soil", "a soil chart above 50 % for plants in water culture"
+        "A chart for soil",
+        f"a soil chart above {_percent(CAREFUL_START)} for plants in water culture",
     ),
     "soil_chart_lightened": _note(
-        "A chart for soil", "a soil chart at 50 % or less for plants in water culture"
+        "A chart for soil",
+        f"a soil chart at {_percent(CAREFUL_START)} or less for plants in water culture",
     ),
     "strong_for_system": _mind(
-        "Strong for this system", "above 50 % in recirculating deep water or aeroponics"
+        "Strong for this system",
+        f"above {_percent(CAREFUL_START)} in recirculating deep water or aeroponics",
     ),
     "seedlings_low_end": _mind(
         "Seedlings take the low end", "a seedling column with ranges, poured above their low end"
     ),
     "strength_over_chart": _mind("Above the chart", "the mix or one product above 100 %"),
     "volume_unlike_tank": _mind(
-        "Not the tank's volume", "the volume is 10 % or more off the tank's joined water"
+        "Not the tank's volume",
+        f"the volume is {_percent(OFF_VOLUME)} or more off the tank's joined water",
     ),
     "held_elsewhere": _note(
         "Held in another stage", "the tank is held in a column, and another one is mixed"
@@ -120,28 +166,32 @@ CATALOGUE: dict[str, Entry] = {
     # Acids and alkalis
     "acid_into_water": _stop("Acid into water", "a pH adjuster is poured by dose"),
     "sulfuric_heats": _stop(
-        "It heats when diluted", "sulfuric acid above 50 % is on the sheet, or at hand for pH"
+        "It heats when diluted",
+        f"sulfuric acid above {HEATS_FROM_PERCENT} % is on the sheet, or at hand for pH",
     ),
     "acid_and_alkali": _stop("Acid and alkali", "a pH adjuster down and one up on one sheet"),
     "acid_strength_unknown": _note(
         "Which strength of acid?", "a pH adjuster is poured whose strength is not entered"
     ),
     "ph_below_window": _note(
-        "It may end too sour", "the expected pH is more than 0.3 below the window"
+        "It may end too sour",
+        f"the expected pH is more than {number_text(BELOW_WINDOW, 1)} below the window",
     ),
     # Amounts
     "below_finest_mark": _mind(
         "Too small to measure", "an amount is below the finest mark, or shows only in a dilution"
     ),
     "rounding_shows": _mind(
-        "The vessels cannot show it", "rounding to the vessels' marks is more than 2 % of a dose"
+        "The vessels cannot show it",
+        f"rounding to the vessels' marks is more than {_percent(WORTH_SHOWING)} of a dose",
     ),
     "bottle_runs_out": _stop("Not enough left", "more is to be poured than the shelf has"),
     "pounds_and_ounces": _note("Pounds and ounces", "a scale shows lb and oz"),
     "nitrate_salt": _note("An oxidiser", "a dry nitrate salt is on the sheet"),
     # Chemistry
     "chart_and_labels_differ": _mind(
-        "Chart and labels differ", "the labels' EC parts from the chart's by more than 20 %"
+        "Chart and labels differ",
+        f"the labels' EC parts from the chart's by more than {_percent(APART)}",
     ),
     "tank_saturated": _mind(
         "The tank may turn milky", "the finished tank is more than saturated with a mineral"

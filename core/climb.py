@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 from fractions import Fraction
 
-from core.order_rules import Phase
+from core.chart.roles import Phase
 from core.planning import PourSheet
 from core.planning.expected import RestsOn
 from core.quantities import ReadingScale

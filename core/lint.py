@@ -10,7 +10,7 @@ from fractions import Fraction
 from itertools import pairwise
 from statistics import median
 
-from core.chart import Chart, Column, Product, Role, Stage
+from core.chart import Chart, Column, Product, Stage
 from core.chemistry import Label, conducts, contents_of
 from core.quantities import Spoons, Volume, VolumeUnit
 from core.quantities.units import LITRES, amount_of_one
@@ -90,7 +90,7 @@ class _Table:
         return self.doses.get((product.key, column.key), Fraction(0))
 
     def bases(self) -> list[Product]:
-        return [p for p in self.chart.products if p.role is Role.BASE]
+        return [p for p in self.chart.products if p.is_base]
 
     def groups(self) -> list[list[Product]]:
         groups: dict[str, list[Product]] = {}
@@ -233,7 +233,7 @@ def _by_labels(
         [
             (contents_of(labels[p.key], p.form, p.role), float(table.of(p, column)))
             for p in table.chart.products
-            if (p.role is Role.BASE or p.scales) and p.key in labels and table.of(p, column)
+            if p.is_feed and p.key in labels and table.of(p, column)
         ]
         for column in columns
     ]

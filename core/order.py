@@ -8,15 +8,13 @@ from heapq import heappop, heappush
 from itertools import pairwise
 
 from core.chart import Form, Product, Role
+from core.chart.roles import ROLES, Phase
 from core.errors import InputError
 from core.order_rules import (
     HARD_RULES,
-    PHASE_OF_ROLE,
-    REASON_OF_ROLE,
     CalmagPlace,
     LivePlace,
     OrderPreferences,
-    Phase,
     RowsPlace,
     wait_after,
 )
@@ -98,7 +96,7 @@ def _dry_calcium(products: Sequence[Product], calcium: Collection[str]) -> froze
     calcium, it is the one that the chart ranks last beside dry magnesium.
     """
     minerals = [p for p in products if p.form is Form.DRY and p.role in _DRY_MINERALS]
-    dry = [p for p in minerals if p.role is Role.BASE]
+    dry = [p for p in minerals if p.is_base]
     known = frozenset(p.key for p in dry if p.key in calcium or _CALCIUM_SALT in p.name.lower())
     if known:
         return known if len(minerals) > len(known) else frozenset()
@@ -156,7 +154,7 @@ def put_in_order(
     return tuple(
         Place(
             product,
-            PHASE_OF_ROLE[product.role],
+            ROLES[product.role].phase,
             wait_after(product, volume),
             reasons.of(product),
             moved=rows_are_order and product.key in reasons.moved,
@@ -261,18 +259,18 @@ def _role_reason(
             return "live_in_plain_water"
         case Role.BASE:
             return _base_reason(product, order)
-    return REASON_OF_ROLE[product.role]
+    return ROLES[product.role].reason
 
 
 def _base_reason(product: Product, order: Sequence[Product]) -> str:
-    parts = [p for p in order if p.role is Role.BASE and p.group == product.group]
+    parts = [p for p in order if p.is_base and p.group == product.group]
     if len(parts) == 1:
         return "base_alone"
     if product is parts[0]:
         ranked_first = all(product.rank < other.rank for other in parts[1:])
         liquid = product.form is Form.LIQUID
-        return "calcium_before_phosphate" if liquid and ranked_first else REASON_OF_ROLE[Role.BASE]
-    return "pair_follows" if len(parts) == 2 else REASON_OF_ROLE[Role.BASE]
+        return "calcium_before_phosphate" if liquid and ranked_first else ROLES[Role.BASE].reason
+    return "pair_follows" if len(parts) == 2 else ROLES[Role.BASE].reason
 
 
 def _contradiction(cycle: Sequence[str], edges: Edges, products: Sequence[Product]) -> InputError:

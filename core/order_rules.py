@@ -10,36 +10,8 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.chart import Product, Role
+from core.chart.roles import ROLES
 from core.quantities import Volume
-
-
-class Phase(StrEnum):
-    """The part of the mixing in which a product goes in."""
-
-    BUFFER = "buffer"
-    SILICA = "silica"
-    CALMAG = "calmag"
-    BASE = "base"
-    MAGNESIUM = "magnesium"
-    ADDITIVE = "additive"
-    BOOSTER = "booster"
-    PH = "ph"
-    LIVE = "live"
-
-
-PHASE_OF_ROLE: dict[Role, Phase] = {
-    Role.BUFFER: Phase.BUFFER,
-    Role.SILICA: Phase.SILICA,
-    Role.CALMAG: Phase.CALMAG,
-    Role.BASE: Phase.BASE,
-    Role.MAGNESIUM: Phase.MAGNESIUM,
-    Role.ADDITIVE_ALKALINE: Phase.ADDITIVE,
-    Role.ENZYME: Phase.ADDITIVE,
-    Role.ADDITIVE: Phase.ADDITIVE,
-    Role.BOOSTER: Phase.BOOSTER,
-    Role.PH_ADJUSTER: Phase.PH,
-    Role.LIVE: Phase.LIVE,
-}
 
 
 @dataclass(frozen=True, slots=True)
@@ -122,47 +94,25 @@ class OrderPreferences:
 
     def sequence(self) -> tuple[Role, ...]:
         """The roles in their preferred order."""
-        opening = [Role.BUFFER, Role.SILICA]
+        roles = list(ROLES)
         if self.silica is SilicaPlace.BEFORE_BUFFER:
-            opening.reverse()
-        minerals = [Role.BASE, Role.MAGNESIUM]
-        minerals.insert(0 if self.calmag is CalmagPlace.BEFORE_BASE else 2, Role.CALMAG)
-        rest = [Role.ADDITIVE_ALKALINE, Role.ENZYME, Role.ADDITIVE, Role.BOOSTER, Role.PH_ADJUSTER]
-        roles = [*opening, *minerals, *rest]
-        roles.insert(0 if self.live is LivePlace.FIRST else len(roles), Role.LIVE)
+            _move(roles, Role.SILICA, before=Role.BUFFER)
+        if self.calmag is CalmagPlace.AFTER_BASE:
+            _move(roles, Role.CALMAG, after=Role.MAGNESIUM)
+        if self.live is LivePlace.FIRST:
+            _move(roles, Role.LIVE, before=roles[0])
         return tuple(roles)
 
 
-REASON_OF_ROLE: dict[Role, str] = {
-    Role.BUFFER: "buffer_steadies_water",
-    Role.SILICA: "silica_alone",
-    Role.CALMAG: "calmag_before_base",
-    Role.BASE: "base_in_rank",
-    Role.MAGNESIUM: "magnesium_last_mineral",
-    Role.ADDITIVE_ALKALINE: "alkaline_before_other_additives",
-    Role.ENZYME: "enzyme_before_boosters",
-    Role.ADDITIVE: "additive_after_base",
-    Role.BOOSTER: "booster_after_additives",
-    Role.PH_ADJUSTER: "ph_after_feed",
-    Role.LIVE: "live_after_ph",
-}
-"""The code that says why a role stands where it does by default."""
+def _move(
+    roles: list[Role], role: Role, *, before: Role | None = None, after: Role | None = None
+) -> None:
+    """Put a role beside another."""
+    roles.remove(role)
+    beside = before or after
+    assert beside is not None
+    roles.insert(roles.index(beside) + (after is not None), role)
 
-WAIT_MIN: dict[Role, int] = {
-    Role.BUFFER: 3,
-    Role.SILICA: 5,
-    Role.CALMAG: 3,
-    Role.BASE: 5,
-    Role.MAGNESIUM: 3,
-    Role.ADDITIVE_ALKALINE: 2,
-    Role.ENZYME: 2,
-    Role.ADDITIVE: 2,
-    Role.BOOSTER: 2,
-    Role.PH_ADJUSTER: 5,
-    Role.LIVE: 2,
-}
-"""Minutes to stir and wait after each pour; silica, base and pH are common practice, the rest are
-our own defaults."""
 
 _LARGE_L = ((Fraction(500), 0), (Fraction(2000), 2))
 _MORE_IN_LARGEST = 5
@@ -178,7 +128,7 @@ def wait_after(product: Product, volume: Volume) -> int:
     if product.wait_min is not None:
         return product.wait_min
     more = next((more for up_to, more in _LARGE_L if volume.litres <= up_to), _MORE_IN_LARGEST)
-    return WAIT_MIN[product.role] + more
+    return ROLES[product.role].wait_min + more
 
 
 def stir_for(volume: Volume) -> int:

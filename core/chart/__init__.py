@@ -9,9 +9,9 @@ from core.chart.parts import (
     PhWindow,
     Product,
     Readings,
-    Role,
     Stage,
 )
+from core.chart.roles import Role
 
 __all__ = [
     "Chart",

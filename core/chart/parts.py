@@ -1,32 +1,13 @@
 """The parts of a feed chart: rows, columns and cells."""
 
+from collections.abc import Iterable
 from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
 
+from core.chart.roles import Role
 from core.errors import InputError
 from core.quantities import DoseUnit, ReadingRange, decimal_text
-
-
-class Role(StrEnum):
-    """What a product is for; it decides its place in the order and whether strength scales it."""
-
-    BUFFER = "buffer"
-    SILICA = "silica"
-    CALMAG = "calmag"
-    BASE = "base"
-    MAGNESIUM = "magnesium"
-    ADDITIVE_ALKALINE = "additive_alkaline"
-    ENZYME = "enzyme"
-    ADDITIVE = "additive"
-    BOOSTER = "booster"
-    PH_ADJUSTER = "ph_adjuster"
-    LIVE = "live"
-
-
-SCALED_ROLES = frozenset({Role.CALMAG, Role.BASE, Role.MAGNESIUM, Role.BOOSTER})
-"""Roles that strength scales unless the product says otherwise; the others are dosed per volume
-whatever the strength (common practice)."""
 
 
 class Form(StrEnum):
@@ -92,6 +73,25 @@ class Product:
     wait_min: int | None = None
     oxidiser: bool = False
     settles: bool = False
+
+    @property
+    def is_base(self) -> bool:
+        """Whether it is a part of the base."""
+        return self.role is Role.BASE
+
+    @property
+    def is_feed(self) -> bool:
+        """Whether the chart's EC stands for it: a part of the base, or whatever strength scales."""
+        return self.scales or self.is_base
+
+
+def base_groups(products: Iterable[Product]) -> list[list[Product]]:
+    """The parts of the base that belong together, group by group, each in the chart's order."""
+    groups: dict[str, list[Product]] = {}
+    for product in products:
+        if product.is_base and product.group:
+            groups.setdefault(product.group, []).append(product)
+    return list(groups.values())
 
 
 @dataclass(frozen=True, slots=True)

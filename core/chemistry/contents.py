@@ -5,6 +5,7 @@ from enum import StrEnum
 from functools import lru_cache
 
 from core.chart import Form, Role
+from core.chart.roles import ROLES
 from core.chemistry.acids import moles_per_ml
 from core.chemistry.elements import ATOMIC_WEIGHT, CHARGE, Component, Moles, weight_of
 from core.chemistry.label import MEANS, Basis, Label, Salt
@@ -93,10 +94,6 @@ potassium nitrate to 1.1 for magnesium sulfate at 20 % (CRC Handbook, from memor
 _SALT_PER_ION = 1.35
 """g of salts for each g of what labels list: oxygen, hydrogen and ions that they leave out."""
 
-LEAVES_ALKALINITY = frozenset({Role.SILICA, Role.ADDITIVE_ALKALINE, Role.BUFFER, Role.PH_ADJUSTER})
-"""Roles whose missing counter-ion is hydroxide or carbonate, or for an acid hydrogen: it is left
-open, and moves the pH."""
-
 
 @lru_cache(maxsize=4096)
 def contents_of(label: Label, form: Form, role: Role) -> Contents:
@@ -176,7 +173,7 @@ def _closing(moles: Moles, role: Role) -> tuple[Moles, float]:
     charges = [moles.get(c, 0.0) * z for c, z in CHARGE.items()]
     plus, minus = sum(q for q in charges if q > 0), -sum(q for q in charges if q < 0)
     gap, most = plus - minus, max(plus, minus)
-    if most == 0 or role in LEAVES_ALKALINITY:
+    if most == 0 or ROLES[role].lifts:
         return {}, 0.0
     if gap > 0:
         # Sulfate is the ion that labels leave out most, but it would not stay beside calcium.

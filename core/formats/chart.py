@@ -17,7 +17,7 @@ from core.chart import (
     Role,
     Stage,
 )
-from core.chart.parts import SCALED_ROLES
+from core.chart.roles import ROLES
 from core.formats.fields import (
     Count,
     Document,
@@ -56,7 +56,7 @@ class ProductDocument(Document):
             form=self.form,
             group=self.group or "",
             rank=self.rank or 0,
-            scales=self.role in SCALED_ROLES if self.scales is None else self.scales,
+            scales=ROLES[self.role].scales if self.scales is None else self.scales,
             after=self.after,
             wait_min=self.wait_min,
             oxidiser=self.oxidiser,

@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 
+from core.chart.roles import Phase
 from core.chemistry import Doubt, Mineral
 from core.formats.fields import Document, Figure
 from core.formats.measured import (
@@ -10,7 +11,6 @@ from core.formats.measured import (
     MeasuredDocument,
     UsedVessel,
 )
-from core.order_rules import Phase
 from core.planning import Pour
 from core.planning.expected import RestsOn
 from core.planning.planned_pours import Pass

@@ -275,7 +275,7 @@ def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
                 estimate=pour.estimate.value if pour.estimate else None,
                 stop_at_rise=_stop(pour, above),
                 turn=pour.turn,
-                base=pour.product.role is Role.BASE,
+                base=pour.product.is_base,
                 live=pour.product.role is Role.LIVE,
                 scaled=pour.product.scales,
                 ec_rise=ec_rise,

@@ -4,7 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from core.chart import Column, Dose, Product, Role
+from core.chart import Column, Dose, Product
 from core.chart.between import column_between, dose_between
 from core.planning.request import MixRequest
 from core.quantities import Amount, DoseUnit, Reading, Volume
@@ -43,7 +43,7 @@ class Dosed:
     @property
     def is_feed(self) -> bool:
         """Whether an all-in target that leaves no room leaves it out."""
-        return self.product.scales or _is_base(self.product)
+        return self.product.is_feed
 
 
 @dataclass(frozen=True, slots=True)
@@ -56,10 +56,6 @@ class LeftOut:
 
 _WHOLE = Fraction(1)
 _LITRE = Volume(Fraction(1))
-
-
-def _is_base(product: Product) -> bool:
-    return product.role is Role.BASE
 
 
 def column_of(request: MixRequest) -> Column:
@@ -113,7 +109,7 @@ def doses_of(request: MixRequest, target: Target) -> list[Dosed]:
             stop, share = _where_a_rule_stops(dose.until_ec, share, target, request.water.reading)
         printed = printed_amount(dose, request.volume, request.spoons, ones)
         amount = printed.poured(share.end, share.value) if printed else None
-        nominal = printed.poured(request.end, _WHOLE) if printed and _is_base(product) else None
+        nominal = printed.poured(request.end, _WHOLE) if printed and product.is_base else None
         hard_form = request.shelf.of(product.key).hard_form if request.hard_forms else None
         named = replace(product, name=hard_form.name) if hard_form else product
         instead_of = product.name if hard_form else None

@@ -11,7 +11,7 @@ from enum import StrEnum
 from fractions import Fraction
 from math import hypot
 
-from core.chart import Column, Role
+from core.chart import Column
 from core.planning.doses import Dosed
 from core.planning.planned_pours import PlannedPour
 from core.quantities import Reading
@@ -59,9 +59,9 @@ def ec_rises(
         unscaled: mS/cm of that EC which labels give to what strength does not scale.
     """
     found: dict[str, Fraction | None] = {
-        item.product.key: None if item.product.role is Role.BASE else Fraction(0) for item in dosed
+        item.product.key: None if item.product.is_base else Fraction(0) for item in dosed
     }
-    parts = [i for i in dosed if i.product.role is Role.BASE and i.amount and i.nominal]
+    parts = [i for i in dosed if i.product.is_base and i.amount and i.nominal]
     parts = [item for item in parts if item.dose.until_ec is None]
     if column.ec is None:
         return found

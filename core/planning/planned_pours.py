@@ -5,7 +5,6 @@ from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
 
-from core.chart import Role
 from core.order import Place
 from core.planning.doses import Dosed
 from core.quantities import Amount
@@ -48,7 +47,7 @@ class PlannedPour:
 
 
 def _splits(item: Dosed) -> bool:
-    base = item.product.role is Role.BASE
+    base = item.product.is_base
     return base and item.amount is not None and item.dose.until_ec is None
 
 

@@ -7,8 +7,8 @@ from fractions import Fraction
 
 from core.cautions import Caution
 from core.chart import Column, PhWindow, Product
+from core.chart.roles import Phase
 from core.chemistry import AcidKind, Component, Doubt, Element, Mineral, Saturation
-from core.order_rules import Phase
 from core.planning.doses import LeftOut
 from core.planning.expected import RestsOn
 from core.planning.planned_pours import Pass

@@ -3,7 +3,7 @@
 from dataclasses import dataclass, field
 from fractions import Fraction
 
-from core.chart import Product, Role
+from core.chart import Product
 from core.chemistry import Contents, contents_of, rise_of
 from core.planning.doses import cell_of
 from core.planning.request import MixRequest
@@ -57,7 +57,7 @@ def unscaled_of(request: MixRequest) -> Unscaled:
 def _sort(
     request: MixRequest, product: Product, share: Share, per_litre: Fraction, found: _Sorted
 ) -> None:
-    scales = product.scales or product.role is Role.BASE
+    scales = product.is_feed
     label = label_of(request, product.key)
     if label is None:
         found.unlabelled += [] if scales else [product.name]

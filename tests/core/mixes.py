@@ -4,7 +4,7 @@ from fractions import Fraction
 from typing import Any
 
 from core.chart import Chart, Column, Dose, Form, Medium, PhWindow, Product, Readings, Role
-from core.chart.parts import SCALED_ROLES
+from core.chart.roles import ROLES
 from core.planning import MixRequest, PourSheet, Tank, plan_mix
 from core.quantities import DoseUnit, Reading, ReadingRange, Volume, VolumeUnit
 from core.water import REPORT_FIELDS, LabReport, Water
@@ -15,7 +15,7 @@ TANK_FIELDS = ("grown_in", "system", "crop", "joined", "held")
 
 def product(key: str, role: Role, **fields: Any) -> Product:
     """A product that scales as its role does, unless said otherwise."""
-    return Product(key, key.title(), role, **{"scales": role in SCALED_ROLES, **fields})
+    return Product(key, key.title(), role, **{"scales": ROLES[role].scales, **fields})
 
 
 def dose(key: str, text: str, column: str = "w1") -> Dose:

@@ -6,7 +6,6 @@ from hypothesis import strategies as st
 
 from core.chart import Chart, Role
 from core.climb import POURING_MIN, draw_climb
-from core.order_rules import WAIT_MIN
 from core.quantities import ReadingScale, ReadingUnit
 from core.water import TargetConvention
 from tests.core.mixes import chart, dose, ec, pair, plan, product, water
@@ -57,12 +56,6 @@ def test_meters_are_read_after_the_feed_and_before_cultures(
     rows = [product(f"p{number}", role) for number, role in enumerate(roles)]
     sheet = plan(chart(rows, [dose(row.key, "1 mL/L") for row in rows], target=ec("1")))
     assert draw_climb(sheet, ReadingScale()).read_at == read_at
-
-
-def test_waits_of_the_trade() -> None:  # common practice
-    assert WAIT_MIN[Role.SILICA] == 5
-    assert WAIT_MIN[Role.BASE] == 5
-    assert set(WAIT_MIN) == set(Role)
 
 
 def test_the_band_is_as_wide_as_the_reading_is_unsure() -> None:

@@ -7,7 +7,6 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Dose, Role
-from core.chart.parts import SCALED_ROLES
 from core.formats.chart import ProductDocument
 from core.quantities import DoseUnit, Spoons, Volume
 from core.strength import End, Override, printed_amount, share_of
@@ -61,9 +60,11 @@ def test_a_rule_alone_has_no_printed_amount() -> None:
     assert printed_amount(Dose("p", "w1", until_ec=F(1)), Volume(F(1)), Spoons.METRIC, {}) is None
 
 
+SCALED = {Role.BASE, Role.CALMAG, Role.MAGNESIUM, Role.BOOSTER}
+
+
 @pytest.mark.parametrize("role", list(Role))
 def test_roles_scale_as_the_trade_has_it_unless_said_otherwise(role: Role) -> None:
     # Common practice: silica, buffers, enzymes and cultures are dosed per volume.
-    assert ProductDocument(key="p", role=role).product().scales is (role in SCALED_ROLES)
+    assert ProductDocument(key="p", role=role).product().scales is (role in SCALED)
     assert ProductDocument(key="p", role=role, scales=True).product().scales
-    assert {Role.BASE, Role.CALMAG, Role.MAGNESIUM, Role.BOOSTER} == SCALED_ROLES

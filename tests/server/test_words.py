@@ -7,6 +7,7 @@ import pytest
 
 import core
 from core import order_rules
+from core.chart.roles import ROLES
 from core.chemistry import Doubt, Element, Mineral
 from core.guided import causes_of
 from core.guided.causes import OFFERED
@@ -20,8 +21,8 @@ from tests.server.conftest import Yard
 from tests.server.test_storage import stored
 
 ROOT = Path(__file__).parents[2]
-WORDS = (ROOT / "web" / "src" / "planning" / "words.ts").read_text()
-BENCH_WORDS = (ROOT / "web" / "src" / "guided" / "words.ts").read_text()
+WORDS = (ROOT / "web" / "src" / "words" / "planning.ts").read_text()
+BENCH_WORDS = (ROOT / "web" / "src" / "words" / "guided.ts").read_text()
 CORE = Path(core.__file__).parent
 
 
@@ -32,7 +33,7 @@ def worded(table: str, words: str = WORDS) -> set[str]:
 
 
 def test_every_reason_for_a_place_is_worded() -> None:
-    codes = set(order_rules.REASON_OF_ROLE.values())
+    codes = {facts.reason for facts in ROLES.values()}
     codes |= {rule.code for rule in order_rules.HARD_RULES}
     source = (CORE / "order.py").read_text()
     codes |= set(re.findall(r'(?:return|why\.append\(|_LABEL =)\s*"([a-z]+_[a-z_]+)"', source))

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 
 import type { GuidedState, GuidedStep, MixEvent } from '../src/api/client';
 import { countdown, project } from '../src/guided/project';
-import { asks, CAUTIONS, hinted, unitOf } from '../src/guided/words';
+import { asks, CAUTIONS, hinted, unitOf } from '../src/words/guided';
 import { benchOf, viewOf } from '../src/shell/views';
 
 const step = (id: string, known: Partial<GuidedStep> = {}) =>

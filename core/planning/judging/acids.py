@@ -3,20 +3,15 @@
 from collections.abc import Iterator, Mapping
 from fractions import Fraction
 
-from core.cautions import Caution
+from core.cautions import BELOW_WINDOW, HEATS_FROM_PERCENT, Caution
 from core.chart import Product, Role
 from core.chemistry import Acid, AcidKind, Label, alkali_of, contents_of
 from core.planning.judging.judging_input import JudgingInput, keys, names
 from core.planning.tank import choose_acid, label_of
 from core.quantities import decimal_text, number_text
 
-HEATS_FROM_PERCENT = Fraction(50)
 HEATS_FROM_MOLAR = Fraction(7)
-"""Sulfuric acid above this heats so much on dilution that it spits; 50 % is 7.1 mol/L: common
-practice."""
-
-BELOW_WINDOW = 0.3
-"""How far below the window a pH is expected before it is worth a word; the model is no better."""
+"""mol/L of sulfuric acid that is as strong; 50 % is 7.1 mol/L: CRC Handbook."""
 
 
 def cautions(given: JudgingInput) -> Iterator[Caution]:
@@ -24,22 +19,27 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
     adjusters = given.poured(Role.PH_ADJUSTER)
     labels = {product.key: label_of(given.request, product.key) for product in adjusters}
     if adjusters:
-        yield Caution(
-            "acid_into_water",
-            f"{names(adjusters)}: goggles and gloves. Dilute 1 to 10 in a separate cup, acid into "
-            "water and never the other way; never with bleach. The label comes before this sheet.",
-            products=keys(adjusters),
-        )
-    unknown = [p for p in adjusters if not _is_acid(labels[p.key]) and not _lifts(p, labels)]
-    if unknown:
+        yield from _adjusters(adjusters, labels)
+    yield from _heating(given, [label.acid for label in labels.values() if label and label.acid])
+    yield from _below_window(given)
+
+
+def _adjusters(adjusters: list[Product], labels: Mapping[str, Label | None]) -> Iterator[Caution]:
+    yield Caution(
+        "acid_into_water",
+        f"{names(adjusters)}: goggles and gloves. Dilute 1 to 10 in a separate cup, acid into "
+        "water and never the other way; never with bleach. The label comes before this sheet.",
+        products=keys(adjusters),
+    )
+    down = [product for product in adjusters if _is_acid(labels[product.key])]
+    up = [product for product in adjusters if _lifts(product, labels)]
+    if unknown := [product for product in adjusters if product not in (*down, *up)]:
         yield Caution(
             "acid_strength_unknown",
             f"How strong {names(unknown)} is was never entered: the same bottle at another "
             "strength moves pH several times as far. Enter its percentage on the shelf.",
             products=keys(unknown),
         )
-    down = [p for p in adjusters if _is_acid(labels[p.key])]
-    up = [p for p in adjusters if _lifts(p, labels)]
     if down and up:
         yield Caution(
             "acid_and_alkali",
@@ -47,17 +47,19 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
             "one of them only, never both in one mix.",
             products=keys([*down, *up]),
         )
-    yield from _heating(given, [label.acid for label in labels.values() if label and label.acid])
-    if given.in_tank and given.in_tank.ph is not None:
-        lowest = float(given.window.low)
-        if given.in_tank.ph < lowest - BELOW_WINDOW:
-            yield Caution(
-                "ph_below_window",
-                f"The tank may end near pH {given.in_tank.ph:.1f}, below the window from "
-                f"{number_text(given.window.low, 1)}. Read it before adding anything: feeds with "
-                "organic acids come back by themselves within a day or two.",
-                {"ph": f"{given.in_tank.ph:.2f}", "low": decimal_text(given.window.low)},
-            )
+
+
+def _below_window(given: JudgingInput) -> Iterator[Caution]:
+    ph = given.in_tank.ph if given.in_tank else None
+    if ph is None or ph >= float(given.window.low) - float(BELOW_WINDOW):
+        return
+    yield Caution(
+        "ph_below_window",
+        f"The tank may end near pH {ph:.1f}, below the window from "
+        f"{number_text(given.window.low, 1)}. Read it before adding anything: feeds with organic "
+        "acids come back by themselves within a day or two.",
+        {"ph": f"{ph:.2f}", "low": decimal_text(given.window.low)},
+    )
 
 
 def _is_acid(label: Label | None) -> bool:

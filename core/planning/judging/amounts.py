@@ -1,9 +1,10 @@
 """Cautions about measuring, and about what is left in the bottles."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
+from fractions import Fraction
 
 from core.cautions import Caution
-from core.chart import Form
+from core.chart import Form, Product
 from core.chemistry import Salt
 from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
 from core.planning.sheet import Pour
@@ -28,31 +29,29 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
     for pour in given.pours:
         yield from _measured(pour)
     yield from _stock(given)
-    if any(
-        fill.vessel.shows is Shows.LB_OZ
-        for pour in given.pours
-        if pour.measured
-        for fill in pour.measured.fills
-    ):
+    if any(_shows_pounds(pour) for pour in given.pours):
         yield Caution(
             "pounds_and_ounces",
             "This scale shows pounds and ounces: 6 lb 4 oz is 6.25 lb, not 6.4. Weigh to what the "
             "ticket shows, both figures.",
         )
-    nitrates = [
-        place.product
-        for place in given.places
-        if place.product.form is Form.DRY
-        and (label := label_of(given.request, place.product.key))
-        and label.salt in NITRATES
-    ]
-    if nitrates:
+    if nitrates := [p.product for p in given.places if _is_dry_nitrate(given, p.product)]:
         yield Caution(
             "nitrate_salt",
             f"{names(nitrates)}: nitrate salts make a fire burn fiercely. Keep them dry, shut, and "
             "away from fuels, sawdust and metal powder; sweep up what is spilt.",
             products=keys(nitrates),
         )
+
+
+def _shows_pounds(pour: Pour) -> bool:
+    fills = pour.measured.fills if pour.measured else ()
+    return any(fill.vessel.shows is Shows.LB_OZ for fill in fills)
+
+
+def _is_dry_nitrate(given: JudgingInput, product: Product) -> bool:
+    label = label_of(given.request, product.key) if product.form is Form.DRY else None
+    return label is not None and label.salt in NITRATES
 
 
 def _measured(pour: Pour) -> Iterator[Caution]:
@@ -85,26 +84,19 @@ def _measured(pour: Pour) -> Iterator[Caution]:
 
 def _stock(given: JudgingInput) -> Iterator[Caution]:
     """One stop for all bottles that run out."""
-    needed: dict[str, Amount] = {}
-    for pour in given.pours:
-        if amount := pour.amount or pour.estimate:
-            before = needed.get(pour.product.key)
-            value = amount.value + (before.value if before else 0)
-            needed[pour.product.key] = Amount(value, amount.unit)
+    needed = _needed(given.pours)
     told, values, short_of = [], {}, []
-    for place in given.places:
-        known = given.request.shelf.of(place.product.key)
-        form = known.hard_form if given.request.hard_forms else None
-        left, amount = form.left if form else known.left, needed.get(place.product.key)
+    for product in (place.product for place in given.places):
+        left, amount = _left(given, product), needed.get(product.key)
         if left is None or amount is None or left >= amount.value:
             continue
         short = Amount(amount.value - left, amount.unit)
         told.append(
-            f"{place.product.name} has {amount_words(Amount(left, amount.unit))} left and is "
+            f"{product.name} has {amount_words(Amount(left, amount.unit))} left and is "
             f"{amount_words(short)} short"
         )
-        values[place.product.key] = decimal_text(short.value)
-        short_of.append(place.product)
+        values[product.key] = decimal_text(short.value)
+        short_of.append(product)
     if told:
         yield Caution(
             "bottle_runs_out",
@@ -113,3 +105,21 @@ def _stock(given: JudgingInput) -> Iterator[Caution]:
             values,
             keys(short_of),
         )
+
+
+def _needed(pours: Sequence[Pour]) -> dict[str, Amount]:
+    """What all pours of a product come to."""
+    needed: dict[str, Amount] = {}
+    for pour in pours:
+        if amount := pour.amount or pour.estimate:
+            before = needed.get(pour.product.key)
+            value = amount.value + (before.value if before else 0)
+            needed[pour.product.key] = Amount(value, amount.unit)
+    return needed
+
+
+def _left(given: JudgingInput, product: Product) -> Fraction | None:
+    """What is left of the bottle that is poured: of its form for hard water, where that is it."""
+    known = given.request.shelf.of(product.key)
+    form = known.hard_form if given.request.hard_forms else None
+    return form.left if form else known.left

@@ -3,17 +3,13 @@
 from collections.abc import Iterator, Mapping, Sequence
 from fractions import Fraction
 
-from core.cautions import Caution
-from core.chart import Role
+from core.cautions import APART, Caution
 from core.chemistry import Mineral
 from core.planning.expected import RestsOn
 from core.planning.judging.judging_input import JudgingInput, percent
 from core.planning.judging.order import MINERAL_WORDS, number_text_of
-from core.planning.sheet import SHOWN_WHOLE_PPM, ElementInTank
+from core.planning.sheet import SHOWN_WHOLE_PPM, ElementInTank, InTank
 from core.quantities import Reading, decimal_text, number_text
-
-APART = Fraction(20, 100)
-"""Labels and chart that part by more than this are worth a look: common practice."""
 
 
 def cautions(given: JudgingInput) -> Iterator[Caution]:
@@ -22,6 +18,12 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
     tank = given.in_tank
     if tank is None:
         return
+    yield from _saturated(given, tank)
+    yield from _out_of_range(given, tank)
+
+
+def _saturated(given: JudgingInput, tank: InTank) -> Iterator[Caution]:
+    # Carbonates and phosphates follow from pH, which an unknown alkalinity leaves open.
     known = given.request.water.report.alkalinity is not None
     milky = [s for s in tank.saturated if known or s.mineral is Mineral.GYPSUM]
     if milky:
@@ -33,7 +35,10 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
             "it weaker, with softer water, or bring pH down soon.",
             {"mineral": worst.mineral.value, "times": f"{worst.times:.2f}"},
         )
-    out = [found for found in tank.elements if found.is_out and not tank.unlabelled]
+
+
+def _out_of_range(given: JudgingInput, tank: InTank) -> Iterator[Caution]:
+    out = [] if tank.unlabelled else [found for found in tank.elements if found.is_out]
     if out:
         told = "; ".join(_beside_range(found) for found in out)
         by_acid, remedy = _brought_by_acid(given, out)
@@ -51,13 +56,7 @@ def _brought_by_acid(
 ) -> tuple[str, Mapping[str, str]]:
     """Whether it is the chosen acid that takes an element out of its range, and another one."""
     plan = given.in_tank.acid if given.in_tank else None
-    brought = [
-        one
-        for one in out
-        if one.from_acid > 0
-        and one.window is not None
-        and one.ppm > float(one.window.high) >= one.ppm - one.from_acid
-    ]
+    brought = [one for one in out if _is_brought_by_acid(one)]
     if plan is None or not brought:
         return "", {}
     [first, *_] = brought
@@ -66,6 +65,13 @@ def _brought_by_acid(
     if not others:
         return f"{said}; another acid would not. ", {}
     return f"{said}; {others[0].name} does not. ", {"acid": others[0].key}
+
+
+def _is_brought_by_acid(one: ElementInTank) -> bool:
+    """Whether it would be within its range without the acid."""
+    if one.from_acid <= 0 or one.window is None:
+        return False
+    return one.ppm > float(one.window.high) >= one.ppm - one.from_acid
 
 
 def _beside_range(found: ElementInTank) -> str:
@@ -80,22 +86,11 @@ def _beside_range(found: ElementInTank) -> str:
 def _chart_and_labels(given: JudgingInput) -> Iterator[Caution]:
     """What the labels of the feed add up to, beside what the chart prints for the same."""
     added = given.target.all_in  # the printed EC at this strength
-    if added is None or given.chemistry is None or not given.pours:
+    labels = _by_labels(given)
+    if added is None or labels is None:
         return
-    feed = [p for p in given.pours if p.product.role is Role.BASE or p.product.scales]
-    if any(pour.basis is not RestsOn.LABEL for pour in feed) or not feed:
-        return
-    by_labels = sum(
-        ec_rise
-        for pour, ec_rise in zip(given.pours, given.chemistry.ec_rises, strict=True)
-        if ec_rise and (pour.product.role is Role.BASE or pour.product.scales)
-    )
-    wished = {override.product for override in given.request.overrides}
-    if any(pour.product.key in wished for pour in feed):
-        return  # then they part by the grower's own wish
     # What goes in whole is no feed by its label: the chart's EC stands for it as well.
     printed = (added.middle.ms_cm - given.target.whole) * given.target.headroom_share
-    labels = Fraction(by_labels).limit_denominator(10_000)
     if printed == 0 or abs(labels - printed) <= APART * printed:
         return
     off = (labels - printed) / printed
@@ -107,3 +102,16 @@ def _chart_and_labels(given: JudgingInput) -> Iterator[Caution]:
         "on the labels, and trust the pen.",
         {"labels_ec": decimal_text(labels), "chart_ec": decimal_text(printed)},
     )
+
+
+def _by_labels(given: JudgingInput) -> Fraction | None:
+    """mS/cm that the feed adds by its labels; None where not all tell, or some are wished off."""
+    feed = [pour for pour in given.pours if pour.product.is_feed]
+    if given.chemistry is None or not feed:
+        return None
+    wished = {override.product for override in given.request.overrides}
+    if any(p.basis is not RestsOn.LABEL or p.product.key in wished for p in feed):
+        return None
+    rises = zip(given.pours, given.chemistry.ec_rises, strict=True)
+    added = sum(rise for pour, rise in rises if rise and pour.product.is_feed)
+    return Fraction(added).limit_denominator(10_000)

@@ -1,11 +1,13 @@
 """Cautions about the chart, the strength and the parts of the feed."""
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 from fractions import Fraction
 
-from core.cautions import Caution
-from core.chart import Medium, Product, Role, Stage
+from core.cautions import OFF_VOLUME, Caution
+from core.chart import Medium, Product, Stage
+from core.chart.parts import base_groups
 from core.growing import CAREFUL_START, HALF_STRENGTH_SYSTEMS, SYSTEM_WORDS
+from core.planning.doses import Dosed
 from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
 from core.quantities import decimal_text, number_text
 from core.strength import End
@@ -13,9 +15,6 @@ from core.water import TargetConvention
 
 _MEDIUM_WORDS = {Medium.WATER: "water culture", Medium.COIR: "coir", Medium.SOIL: "soil"}
 _HALF = {"strength": decimal_text(CAREFUL_START)}
-
-OFF_VOLUME = Fraction(1, 10)
-"""A volume so far from the tank's own is worth a word: our own default."""
 
 
 def cautions(given: JudgingInput) -> Iterator[Caution]:
@@ -28,31 +27,16 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
 
 def _strength(given: JudgingInput) -> Iterator[Caution]:
     request, strength = given.request, given.request.strength
-    values = {"strength": decimal_text(strength)}
     soil_in_water = request.chart.medium is Medium.SOIL and request.tank.grown_in is Medium.WATER
-    if soil_in_water and strength > CAREFUL_START:
-        yield Caution(
-            "soil_chart_in_water",
-            "This chart was written for soil, which holds food back; bare roots in water get all "
-            "of it at once and burn: start at 50 %; one can always add.",
-            values,
-            remedy=_HALF,
-        )
-    elif soil_in_water:
-        yield Caution(
-            "soil_chart_lightened",
-            "This chart was written for soil, which holds food back; bare roots in water get all "
-            f"of it at once: {percent(strength)} is a careful start, so watch the leaf tips "
-            "before adding.",
-            values,
-        )
-    system = request.tank.system
-    if system in HALF_STRENGTH_SYSTEMS and strength > CAREFUL_START and not soil_in_water:
+    if soil_in_water:
+        yield _soil_chart(strength)
+    elif request.tank.system in HALF_STRENGTH_SYSTEMS and strength > CAREFUL_START:
         yield Caution(
             "strong_for_system",
-            f"In {SYSTEM_WORDS[system]} roots take up feed as fast as it comes, so printed charts "
-            "start at 50 % there: one can always add, and burnt plants do not come back.",
-            values,
+            f"In {SYSTEM_WORDS[request.tank.system]} roots take up feed as fast as it comes, so "
+            "printed charts start at 50 % there: one can always add, and burnt plants do not come "
+            "back.",
+            {"strength": decimal_text(strength)},
             remedy=_HALF,
         )
     over = {o.product: o.strength for o in request.overrides if o.strength and o.strength > 1}
@@ -60,6 +44,23 @@ def _strength(given: JudgingInput) -> Iterator[Caution]:
         yield _over_chart(strength, ())
     if over:
         yield _over_chart(max(over.values()), tuple(over))
+
+
+def _soil_chart(strength: Fraction) -> Caution:
+    """A chart for soil over bare roots."""
+    burns = (
+        "This chart was written for soil, which holds food back; bare roots in water get all of it "
+        "at once and burn"
+    )
+    values = {"strength": decimal_text(strength)}
+    if strength > CAREFUL_START:
+        way_out = f"{burns}: start at {percent(CAREFUL_START)}; one can always add."
+        return Caution("soil_chart_in_water", way_out, values, remedy=_HALF)
+    return Caution(
+        "soil_chart_lightened",
+        f"{burns}: {percent(strength)} is a careful start, so watch the leaf tips before adding.",
+        values,
+    )
 
 
 def _over_chart(strength: Fraction, products: tuple[str, ...]) -> Caution:
@@ -73,35 +74,15 @@ def _over_chart(strength: Fraction, products: tuple[str, ...]) -> Caution:
 
 
 def _column(given: JudgingInput) -> Iterator[Caution]:
-    request, column = given.request, given.column
-    ends = {item.product.key: item.share.end for item in given.dosed}
-    ranged = [p.product for p in given.pours if p.range and ends[p.product.key] is not End.LOW]
-    ranged = list({product.key: product for product in ranged}.values())
-    if column.stage is Stage.SEEDLING and ranged:
-        yield Caution(
-            "seedlings_low_end",
-            f"Seedlings take the low end of printed ranges, and {names(ranged[:3])} "
-            f"stands above it: young roots burn first.",
-            products=keys(ranged),
-            remedy={"end": End.LOW.value},
-        )
-    held = request.tank.held
-    if held is not None and held != request.column:
-        label = next((c.label for c in request.chart.columns if c.key == held), None)
-        if label is not None:
-            yield Caution(
-                "held_elsewhere",
-                f"This tank is held in {label}, and {column.label} is another stage: plants that "
-                "stay leafy get too little nitrogen in a later one.",
-                {"held": held},
-                remedy={"column": held},
-            )
+    column = given.column
+    yield from _seedlings(given)
+    yield from _held_elsewhere(given)
     if column.ph is None:
         low, high = number_text(given.window.low, 1), number_text(given.window.high, 1)
         yield Caution(
             "no_ph_window",
             f"The chart prints no pH window here; {low} to {high} is common practice in "
-            f"{_MEDIUM_WORDS[request.tank.grown_in]}.",
+            f"{_MEDIUM_WORDS[given.request.tank.grown_in]}.",
             {"low": decimal_text(given.window.low), "high": decimal_text(given.window.high)},
         )
     if column.ec is None and given.target.convention is not TargetConvention.DOSES_ONLY:
@@ -109,6 +90,37 @@ def _column(given: JudgingInput) -> Iterator[Caution]:
             "no_target_reading",
             "The chart prints no EC for this column: pour the doses, and note what the meter "
             "shows.",
+        )
+
+
+def _seedlings(given: JudgingInput) -> Iterator[Caution]:
+    if given.column.stage is not Stage.SEEDLING:
+        return
+    ends = {item.product.key: item.share.end for item in given.dosed}
+    above = [p.product for p in given.pours if p.range and ends[p.product.key] is not End.LOW]
+    ranged = list({product.key: product for product in above}.values())
+    if ranged:
+        yield Caution(
+            "seedlings_low_end",
+            f"Seedlings take the low end of printed ranges, and {names(ranged[:3])} "
+            f"stands above it: young roots burn first.",
+            products=keys(ranged),
+            remedy={"end": End.LOW.value},
+        )
+
+
+def _held_elsewhere(given: JudgingInput) -> Iterator[Caution]:
+    request, held = given.request, given.request.tank.held
+    if held is None or held == request.column:
+        return
+    label = next((c.label for c in request.chart.columns if c.key == held), None)
+    if label is not None:
+        yield Caution(
+            "held_elsewhere",
+            f"This tank is held in {label}, and {given.column.label} is another stage: plants that "
+            "stay leafy get too little nitrogen in a later one.",
+            {"held": held},
+            remedy={"column": held},
         )
 
 
@@ -127,40 +139,40 @@ def _volume(given: JudgingInput) -> Iterator[Caution]:
     )
 
 
-def _groups(products: Sequence[Product]) -> list[list[Product]]:
-    """The base groups of the chart with two parts or more."""
-    groups: dict[str, list[Product]] = {}
-    for product in products:
-        if product.role is Role.BASE and product.group:
-            groups.setdefault(product.group, []).append(product)
-    return [group for group in groups.values() if len(group) > 1]
-
-
 def _pairs(given: JudgingInput) -> Iterator[Caution]:
     """Two-part bases that do not get equal amounts, or of which one part is missing."""
     if given.target.headroom_share == 0:
         return
     by_key = {item.product.key: item for item in given.dosed}
+    for group in base_groups(given.request.chart.products):
+        if len(group) == 2:
+            yield from _pair(given, group, [by_key.get(product.key) for product in group])
+
+
+def _pair(
+    given: JudgingInput, group: Sequence[Product], items: Sequence[Dosed | None]
+) -> Iterator[Caution]:
+    amounts = [item.amount if item else None for item in items]
+    if amounts[0] == amounts[1] or not _is_one_to_one(items):
+        return
     poured = {pour.product.key for pour in given.pours}
-    for group in _groups(given.request.chart.products):
-        if len(group) != 2:
-            continue
-        items = [by_key.get(product.key) for product in group]
-        if any(item and item.dose.until_ec is not None for item in items):
-            continue
-        amounts = [item.amount if item else None for item in items]
+    wished_away = [
+        product
+        for product, item in zip(group, items, strict=True)
+        if product.key not in poured and item and item.nominal and item.nominal.value
+    ]
+    if wished_away:
+        yield _missing(given, wished_away[0], group)
+    else:
         nominal = [item.nominal if item else None for item in items]
-        if amounts[0] == amounts[1]:
-            continue
-        if amounts[0] and amounts[1] and amounts[0].unit is not amounts[1].unit:
-            continue  # mL and g are not one to one
-        missing = [product for product in group if product.key not in poured]
-        wished_away = [p for p in missing if (item := by_key.get(p.key)) and item.nominal
-                       and item.nominal.value]  # fmt: skip
-        if wished_away:
-            yield _missing(given, wished_away[0], group)
-        else:
-            yield _unequal(given, group, [amount_words(a) for a in amounts], nominal)
+        yield _unequal(given, group, [amount_words(amount) for amount in amounts], nominal)
+
+
+def _is_one_to_one(items: Sequence[Dosed | None]) -> bool:
+    """Whether amounts tell: none is poured to a reading, and mL does not stand beside g."""
+    there = [item for item in items if item]
+    units = {item.amount.unit for item in there if item.amount and item.amount.value}
+    return len(units) < 2 and all(item.dose.until_ec is None for item in there)
 
 
 def _missing(given: JudgingInput, missing: Product, group: Sequence[Product]) -> Caution:
@@ -191,8 +203,6 @@ def _unequal(
             values,
             keys(group),
         )
-    shares = {item.product.key: item.share.chosen for item in given.dosed}
-    ends = {item.product.key: item.share.end for item in given.dosed}
     wished = {override.product for override in given.request.overrides}
     leader = next((p for p in group if p.key in wished), group[0])
     follower = next(product for product in group if product is not leader)
@@ -202,7 +212,14 @@ def _unequal(
         f"let {follower.name} follow.",
         values,
         keys(group),
-        {"product": follower.key, "end": ends[leader.key].value}
-        if shares[leader.key] == shares[follower.key]
-        else {"product": follower.key, "strength": decimal_text(shares[leader.key])},
+        {"product": follower.key, **_as_leader(given, leader, follower)},
     )
+
+
+def _as_leader(given: JudgingInput, leader: Product, follower: Product) -> Mapping[str, str]:
+    """What the follower is to be set to: the leader's strength, or its end of the range."""
+    shares = {item.product.key: item.share for item in given.dosed}
+    one, other = shares[leader.key], shares[follower.key]
+    if one.chosen == other.chosen:
+        return {"end": one.end.value}
+    return {"strength": decimal_text(one.chosen)}

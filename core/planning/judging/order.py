@@ -1,9 +1,9 @@
 """Cautions about the order."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 
 from core.cautions import Caution
-from core.chart import Role
+from core.chart import Product, Role
 from core.chemistry import Mineral
 from core.planning.judging.judging_input import JudgingInput, keys, names
 from core.planning.tank import choose_acid
@@ -33,17 +33,7 @@ def _live(given: JudgingInput) -> Iterator[Caution]:
     if not live:
         return
     order = [place.product for place in given.places]
-    first = min(order.index(product) for product in live)
-    known = given.in_tank is not None and given.in_tank.ph is not None
-    settles = any(pour.product.settles for pour in given.pours)
-    acid = (
-        given.in_tank and given.in_tank.acid
-        if known
-        else not settles and choose_acid(given.request, given.column.stage)
-    )
-    later = any(product.role is Role.PH_ADJUSTER for product in order[first:])
-    early = any(product.role is not Role.LIVE for product in order[first:])
-    if later or (acid and early):
+    if _meets_acid(given, order[min(order.index(product) for product in live) :]):
         yield Caution(
             "live_before_acid",
             f"{names(live)} would meet the acid that is still to come, and much of it dies: pour "
@@ -58,6 +48,23 @@ def _live(given: JudgingInput) -> Iterator[Caution]:
             "the cultures not before the oxidiser is used up; its label says how long.",
             products=keys([*oxidisers, *live]),
         )
+
+
+def _meets_acid(given: JudgingInput, from_live_on: Sequence[Product]) -> bool:
+    """Whether acid goes in after the first live culture, by dose or where pH is adjusted."""
+    if any(product.role is Role.PH_ADJUSTER for product in from_live_on):
+        return True
+    early = any(product.role is not Role.LIVE for product in from_live_on)
+    return early and _takes_acid(given)
+
+
+def _takes_acid(given: JudgingInput) -> bool:
+    """Whether acid is expected; where pH is not known beforehand, whether any is at hand."""
+    tank = given.in_tank
+    if tank is not None and tank.ph is not None:
+        return tank.acid is not None
+    settles = any(pour.product.settles for pour in given.pours)
+    return not settles and choose_acid(given.request, given.column.stage) is not None
 
 
 def number_text_of(times: float) -> str:

@@ -3,24 +3,17 @@
 from collections.abc import Iterator
 from fractions import Fraction
 
-from core.cautions import Caution
+from core.cautions import CREDIT_FROM, CREDIT_FROM_PPM, UNLIKE_REPORT, UNLIKE_REPORT_MS_CM, Caution
 from core.chart import Role
 from core.chemistry import Component, contents_of
 from core.chemistry.elements import weight_of
 from core.chemistry.source import source_water
+from core.planning.doses import Dosed
 from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
 from core.planning.tank import label_of
-from core.quantities import Reading, decimal_text, number_text
+from core.quantities import Amount, Reading, decimal_text, number_text
 from core.water import HARD_CALCIUM_PPM, Disinfectant, TargetConvention, Water
 from core.windows import COLDEST, WARMEST
-
-UNLIKE_REPORT = Fraction(30, 100)
-"""A reading that parts so far from its lab report is another water: our own default."""
-
-CREDIT_FROM = Fraction(1, 10)
-CREDIT_FROM_PPM = Fraction(20)
-"""Below a tenth of what the cal-mag brings, or below 20 ppm, the water's calcium is left out of
-account: our own default; such water is soft."""
 
 
 def cautions(given: JudgingInput) -> Iterator[Caution]:
@@ -56,19 +49,23 @@ def _reading(given: JudgingInput) -> Iterator[Caution]:
         yield _too_strong(given, water.reading)
     elif target.reading is not None and water.reading.ms_cm * 2 > target.reading.middle.ms_cm > 0:
         yield _takes_half(given, water.reading)
-    chemistry = given.chemistry
+    yield from _unlike_report(given, water.reading)
+
+
+def _unlike_report(given: JudgingInput, reading: Reading) -> Iterator[Caution]:
+    water, chemistry = given.request.water, given.chemistry
     tells_by_report = water.report.calcium is not None and source_water(water).conducts_as_reported
-    if chemistry and chemistry.water_ms_cm and tells_by_report:
-        by_report = Fraction(chemistry.water_ms_cm).limit_denominator(10_000)
-        off = abs(water.reading.ms_cm - by_report)
-        if off > UNLIKE_REPORT * by_report and off > Fraction(1, 20):
-            yield Caution(
-                "water_unlike_report",
-                f"The water reads {given.reading(water.reading)}, but what its lab report lists "
-                f"conducts about {given.reading(Reading(by_report))}. It may have changed with the "
-                "season: have it analysed again before trusting calcium and alkalinity.",
-                {"ec": decimal_text(water.reading.ms_cm), "report_ec": decimal_text(by_report)},
-            )
+    if chemistry is None or not chemistry.water_ms_cm or not tells_by_report:
+        return
+    by_report = Fraction(chemistry.water_ms_cm).limit_denominator(10_000)
+    if abs(reading.ms_cm - by_report) > max(UNLIKE_REPORT * by_report, UNLIKE_REPORT_MS_CM):
+        yield Caution(
+            "water_unlike_report",
+            f"The water reads {given.reading(reading)}, but what its lab report lists conducts "
+            f"about {given.reading(Reading(by_report))}. It may have changed with the season: have "
+            "it analysed again before trusting calcium and alkalinity.",
+            {"ec": decimal_text(reading.ms_cm), "report_ec": decimal_text(by_report)},
+        )
 
 
 def _too_strong(given: JudgingInput, source: Reading) -> Caution:
@@ -117,20 +114,16 @@ def _hardness(given: JudgingInput) -> Iterator[Caution]:
     water, request = given.request.water, given.request
     calmag = given.poured(Role.CALMAG)
     credits = [credit for product in calmag for credit in _credit(given, product.key)]
-    forms = [
-        (item.product, form)
-        for item in given.dosed
-        if (form := request.shelf.of(item.product.key).hard_form) and not request.hard_forms
-    ]
+    shelf = [] if request.hard_forms else [item.product for item in given.dosed]
+    forms = [(one, form) for one in shelf if (form := request.shelf.of(one.key).hard_form)]
     if water.is_hard and not credits:  # a credit is the same, with its way out
         yield _hard(given, keys(calmag), has_form=bool(forms))
     if water.is_hard and forms and not _salty(water):
+        instead = " and ".join(f"{form.name} in place of {one.name}" for one, form in forms)
         yield Caution(
             "hard_form_on_shelf",
-            "The shelf has "
-            + " and ".join(f"{form.name} in place of {product.name}" for product, form in forms)
-            + ": it carries less calcium, which this water brings already.",
-            products=keys([product for product, _ in forms]),
+            f"The shelf has {instead}: it carries less calcium, which this water brings already.",
+            products=keys([one for one, _ in forms]),
             remedy={"hard_forms": "true"},
         )
     yield from credits
@@ -173,18 +166,13 @@ def _hard(given: JudgingInput, calmag: tuple[str, ...], *, has_form: bool) -> Ca
 def _credit(given: JudgingInput, product: str) -> Iterator[Caution]:
     """Cal-mag stands in for calcium that soft water lacks: what the water has is credited."""
     item = next(item for item in given.dosed if item.product.key == product)
-    label, calcium = label_of(given.request, product), given.request.water.report.calcium
-    if label is None or calcium is None or item.amount is None:
-        return
-    per_unit = contents_of(label, item.product.form, item.product.role).moles
-    brings = per_unit.get(Component.CALCIUM, 0.0) * weight_of(Component.CALCIUM) * 1000
-    if not brings or not item.printed:
-        return
+    calcium = given.request.water.report.calcium
     # The full dose at this mix's end and strength, whatever was wished for this product.
     rule = given.request.strength if item.product.scales else Fraction(1)
+    if calcium is None or item.amount is None or not item.printed:
+        return
     full = item.printed.poured(item.share.end, rule * given.target.headroom_share)
-    dose = full.value / given.request.volume.litres
-    ppm = Fraction(brings * float(dose)).limit_denominator(1000)
+    ppm = _calcium_of(given, item, full)
     if ppm == 0 or calcium < max(ppm * CREDIT_FROM, CREDIT_FROM_PPM):
         return
     left = max(1 - calcium / ppm, Fraction(0))
@@ -208,6 +196,17 @@ def _credit(given: JudgingInput, product: str) -> Iterator[Caution]:
         (product,),
         {"product": product, "strength": decimal_text(wanted)},
     )  # fmt: skip
+
+
+def _calcium_of(given: JudgingInput, item: Dosed, amount: Amount) -> Fraction:
+    """ppm of calcium that so much of a product brings by its label; 0 where that tells of none."""
+    label = label_of(given.request, item.product.key)
+    if label is None:
+        return Fraction(0)
+    per_unit = contents_of(label, item.product.form, item.product.role).moles
+    brings = per_unit.get(Component.CALCIUM, 0.0) * weight_of(Component.CALCIUM) * 1000
+    per_litre = amount.value / given.request.volume.litres
+    return Fraction(brings * float(per_litre)).limit_denominator(1000)
 
 
 def _ph(given: JudgingInput) -> Iterator[Caution]:
@@ -259,13 +258,13 @@ def _temperature(given: JudgingInput) -> Iterator[Caution]:
         yield Caution(
             "water_cold",
             f"At {shown} products dissolve slowly and roots stand still: let the water come to "
-            "18 to 22 °C, and stir longer until then.",
+            f"{COLDEST} to {WARMEST} °C, and stir longer until then.",
             {"temperature": decimal_text(degrees)},
         )
     elif degrees > WARMEST:
         yield Caution(
             "water_warm",
-            f"At {shown} water holds less oxygen and root rot comes easily: cool it to 18 to "
-            "22 °C before plants get it, and aerate.",
+            f"At {shown} water holds less oxygen and root rot comes easily: cool it to "
+            f"{COLDEST} to {WARMEST} °C before plants get it, and aerate.",
             {"temperature": decimal_text(degrees)},
         )

@@ -2,7 +2,7 @@
   import type { GuidedState, GuidedStep } from '../api/client';
   import { shown } from '../planning/figures';
   import { weighed } from '../planning/vessel';
-  import { PASS_WORDS } from './words';
+  import { PASS_WORDS } from '../words/guided';
   import Vessel from '../planning/Vessel.svelte';
 
   let { step, guided }: { step: GuidedStep; guided: GuidedState } = $props();

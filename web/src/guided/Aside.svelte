@@ -3,7 +3,7 @@
   import type { GuidedMix } from './guided.svelte';
   import Note from './Note.svelte';
   import { toldFigure } from './project';
-  import { asks } from './words';
+  import { asks } from '../words/guided';
 
   let { guided, standing }: { guided: GuidedMix; standing: GuidedState } = $props();
 

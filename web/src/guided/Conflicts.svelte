@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { GuidedState } from '../api/client';
   import type { GuidedMix } from './guided.svelte';
-  import { asks } from './words';
+  import { asks } from '../words/guided';
 
   let { guided, standing }: { guided: GuidedMix; standing: GuidedState } = $props();
 

@@ -3,7 +3,7 @@
   import Dialog from '../parts/Dialog.svelte';
   import type { GuidedMix } from './guided.svelte';
   import WayOut from './WayOut.svelte';
-  import { asks, unitOf } from './words';
+  import { asks, unitOf } from '../words/guided';
 
   let {
     guided,

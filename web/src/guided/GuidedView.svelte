@@ -21,7 +21,7 @@
   import Volume from './Volume.svelte';
   import WayOut from './WayOut.svelte';
   import Why from './Why.svelte';
-  import { asks, CAUTIONS, hinted, PAST, pressed } from './words';
+  import { asks, CAUTIONS, hinted, PAST, pressed } from '../words/guided';
 
   let {
     grow,

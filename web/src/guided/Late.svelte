@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { GuidedState, MixEvent } from '../api/client';
   import { toldFigure } from './project';
-  import { asks } from './words';
+  import { asks } from '../words/guided';
 
   let {
     late,

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { GuidedStep } from '../api/client';
   import type { GuidedMix } from './guided.svelte';
-  import { unitOf } from './words';
+  import { unitOf } from '../words/guided';
 
   let {
     guided,

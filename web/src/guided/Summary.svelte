@@ -2,7 +2,7 @@
   import type { GuidedState, MixRecord } from '../api/client';
   import { dayWords } from '../parts/days';
   import { shown } from '../planning/figures';
-  import { asks } from './words';
+  import { asks } from '../words/guided';
 
   let {
     standing,

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { GuidedState, GuidedStep } from '../api/client';
-  import { ACID_WHY, ALKALI_WHY } from '../planning/words';
-  import { CAUSES } from './words';
+  import { ACID_WHY, ALKALI_WHY } from '../words/planning';
+  import { CAUSES } from '../words/guided';
 
   let { standing, step }: { standing: GuidedState; step: GuidedStep } = $props();
 

@@ -2,7 +2,7 @@
   import type { MixOut, Caution } from '../api/client';
   import { percent } from './figures';
   import type { Mixing } from './mixing.svelte';
-  import { SEVERITY } from './words';
+  import { SEVERITY } from '../words/planning';
 
   let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
 

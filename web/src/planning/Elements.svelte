@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Shapes } from '../api/client';
   import { elementLine } from './elements';
-  import { ELEMENTS } from './words';
+  import { elementName } from '../words/planning';
 
   let { tank, onranges }: { tank: Shapes['InTankDocument']; onranges: () => void } = $props();
 
@@ -18,7 +18,7 @@
 <h2>In the tank, ppm</h2>
 <ul>
   {#each lines as line (line.element)}
-    <li aria-label="{ELEMENTS[line.element] ?? line.element}: {line.words}" title={line.words}>
+    <li aria-label="{elementName(line.element)}: {line.words}" title={line.words}>
       <b>{line.element}</b>
       <svg viewBox="0 0 {WIDTH} 14" preserveAspectRatio="none" aria-hidden="true">
         <line x1="0" x2={WIDTH} y1="7" y2="7" class="axis" />

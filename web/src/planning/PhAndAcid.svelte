@@ -3,7 +3,7 @@
   import Choice from '../parts/Choice.svelte';
   import { shown } from './figures';
   import type { Mixing } from './mixing.svelte';
-  import { ACID_WHY, ELEMENTS } from './words';
+  import { ACID_WHY, elementName } from '../words/planning';
 
   let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
 
@@ -12,7 +12,7 @@
   const window = $derived(answer.sheet.target.ph);
   const adds = $derived(
     Object.entries(acid?.adds_ppm ?? {})
-      .map(([element, ppm]) => `${ppm.toFixed(0)} ppm ${ELEMENTS[element] ?? element}`)
+      .map(([element, ppm]) => `${ppm.toFixed(0)} ppm ${elementName(element)}`)
       .join(' and '),
   );
   const acids = $derived([

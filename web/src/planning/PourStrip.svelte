@@ -2,7 +2,7 @@
   import type { MixOut } from '../api/client';
   import type { Mixing } from './mixing.svelte';
   import Ticket from './Ticket.svelte';
-  import { LEFT_OUT } from './words';
+  import { LEFT_OUT } from '../words/planning';
 
   let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
 

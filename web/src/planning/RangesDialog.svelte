@@ -2,7 +2,7 @@
   import { api, problemOf, type Element, type Problem } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
   import type { Mixing } from './mixing.svelte';
-  import { ELEMENTS } from './words';
+  import { ELEMENTS } from '../words/planning';
 
   let { mixing, elements, onclose }: { mixing: Mixing; elements: Element[]; onclose: () => void } =
     $props();

@@ -2,7 +2,7 @@
   import type { MixOut, Pour } from '../api/client';
   import { shown } from './figures';
   import type { Mixing } from './mixing.svelte';
-  import { DOUBTS, MINERALS, RESTS_ON, VESSELS, WHY } from './words';
+  import { DOUBTS, MINERALS, RESTS_ON, VESSELS, WHY } from '../words/planning';
 
   let { pour, answer, mixing }: { pour: Pour; answer: MixOut; mixing: Mixing } = $props();
 
@@ -15,7 +15,7 @@
   );
   const stir = $derived(pour.stir_s < 60 ? `${pour.stir_s} s` : `${pour.stir_s / 60} min`);
   const rests = $derived(
-    [RESTS_ON[riser?.basis ?? ''], ...pour.doubts.map((doubt) => DOUBTS[doubt])]
+    [riser && RESTS_ON[riser.basis], ...pour.doubts.map((doubt) => DOUBTS[doubt])]
       .filter(Boolean)
       .join('; '),
   );

@@ -6,7 +6,7 @@
   import Reasons from './Reasons.svelte';
   import Typed from './Typed.svelte';
   import { weighed } from './vessel';
-  import { PASSES } from './words';
+  import { PASSES } from '../words/planning';
 
   let { pour, answer, mixing }: { pour: Pour; answer: MixOut; mixing: Mixing } = $props();
 

@@ -2,7 +2,7 @@
   import type { Fill } from '../api/client';
   import { shown } from './figures';
   import { vesselShape } from './vessel';
-  import { VESSELS } from './words';
+  import { VESSELS } from '../words/planning';
 
   let { fill, unit }: { fill: Fill; unit: string } = $props();
 

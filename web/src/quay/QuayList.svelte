@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Quay } from '../api/client';
   import type { Keys } from '../shell/keys.svelte';
+  import { DUE } from '../words/growing';
   import TankDrawing from './TankDrawing.svelte';
 
   let {
@@ -10,12 +11,6 @@
     ontank,
   }: { quay: Quay; chosen: number | undefined; keys: Keys; ontank: (tank: number) => void } =
     $props();
-
-  const DUE = {
-    use_by: 'past its time',
-    change_out: 'change out',
-    look_again: 'look again',
-  } as const satisfies Record<NonNullable<Quay['tanks'][number]['due']>, string>;
 
   const widest = $derived(Math.max(...quay.tanks.map((tank) => tank.width_cm)));
 

@@ -1,26 +1,13 @@
 <script lang="ts">
   import { api, problemOf, type Problem, type Quay, type Shapes } from '../api/client';
   import Entries from '../parts/Entries.svelte';
+  import { choices, ROLES } from '../words/growing';
 
   let {
     quay,
     onclose,
     onadded,
   }: { quay: Quay; onclose: () => void; onadded: (id: number) => void } = $props();
-
-  const ROLES = [
-    ['base', 'part of a base'],
-    ['ph_adjuster', 'acid or alkali for pH'],
-    ['calmag', 'cal-mag'],
-    ['silica', 'silica'],
-    ['buffer', 'stabiliser for RO water'],
-    ['magnesium', 'magnesium'],
-    ['additive_alkaline', 'alkaline tonic'],
-    ['enzyme', 'enzyme'],
-    ['additive', 'other additive'],
-    ['booster', 'booster'],
-    ['live', 'live culture'],
-  ] as const;
 
   let told = $state<Shapes['NewProduct']>({ name: '', maker: '', role: 'base', form: 'liquid' });
   let problem = $state<Problem | undefined>();
@@ -45,7 +32,7 @@
     <label>
       What it is for
       <select bind:value={told.role}>
-        {#each ROLES as [value, words] (value)}<option {value}>{words}</option>{/each}
+        {#each choices(ROLES) as [value, words] (value)}<option {value}>{words}</option>{/each}
       </select>
     </label>
     <label>

@@ -9,6 +9,7 @@
   } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
   import Entries from '../parts/Entries.svelte';
+  import { choices, CROPS, MEDIA, SYSTEMS, WATERS } from '../words/growing';
   import { typedIn } from '../planning/settings';
 
   let {
@@ -18,32 +19,6 @@
   }: { quay: Quay; onclose: () => void; onadded: (tank: number) => void } = $props();
 
   const NEW = 0;
-  const KINDS = [
-    ['mains', 'mains'],
-    ['well', 'well or borehole'],
-    ['rain', 'rain'],
-    ['ro', 'reverse osmosis'],
-  ] as const;
-  const MEDIA = [
-    ['water', 'water culture'],
-    ['coir', 'coir'],
-    ['soil', 'soil'],
-  ] as const;
-
-  const SYSTEMS = [
-    ['film', 'nutrient film'],
-    ['deep_water', 'deep water'],
-    ['recirculating_deep_water', 'recirculating deep water'],
-    ['aeroponic', 'aeroponics'],
-    ['ebb_and_flow', 'ebb and flow'],
-    ['drip', 'drip'],
-    ['hand', 'watering by hand'],
-  ] as const;
-  const CROPS = [
-    ['leafy', 'leafy'],
-    ['fruiting', 'fruiting'],
-    ['flowers', 'flowers'],
-  ] as const;
   /** What nobody has measured of a water that was just named. */
   const UNMEASURED = {
     ph: '',
@@ -115,21 +90,21 @@
     <label>
       Plants stand in
       <select bind:value={tank.grown_in}>
-        {#each MEDIA as [value, words] (value)}<option {value}>{words}</option>{/each}
+        {#each choices(MEDIA) as [value, words] (value)}<option {value}>{words}</option>{/each}
       </select>
     </label>
     <label>
       System
       <select bind:value={tank.system_kind}>
         <option value={undefined}>another one</option>
-        {#each SYSTEMS as [value, words] (value)}<option {value}>{words}</option>{/each}
+        {#each choices(SYSTEMS) as [value, words] (value)}<option {value}>{words}</option>{/each}
       </select>
     </label>
     <label>
       Kind of crop
       <select bind:value={tank.crop_kind}>
         <option value={undefined}>not said</option>
-        {#each CROPS as [value, words] (value)}<option {value}>{words}</option>{/each}
+        {#each choices(CROPS) as [value, words] (value)}<option {value}>{words}</option>{/each}
       </select>
     </label>
     {@render trouble('tank')}
@@ -147,7 +122,7 @@
         <label>
           Kind
           <select bind:value={source.kind}>
-            {#each KINDS as [value, words] (value)}<option {value}>{words}</option>{/each}
+            {#each choices(WATERS) as [value, words] (value)}<option {value}>{words}</option>{/each}
           </select>
         </label>
         <label>

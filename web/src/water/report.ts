@@ -1,5 +1,6 @@
 import type { Quay, Shapes, Water } from '../api/client';
 import { typedIn } from '../planning/settings';
+import { choices, DISINFECTANTS as DISINFECTED, WATERS } from '../words/growing';
 
 /** Fields of a water that are to change, as typed. */
 export type Report = Partial<Omit<Shapes['WaterEdit'], 'seen' | 'typed_in'>>;
@@ -14,22 +15,20 @@ type Figure =
   | 'nitrate_n'
   | 'alkalinity';
 
-export const KINDS: { value: Water['kind']; words: string }[] = [
-  { value: 'mains', words: 'mains' },
-  { value: 'well', words: 'well, borehole' },
-  { value: 'rain', words: 'rain' },
-  { value: 'ro', words: 'reverse osmosis' },
-];
+export const KINDS = choices(WATERS).map(([value, words]) => ({ value, words }));
+
+const NOTES: Partial<Record<keyof typeof DISINFECTED, string>> = {
+  chlorine: 'gasses off in about 24 h',
+  chloramine: 'stays: active carbon or a neutraliser',
+};
 
 export const DISINFECTANTS: {
-  value: NonNullable<Water['disinfectant']> | '';
+  value: keyof typeof DISINFECTED | '';
   words: string;
   note?: string;
 }[] = [
   { value: '', words: 'not known', note: 'mains count as chlorinated' },
-  { value: 'none', words: 'nothing' },
-  { value: 'chlorine', words: 'chlorine', note: 'gasses off in about 24 h' },
-  { value: 'chloramine', words: 'chloramine', note: 'stays: active carbon or a neutraliser' },
+  ...choices(DISINFECTED).map(([value, words]) => ({ value, words, note: NOTES[value] ?? '' })),
 ];
 
 /** The lines of a lab report, in the order laboratories print them. */

@@ -1,5 +1,9 @@
 /** The words for the codes that the rules answer with. */
 
+import type { Caution, Element, MeasuringVessel, MixOut, Pour } from '../api/client';
+
+type RestsOn = MixOut['climb']['risers'][number]['basis'];
+
 export const WHY: Record<string, string> = {
   buffer_steadies_water: 'First: steadies water that has no buffer',
   silica_alone: 'Alone and early, or it gels with what follows',
@@ -34,17 +38,17 @@ export const SEVERITY = {
   stop: { sign: '◆', word: 'Stop' },
   mind: { sign: '△', word: 'Mind' },
   note: { sign: '○', word: 'Note' },
-} as const;
+} as const satisfies Record<Caution['severity'], { sign: string; word: string }>;
 
 export const VESSELS = {
   syringe: 'syringe',
   cylinder: 'cylinder',
   jug: 'jug',
   scale: 'scale',
-} as const;
+} as const satisfies Record<MeasuringVessel['vessel'], string>;
 
 /** What an expected reading rests on. */
-export const RESTS_ON: Record<string, string> = {
+export const RESTS_ON: Record<RestsOn, string> = {
   label: 'from its label',
   chart: 'from the chart’s EC',
   rule: 'from the rule on the chart',
@@ -65,7 +69,11 @@ export const MINERALS: Record<string, string> = {
 };
 
 /** Which part of a product's dose a pour is, where the base is poured in two passes. */
-export const PASSES = { whole: '', first: 'first 80 %', second: 'the other 20 %' } as const;
+export const PASSES = {
+  whole: '',
+  first: 'first 80 %',
+  second: 'the other 20 %',
+} as const satisfies Record<Pour['turn'], string>;
 
 export const ACID_WHY: Record<string, string> = {
   acid_chosen: 'as you chose',
@@ -84,7 +92,7 @@ export const ALKALI_WHY: Record<string, string> = {
     'hydroxide, as this water has a buffer of its own: more would drive pH up later',
 };
 
-export const ELEMENTS: Record<string, string> = {
+export const ELEMENTS: Record<Element['element'], string> = {
   N: 'nitrogen',
   P: 'phosphorus',
   K: 'potassium',
@@ -101,3 +109,8 @@ export const ELEMENTS: Record<string, string> = {
   Na: 'sodium',
   Cl: 'chloride',
 };
+
+/** The name of an element by its symbol. */
+export function elementName(symbol: string): string {
+  return symbol in ELEMENTS ? ELEMENTS[symbol as Element['element']] : symbol;
+}
