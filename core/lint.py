@@ -103,22 +103,26 @@ class _Table:
 
 
 def _missing_parts(table: _Table) -> Iterator[Finding]:
-    columns = table.chart.columns
     for group in table.groups():
         for product in group:
-            used = [at for at, column in enumerate(columns) if table.of(product, column)]
-            for at, column in enumerate(columns):
-                others = [p for p in group if p is not product and table.of(p, column)]
-                within = bool(used) and used[0] < at < used[-1]
-                if at in used or not others or not (within or len(group) == 2):
-                    continue
-                yield Finding(
-                    "part_missing",
-                    f"{product.name} is blank in {column.label}, where {others[0].name} has a "
-                    "dose: a part left out leaves its elements out. Compare the leaflet.",
-                    product.key,
-                    column.key,
-                )
+            yield from _blanks(table, group, product)
+
+
+def _blanks(table: _Table, group: list[Product], product: Product) -> Iterator[Finding]:
+    """Columns in which a part is blank while the others are not: between its own, or of a pair."""
+    columns = table.chart.columns
+    used = [at for at, column in enumerate(columns) if table.of(product, column)]
+    for at, column in enumerate(columns):
+        others = [p for p in group if p is not product and table.of(p, column)]
+        within = bool(used) and used[0] < at < used[-1]
+        if at not in used and others and (within or len(group) == 2):
+            yield Finding(
+                "part_missing",
+                f"{product.name} is blank in {column.label}, where {others[0].name} has a dose: a "
+                "part left out leaves its elements out. Compare the leaflet.",
+                product.key,
+                column.key,
+            )
 
 
 def _unequal_pairs(table: _Table) -> Iterator[Finding]:

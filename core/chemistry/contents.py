@@ -171,7 +171,7 @@ _CATIONS = (_C.POTASSIUM, _C.CALCIUM, _C.MAGNESIUM)
 def _closing(moles: Moles, role: Role) -> tuple[Moles, float]:
     """The ion that the label leaves out, and the share of all charge that it stands for."""
     charges = [moles.get(c, 0.0) * z for c, z in CHARGE.items()]
-    plus, minus = sum(q for q in charges if q > 0), -sum(q for q in charges if q < 0)
+    plus, minus = sum(max(q, 0.0) for q in charges), sum(max(-q, 0.0) for q in charges)
     gap, most = plus - minus, max(plus, minus)
     if most == 0 or ROLES[role].lifts:
         return {}, 0.0

@@ -171,9 +171,18 @@ class Label:
     acid: Acid | None = None
 
     def __post_init__(self) -> None:
+        self._refuse_what_is_named_twice()
+        self._refuse_what_does_not_add_up()
+        check_density(self.density)
+        if not 0 < self.purity <= 100:
+            raise InputError(
+                "purity_out_of_range", "A purity is above 0 and at most 100 %.", "purity"
+            )
+
+    def _refuse_what_is_named_twice(self) -> None:
         given = {line for line, percent in self.analysis.items() if percent}
         for pure, oxide in _SAME:
-            if pure in given and oxide in given:
+            if {pure, oxide} <= given:
                 raise InputError(
                     "analysis_names_twice",
                     f"The label gives {pure} and {oxide}, which are one thing: enter one of them.",
@@ -185,8 +194,9 @@ class Label:
                 "A plain salt is known by its name: leave the analysis empty.",
                 "analysis",
             )
-        parts = sum((self.analysis.get(part, Fraction(0)) for part in _PARTS_OF_N), Fraction(0))
-        total = self.analysis.get(Nutrient.N, Fraction(0))
+
+    def _refuse_what_does_not_add_up(self) -> None:
+        total, parts = self.analysis.get(Nutrient.N, Fraction(0)), self._nitrogen_by_form
         if total and parts > total:
             raise InputError(
                 "analysis_does_not_add_up",
@@ -198,11 +208,10 @@ class Label:
             raise InputError(
                 "analysis_does_not_add_up", "The analysis comes to more than 100 %.", "analysis"
             )
-        check_density(self.density)
-        if not 0 < self.purity <= 100:
-            raise InputError(
-                "purity_out_of_range", "A purity is above 0 and at most 100 %.", "purity"
-            )
+
+    @property
+    def _nitrogen_by_form(self) -> Fraction:
+        return sum((self.analysis.get(part, Fraction(0)) for part in _PARTS_OF_N), Fraction(0))
 
     def __hash__(self) -> int:
         analysis = frozenset(self.analysis.items())
@@ -216,8 +225,7 @@ class Label:
     @property
     def unsplit_nitrogen(self) -> Fraction:
         """Percent of N of which the label does not say in which form it is."""
-        parts = sum((self.analysis.get(part, Fraction(0)) for part in _PARTS_OF_N), Fraction(0))
-        return max(self.analysis.get(Nutrient.N, Fraction(0)) - parts, Fraction(0))
+        return max(self.analysis.get(Nutrient.N, Fraction(0)) - self._nitrogen_by_form, Fraction(0))
 
 
 def check_density(density: Fraction | None) -> None:

@@ -72,23 +72,27 @@ def source_water(water: Water) -> SourceWater:
     if water.report.alkalinity is None:
         return SourceWater(_usual(water), reported, False)
     alkalinity = float(water.report.alkalinity) * MEQ_PER_PPM_CACO3 / 1000
-    moles = dict(reported)
-    charge = sum(amount * CHARGE[component] for component, amount in moles.items())
-    missing = charge - alkalinity
-    ion = _C.CHLORIDE if missing > 0 else _C.SODIUM
-    moles[ion] = moles.get(ion, 0.0) + abs(missing)
-    positive = sum(max(amount * CHARGE[one], 0.0) for one, amount in moles.items() if one in CHARGE)
-    closed = abs(missing) / positive if positive else 1.0
-    ph = _USUAL_PH if water.ph is None else float(water.ph)
+    moles, closed = _closed_by(reported, alkalinity)
     moles[_C.CARBONATE] = 0.0
     if alkalinity == 0:
         return SourceWater(moles, reported, True, closed=closed)
     # A pen in water without a buffer shows pH that its alkalinity cannot hold.
+    ph = _USUAL_PH if water.ph is None else float(water.ph)
     asked = [Solution(moles, one, alkalinity=alkalinity) for one in (ph, _USUAL_PH)]
     as_read, as_usual = solve_each(asked)
     solved = as_read or as_usual
     moles[_C.CARBONATE] = solved.carbonate if solved else alkalinity
     return SourceWater(moles, reported, True, as_read is not None, closed)
+
+
+def _closed_by(reported: Moles, alkalinity: float) -> tuple[Moles, float]:
+    """The reported ions with the one that balances their charges, and how much that stands for."""
+    charge = sum(amount * CHARGE[component] for component, amount in reported.items())
+    missing = charge - alkalinity
+    ion = _C.CHLORIDE if missing > 0 else _C.SODIUM
+    moles = {**reported, ion: reported.get(ion, 0.0) + abs(missing)}
+    positive = sum(max(amount * CHARGE.get(one, 0), 0.0) for one, amount in moles.items())
+    return moles, abs(missing) / positive if positive else 1.0
 
 
 def _usual(water: Water) -> Moles:

@@ -21,6 +21,11 @@ class Ingredient:
     amount: Amount
     contents: Contents | None
 
+    @property
+    def is_poured(self) -> bool:
+        """Whether any of it goes in of which is known what it is."""
+        return self.contents is not None and bool(self.amount.value)
+
 
 @dataclass(frozen=True, slots=True)
 class Bottle:
@@ -123,10 +128,9 @@ def fill_tank(
     source = source_water(water)
     tank = _Filling(dict(source.moles), dict(source.reported))
     asked = [Solution(dict(tank.moles))]
-    known = []
     for item in ingredients:
-        known.append(item.contents is not None and bool(item.amount.value))
-        if item.contents is not None and item.amount.value:
+        if item.is_poured:
+            assert item.contents is not None
             tank.pour(item.contents, float(item.amount.value / litres))
             asked.append(Solution(dict(tank.moles)))
     titrating = _titration(tank, source, to_ph, bottle)
@@ -134,36 +138,42 @@ def fill_tank(
     if len(solved) < len(asked) + len(titrating):
         unknown = (None,) * len(ingredients)
         return TankChemistry(None, unknown, unknown, *_elements(tank, source))
-    steps = solved[: len(asked)]
-    ec_rises: list[float | None] = []
-    phs: list[float | None] = []
-    at = 0
-    for item, is_known in zip(ingredients, known, strict=True):
-        at += is_known
-        ec_rise = steps[at].ms_cm - steps[at - 1].ms_cm if is_known else 0.0
-        ec_rises.append(None if item.contents is None else ec_rise)
-        phs.append(steps[at].ph if source.alkalinity_known else None)
-    acid, finished = None, steps[-1]
-    if bottle is not None and to_ph is not None and titrating and steps[-1].ph > highest_ph:
-        acid = _acid(
-            solved[len(asked) :],
-            titrating,
-            before=steps[-1],
-            to_ph=to_ph,
-            bottle=bottle,
-            litres=litres,
-        )
-        finished = solved[len(asked)]
+    filled, titrated = solved[: len(asked)], solved[len(asked) :]
+    last = filled[-1]
+    acid, finished = None, last
+    if bottle is not None and to_ph is not None and titrated and last.ph > highest_ph:
+        acid = _acid(titrated, titrating, before=last, to_ph=to_ph, bottle=bottle, litres=litres)
+        finished = titrated[0]
+    ec_rises, phs = _by_ingredient(ingredients, filled)
+    known = source.alkalinity_known
     return TankChemistry(
-        steps[0].ms_cm,
-        tuple(ec_rises),
-        tuple(phs),
+        filled[0].ms_cm,
+        ec_rises,
+        phs if known else (None,) * len(phs),
         *_elements(tank, source),
-        ph=steps[-1].ph if source.alkalinity_known else None,
+        ph=last.ph if known else None,
         finished=finished,
         acid=acid,
-        ph_about=steps[-1].ph,
+        ph_about=last.ph,
     )
+
+
+def _by_ingredient(
+    ingredients: Sequence[Ingredient], filled: Sequence[Solved]
+) -> tuple[tuple[float | None, ...], tuple[float, ...]]:
+    """What each ingredient lifts the reading by, where its label tells; and the pH after it.
+
+    `filled` is the water and the tank after each ingredient that is poured.
+    """
+    ec_rises: list[float | None] = []
+    phs: list[float] = []
+    at = 0
+    for item in ingredients:
+        before, at = at, at + item.is_poured
+        rise = filled[at].ms_cm - filled[before].ms_cm if item.is_poured else 0.0
+        ec_rises.append(None if item.contents is None else rise)
+        phs.append(filled[at].ph)
+    return tuple(ec_rises), tuple(phs)
 
 
 def _elements(

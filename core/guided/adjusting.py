@@ -1,6 +1,6 @@
 """Reading pH after EC, and what is done about it."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from fractions import Fraction
 
 from core.chemistry.acids import PROTONS_AT_6
@@ -26,15 +26,21 @@ _GOES_ON = (Advice.ACID, Advice.ALKALI, *_LOOKED_INTO)
 
 
 @dataclass(slots=True)
-class _Round:
-    """Between two readings of pH.
+class PhCourse:
+    """How pH went: what was read, poured, and made of it.
 
     Args:
+        ph: the last reading.
+        assistance: what it calls for.
+        portions: the corrections made so far, with the pH around each.
         pending: meq/L that were poured and the pH before, of which the next reading tells.
         unmoved_at: the pH that did not follow, when its cause was looked for.
         looked: how often the need was passed and looked into.
     """
 
+    ph: Fraction | None = None
+    assistance: Assistance | None = None
+    portions: list[Portion] = field(default_factory=list)
     pending: tuple[float, float] | None = None
     unmoved_at: float | None = None
     looked: int = 0
@@ -46,37 +52,48 @@ SAME_PH = 0.05
 """Two readings of pH that differ by less are the same."""
 
 
-def read_ph(replay: Replay) -> None:
+def read_ph(replay: Replay) -> PhCourse:
     """Read pH, and correct by portions until it is right or accepted."""
+    course = PhCourse()
     if replay.ended:
-        return
-    portions, at = replay.portions, _Round()
+        return course
     most = MOST_ROUNDS if replay.plan.ph_expected is not None else MOST_CAREFUL_ROUNDS
     for turn in range(1, most + 1):
         read = replay.step(f"read-ph-{turn}", StepKind.READ_PH)
         if read is None or read.figure is None:
-            return
-        replay.ph = min(read.figure, HIGHEST_PH)
-        if at.pending is not None:
-            portions.append(Portion(at.pending[0], at.pending[1], float(replay.ph)))
-            at.pending = None
-        replay.assistance = _assist(replay, at)
-        advice = replay.assistance.advice
-        if advice is Advice.RIGHT:
-            return
-        if turn == most and advice in _GOES_ON:
-            replay.assistance = Assistance(Advice.TOO_MANY_ROUNDS)
-        if replay.assistance.advice in (Advice.ACID, Advice.ALKALI):
-            if not _correct(replay, turn, at):
-                return
-        elif not _look_into(replay, turn, at):
-            return
+            return course
+        _take(course, read.figure)
+        course.assistance = _assist(replay, course)
+        if turn == most and course.assistance.advice in _GOES_ON:
+            course.assistance = Assistance(Advice.TOO_MANY_ROUNDS)
+        if not _goes_on(replay, turn, course):
+            return course
+    return course
 
 
-def _assist(replay: Replay, at: _Round) -> Assistance:
+def _take(course: PhCourse, figure: Fraction) -> None:
+    """A reading; it tells what the portion before it did."""
+    course.ph = min(figure, HIGHEST_PH)
+    if course.pending is not None:
+        course.portions.append(Portion(*course.pending, float(course.ph)))
+        course.pending = None
+
+
+def _goes_on(replay: Replay, turn: int, course: PhCourse) -> bool:
+    """Lay out what a reading calls for; whether pH is read again after it."""
+    assert course.assistance is not None
+    advice = course.assistance.advice
+    if advice is Advice.RIGHT:
+        return False
+    if advice in (Advice.ACID, Advice.ALKALI):
+        return _correct(replay, turn, course)
+    return _look_into(replay, turn, course)
+
+
+def _assist(replay: Replay, course: PhCourse) -> Assistance:
     low, high = (float(edge) for edge in replay.plan.ph)
-    ph = float(replay.ph or 0)
-    stood = at.unmoved_at is not None and abs(ph - at.unmoved_at) < SAME_PH
+    ph = float(course.ph or 0)
+    stood = course.unmoved_at is not None and abs(ph - course.unmoved_at) < SAME_PH
     if stood and not low <= ph <= high:
         return Assistance(Advice.UNMOVED)  # looked into, and the same still: nothing goes in
     return assist(
@@ -88,14 +105,14 @@ def _assist(replay: Replay, at: _Round) -> Assistance:
         phosphate=_phosphate(replay),
         acid_meq=_acid_meq(replay),
         alkali=replay.plan.alkali.alkali if replay.plan.alkali else None,
-        portions=replay.portions,
+        portions=course.portions,
         settles=replay.plan.settles,
-        checked=at.unmoved_at is not None,
+        checked=course.unmoved_at is not None,
         bounds=Bounds(
             reported=replay.plan.reported,
             need=None if replay.plan.acid_need is None else float(replay.plan.acid_need),
-            pen_over=_pen_over(replay),
-            looked=at.looked,
+            pen_over=_pen_over(replay, course),
+            looked=course.looked,
             besides=float(replay.acid_astray / replay.least_litres) * _acid_meq(replay),
         ),
     )
@@ -115,45 +132,45 @@ MOST_CAREFUL_ROUNDS = 12
 """Readings of pH where nothing tells what to expect, so that every portion is small."""
 
 
-def _pen_over(replay: Replay) -> float:
+def _pen_over(replay: Replay, course: PhCourse) -> float:
     """How much too high the pen may read: what its first reading is above the expected."""
     plan = replay.plan
     if plan.ph_expected is None:
         return PEN_OVER
-    first = replay.portions[0].before if replay.portions else float(replay.ph or 0)
+    first = course.portions[0].before if course.portions else float(course.ph or 0)
     over = first - float(plan.ph_expected)
     if plan.reported:
         return over if over > PEN_OVER_SHOWS else 0.0
     return PEN_OVER if over > PEN_OVER_SHOWS_ROUGHLY else 0.0
 
 
-def _look_into(replay: Replay, turn: int, at: _Round) -> bool:
+def _look_into(replay: Replay, turn: int, course: PhCourse) -> bool:
     """Lay out an advice; whether pH is read again after its cause was looked for."""
-    assert replay.assistance is not None
-    advice, again = replay.assistance.advice, at.unmoved_at is not None
+    assert course.assistance is not None
+    advice, again = course.assistance.advice, course.unmoved_at is not None
     if not replay.advised(f"{turn}", advice) or advice not in _LOOKED_INTO:
         return False
     if advice is Advice.BEYOND_NEED:
-        at.looked += 1
+        course.looked += 1
     elif again:
         return False
     else:
-        at.unmoved_at = float(replay.ph or 0)
-        if replay.portions and not replay.is_ahead:
-            last = replay.portions.pop()  # of which the next reading tells what it did
-            at.pending = (last.meq_l, last.before)
+        course.unmoved_at = float(course.ph or 0)
+        if course.portions and not replay.is_ahead:
+            last = course.portions.pop()  # of which the next reading tells what it did
+            course.pending = (last.meq_l, last.before)
     return True
 
 
-def _correct(replay: Replay, turn: int, at: _Round) -> bool:
+def _correct(replay: Replay, turn: int, course: PhCourse) -> bool:
     """Lay out a portion of acid or alkali; whether pH is read after it."""
     if not any(step.kind is StepKind.GEAR for step in replay.steps):
         replay.step("gear", StepKind.GEAR)
-    done = _ph_step(replay, turn)
+    done = _ph_step(replay, turn, course)
     if done is not None and done.kind is not EventKind.POURED:
         return False
     if done is not None and done.figure is not None:
-        at.pending = (_meq_of(replay, done.figure), float(replay.ph or 0))
+        course.pending = (_meq_of(replay, course, done.figure), float(course.ph or 0))
     replay.step(f"wait-ph-{turn}", StepKind.WAIT, seconds=WAIT_MIN * 60)
     return True
 
@@ -169,14 +186,14 @@ def _phosphate(replay: Replay) -> float:
     return float(replay.plan.phosphate or 0)
 
 
-def _ph_step(replay: Replay, turn: int) -> Event | None:
-    assert replay.assistance is not None
-    advice, alkali = replay.assistance.advice, replay.plan.alkali
+def _ph_step(replay: Replay, turn: int, course: PhCourse) -> Event | None:
+    assert course.assistance is not None
+    advice, alkali = course.assistance.advice, replay.plan.alkali
     if advice is Advice.ACID:
         kind, unit = StepKind.ACID, AmountUnit.ML
     else:
         kind, unit = StepKind.ALKALI, alkali.unit if alkali else AmountUnit.ML
-    amount = Fraction(replay.assistance.amount).limit_denominator(1000) or None
+    amount = Fraction(course.assistance.amount).limit_denominator(1000) or None
     return replay.step(f"{kind.value}-{turn}", kind, amount=amount, unit=unit.value)
 
 
@@ -186,11 +203,11 @@ def _acid_meq(replay: Replay) -> float:
     return float(acid.molar) * PROTONS_AT_6[acid.acid.kind] if acid else 0.0
 
 
-def _meq_of(replay: Replay, amount: Fraction) -> float:
+def _meq_of(replay: Replay, course: PhCourse, amount: Fraction) -> float:
     """meq/L of a portion; of an alkali of unknown strength, a small step the other way."""
-    assert replay.assistance is not None
+    assert course.assistance is not None
     per_litre = float(amount / replay.least_litres)
-    if replay.assistance.advice is Advice.ACID:
+    if course.assistance.advice is Advice.ACID:
         return per_litre * _acid_meq(replay)
     alkali = replay.plan.alkali
     return -per_litre * float(alkali.meq) if alkali else -FIRST_UNKNOWN_MEQ

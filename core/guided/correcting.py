@@ -123,11 +123,16 @@ def _act(replay: Replay, turn: int, trust: Trust) -> _Made | None:
         replay.correction = Correction(why)
         replay.advised(f"ec-{turn}", why)
         return None
+    # Thinning by litres that somebody measured is safe by whatever reading.
     if trust is Trust.STANDS and not (verdict is Verdict.STRONG and replay.volume_told):
-        unmoved = replay.rise_at(replay.ec).is_unmoved or not replay.rise_at(replay.ec).is_odd
-        replay.correction = Correction(Verdict.UNMOVED if unmoved else Verdict.ODD)
+        replay.correction = Correction(_why_it_stands(replay, replay.ec))
         return None
     return _thin(replay, turn) if verdict is Verdict.STRONG else _strengthen(replay, turn)
+
+
+def _why_it_stands(replay: Replay, reading: Fraction) -> Verdict:
+    rise = replay.rise_at(reading)
+    return Verdict.UNMOVED if rise.is_unmoved or not rise.is_odd else Verdict.ODD
 
 
 def _band(replay: Replay) -> tuple[Fraction, Fraction]:
@@ -189,25 +194,29 @@ def _strengthen(replay: Replay, turn: int) -> _Made | None:
         replay.correction = Correction(Verdict.UNMOVED)
         replay.advised(f"ec-{turn}", Verdict.UNMOVED)
         return None
-    ledger, before = replay.ledger, replay.ec
-    within = {key: min(amount, ledger.left(key)) for key, amount in wanted.items()}
-    if not any(within[key] > ledger.dose(key) * LEAST_ADDED for key in within):
-        if _is_near_enough(replay):
-            replay.correction = Correction(Verdict.RIGHT)
-            _check_ratio(replay, turn)
-            return None
-        replay.offer = _offer(replay, wanted)
-        replay.correction = Correction(Verdict.BEYOND_DOSE)
-        if not replay.advised(f"beyond-{turn}", Verdict.BEYOND_DOSE):
-            return None
-        within = wanted
-    made = _add(replay, turn, within)
+    before = replay.ec
+    portion = _portion(replay, turn, wanted)
+    made = _add(replay, turn, portion) if portion else {}
     if not made:
         return None
     _settle(replay, f"{turn}")
-    slope = replay.rise_at(before)
-    worth = slope.measured / slope.expected if slope.expected > 0 else Fraction(1)
-    return _Made(before, worth * sum((ledger.ec_rise(k, v) for k, v in made.items()), Fraction(0)))
+    rises = (replay.ledger.ec_rise(key, amount) for key, amount in made.items())
+    return _Made(before, replay.rise_at(before).worth * sum(rises, Fraction(0)))
+
+
+def _portion(replay: Replay, turn: int, wanted: dict[str, Fraction]) -> dict[str, Fraction] | None:
+    """What is added of what is wanted; None where all is in that may be, and none goes past it."""
+    ledger = replay.ledger
+    within = {key: min(amount, ledger.left(key)) for key, amount in wanted.items()}
+    if any(within[key] > ledger.dose(key) * LEAST_ADDED for key in within):
+        return within
+    if _is_near_enough(replay):
+        replay.correction = Correction(Verdict.RIGHT)
+        _check_ratio(replay, turn)
+        return None
+    replay.offer = _offer(replay, wanted)
+    replay.correction = Correction(Verdict.BEYOND_DOSE)
+    return wanted if replay.advised(f"beyond-{turn}", Verdict.BEYOND_DOSE) else None
 
 
 def _is_near_enough(replay: Replay) -> bool:
@@ -233,8 +242,7 @@ def _more(replay: Replay, wanted: Fraction) -> dict[str, Fraction] | None:
     slope = replay.rise_at(replay.ec)
     if slope.expected > 0 and slope.measured < slope.expected * HARDLY:
         return None
-    worth = slope.measured / slope.expected if slope.expected > 0 else Fraction(1)
-    ec_rises = {key: ledger.ec_rise(key, ledger.dose(key)) * worth for key in shares}
+    ec_rises = {key: ledger.ec_rise(key, ledger.dose(key)) * slope.worth for key in shares}
     if not any(ec_rises.values()):  # nothing tells the parts apart: each brought its share
         inside = sum(shares.values(), Fraction(0))
         ec_rises = dict.fromkeys(shares, slope.measured / inside)

@@ -1,7 +1,7 @@
 """What happens at the bench: an append-only list, in any order and as often as it may arrive."""
 
-from collections.abc import Iterable, Mapping
-from dataclasses import dataclass
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, replace
 from enum import StrEnum
 from fractions import Fraction
 
@@ -86,34 +86,34 @@ def tell(events: Iterable[Event]) -> CountedEvents:
     """What a heap of events comes to, whatever order they arrived in."""
     known = {event.id: event for event in sorted(events, key=_moment, reverse=True)}
     ordered = sorted(known.values(), key=_moment)
+    undone = _undone(ordered)
+    standing = [event for event in ordered if event.id not in undone]
+    corrections = {one.of: one for one in standing if one.kind is EventKind.CORRECTED}
+    counting = [event for event in standing if event.kind not in ABOUT_EVENTS]
+    first: dict[str, Event] = {}
+    others = []
+    for event in counting:
+        counted = _counted(event, corrections.get(event.id))
+        if first.setdefault(event.step, counted) is not counted:
+            others.append(counted)
+    corrected = [corrections[event.id] for event in counting if event.id in corrections]
+    last = max([*counting, *corrected], key=_moment, default=None)
+    return CountedEvents(first, tuple(others), last.id if last else None)
+
+
+def _undone(ordered: Sequence[Event]) -> set[str]:
+    """What was taken back: what is undone last counts first, since an undoing may be undone too."""
     undone: set[str] = set()
-    # What is undone last counts first: an undoing that was undone itself takes nothing back.
     for event in reversed(ordered):
         if event.kind is EventKind.UNDONE and event.id not in undone:
             undone.add(event.of)
-    corrections = {
-        event.of: event
-        for event in ordered
-        if event.kind is EventKind.CORRECTED and event.id not in undone
-    }
-    figures = {of: event.figure for of, event in corrections.items()}
-    first: dict[str, Event] = {}
-    others = []
-    counting = []
-    for event in ordered:
-        if event.kind in ABOUT_EVENTS or event.id in undone:
-            continue
-        figure = figures.get(event.id, event.figure) if event.kind in WITH_FIGURE else None
-        counted = Event(event.id, event.at, event.by, event.kind, event.step, figure)
-        if event.step in first:
-            others.append(counted)
-        else:
-            first[event.step] = counted
-        counting.append(event)
-        if event.id in corrections:
-            counting.append(corrections[event.id])
-    last = max(counting, key=_moment, default=None)
-    return CountedEvents(first, tuple(others), last.id if last else None)
+    return undone
+
+
+def _counted(event: Event, correction: Event | None) -> Event:
+    """An event with the figure that counts."""
+    figure = (correction or event).figure if event.kind in WITH_FIGURE else None
+    return replace(event, figure=figure, of="")
 
 
 def _moment(event: Event) -> tuple[float, str]:

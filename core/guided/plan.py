@@ -8,6 +8,7 @@ from core.chart import Role
 from core.chemistry import Acid, Alkali, Element, contents_of, molarity
 from core.chemistry.acids import PROTONS_AT_6
 from core.chemistry.elements import Component
+from core.guided.steps import StepKind
 from core.planning import MixRequest, Pour, PourSheet
 from core.planning.planned_pours import Pass
 from core.planning.tank import choose_acid, choose_alkali, label_of
@@ -65,6 +66,11 @@ class GuidedAcid:
     acid: Acid
     molar: Fraction
     why: str
+
+    @property
+    def unit(self) -> AmountUnit:
+        """Acids are liquids."""
+        return AmountUnit.ML
 
 
 @dataclass(frozen=True, slots=True)
@@ -137,6 +143,12 @@ class GuidedPlan:
         """Printed dose × strength of a product, mL or g; 0 where only a reading ends its pour."""
         return sum((p.amount or Fraction(0) for p in self.pours if p.key == key), Fraction(0))
 
+    def bottle(self, kind: StepKind | None) -> GuidedAcid | GuidedAlkali | None:
+        """What is at hand for a step that pours acid or alkali; None for any other step."""
+        if kind is StepKind.ACID:
+            return self.acid
+        return self.alkali if kind is StepKind.ALKALI else None
+
     def takes(self, key: str) -> Fraction:
         """What the mix takes of a product, mL or g: by dose, or about, where a reading decides."""
         pours = (pour for pour in self.pours if pour.key == key)
@@ -174,30 +186,7 @@ def guided_plan(
         sheet: what came of it.
         learned: meq/L of alkalinity, from what acid did in this tank the last time.
     """
-    chosen = choose_acid(request, sheet.column.stage)
-    acid = None
-    if chosen is not None:
-        on_shelf = chosen.on_shelf
-        strength = molarity(on_shelf.acid, on_shelf.density)[0]
-        acid = GuidedAcid(
-            key=on_shelf.key,
-            name=on_shelf.name,
-            acid=on_shelf.acid,
-            molar=Fraction(strength).limit_denominator(10_000),
-            why=chosen.why,
-        )
-    raised = choose_alkali(request)
-    alkali = None
-    if raised is not None:
-        strength_of = raised.on_shelf.alkali
-        alkali = GuidedAlkali(
-            key=raised.on_shelf.key,
-            name=raised.on_shelf.name,
-            meq=Fraction(strength_of.meq).limit_denominator(10_000),
-            carbonate=Fraction(strength_of.carbonate).limit_denominator(1000),
-            unit=raised.on_shelf.unit,
-            why=raised.why,
-        )
+    acid, alkali = _acid_at_hand(request, sheet), _alkali_at_hand(request)
     report = request.water.report
     target = sheet.target
     adjusters = any(pour.product.role is Role.PH_ADJUSTER for pour in sheet.pours)
@@ -222,6 +211,31 @@ def guided_plan(
         settles=settles,
         pours=_pours(request, sheet),
         vessels=request.vessels,
+    )
+
+
+def _acid_at_hand(request: MixRequest, sheet: PourSheet) -> GuidedAcid | None:
+    chosen = choose_acid(request, sheet.column.stage)
+    if chosen is None:
+        return None
+    on_shelf = chosen.on_shelf
+    strength = molarity(on_shelf.acid, on_shelf.density)[0]
+    molar = Fraction(strength).limit_denominator(10_000)
+    return GuidedAcid(on_shelf.key, on_shelf.name, on_shelf.acid, molar, chosen.why)
+
+
+def _alkali_at_hand(request: MixRequest) -> GuidedAlkali | None:
+    chosen = choose_alkali(request)
+    if chosen is None:
+        return None
+    on_shelf = chosen.on_shelf
+    return GuidedAlkali(
+        key=on_shelf.key,
+        name=on_shelf.name,
+        meq=Fraction(on_shelf.alkali.meq).limit_denominator(10_000),
+        carbonate=Fraction(on_shelf.alkali.carbonate).limit_denominator(1000),
+        unit=on_shelf.unit,
+        why=chosen.why,
     )
 
 

@@ -1,6 +1,6 @@
 """The record of a mix: planned against poured, readings, acid, who, how long, and what is next."""
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
@@ -85,24 +85,11 @@ def record_of(plan: GuidedPlan, state: GuidedState, events: Sequence[Event]) -> 
     """What is kept of a mix, over or not."""
     times = [event.at for event in events]
     people = tuple(dict.fromkeys(event.by for event in sorted(events, key=lambda e: e.at)))
-    advice = state.assistance
     organic = plan.settles or any(pour.live for pour in plan.pours)
     return MixRecord(
         litres=plan.litres,
         lines=_lines(plan, state),
-        readings=tuple(
-            ReadLine(
-                step.id,
-                "ec" if step.kind in EC_STEPS else "ph",
-                step.figure,
-                step.at,
-                step.by,
-            )
-            for step in state.steps
-            if step.kind in (*EC_STEPS, StepKind.READ_PH)
-            and step.figure is not None
-            and step.at is not None
-        ),
+        readings=tuple(_readings(state)),
         skipped=tuple(step.id for step in state.steps if step.status is StepStatus.SKIPPED),
         people=people,
         began=min(times, default=0.0),
@@ -110,10 +97,21 @@ def record_of(plan: GuidedPlan, state: GuidedState, events: Sequence[Event]) -> 
         ec=state.ec,
         ph=state.ph,
         alkalinity=_learned(plan, state),
-        look_again_h=advice.look_again_h if advice and advice.look_again_h else LOOK_AGAIN_H,
+        look_again_h=(state.assistance and state.assistance.look_again_h) or LOOK_AGAIN_H,
         use_by_days=ORGANIC_DAYS if organic else MINERAL_DAYS,
         change_out_days=CHANGE_OUT_DAYS,
     )
+
+
+def _readings(state: GuidedState) -> Iterator[ReadLine]:
+    """EC and pH as they were read; the temperature is no part of a record."""
+    for step in state.steps:
+        if step.figure is None or step.at is None:
+            continue
+        if step.kind in EC_STEPS:
+            yield ReadLine(step.id, "ec", step.figure, step.at, step.by)
+        elif step.kind is StepKind.READ_PH:
+            yield ReadLine(step.id, "ph", step.figure, step.at, step.by)
 
 
 def _lines(plan: GuidedPlan, state: GuidedState) -> tuple[PouredLine, ...]:
@@ -128,11 +126,9 @@ def _lines(plan: GuidedPlan, state: GuidedState) -> tuple[PouredLine, ...]:
         PouredLine(key, name, unit, _kept(planned[key]), state.poured.get(key, Fraction(0)))
         for key, (name, unit) in names.items()
     ]
-    bottles = {StepKind.ACID: plan.acid, StepKind.ALKALI: plan.alkali}
     for kind, amount in state.adjusted.items():
-        bottle, unit = bottles[kind], AmountUnit.ML
-        if kind is StepKind.ALKALI and plan.alkali:
-            unit = plan.alkali.unit
+        bottle = plan.bottle(kind)
+        unit = bottle.unit if bottle else AmountUnit.ML
         name = bottle.name if bottle else "pH up"
         lines.append(PouredLine(kind.value, name, unit.value, None, amount))
     return tuple(lines)

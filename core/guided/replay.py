@@ -4,10 +4,8 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from fractions import Fraction
 
-from core.guided.bounds import Portion
 from core.guided.events import Event, EventKind
 from core.guided.ledger import Ledger
-from core.guided.ph import Assistance
 from core.guided.placing import adjusted_in_all, poured_in_all
 from core.guided.plan import GuidedPlan, GuidedPour
 from core.guided.steering import (
@@ -58,10 +56,7 @@ class Replay:
     way_out: WayOut | None = None
     correction: Correction | None = None
     offer: Offer | None = None
-    assistance: Assistance | None = None
     ec: Fraction | None = None
-    ph: Fraction | None = None
-    portions: list[Portion] = field(default_factory=list)
     doubted: list[Fraction] = field(default_factory=list)
     verdicts: list[Verdict] = field(default_factory=list)
     suspect: VolumeEstimate | None = None
@@ -177,15 +172,8 @@ class Replay:
             self.way_out = self._way_out(at, poured, planned)
 
     def _way_out(self, at: int, poured: Fraction, planned: Fraction) -> WayOut:
-        pour, ledger, over = self.plan.pours[at], self.ledger, poured / planned
+        pour, over = self.plan.pours[at], poured / planned
         to_come = {p.key for p in self.plan.pours[at + 1 :] if not (p.live or p.key == pour.key)}
-        reading = self.source or Fraction(0)
-        for key in dict.fromkeys(p.key for p in self.plan.pours):
-            amount = ledger.poured.get(key, Fraction(0))
-            if key in to_come:
-                follows = pour.base and key in self.plan.base
-                amount = ledger.dose(key) * (over if follows else 1)
-            reading += ledger.ec_rise(key, amount)
         tells = any(p.ec_rise for p in self.plan.pours) and self.source is not None
         behind = [key for key in self.plan.base if key != pour.key and key not in to_come]
         return WayOut(
@@ -193,9 +181,26 @@ class Replay:
             poured,
             planned,
             dilute_to=self.litres * over,
-            accept_at=reading if tells else None,
+            accept_at=self._reading_if_kept(pour, to_come, over) if tells else None,
             behind=tuple(behind) if pour.base else (),
         )
+
+    def _reading_if_kept(self, pour: GuidedPour, to_come: set[str], over: Fraction) -> Fraction:
+        """What the finished tank reads if what went in too much stays, and the base follows it."""
+        reading = self.source or Fraction(0)
+        for key in dict.fromkeys(p.key for p in self.plan.pours):
+            amount = self.ledger.poured.get(key, Fraction(0))
+            if key in to_come:
+                follows = pour.base and key in self.plan.base
+                amount = self.ledger.dose(key) * (over if follows else 1)
+            reading += self.ledger.ec_rise(key, amount)
+        return reading
+
+    def stir_and_wait(self, at: int, name: str) -> None:
+        """Lay out what follows a pour."""
+        pour = self.plan.pours[at]
+        self.step(f"stir-{name}", StepKind.STIR, pour=at, seconds=pour.stir_s)
+        self.step(f"wait-{name}", StepKind.WAIT, pour=at, seconds=pour.wait_min * 60)
 
     def advised(self, name: str, why: str, *, pour: int | None = None) -> bool:
         """Lay out an advice; whether it is followed, and not left out."""

@@ -4,7 +4,7 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from fractions import Fraction
 
-from core.guided.adjusting import read_ph
+from core.guided.adjusting import PhCourse, read_ph
 from core.guided.bounds import Portion
 from core.guided.correcting import read_ec
 from core.guided.events import Event, EventKind, tell
@@ -104,26 +104,28 @@ MOST_PASSES = 3
 the sums, and may change what is laid out."""
 
 
-def _run_through(plan: GuidedPlan, first: Mapping[str, Event], astray: tuple[Event, ...]) -> Replay:
+def _run_through(
+    plan: GuidedPlan, first: Mapping[str, Event], astray: tuple[Event, ...]
+) -> tuple[Replay, PhCourse]:
     run = Replay(plan, first, astray)
     prepare(run)
     feed(run)
     read_ec(run)
-    read_ph(run)
+    ph = read_ph(run)
     live(run)
     run.step("cover", StepKind.COVER)
-    return run
+    return run, ph
 
 
 def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
     """Where a mix stands after what happened, in whatever order that was heard of."""
     told = tell(events)
-    run = _run_through(plan, told.first, ())
+    run, ph = _run_through(plan, told.first, ())
     for _ in range(MOST_PASSES):
         astray = unplaced(plan, told.first, (step.id for step in run.steps))
         if astray == run.astray:
             break
-        run = _run_through(plan, told.first, astray)
+        run, ph = _run_through(plan, told.first, astray)
     conflicts = [
         Conflict(other.step, told.first[other.step], other)
         for other in told.others
@@ -153,10 +155,10 @@ def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
         way_out=run.way_out,
         correction=run.correction,
         verdicts=tuple(run.verdicts),
-        assistance=run.assistance,
+        assistance=ph.assistance,
         ec=run.ec,
-        ph=run.ph,
-        portions=tuple(run.portions),
+        ph=ph.ph,
+        portions=tuple(ph.portions),
         conflicts=tuple(conflicts),
         undoable=told.undoable,
     )

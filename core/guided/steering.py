@@ -47,6 +47,11 @@ class Slope:
         return self.expected > 0 and short > max(self.expected * SLOPE_OFF, PEN_SWAY)
 
     @property
+    def worth(self) -> Fraction:
+        """How many times what was expected it brought; 1 where nothing was expected."""
+        return self.measured / self.expected if self.expected > 0 else Fraction(1)
+
+    @property
     def is_unmoved(self) -> bool:
         """Whether hardly any of the rise shows, so that going on would be blind."""
         return self.is_odd and self.measured < self.expected * HARDLY

@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
+from enum import StrEnum
 from fractions import Fraction
 
 from core.chart import Column, Dose, Product
@@ -46,12 +47,20 @@ class Dosed:
         return self.product.is_feed
 
 
+class WhyLeftOut(StrEnum):
+    """The grower's own wish; a printed 0; or water that leaves no room for feed."""
+
+    OVERRIDE = "override"
+    ZERO_DOSE = "zero_dose"
+    NO_ROOM = "no_room"
+
+
 @dataclass(frozen=True, slots=True)
 class LeftOut:
-    """A dosed product that is not poured, with the reason: `override`, `zero_dose`, `no_room`."""
+    """A dosed product that is not poured, with the reason."""
 
     product: Product
-    why: str
+    why: WhyLeftOut
 
 
 _WHOLE = Fraction(1)
@@ -89,34 +98,48 @@ def doses_of(request: MixRequest, target: Target) -> list[Dosed]:
     Raises:
         InputError: two columns between which there is no way.
     """
-    overrides = {override.product: override for override in request.overrides}
     ones: dict[DoseUnit, Fraction] = {}
-    found = []
-    for product in request.chart.products:
-        dose, as_printed = cell_of(request, product)
-        if dose is None:
-            continue
-        share = share_of(
-            product,
-            dose,
-            strength=request.strength,
-            headroom_share=target.headroom_share,
-            end=request.end,
-            override=overrides.get(product.key),
-        )
-        stop = None
-        if dose.until_ec is not None:
-            stop, share = _where_a_rule_stops(dose.until_ec, share, target, request.water.reading)
-        printed = printed_amount(dose, request.volume, request.spoons, ones)
-        amount = printed.poured(share.end, share.value) if printed else None
-        nominal = printed.poured(request.end, _WHOLE) if printed and product.is_base else None
-        hard_form = request.shelf.of(product.key).hard_form if request.hard_forms else None
-        named = replace(product, name=hard_form.name) if hard_form else product
-        instead_of = product.name if hard_form else None
-        found.append(
-            Dosed(named, dose, as_printed, share, printed, amount, nominal, instead_of, stop)
-        )
-    return found
+    cells = ((product, *cell_of(request, product)) for product in request.chart.products)
+    return [
+        _dosed(request, target, product, dose, as_printed, ones)
+        for product, dose, as_printed in cells
+        if dose is not None
+    ]
+
+
+def _dosed(  # noqa: PLR0917 -- a cell, and all that it stands in
+    request: MixRequest,
+    target: Target,
+    product: Product,
+    dose: Dose,
+    as_printed: str,
+    ones: dict[DoseUnit, Fraction],
+) -> Dosed:
+    override = next((one for one in request.overrides if one.product == product.key), None)
+    share = share_of(
+        product,
+        dose,
+        strength=request.strength,
+        headroom_share=target.headroom_share,
+        end=request.end,
+        override=override,
+    )
+    stop = None
+    if dose.until_ec is not None:
+        stop, share = _where_a_rule_stops(dose.until_ec, share, target, request.water.reading)
+    printed = printed_amount(dose, request.volume, request.spoons, ones)
+    hard_form = request.shelf.of(product.key).hard_form if request.hard_forms else None
+    return Dosed(
+        product=replace(product, name=hard_form.name) if hard_form else product,
+        dose=dose,
+        as_printed=as_printed,
+        share=share,
+        printed=printed,
+        amount=printed.poured(share.end, share.value) if printed else None,
+        nominal=printed.poured(request.end, _WHOLE) if printed and product.is_base else None,
+        instead_of=product.name if hard_form else None,
+        stop=stop,
+    )
 
 
 def _where_a_rule_stops(
@@ -153,16 +176,18 @@ def ends_of(item: Dosed) -> tuple[Amount, Amount] | None:
 
 def separate(dosed: Sequence[Dosed], target: Target) -> tuple[list[Dosed], tuple[LeftOut, ...]]:
     """What is poured, and what is left out with the reason."""
-    poured, left_out = [], []
-    for item in dosed:
-        if (target.headroom_share == 0 and item.is_feed) or (
-            item.stop == 0 and item.dose.until_ec and item.share.chosen > 0
-        ):
-            left_out.append(LeftOut(item.product, "no_room"))
-        elif item.share.value == 0:
-            left_out.append(LeftOut(item.product, "override"))
-        elif item.amount is not None and item.amount.value == 0 and item.dose.until_ec is None:
-            left_out.append(LeftOut(item.product, "zero_dose"))
-        else:
-            poured.append(item)
-    return poured, tuple(left_out)
+    reasons = [(item, _left_out(item, target)) for item in dosed]
+    poured = [item for item, why in reasons if why is None]
+    return poured, tuple(LeftOut(item.product, why) for item, why in reasons if why is not None)
+
+
+def _left_out(item: Dosed, target: Target) -> WhyLeftOut | None:
+    """Why a dosed product is not poured; None where it is."""
+    by_rule = item.dose.until_ec is not None
+    stopped = by_rule and bool(item.dose.until_ec) and item.stop == 0 and item.share.chosen > 0
+    if stopped or (target.headroom_share == 0 and item.is_feed):
+        return WhyLeftOut.NO_ROOM
+    if item.share.value == 0:
+        return WhyLeftOut.OVERRIDE
+    nothing = item.amount is not None and item.amount.value == 0
+    return WhyLeftOut.ZERO_DOSE if nothing and not by_rule else None

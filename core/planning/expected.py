@@ -61,16 +61,20 @@ def ec_rises(
     found: dict[str, Fraction | None] = {
         item.product.key: None if item.product.is_base else Fraction(0) for item in dosed
     }
-    parts = [i for i in dosed if i.product.is_base and i.amount and i.nominal]
-    parts = [item for item in parts if item.dose.until_ec is None]
     if column.ec is None:
         return found
+    of_base = max(column.ec.middle.ms_cm - unscaled, Fraction(0))
+    parts = [item for item in dosed if _has_a_share(item)]
     for item, weight in zip(parts, _weights(parts), strict=True):
         if item.amount and item.nominal and item.nominal.value:
-            poured_share = item.amount.value / item.nominal.value
-            of_base = max(column.ec.middle.ms_cm - unscaled, Fraction(0))
-            found[item.product.key] = of_base * weight * poured_share
+            found[item.product.key] = of_base * weight * item.amount.value / item.nominal.value
     return found
+
+
+def _has_a_share(item: Dosed) -> bool:
+    """Whether the chart's EC stands for it: a base part that is poured by dose."""
+    by_dose = item.amount is not None and item.dose.until_ec is None
+    return item.product.is_base and by_dose and item.nominal is not None
 
 
 def _weights(parts: Sequence[Dosed]) -> list[Fraction]:
@@ -96,30 +100,36 @@ def expect(
         label_ec_rises: mS/cm by step, by the labels; None without one.
         label_uncertainty: by which share of itself each of those may be off.
     """
-    level: Fraction | None = Fraction(0)
-    uncertainty, found = 0.0, []
-    for step, by_label, share_uncertainty in zip(
-        steps, label_ec_rises, label_uncertainty, strict=True
-    ):
-        met = False
+    at = Expected(Reading(Fraction(0)), 0.0, RestsOn.NOTHING)
+    found = []
+    for step, by_label, share in zip(steps, label_ec_rises, label_uncertainty, strict=True):
         if step.item.stop is not None:
-            # What is above the rule already is left there: nothing poured makes a reading fall.
-            met = level is not None and level >= step.item.stop
-            level, uncertainty = (level, uncertainty) if met else (step.item.stop, 0.0)
-            basis = RestsOn.RULE
+            at = _at_the_rule(at, step.item.stop)
         elif by_label is not None:
-            ec_rise = Fraction(by_label).limit_denominator(10**6)
-            level = None if level is None else level + ec_rise
-            uncertainty, basis = hypot(uncertainty, by_label * share_uncertainty), RestsOn.LABEL
+            rise = Fraction(by_label).limit_denominator(10**6)
+            at = _risen(at, rise, by_label * share, RestsOn.LABEL)
         else:
             whole = chart_ec_rises[step.item.product.key]
-            rise_or_none = None if whole is None else whole * _part(step)
-            level = None if level is None or rise_or_none is None else level + rise_or_none
-            if rise_or_none:
-                uncertainty = hypot(uncertainty, float(rise_or_none * CHART_UNCERTAINTY))
-            basis = RestsOn.CHART if rise_or_none else RestsOn.NOTHING
-        found.append(Expected(None if level is None else Reading(level), uncertainty, basis, met))
+            by_chart = None if whole is None else whole * _part(step)
+            basis = RestsOn.CHART if by_chart else RestsOn.NOTHING
+            at = _risen(at, by_chart, float((by_chart or 0) * CHART_UNCERTAINTY), basis)
+        found.append(at)
     return found
+
+
+def _at_the_rule(at: Expected, stop: Fraction) -> Expected:
+    """What is above a rule already is left there: nothing poured makes a reading fall."""
+    if at.above_water is not None and at.above_water.ms_cm >= stop:
+        return Expected(at.above_water, at.uncertainty, RestsOn.RULE, met=True)
+    return Expected(Reading(stop), 0.0, RestsOn.RULE)
+
+
+def _risen(at: Expected, rise: Fraction | None, uncertainty: float, basis: RestsOn) -> Expected:
+    """So much further up; from where nothing tells the rise on, nobody knows the reading."""
+    level = None
+    if at.above_water is not None and rise is not None:
+        level = Reading(at.above_water.ms_cm + rise)
+    return Expected(level, hypot(at.uncertainty, uncertainty), basis)
 
 
 def _part(step: PlannedPour) -> Fraction:

@@ -22,33 +22,43 @@ def in_tank_of(
     acid: ChosenAcid | None,
 ) -> InTank:
     """The finished tank: elements beside their ranges, pH, acid, what may fall out."""
-    windows = element_windows(stage, request.tank.crop, request.windows, request.strength)
-    by_acid = chemistry.acid.adds_ppm if chemistry.acid else {}
     feed = [one for one in worked if one.step.item.is_feed]
     unlabelled = tuple(
         dict.fromkeys(one.step.item.product.name for one in feed if one.contents is None)
     )
-    label_coverage = LabelCoverage.ALL if not unlabelled else LabelCoverage.PART
-    if feed and all(one.contents is None for one in feed):
-        label_coverage = LabelCoverage.NOTHING
     return InTank(
-        elements=tuple(
-            ElementInTank(
-                element,
-                chemistry.elements.get(element, 0.0) + by_acid.get(element, 0.0),
-                chemistry.from_water.get(element, 0.0),
-                by_acid.get(element, 0.0),
-                windows.get(element),
-            )
-            for element in SHOWN
-        ),
+        elements=_elements(request, stage, chemistry),
         nitrogen=chemistry.nitrogen,
         ph=None if unlabelled else chemistry.ph,
         ph_about=chemistry.ph_about,
         acid=None if unlabelled else _acid_plan(request, chemistry, acid),
         saturated=saturations(chemistry.finished) if chemistry.finished else (),
         unlabelled=unlabelled,
-        label_coverage=label_coverage,
+        label_coverage=_label_coverage(feed),
+    )
+
+
+def _label_coverage(feed: Sequence[ComputedPour]) -> LabelCoverage:
+    told = [one.contents is not None for one in feed]
+    if all(told):
+        return LabelCoverage.ALL
+    return LabelCoverage.PART if any(told) else LabelCoverage.NOTHING
+
+
+def _elements(
+    request: MixRequest, stage: Stage | None, chemistry: TankChemistry
+) -> tuple[ElementInTank, ...]:
+    windows = element_windows(stage, request.tank.crop, request.windows, request.strength)
+    by_acid = chemistry.acid.adds_ppm if chemistry.acid else {}
+    return tuple(
+        ElementInTank(
+            element,
+            chemistry.elements.get(element, 0.0) + by_acid.get(element, 0.0),
+            chemistry.from_water.get(element, 0.0),
+            by_acid.get(element, 0.0),
+            windows.get(element),
+        )
+        for element in SHOWN
     )
 
 

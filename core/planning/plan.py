@@ -1,12 +1,14 @@
 """The entrance: a request in, a pour sheet out."""
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
+from fractions import Fraction
 
-from core.cautions import Severity
+from core.cautions import Caution, Severity
+from core.chart import Column
 from core.chemistry import Contents, TankChemistry, brings_calcium
-from core.order import put_in_order
+from core.order import Place, put_in_order
 from core.planning.computed_pours import ComputedPour, pours_of
-from core.planning.doses import column_of, doses_of, separate
+from core.planning.doses import Dosed, column_of, doses_of, separate
 from core.planning.expected import Expected, RestsOn, ec_rises, expect
 from core.planning.in_tank import in_tank_of
 from core.planning.judging import JudgingInput, judge
@@ -17,7 +19,7 @@ from core.planning.tank import chemistry_of, choose_acid, contents_by_step, labe
 from core.planning.unscaled import unscaled_of
 from core.quantities import Reading
 from core.strength import End
-from core.water import CONVENTION_OF_READINGS, Target, target_for
+from core.water import CONVENTION_OF_READINGS, Target, Unscaled, target_for
 from core.windows import PH_WINDOWS
 
 
@@ -28,54 +30,28 @@ def plan_mix(request: MixRequest) -> PourSheet:
         InputError: labels and hard rules of the mixing order contradict each other, or two columns
             have no way between them.
     """
-    chart, column = request.chart, column_of(request)
-    convention = request.convention or CONVENTION_OF_READINGS[chart.readings]
+    column = column_of(request)
     unscaled = unscaled_of(request)
-    target = target_for(convention, column.ec, request.strength, request.water.reading, unscaled)
+    target = _target(request, column, unscaled)
     window = column.ph or PH_WINDOWS[request.tank.grown_in]
     dosed = doses_of(request, target)
     poured, left_out = separate(dosed, target)
-    places = put_in_order(
-        [item.product for item in poured],
-        rows_are_order=chart.rows_are_order,
-        order_preferences=request.order_preferences,
-        calcium=frozenset(
-            item.product.key
-            for item in poured
-            if (label := label_of(request, item.product.key)) and brings_calcium(label)
-        ),
-        volume=request.volume,
-    )
-    items = {item.product.key: item for item in poured}
-    steps = planned_pours(places, items, split=request.split)
+    places = _in_order(request, poured)
+    steps = planned_pours(places, {i.product.key: i for i in poured}, split=request.split)
     contents = contents_by_step(request, steps)
     acid = choose_acid(request, column.stage)
     chemistry = chemistry_of(request, steps, contents, window, acid)
-    expected = expect(
-        steps,
-        ec_rises(dosed, column, unscaled.printed),
-        chemistry.ec_rises if chemistry else [None] * len(steps),
-        [one.share_uncertainty if one else 0.0 for one in contents],
-    )
+    by_chart = ec_rises(dosed, column, unscaled.printed)
+    expected = _expected(steps, by_chart, contents, chemistry)
     target = _reaching(request, target, expected)
     phs = _known_phs(steps, contents, chemistry)
-    worked = [ComputedPour(*one) for one in zip(steps, contents, expected, phs, strict=True)]
-    pours = pours_of(request, worked)
-    in_tank = in_tank_of(request, column.stage, worked, chemistry, acid) if chemistry else None
-    warnings = judge(
-        JudgingInput(
-            request,
-            column,
-            window,
-            target,
-            tuple(dosed),
-            places,
-            pours,
-            contents,
-            chemistry,
-            in_tank,
-        )
-    )
+    computed = [ComputedPour(*one) for one in zip(steps, contents, expected, phs, strict=True)]
+    pours = pours_of(request, computed)
+    in_tank = in_tank_of(request, column.stage, computed, chemistry, acid) if chemistry else None
+    cautions = judge(
+        JudgingInput(request, column, window, target, tuple(dosed), places, pours, contents,
+                     chemistry, in_tank)
+    )  # fmt: skip
     return PourSheet(
         volume=request.volume,
         column=column,
@@ -86,16 +62,43 @@ def plan_mix(request: MixRequest) -> PourSheet:
         source=request.water.reading,
         water_parts=request.water.parts,
         in_tank=in_tank,
-        warnings=warnings,
-        unacknowledged=tuple(
-            dict.fromkeys(
-                caution.code
-                for caution in warnings
-                if caution.severity is Severity.STOP and caution.code not in request.acknowledged
-            )
-        ),
+        warnings=cautions,
+        unacknowledged=_unacknowledged(request, cautions),
         left_out=left_out,
     )
+
+
+def _target(request: MixRequest, column: Column, unscaled: Unscaled) -> Target:
+    convention = request.convention or CONVENTION_OF_READINGS[request.chart.readings]
+    return target_for(convention, column.ec, request.strength, request.water.reading, unscaled)
+
+
+def _in_order(request: MixRequest, poured: Sequence[Dosed]) -> tuple[Place, ...]:
+    labels = {item.product.key: label_of(request, item.product.key) for item in poured}
+    return put_in_order(
+        [item.product for item in poured],
+        rows_are_order=request.chart.rows_are_order,
+        order_preferences=request.order_preferences,
+        calcium=frozenset(key for key, one in labels.items() if one and brings_calcium(one)),
+        volume=request.volume,
+    )
+
+
+def _expected(
+    steps: Sequence[PlannedPour],
+    by_chart: Mapping[str, Fraction | None],
+    contents: Sequence[Contents | None],
+    chemistry: TankChemistry | None,
+) -> list[Expected]:
+    by_labels = chemistry.ec_rises if chemistry else [None] * len(steps)
+    uncertainty = [one.share_uncertainty if one else 0.0 for one in contents]
+    return expect(steps, by_chart, by_labels, uncertainty)
+
+
+def _unacknowledged(request: MixRequest, cautions: Sequence[Caution]) -> tuple[str, ...]:
+    """Codes of the stops that nobody has accepted yet, once each."""
+    stops = (one.code for one in cautions if one.severity is Severity.STOP)
+    return tuple(dict.fromkeys(code for code in stops if code not in request.acknowledged))
 
 
 def _reaching(request: MixRequest, target: Target, expected: Sequence[Expected]) -> Target:

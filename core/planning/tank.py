@@ -1,6 +1,6 @@
 """The chemistry of a mix: labels into readings, elements, pH and acid."""
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 
@@ -60,20 +60,23 @@ def choose_acid(request: MixRequest, stage: Stage | None) -> ChosenAcid | None:
     acids = request.shelf.acids
     if request.acid is not None:
         return ChosenAcid(next(a for a in acids if a.key == request.acid), "acid_chosen")
-    wanted = []
-    if request.volume.litres > LARGE_TANK_L:
-        wanted.append((AcidKind.SULFURIC, "acid_sulfuric_for_large_tanks"))
-    if request.tank.grown_in is Medium.COIR:
-        wanted.append((AcidKind.NITRIC, "acid_nitric_in_coir"))
-    elif stage in _BLOOM:
-        wanted.append((AcidKind.PHOSPHORIC, "acid_phosphoric_in_bloom"))
-    else:
-        wanted.append((AcidKind.NITRIC, "acid_nitric_for_leaf"))
-    for kind, why in wanted:
-        for acid in acids:
-            if acid.acid.kind is kind:
-                return ChosenAcid(acid, why)
+    of_kind = {acid.acid.kind: acid for acid in reversed(acids)}
+    for kind, why in _wanted_acids(request, stage):
+        if kind in of_kind:
+            return ChosenAcid(of_kind[kind], why)
     return ChosenAcid(acids[0], "acid_on_the_shelf") if acids else None
+
+
+def _wanted_acids(request: MixRequest, stage: Stage | None) -> Iterator[tuple[AcidKind, str]]:
+    """Kinds of acid for a tank, the best first, each with why."""
+    if request.volume.litres > LARGE_TANK_L:
+        yield AcidKind.SULFURIC, "acid_sulfuric_for_large_tanks"
+    if request.tank.grown_in is Medium.COIR:
+        yield AcidKind.NITRIC, "acid_nitric_in_coir"
+    elif stage in _BLOOM:
+        yield AcidKind.PHOSPHORIC, "acid_phosphoric_in_bloom"
+    else:
+        yield AcidKind.NITRIC, "acid_nitric_for_leaf"
 
 
 @dataclass(frozen=True, slots=True)

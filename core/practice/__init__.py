@@ -1,15 +1,8 @@
 """A simulated tank that reacts chemically to what is poured, pens that read it, and rehearsals."""
 
 from core.practice.pen import Pen, PenReading
-from core.practice.rehearsal import (
-    PenFault,
-    Rehearsal,
-    RehearsalRequest,
-    RehearsedStep,
-    Stops,
-    Truth,
-    rehearse,
-)
+from core.practice.rehearsal import Rehearsal, RehearsedStep, rehearse
+from core.practice.request import PenFault, RehearsalRequest, Stops, Truth
 from core.practice.tank import SimulatedTank
 
 __all__ = [

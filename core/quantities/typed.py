@@ -6,7 +6,6 @@ from fractions import Fraction
 from typing import Literal
 
 from core.errors import InputError
-from core.limits import LONGEST_TYPED
 from core.quantities.readings import (
     PPM_SCALES,
     SCALE_CHOICES,
@@ -14,19 +13,10 @@ from core.quantities.readings import (
     ReadingScale,
     ReadingUnit,
 )
+from core.quantities.typed_numbers import single_number, split_range, tidy_text
 from core.quantities.units import OUNCE_G, POUND_G, DoseUnit, Volume, VolumeUnit, Weight
 
 Gallon = Literal["us", "uk"]
-
-_VULGAR = {
-    "½": "1/2", "¼": "1/4", "¾": "3/4", "⅓": "1/3", "⅔": "2/3", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8",
-    "⅞": "7/8",
-}  # fmt: skip
-_HYPHENS = "\u2010\u2011\u2012\u2013\u2014\u2212\ufe63\uff0d"
-"""Dashes and hyphens that leaflets and PDFs have between the ends of a range."""
-
-_NUMBER = r"(?:\d+[ -]+\d+/\d+|\d+/\d+|\d{1,3}(?:[ ]\d{3})+(?![\d])|\d+(?:[.,]\d+)*|[.,]\d+)"
-_RANGE = re.compile(rf"({_NUMBER})(?:\s*(?:-|to)\s*({_NUMBER}))?\s*(.*)", re.ASCII)
 
 _VOLUME_UNITS: dict[str, VolumeUnit | Literal["gal"]] = {
     **dict.fromkeys(
@@ -62,71 +52,6 @@ class TypedDose:
     low: Fraction
     high: Fraction
     unit: DoseUnit
-
-
-def _tidy(text: str, what: str) -> str:
-    if len(text) > LONGEST_TYPED:
-        raise InputError("too_long", f"That is too long for {what}.")
-    tidy = text.strip().lower().replace("µ", "u").replace("μ", "u").replace("\u00a0", " ")
-    tidy = re.sub(f"[{_HYPHENS}]", "-", tidy).replace("\u2044", "/").replace("\u2009", " ")
-    for sign, plain in _VULGAR.items():
-        tidy = tidy.replace(sign, f" {plain}")
-    tidy = re.sub(r"\s+", " ", tidy).strip()
-    if not tidy:
-        raise InputError("empty", f"Type {what}.")
-    if tidy.startswith("-"):
-        raise InputError("negative", f"{text.strip()} is below zero; type {what}.")
-    return tidy
-
-
-def _number(text: str) -> Fraction:
-    """One number: 2.5, 2,5, 1/2, 2 1/2, 1-1/2, 1 500, 1,500,000, 1.234,5.
-
-    Raises:
-        InputError: 1,500 (thousands or decimals?), 1.2.3, or a division by zero.
-    """
-    if "/" in text:
-        whole, _, part = text.replace("-", " ").rpartition(" ")
-        over, _, under = part.partition("/")
-        if int(under) == 0:
-            raise InputError("not_a_number", f"{text} divides by zero.")
-        return Fraction(int(whole or 0)) + Fraction(int(over), int(under))
-    text = text.replace(" ", "")
-    if re.fullmatch(r"[1-9]\d{0,2},\d{3}", text):
-        thousands, decimals = text.replace(",", ""), text.replace(",", ".")
-        raise InputError(
-            "ambiguous_number",
-            f"{text} could be {thousands} or {decimals}: write {thousands} or {decimals}.",
-        )
-    if re.fullmatch(r"\d{1,3}(,\d{3})+\.\d+|[1-9]\d{0,2}(,\d{3}){2,}", text):
-        text = text.replace(",", "")
-    elif re.fullmatch(r"\d{1,3}(\.\d{3})+,\d+|[1-9]\d{0,2}(\.\d{3}){2,}", text):
-        text = text.replace(".", "")
-    text = text.replace(",", ".")
-    if text.count(".") > 1:
-        raise InputError("not_a_number", f"{text} is not a number; use one decimal point.")
-    return Fraction(f"0{text}" if text.startswith(".") else text)
-
-
-def _split(text: str, what: str) -> tuple[Fraction, Fraction, str]:
-    """Low, high and the words after them."""
-    found = _RANGE.fullmatch(text)
-    if not found:
-        raise InputError("not_a_number", f"“{text}” does not start with a number; type {what}.")
-    low = _number(found[1])
-    high = _number(found[2]) if found[2] else low
-    if low > high:
-        raise InputError(
-            "range_upside_down", f"The range “{text}” runs downwards; write the low end first."
-        )
-    return low, high, found[3].strip()
-
-
-def _single(text: str, what: str) -> tuple[Fraction, str]:
-    low, high, rest = _split(text, what)
-    if low != high:
-        raise InputError("range_not_allowed", f"“{text}” is a range; type {what} as one number.")
-    return low, rest
 
 
 def _volume_unit(words: str, gallon: Gallon | None) -> VolumeUnit | None:
@@ -168,7 +93,7 @@ def parse_volume(
         InputError: no number, an unknown unit, or a gallon that could be either.
     """
     what = "a volume such as 425 L or 20 gal US"
-    value, rest = _single(_tidy(text, what), what)
+    value, rest = single_number(tidy_text(text, what), what)
     if rest in _CUBIC_METRES:
         return Volume.of(value * 1000, VolumeUnit.L)
     found = _volume_unit(rest, gallon) if rest else unit
@@ -184,7 +109,7 @@ def parse_dose(text: str, *, gallon: Gallon | None = None) -> TypedDose:
         InputError: as for a volume, or a unit in which charts print no doses.
     """
     what = "a dose such as 1.5 mL/L or 2-3 tsp/gal US"
-    low, high, rest = _split(_tidy(text, what), what)
+    low, high, rest = split_range(tidy_text(text, what), what)
     measure_words, slash, per_words = re.sub(r"\bper\b", "/", rest).partition("/")
     measure = _MEASURES.get(measure_words.strip())
     per = per_words.strip()
@@ -221,11 +146,11 @@ def parse_reading(text: str, *, preferred: ReadingScale | None = None) -> Readin
         InputError: no number, an unknown unit, or ppm that could be on any scale.
     """
     what = "a reading such as 0.6 EC or 350 ppm 500"
-    tidy = _tidy(text, what)
+    tidy = tidy_text(text, what)
     if leading := re.match(r"(ec|cf|ppm)\s*[:=]?\s*", tidy):
         tidy = f"{tidy[leading.end() :]} {leading[1]}"
     _refuse_two_scales(tidy)
-    value, rest = _single(tidy, what)
+    value, rest = single_number(tidy, what)
     _refuse_thousands(text, tidy, rest)
     if not rest:
         if preferred is None:
@@ -283,9 +208,9 @@ def parse_weight(text: str) -> Weight:
         InputError: no number or unit, or 16 ounces and more beside pounds.
     """
     what = "a weight such as 200 g or 7 lb 14 oz"
-    tidy = re.sub(r"(?<=[a-z])\s*,\s*(?=\d)", " ", _tidy(text, what))
+    tidy = re.sub(r"(?<=[a-z])\s*,\s*(?=\d)", " ", tidy_text(text, what))
     tidy = re.sub(r"(?<=[a-z])(?=\d)", " ", tidy)  # 7lb14oz
-    value, rest = _single(tidy, what)
+    value, rest = single_number(tidy, what)
     unit, _, more = rest.partition(" ")
     if not more:
         if unit in ("g", "gram", "grams"):
@@ -297,7 +222,7 @@ def parse_weight(text: str) -> Weight:
     if unit in _POUNDS:
         if not more:
             return Weight(value * POUND_G)
-        ounces, ounce_word = _single(more, what)
+        ounces, ounce_word = single_number(more, what)
         if ounce_word in _OUNCES:
             if ounces >= 16 or value.denominator != 1:
                 raise InputError(
@@ -316,7 +241,7 @@ def parse_strength(text: str) -> Fraction:
         InputError: no number, or one such as 0.8 that could be a share or a percentage.
     """
     what = "a strength such as 80 %"
-    value, rest = _single(_tidy(text, what), what)
+    value, rest = single_number(tidy_text(text, what), what)
     if rest not in ("", "%", "percent", "per cent", "pct"):
         raise InputError("unknown_unit", f"“{text.strip()}”: a strength is in per cent, as 80 %.")
     if rest == "" and value <= 2:

@@ -34,31 +34,34 @@ def blend(parts: Sequence[tuple[str, Water, Fraction]]) -> Water:
     """
     if not 1 <= len(parts) <= MOST_WATERS:
         raise InputError("blend_unclear", f"A blend has 1 to {MOST_WATERS} waters.", "parts")
-    if sum(share for *_, share in parts) != 1 or any(share <= 0 for *_, share in parts):
+    shares = [share for *_, share in parts]
+    if sum(shares) != 1 or min(shares) <= 0:
         raise InputError(
             "blend_unclear", "The shares of a blend are above 0 and come to 100 %.", "parts"
         )
-    if len(parts) == 1:
-        return parts[0][1]
-    ec = _mean([(w.reading.ms_cm if w.reading else None, share) for _, w, share in parts])
+    waters = [water for _, water, _ in parts]
+    if len(waters) == 1:
+        return waters[0]
+    ec = _mean([w.reading.ms_cm if w.reading else None for w in waters], shares)
     found = {
-        name: _mean([(getattr(w.report, name), share) for _, w, share in parts])
+        name: _mean([getattr(water.report, name) for water in waters], shares)
         for name in REPORT_FIELDS
     }
     return Water(
         reading=None if ec is None else Reading(ec),
         report=LabReport(**found),
-        kind=_shared_kind([water for _, water, _ in parts]),
-        temperature=_mean([(w.temperature, share) for _, w, share in parts]),
-        disinfectant=_worst([water for _, water, _ in parts]),
-        stood_h=min((w.stood_h for _, w, _ in parts if w.is_chlorinated), default=Fraction(0)),
+        kind=_shared_kind(waters),
+        temperature=_mean([water.temperature for water in waters], shares),
+        disinfectant=_worst(waters),
+        stood_h=min((w.stood_h for w in waters if w.is_chlorinated), default=Fraction(0)),
         parts=tuple(Part(name, share) for name, _, share in parts),
     )
 
 
-def _mean(values: Sequence[tuple[Fraction | None, Fraction]]) -> Fraction | None:
+def _mean(values: Sequence[Fraction | None], shares: Sequence[Fraction]) -> Fraction | None:
+    """The mean by share; None where one is not known."""
     total = Fraction(0)
-    for value, share in values:
+    for value, share in zip(values, shares, strict=True):
         if value is None:
             return None
         total += value * share

@@ -10,7 +10,7 @@ from django.utils import timezone
 
 from core.errors import InputError
 from core.formats.record import MixRecordDocument
-from core.guided import Event, GuidedPlan, GuidedState, StepKind, record_of, replay
+from core.guided import Event, GuidedPlan, GuidedState, record_of, replay
 from core.quantities import number_text
 from server.guided.entries import entries_of
 from server.guided.models import Mix, MixEvent, moment
@@ -95,10 +95,9 @@ def _end(mix: Mix, plan: GuidedPlan, state: GuidedState, events: Sequence[Event]
 
 def _draw_down(mix: Mix, plan: GuidedPlan, state: GuidedState) -> None:
     """Take what was poured off the bottles whose content is known."""
-    at_hand = {StepKind.ACID: plan.acid, StepKind.ALKALI: plan.alkali}
     drawn = [(mix.product(key), amount) for key, amount in state.poured.items()]
     for kind, amount in state.adjusted.items():
-        bottle = at_hand[kind]
+        bottle = plan.bottle(kind)
         drawn.append((int(bottle.key) if bottle else None, amount))
     for product, amount in drawn:
         if product is None or amount == 0:

@@ -75,7 +75,7 @@ def unplaced_out(plan: GuidedPlan, state: GuidedState, member: Membership) -> li
     found = []
     for event in state.unplaced:
         key, kind = product_of_step(plan, event.step), kind_of_step(plan, event.step)
-        bottle = plan.acid if kind is StepKind.ACID else plan.alkali
+        bottle = plan.bottle(kind)
         name, unit = names.get(key or "", (bottle.name if bottle else "", "mL"))
         shown = figure_shown(kind, event.figure, unit, member)
         found.append(UnplacedOut(event=event.id, name=name, shown=shown or "", by=event.by))

@@ -47,7 +47,7 @@ def step_out(step: Step, screen: Screen) -> StepOut:
     """A step, for its screen."""
     plan = screen.plan
     pour = plan.pours[step.pour] if step.pour is not None else None
-    at_hand = {StepKind.ACID: plan.acid, StepKind.ALKALI: plan.alkali}.get(step.kind)
+    at_hand = plan.bottle(step.kind)
     told = _volume(step, screen) if step.kind in VOLUME_STEPS else _portion(step, plan)
     odd = rounded(told.amount * ODD_TIMES, 3) if told.amount else None
     return StepOut(

@@ -1,0 +1,81 @@
+"""A base in two passes: the first is read, and the rest follows from what it was worth."""
+
+from collections.abc import Mapping
+from fractions import Fraction
+
+from core.guided.doubting import Trust, weigh
+from core.guided.replay import Replay, base_before
+from core.guided.steering import Slope, second_pour
+from core.guided.steps import StepKind
+from core.planning.planned_pours import Pass
+
+MOST_BETWEEN = 3
+"""Readings between two passes: one, one after its cause was looked for, one more if it changed."""
+
+_Amounts = Mapping[str, Fraction]
+"""mL or g by product."""
+
+
+def read_between(replay: Replay) -> None:
+    """Read between the passes, and see by it how much of the rest goes in."""
+    keys = [pour.key for pour in replay.plan.pours if pour.turn is Pass.SECOND]
+    before = {key: replay.ledger.dose(key) for key in keys}
+    trust = _read(replay)
+    first = _first(replay, keys, trust)
+    slope, headroom = None, Fraction(0)
+    if trust in (Trust.FITS, Trust.STANDS) and replay.ec is not None and replay.aim is not None:
+        slope = replay.slope = _slope(replay, first, replay.ec)
+        headroom = replay.aim - _later(replay) - replay.ec
+    whole = _whole(replay, before, trust)
+    replay.second = second_pour(first, whole, slope=slope, ec_headroom=headroom)
+
+
+def _read(replay: Replay) -> Trust | None:
+    """The reading between two passes, looked into where it is odd; None where there is none yet."""
+    for turn in range(1, MOST_BETWEEN + 1):
+        name = "between" if turn == 1 else f"between-{turn}"
+        read = replay.step(f"read-{name}", StepKind.READ_EC)
+        if read is None:
+            return None
+        if read.figure is None:
+            return Trust.LEFT
+        replay.ec = read.figure
+        trust = weigh(replay, name, replay.ec) if replay.source is not None else Trust.LEFT
+        if trust is not Trust.AGAIN:
+            return trust
+    return Trust.STANDS
+
+
+def _first(replay: Replay, keys: list[str], trust: Trust | None) -> _Amounts:
+    """What is in of the first pass; before its reading, what will be if it goes as planned."""
+    ledger = replay.ledger
+    if trust is not None:
+        return {key: ledger.inside.get(key, Fraction(0)) for key in keys}
+    pours = (pour for pour in replay.plan.pours if pour.turn is Pass.FIRST)
+    return {pour.key: (pour.amount or Fraction(0)) * ledger.shrink for pour in pours}
+
+
+def _whole(replay: Replay, before: _Amounts, trust: Trust | None) -> _Amounts:
+    """The doses that both passes together are held to."""
+    if trust is Trust.STANDS and replay.rise_at(replay.ec or Fraction(0)).is_unmoved:
+        return dict.fromkeys(before, Fraction(0))  # by a reading that does not move nothing goes in
+    now = {key: replay.ledger.dose(key) for key in before}
+    if trust is Trust.FITS:
+        return now
+    return {key: min(now[key], dose) for key, dose in before.items()}
+
+
+def _slope(replay: Replay, first: _Amounts, reading: Fraction) -> Slope:
+    """What the first pass was worth, beside what was expected of it."""
+    ledger = replay.ledger
+    earlier = (ledger.ec_rise(p.key, p.amount or Fraction(0)) for p in base_before(replay.plan))
+    measured = reading - (replay.source or Fraction(0)) - sum(earlier, Fraction(0))
+    expected = (ledger.ec_rise(key, amount) for key, amount in first.items())
+    return Slope(measured, sum(expected, Fraction(0)))
+
+
+def _later(replay: Replay) -> Fraction:
+    """What is expected to rise after the base."""
+    last = max((i for i, p in enumerate(replay.plan.pours) if p.base), default=-1)
+    pours = replay.plan.pours[last + 1 :]
+    return sum((replay.ledger.ec_rise(p.key, p.amount or Fraction(0)) for p in pours), Fraction(0))

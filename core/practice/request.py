@@ -1,0 +1,110 @@
+"""What a rehearsal is asked: a mix, and what is really otherwise than it is believed."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from enum import StrEnum
+from fractions import Fraction
+
+from core.errors import InputError
+from core.planning import MixRequest
+
+MOST_OFF = Fraction(1000)
+"""Times by which anything may be off: more is a slip of the keyboard."""
+
+
+class Stops(StrEnum):
+    """How the grower takes advice and stops.
+
+    Answer: each is seen to, and what is offered beyond the printed dose, or of acid beyond the
+    need, is declined. Insist: that is taken too. Obey: the mix ends at the first.
+    """
+
+    ANSWER = "answer"
+    INSIST = "insist"
+    OBEY = "obey"
+
+
+@dataclass(frozen=True, slots=True)
+class Truth:
+    """How things really are, as factors on what the request believes.
+
+    Args:
+        volume: of the water in the tank.
+        acid: of the strength of acid and alkali.
+        alkalinity: of the water's alkalinity.
+        bottles: of the strength of single products.
+        swapped: for a product, the one that is really in its bottle.
+    """
+
+    volume: Fraction = Fraction(1)
+    acid: Fraction = Fraction(1)
+    alkalinity: Fraction = Fraction(1)
+    bottles: Mapping[str, Fraction] = field(default_factory=dict)
+    swapped: Mapping[str, str] = field(default_factory=dict)
+
+
+@dataclass(frozen=True, slots=True)
+class PenFault:
+    """How a pen shows something else than what is so.
+
+    Args:
+        stuck: what it shows whatever it is in, from the first reading after the water on.
+        gain: the share of the rise over the water that it shows.
+        offset: what it shows too much.
+        drift: the share of itself by which each reading after the water is further off.
+        noise: the share of a reading by which it wavers, one standard deviation.
+    """
+
+    stuck: Fraction | None = None
+    gain: Fraction = Fraction(1)
+    offset: Fraction = Fraction(0)
+    drift: Fraction = Fraction(0)
+    noise: Fraction = Fraction(0)
+
+
+@dataclass(frozen=True, slots=True)
+class RehearsalRequest:
+    """A mix, and how everything about it really is.
+
+    Args:
+        mix: what the grower believes and asks for.
+        truth: how it really is.
+        ec_pen, ph_pen: how the pens show it.
+        pours: by product, times of what is asked for that are poured and told.
+        water_read: mS/cm that the water really reads at the bench; None for what was believed.
+        stops: how the grower takes stops.
+        volume_told: litres that the grower tells when asked; None to take the bench's estimate.
+        seed: of the pens' noise.
+    """
+
+    mix: MixRequest
+    truth: Truth = Truth()
+    ec_pen: PenFault = PenFault()
+    ph_pen: PenFault = PenFault()
+    pours: Mapping[str, Fraction] = field(default_factory=dict)
+    water_read: Fraction | None = None
+    stops: Stops = Stops.ANSWER
+    volume_told: Fraction | None = None
+    seed: int = 1
+
+    def __post_init__(self) -> None:
+        keys = {product.key for product in self.mix.chart.products}
+        swaps = self.truth.swapped
+        named = [
+            *(("truth.bottles", key) for key in self.truth.bottles),
+            *(("truth.swapped", key) for pair in swaps.items() for key in pair),
+            *(("pours", key) for key in self.pours),
+        ]
+        for where, key in named:
+            if key not in keys:
+                raise InputError("unknown_product", f"The chart has no product {key!r}.", where)
+        factors = {
+            "truth.volume": self.truth.volume, "truth.acid": self.truth.acid,
+            "truth.alkalinity": self.truth.alkalinity,
+        } | {f"truth.bottles.{k}": v for k, v in self.truth.bottles.items()} | {
+            f"pours.{k}": v for k, v in self.pours.items()
+        }  # fmt: skip
+        for where, factor in factors.items():
+            least = 1 / MOST_OFF if where == "truth.volume" else 0
+            if not least <= factor <= MOST_OFF:
+                raise InputError("factor_out_of_range", "A factor is at most 1000.", where)

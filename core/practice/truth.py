@@ -1,0 +1,99 @@
+"""The tank as it is and what pens show of it, both perhaps otherwise than the grower believes."""
+
+from dataclasses import replace
+from fractions import Fraction
+from random import Random
+
+from core.chemistry import Alkali, contents_of
+from core.chemistry.source import source_water
+from core.guided import GuidedPlan
+from core.planning.tank import label_of
+from core.practice.request import PenFault, RehearsalRequest
+from core.practice.tank import SimulatedTank
+from core.quantities import rounded
+
+
+class TrueTank:
+    """The tank as it is."""
+
+    def __init__(self, request: RehearsalRequest, plan: GuidedPlan) -> None:
+        self.mix, self.truth, self.plan = request.mix, request.truth, plan
+        believed = request.mix.water
+        report = believed.report
+        if report.alkalinity is not None:
+            more = replace(report, alkalinity=report.alkalinity * self.truth.alkalinity)
+            water = replace(believed, report=more)
+        else:
+            water = believed
+        self.fresh = dict(source_water(water).moles)
+        self.tank = SimulatedTank(float(plan.litres * self.truth.volume), dict(self.fresh))
+        solved = self.tank.solved()
+        read = believed.reading.ms_cm if believed.reading else Fraction(solved.ms_cm)
+        self.water_ec = float(request.water_read if request.water_read is not None else read)
+        # What the model and the reading of this water differ by stays between them.
+        self._zero = self.water_ec - solved.ms_cm
+        self.now = (self.water_ec, solved.ph)
+        self.water_ph = solved.ph
+
+    def _solve(self) -> None:
+        solved = self.tank.solved()
+        self.now = (max(solved.ms_cm + self._zero, 0.0), solved.ph)
+
+    def pour(self, key: str, amount: Fraction) -> None:
+        really = self.truth.swapped.get(key, key)
+        strong = self.truth.bottles.get(key, Fraction(1))
+        product = next(p for p in self.mix.chart.products if p.key == really)
+        label = label_of(self.mix, really)
+        if label is not None:
+            self.tank.pour(contents_of(label, product.form, product.role), float(amount * strong))
+        else:
+            pours = [p for p in self.plan.pours if p.key == really]
+            whole = sum((p.amount or p.estimate or Fraction(0) for p in pours), Fraction(0))
+            ec_rise = self.plan.rise_of(really)
+            if whole:
+                self.tank.pour_unlabelled(
+                    float(ec_rise * amount * strong / whole * self.plan.litres)
+                )
+        self._solve()
+
+    def pour_acid(self, amount: Fraction) -> None:
+        if self.plan.acid is not None:
+            self.tank.pour_acid(self.plan.acid.acid, float(amount * self.truth.acid))
+        self._solve()
+
+    def pour_alkali(self, amount: Fraction) -> None:
+        alkali = self.plan.alkali.alkali if self.plan.alkali else Alkali(1.0, 0.0)
+        self.tank.pour_alkali(alkali, float(amount * self.truth.acid))
+        self._solve()
+
+    def drain(self, litres: Fraction) -> None:
+        self.tank.exchange(float(litres), self.fresh)
+        self._solve()
+
+
+class Pens:
+    """What the pens show of it."""
+
+    def __init__(self, request: RehearsalRequest, tank: TrueTank) -> None:
+        self.request, self.tank = request, tank
+        self.chance = Random(request.seed)  # noqa: S311 -- a pen's noise
+        self.ecs = self.phs = 0
+
+    def ec(self, *, of_water: bool) -> Fraction:
+        self.ecs += not of_water
+        pen = self.request.ec_pen
+        shown = self._show(pen, self.tank.now[0], self.tank.water_ec, self.ecs)
+        return rounded(Fraction(max(shown, 0.0)), 2)
+
+    def ph(self) -> Fraction:
+        self.phs += 1
+        pen = self.request.ph_pen
+        shown = self._show(pen, self.tank.now[1], self.tank.water_ph, self.phs)
+        return rounded(Fraction(min(max(shown, 0.0), 14.0)), 1)
+
+    def _show(self, pen: PenFault, true: float, water: float, reading: int) -> float:
+        if pen.stuck is not None and reading:
+            return float(pen.stuck)
+        shown = water + (true - water) * float(pen.gain) + float(pen.offset)
+        shown *= float(1 + pen.drift) ** reading
+        return shown * (1 + self.chance.gauss(0, float(pen.noise)))
