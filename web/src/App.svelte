@@ -1,12 +1,15 @@
 <script lang="ts">
+  import { Router } from 'sv-router';
+
   import { api, type SignedIn } from './api/client';
   import GuidedView from './guided/GuidedView.svelte';
   import { recall } from './guided/store';
   import { isOwed, MOST_MS, settleOwed, signOut } from './sign_in/leaving';
   import Shape from './parts/Shape.svelte';
   import SignIn from './sign_in/SignIn.svelte';
-  import Shell from './shell/Shell.svelte';
-  import { benchOf } from './shell/views';
+  import { about, GUIDED } from './shell/views';
+  import { provideSignedIn } from './sign_in/here';
+  import './routes';
 
   let session = $state<SignedIn | undefined>();
   let silent = $state(false);
@@ -26,21 +29,25 @@
 
   /** Without network a mix that this device knows goes on from where it stands. */
   async function goOnAtTheBench() {
-    const mix = benchOf(location.hash);
+    const mix = about(GUIDED, location.pathname)?.['mix'];
     const kept = mix === undefined ? undefined : await recall(mix);
     if (mix !== undefined && kept) offline = { grow: kept.grow, mix };
   }
 
   function leaveBench() {
     offline = undefined;
-    history.replaceState(null, '', location.pathname);
     look();
   }
 
   async function leave() {
-    history.replaceState(null, '', location.pathname);
+    history.replaceState(null, '', '/');
     session = (await signOut()) ?? { person: null, grows: [], demo: session?.demo ?? false };
   }
+
+  provideSignedIn(
+    () => session ?? { person: null, grows: [], demo: false },
+    () => void leave(),
+  );
 
   look();
 </script>
@@ -48,7 +55,7 @@
 {#if offline}
   <GuidedView grow={offline.grow} mix={offline.mix} onleave={leaveBench} />
 {:else if session?.person}
-  <Shell {session} onleave={leave} />
+  <Router />
 {:else if session}
   <SignIn demo={session.demo} onenter={(entered) => (session = entered)} />
 {:else if silent}

@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest';
 import type { GuidedState, GuidedStep, MixEvent } from '../src/api/client';
 import { countdown, project } from '../src/guided/project';
 import { asks, CAUTIONS, hinted, unitOf } from '../src/words/guided';
-import { benchOf, viewOf } from '../src/shell/views';
 
 const step = (id: string, known: Partial<GuidedStep> = {}) =>
   ({
@@ -117,12 +116,5 @@ describe('a wait', () => {
     expect(countdown(1300, 1000)).toBe('5:00');
     expect(countdown(1300, 1234.2)).toBe('1:06');
     expect(countdown(1300, 9999)).toBe('0:00');
-  });
-});
-
-describe('the address of the bench', () => {
-  it('names the mix', () => {
-    expect([viewOf('#bench=12'), benchOf('#bench=12')]).toEqual(['bench', 12]);
-    expect(benchOf('#bench=x')).toBeUndefined();
   });
 });

@@ -4,11 +4,22 @@ import type { MixOut, Problem, Caution } from '../src/api/client';
 import { Mixing } from '../src/planning/mixing.svelte';
 import { quay } from './quay';
 
+const grow = {
+  takePreferences: vi.fn(),
+  takeUsual: vi.fn(),
+  takeRanges: vi.fn(),
+  goToTank: vi.fn(),
+};
+
 const { post, put } = vi.hoisted(() => ({ post: vi.fn(), put: vi.fn() }));
 
 vi.mock('../src/api/client', () => ({
   SERVER_SILENT: { code: 'server_silent', message: 'silent', where: '' },
   problemOf: (error: { error: Problem }) => error.error,
+  answered: async (asked: Promise<{ data?: unknown; error: { error: Problem } }>) => {
+    const { data, error } = await asked;
+    return data ? { data } : { problem: error.error };
+  },
   api: { POST: post, PUT: put },
 }));
 
@@ -24,7 +35,7 @@ describe('a mix being planned', () => {
   });
 
   it('asks at once with what a tank is usually fed with', async () => {
-    const mixing = new Mixing(quay);
+    const mixing = new Mixing(grow, quay, 5);
     await settled();
     expect(mixing.answer?.litres).toBe('425');
     expect(post.mock.calls[0]?.[1].body).toMatchObject({
@@ -38,7 +49,7 @@ describe('a mix being planned', () => {
   });
 
   it('asks again for every change, and keeps it in the address', async () => {
-    const mixing = new Mixing(quay);
+    const mixing = new Mixing(grow, quay, 5);
     mixing.set({ strength: '50 %' });
     mixing.takeWater(4);
     await settled();
@@ -48,7 +59,7 @@ describe('a mix being planned', () => {
   });
 
   it('keeps the last good sheet, and the settings it belongs to, when one is refused', async () => {
-    const mixing = new Mixing(quay);
+    const mixing = new Mixing(grow, quay, 5);
     await settled();
     const problem = { code: 'unknown_unit', message: 'give a unit', where: 'volume' };
     post.mockResolvedValue({ error: { error: problem } });
@@ -65,7 +76,7 @@ describe('a mix being planned', () => {
   });
 
   it('says so when the server is silent, and asks again when told', async () => {
-    const mixing = new Mixing(quay);
+    const mixing = new Mixing(grow, quay, 5);
     await settled();
     post.mockRejectedValue(new TypeError('no network'));
     mixing.set({ volume: '20 L' });
@@ -78,7 +89,7 @@ describe('a mix being planned', () => {
   });
 
   it('takes a wish for one product back when it is emptied', () => {
-    const mixing = new Mixing(quay);
+    const mixing = new Mixing(grow, quay, 5);
     mixing.override('one', '40 %');
     expect(mixing.settings.overrides).toEqual({ one: '40 %' });
     mixing.override('one', ' ');
@@ -86,16 +97,18 @@ describe('a mix being planned', () => {
   });
 
   it('starts afresh from another tank', () => {
-    const mixing = new Mixing(quay);
+    const mixing = new Mixing(grow, quay, 5);
     expect(mixing.tag('one')).toBe('M1');
     mixing.override('one', '40 %');
     mixing.takeTank(6);
+    expect(grow.goToTank).toHaveBeenCalledWith(6); // an address of its own
+    mixing.showTank(6);
     expect(mixing.settings).toMatchObject({ tank: 6, volume: '12 L', overrides: {} });
     expect(mixing.tag('unknown')).toBe('un');
   });
 
   it('holds an acknowledgement for the mix it was read of, and for no other', () => {
-    const mixing = new Mixing(quay);
+    const mixing = new Mixing(grow, quay, 5);
     mixing.acknowledge('bottle_runs_out');
     expect(mixing.settings.acknowledged).toEqual(['bottle_runs_out']);
     mixing.set({ volume: '20 L' });
@@ -103,7 +116,7 @@ describe('a mix being planned', () => {
   });
 
   it('takes the way out that a warning names', () => {
-    const mixing = new Mixing(quay);
+    const mixing = new Mixing(grow, quay, 5);
     const warning = (remedy: Record<string, string>) => ({ remedy }) as unknown as Caution;
     mixing.remedy(warning({ strength: '0.5' }));
     expect(mixing.settings.strength).toBe('50 %');
@@ -116,11 +129,13 @@ describe('a mix being planned', () => {
   });
 
   it('remembers a school of order for the whole grow', async () => {
-    const mixing = new Mixing(structuredClone(quay));
+    const mine = structuredClone(quay);
+    const takePreferences = (told: typeof mine.customs) => void (mine.customs = told);
+    const mixing = new Mixing({ ...grow, takePreferences }, mine, 5);
     put.mockResolvedValue({ data: { kept: true } });
     await mixing.follow({ calmag: 'after_base' });
     expect(put.mock.lastCall?.[1].body).toMatchObject({ calmag: 'after_base', live: 'last' });
-    mixing.takeTank(6);
+    mixing.showTank(6);
     expect(mixing.settings.calmag).toBe('after_base');
   });
 });

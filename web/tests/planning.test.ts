@@ -9,7 +9,7 @@ import { Latest } from '../src/planning/latest';
 import { asked, fromHash, toHash, usualFor, withChart } from '../src/planning/settings';
 import { vesselShape, weighed } from '../src/planning/vessel';
 import { summary, withLine } from '../src/shelf/label';
-import { viewOf } from '../src/shell/views';
+import { about, at, GUIDED, MIX, WATER } from '../src/shell/views';
 import { quay } from './quay';
 
 describe('figures', () => {
@@ -183,13 +183,12 @@ describe('a label', () => {
 });
 
 describe('views', () => {
-  it('have words of their own; every other address is a mix', () => {
-    expect(['#water', '#shelf', '', '#tank=5'].map(viewOf)).toEqual([
-      'water',
-      'shelf',
-      'mix',
-      'mix',
-    ]);
+  it('have an address for each thing in each grow, and are known by it', () => {
+    expect(at(MIX, 3, { tank: 7 })).toBe('/g/3/tanks/7/mix');
+    expect(at(GUIDED, 3, { mix: 45 })).toBe('/g/3/guided/45');
+    expect(about(GUIDED, '/g/3/guided/45')).toEqual({ grow: 3, mix: 45 });
+    expect(about(GUIDED, '/g/3/guided/45x')).toBeUndefined();
+    expect(about(WATER, '/g/3/water')).toEqual({ grow: 3 });
   });
 });
 
@@ -261,19 +260,19 @@ describe('settings', () => {
       calmag: 'after_base' as const,
       stood: '6',
     };
-    expect(fromHash(quay, toHash(quay, settings))).toEqual(settings);
+    expect(fromHash(quay, 5, toHash(quay, settings))).toEqual(settings);
   });
 
   it('forget typed numbers where the units have changed', () => {
     const hash = toHash(quay, { ...usualFor(quay, 5), volume: '20', reading: '0.9' });
     const other = { ...quay, units: { ...quay.units, reading_words: 'ppm (700)' } } as Quay;
-    expect(fromHash(other, hash)).toEqual(usualFor(quay, 5));
+    expect(fromHash(other, 5, hash)).toEqual(usualFor(quay, 5));
   });
 
   it('fall back to the usual where an address names what is not there', () => {
-    const hash = '#tank=5&chart=99&water=99&school=mine&end=top&x.ghost=1';
-    expect(fromHash(quay, hash)).toEqual(usualFor(quay, 5));
-    expect(fromHash(quay, '#tank=99&volume=1')).toEqual(usualFor(quay, 5));
+    const hash = '#chart=99&water=99&school=mine&end=top&x.ghost=1';
+    expect(fromHash(quay, 5, hash)).toEqual(usualFor(quay, 5));
+    expect(fromHash(quay, 99, '')).toEqual(usualFor(quay, 5));
   });
 
   it('follow a new chart as it states', () => {

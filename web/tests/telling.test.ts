@@ -12,6 +12,11 @@ vi.mock('../src/api/client', () => ({
   SERVER_SILENT: { code: 'server_silent', message: 'silent', where: '' },
   problemOf: (error?: { error: Problem }) =>
     error?.error ?? { code: 'server_silent', message: 'silent', where: '' },
+  answered: async (asked: Promise<{ data?: unknown; error?: { error: Problem } }>) => {
+    const { data, error } = await asked.catch(() => ({ data: undefined, error: undefined }));
+    const silent = { code: 'server_silent', message: 'silent', where: '' };
+    return data ? { data } : { problem: error?.error ?? silent };
+  },
   api: { GET: get, POST: post, DELETE: remove },
 }));
 

@@ -43,3 +43,12 @@ export function problemOf(error: unknown): Problem {
   const told = (error as { error?: Problem } | undefined)?.error;
   return told?.message ? told : SERVER_SILENT;
 }
+
+/** What a request came to: its data, or the problem that is shown, whatever went wrong. */
+export async function answered<Data>(
+  asked: Promise<{ data?: Data; error?: unknown }>,
+): Promise<{ data: Data; problem: undefined } | { data: undefined; problem: Problem }> {
+  const { data, error } = await asked.catch(() => ({ data: undefined, error: undefined }));
+  if (data !== undefined) return { data, problem: undefined };
+  return { data: undefined, problem: problemOf(error) };
+}

@@ -28,7 +28,7 @@
     mix,
     person = '',
     onleave,
-  }: { grow: number; mix: number; person?: string; onleave: () => void } = $props();
+  }: { grow: number; mix: number; person?: string; onleave: (tank?: number) => void } = $props();
 
   /** What the step itself asks again about. */
   const ASKED_AGAIN = ['reading_odd', 'volume_odd'];
@@ -112,6 +112,8 @@
     else told('done', of);
   }
 
+  const leave = () => onleave(standing?.tank);
+
   function undo() {
     if (!standing) return;
     const last = guided.undoable;
@@ -132,7 +134,7 @@
 
 <div class={['bench', { night }]}>
   <header>
-    <button onclick={onleave}>‹ Mix</button>
+    <button onclick={leave}>‹ Mix</button>
     <p>
       <b>{standing?.tank_name ?? ''}</b>
       {#if guided.offline}<span class="off">no network: going on, told later</span>
@@ -161,11 +163,11 @@
     <Late late={guided.late} {standing} onnoted={() => guided.noted()} />
   {/if}
   {#if standing?.record && standing.ended_at}
-    <Summary {standing} record={standing.record} {grow} {onleave} />
+    <Summary {standing} record={standing.record} {grow} onleave={leave} />
   {:else if standing?.ended_at}
     <main class="screen">
       <h1>This mix was given up</h1>
-      <button class="press" onclick={onleave}>To the mix</button>
+      <button class="press" onclick={leave}>To the mix</button>
     </main>
   {:else if standing && step}
     <Strip {standing} />
@@ -285,14 +287,14 @@
             : 'The record is being kept …'}
         </p>
       {/if}
-      <button class="press" onclick={onleave}>To the mix</button>
+      <button class="press" onclick={leave}>To the mix</button>
     </main>
   {:else if guided.problem || guided.offline}
     <main class="screen">
       <h1>
         {guided.problem?.message ?? 'No network, and this device does not know this mix yet.'}
       </h1>
-      <button class="press" onclick={onleave}>To the mix</button>
+      <button class="press" onclick={leave}>To the mix</button>
     </main>
   {/if}
 </div>

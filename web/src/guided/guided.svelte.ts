@@ -1,4 +1,11 @@
-import { api, problemOf, type GuidedState, type MixEvent, type Problem } from '../api/client';
+import {
+  api,
+  answered,
+  problemOf,
+  type GuidedState,
+  type MixEvent,
+  type Problem,
+} from '../api/client';
 import { InTurn } from '../api/inturn';
 import { typedIn } from '../planning/settings';
 import { lastUndoable, project, standsFor } from './project';
@@ -221,11 +228,11 @@ export class GuidedMix {
   }
 
   async giveUp() {
-    const { data, error } = await api
-      .DELETE('/api/grows/{grow_id}/mixes/{mix_id}', { params: this.#params })
-      .catch(() => ({ data: undefined, error: undefined }));
+    const { data, problem: trouble } = await answered(
+      api.DELETE('/api/grows/{grow_id}/mixes/{mix_id}', { params: this.#params }),
+    );
     if (data) await this.#hear(data, this.queue);
-    else this.problem = problemOf(error);
+    else this.problem = trouble;
   }
 
   /** What the pen shows after so many seconds in the tank; undefined without network. */

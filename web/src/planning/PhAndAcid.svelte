@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { MixOut } from '../api/client';
   import Choice from '../parts/Choice.svelte';
+  import { at, SHELF, WATER } from '../shell/views';
   import { shown } from './figures';
   import type { Mixing } from './mixing.svelte';
   import { ACID_WHY, elementName } from '../words/planning';
@@ -28,8 +29,9 @@
     {#if tank.ph === null}
       <h2>pH after mixing: not known</h2>
       <p>
-        It follows from the water’s alkalinity. <a href="#water">Enter its lab report</a>, or read
-        pH after the feed.
+        It follows from the water’s alkalinity. <a href={at(WATER, mixing.quay.id)}
+          >Enter its lab report</a
+        >, or read pH after the feed.
       </p>
     {:else}
       <h2>pH after mixing: about {tank.ph.toFixed(1)}</h2>
@@ -48,7 +50,11 @@
           {ACID_WHY[acid.why] ?? acid.why}{adds ? `; it adds ${adds}` : ''}.
         </p>
       {:else if tank.ph > Number(window.high)}
-        <p>The shelf has no acid whose strength is known. <a href="#shelf">Enter one</a>.</p>
+        <p>
+          The shelf has no acid whose strength is known. <a href={at(SHELF, mixing.quay.id)}
+            >Enter one</a
+          >.
+        </p>
       {:else}
         <p>Within {window.low} to {window.high} or near it: no acid is expected.</p>
       {/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, problemOf, type Element, type Problem } from '../api/client';
+  import { api, answered, type Element, type Problem } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
   import type { Mixing } from './mixing.svelte';
   import { ELEMENTS } from '../words/planning';
@@ -23,15 +23,14 @@
   async function keep(event: SubmitEvent) {
     event.preventDefault();
     const given = Object.entries(typed).filter(([, { low, high }]) => low.trim() || high.trim());
-    const { data, error } = await api
-      .PUT('/api/grows/{grow_id}/ranges', {
+    const { data, problem: trouble } = await answered(
+      api.PUT('/api/grows/{grow_id}/ranges', {
         params: { path: { grow_id: mixing.quay.id } },
         body: { ranges: Object.fromEntries(given) },
-      })
-      .catch(() => ({ data: undefined, error: undefined }));
-    if (!data) return void (problem = problemOf(error));
-    mixing.quay.ranges = Object.fromEntries(given);
-    mixing.recompute();
+      }),
+    );
+    if (!data) return void (problem = trouble);
+    mixing.takeRanges(Object.fromEntries(given));
     onclose();
   }
 </script>

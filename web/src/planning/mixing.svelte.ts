@@ -1,5 +1,6 @@
 import {
   api,
+  answered,
   problemOf,
   SERVER_SILENT,
   type OrderPreferences,
@@ -9,6 +10,7 @@ import {
   type Caution,
 } from '../api/client';
 import { exactPercent } from './figures';
+import type { GrowStore } from '../shell/grow.svelte';
 import { Latest } from './latest';
 import {
   asked,
@@ -30,6 +32,9 @@ class Refused extends Error {
   }
 }
 
+/** What planning changes of the grow, and where it goes to. */
+export type Grow = Pick<GrowStore, 'takePreferences' | 'takeUsual' | 'takeRanges' | 'goToTank'>;
+
 /** One mix being planned: its settings, the last good sheet, and what is wrong with the newest. */
 export class Mixing {
   readonly quay: Quay;
@@ -42,11 +47,18 @@ export class Mixing {
   /** What was kept last, for a word beside the sentence. */
   said = $state('');
 
+  #grow: Grow;
   #latest = new Latest((settings: Settings, signal) => this.#plan(settings, signal));
 
-  constructor(quay: Quay) {
+  /** A mix taken up again, since the grow was fetched anew, shows its last sheet until the next. */
+  constructor(grow: Grow, quay: Quay, tank: number, before?: Mixing) {
+    this.#grow = grow;
     this.quay = quay;
-    this.settings = fromHash(quay, location.hash);
+    this.settings = fromHash(quay, tank, location.hash);
+    if (before?.settings.tank === tank) {
+      this.answer = before.answer;
+      this.answered = before.answered;
+    }
     this.recompute();
   }
 
@@ -62,13 +74,13 @@ export class Mixing {
 
   /** Take the mix to the bench; the number of the guided mix, or undefined if it is refused. */
   async start(): Promise<number | undefined> {
-    const { data, error } = await api
-      .POST('/api/grows/{grow_id}/mixes', {
+    const { data, problem: trouble } = await answered(
+      api.POST('/api/grows/{grow_id}/mixes', {
         params: { path: { grow_id: this.quay.id } },
         body: asked(this.quay, this.settings),
-      })
-      .catch(() => ({ data: undefined, error: undefined }));
-    if (!data) this.problem = problemOf(error);
+      }),
+    );
+    if (!data) this.problem = trouble;
     return data?.id;
   }
 
@@ -81,7 +93,7 @@ export class Mixing {
     const kept = await api
       .PUT('/api/grows/{grow_id}/customs', { params, body })
       .catch(() => ({ data: undefined }));
-    if (kept.data) Object.assign(this.quay.customs, body);
+    if (kept.data) this.#grow.takePreferences(body);
   }
 
   /** Keep chart, column and strength as what this tank is usually fed with. */
@@ -96,16 +108,22 @@ export class Mixing {
       strength: tank.strength,
       held: tank.held,
     };
-    const { data, error } = await api
-      .PATCH('/api/grows/{grow_id}/tanks/{tank_id}/usual', {
+    const { data, problem: trouble } = await answered(
+      api.PATCH('/api/grows/{grow_id}/tanks/{tank_id}/usual', {
         params: { path: { grow_id: this.quay.id, tank_id: id } },
         body: { chart, column, strength, held, seen },
-      })
-      .catch(() => ({ data: undefined, error: undefined }));
-    if (!data) return void (this.said = problemOf(error).message);
-    Object.assign(tank, data);
+      }),
+    );
+    if (!data) return void (this.said = trouble.message);
+    this.#grow.takeUsual(id, data);
     this.said = held ? 'held from now on' : 'kept as its usual';
     this.recompute();
+  }
+
+  /** The grow's own ranges of elements, from now on. */
+  takeRanges(ranges: Quay['ranges']) {
+    this.#grow.takeRanges(ranges);
+    void this.recompute();
   }
 
   /** Take the way out that a warning names. */
@@ -125,8 +143,13 @@ export class Mixing {
     return toHash(this.quay, this.settings);
   }
 
+  /** The address has come to another tank. */
+  showTank(tank: number) {
+    if (tank !== this.settings.tank) this.#take(usualFor(this.quay, tank));
+  }
+
   takeTank(tank: number) {
-    this.#take(usualFor(this.quay, tank));
+    this.#grow.goToTank(tank);
   }
 
   takeWater(water: number) {
@@ -156,7 +179,7 @@ export class Mixing {
   #take(settings: Settings) {
     this.said = '';
     this.settings = settings;
-    history.replaceState(null, '', toHash(this.quay, settings));
+    history.replaceState(history.state, '', toHash(this.quay, settings));
     this.recompute();
   }
 

@@ -141,10 +141,11 @@ const TYPED = ['volume', 'reading'] as const;
 const PLAIN_TEXTS = ['strength', 'temperature', 'stood', 'acid'] as const;
 const SWITCHES = ['split', 'hard_forms'] as const;
 
-/** Settings as the part of the address behind the hash, so that a reload keeps them. */
+/** Settings as the part of the address behind the hash, so that a reload keeps them; the tank stands
+ * before it. */
 export function toHash(quay: Quay, settings: Settings): string {
   const words = new URLSearchParams({ units: unitsOf(quay) });
-  for (const name of ['tank', 'water', 'chart', 'column', ...TYPED, ...PLAIN_TEXTS] as const)
+  for (const name of ['water', 'chart', 'column', ...TYPED, ...PLAIN_TEXTS] as const)
     words.set(name, `${settings[name]}`);
   words.set('end', settings.end);
   if (settings.school) words.set('school', settings.school);
@@ -162,11 +163,11 @@ export function toHash(quay: Quay, settings: Settings): string {
 }
 
 /** Settings from an address; whatever this grow does not have falls back to the usual. */
-export function fromHash(quay: Quay, hash: string): Settings {
+export function fromHash(quay: Quay, tank: number, hash: string): Settings {
   const words = new URLSearchParams(hash.replace(/^#/, ''));
   const number = (name: string) => Number(words.get(name) ?? NaN);
-  let settings = usualFor(quay, number('tank'));
-  if (number('tank') !== settings.tank) return settings;
+  let settings = usualFor(quay, tank);
+  if (!words.has('chart')) return settings;
   if (quay.waters.some((water) => water.id === number('water')))
     settings = withWater(quay, settings, number('water'));
   const chart = chartOf(quay, number('chart'));

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, problemOf, type Problem, type Quay, type Shapes } from '../api/client';
+  import { api, answered, type Problem, type Quay, type Shapes } from '../api/client';
   import Entries from '../parts/Entries.svelte';
   import { choices, ROLES } from '../words/growing';
 
@@ -13,14 +13,14 @@
   let problem = $state<Problem | undefined>();
 
   async function add() {
-    const { data, error } = await api
-      .POST('/api/grows/{grow_id}/products', {
+    const { data, problem: trouble } = await answered(
+      api.POST('/api/grows/{grow_id}/products', {
         params: { path: { grow_id: quay.id } },
         body: told,
-      })
-      .catch(() => ({ data: undefined, error: undefined }));
+      }),
+    );
     if (data) onadded(data.id);
-    else problem = problemOf(error);
+    else problem = trouble;
   }
 </script>
 

@@ -5,7 +5,7 @@
 
   import {
     api,
-    problemOf,
+    answered,
     type MeasuringVessel,
     type Problem,
     type Product,
@@ -13,12 +13,15 @@
     type Shelf,
   } from '../api/client';
   import { keeping } from '../api/inturn';
+  import { growHere } from '../shell/grow.svelte';
   import MeasuringVessels from './MeasuringVessels.svelte';
   import { summary } from './label';
   import NewProduct from './NewProduct.svelte';
   import ProductSheet from './ProductSheet.svelte';
 
-  let { quay }: { quay: Quay } = $props();
+  /** Shown only where the grow is known. */
+  const grow = growHere();
+  const quay = $derived(grow.quay as Quay);
 
   let shelf = $state.raw<Shelf | undefined>();
   let chosen = $state<number | undefined>();
@@ -32,10 +35,10 @@
   const product = $derived(shelf?.products.find((one) => one.id === chosen));
 
   async function load() {
-    const { data, error } = await api
-      .GET('/api/grows/{grow_id}/shelf', { params })
-      .catch(() => ({ data: undefined, error: undefined }));
-    if (!data) return void (problem = problemOf(error));
+    const { data, problem: trouble } = await answered(
+      api.GET('/api/grows/{grow_id}/shelf', { params }),
+    );
+    if (!data) return void (problem = trouble);
     shelf = data;
     for (const one of data.products) asSeen.set(one.id, one);
     chosen ??= data.products[0]?.id;
@@ -48,8 +51,8 @@
     const products = shelf?.products.map((one) => (one.id === product.id ? product : one));
     if (shelf && products) shelf = { ...shelf, products };
     const { label, left, hard_form_of } = product;
-    const { data, error } = await keeping
-      .run(() =>
+    const { data, problem: trouble } = await answered(
+      keeping.run(() =>
         api.PUT('/api/grows/{grow_id}/products/{product_id}', {
           params: { path: { grow_id: quay.id, product_id: product.id } },
           body: {
@@ -59,9 +62,9 @@
             seen: { label: seen.label, left: seen.left, hard_form_of: seen.hard_form_of },
           },
         }),
-      )
-      .catch(() => ({ data: undefined, error: undefined }));
-    problem = data ? undefined : problemOf(error);
+      ),
+    );
+    problem = trouble;
     if (problem?.code === 'changed_meanwhile') await load(); // both are shown: the words, and what is
     if (!data) return;
     kept = true;
@@ -71,10 +74,10 @@
 
   async function keepVessels(vessels: MeasuringVessel[]): Promise<Problem | undefined> {
     if (shelf && vessels.length) shelf = { ...shelf, vessels, usual: false };
-    const { data, error } = await keeping
-      .run(() => api.PUT('/api/grows/{grow_id}/vessels', { params, body: { vessels } }))
-      .catch(() => ({ data: undefined, error: undefined }));
-    if (!data) return problemOf(error);
+    const { data, problem: trouble } = await answered(
+      keeping.run(() => api.PUT('/api/grows/{grow_id}/vessels', { params, body: { vessels } })),
+    );
+    if (!data) return trouble;
     if (!vessels.length) await load();
     return undefined;
   }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, problemOf, type Problem, type Quay } from '../api/client';
+  import { api, answered, type Problem, type Quay } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
 
   let { quay, onclose, onadded }: { quay: Quay; onclose: () => void; onadded: () => void } =
@@ -12,17 +12,17 @@
     if (!file) return;
     name = file.name;
     problem = undefined;
-    const { data, error } = await api
-      .POST('/api/grows/{grow_id}/charts', {
+    const { data, problem: trouble } = await answered(
+      api.POST('/api/grows/{grow_id}/charts', {
         params: { path: { grow_id: quay.id } },
         body: {},
         // The text goes as it is: parsed here, its figures would pass through floats.
         bodySerializer: () => file,
         headers: { 'Content-Type': 'application/json' },
-      })
-      .catch(() => ({ data: undefined, error: undefined }));
+      }),
+    );
     if (data) onadded();
-    else problem = problemOf(error);
+    else problem = trouble;
   }
 </script>
 

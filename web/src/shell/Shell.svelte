@@ -1,259 +1,116 @@
 <script lang="ts">
-  import { api, problemOf, type Problem, type Quay, type SignedIn } from '../api/client';
-  import { keeping } from '../api/inturn';
-  import GuidedView from '../guided/GuidedView.svelte';
+  import type { Snippet } from 'svelte';
+
   import Choice from '../parts/Choice.svelte';
-  import Mix from '../planning/Mix.svelte';
-  import { Mixing } from '../planning/mixing.svelte';
   import Shape from '../parts/Shape.svelte';
   import QuayList from '../quay/QuayList.svelte';
-  import { listen, Keys } from './keys.svelte';
-  import ChartDialog from './ChartDialog.svelte';
-  import KeysDialog from './KeysDialog.svelte';
-  import StopsDialog from '../planning/StopsDialog.svelte';
-  import ShelfView from '../shelf/ShelfView.svelte';
-  import WaterView from '../water/WaterView.svelte';
-  import TankDialog from './TankDialog.svelte';
-  import UnitsDialog from './UnitsDialog.svelte';
-  import { benchOf, viewOf, VIEWS, type View } from './views';
+  import { go, numberHere, route } from '../routes';
+  import { signedIn, signingOut } from '../sign_in/here';
+  import Additions from './Additions.svelte';
+  import Dialogs from './Dialogs.svelte';
+  import { GrowStore, provideGrow } from './grow.svelte';
+  import { Keys, listen } from './keys.svelte';
+  import { about, at, GROW, leftOff, MIX, VIEWS, type View } from './views';
 
-  let { session, onleave }: { session: SignedIn; onleave: () => void } = $props();
+  let { children }: { children: Snippet } = $props();
 
-  const firstGrow = () => session.grows[0]?.id;
-  let grow = $state(firstGrow());
-  let quay = $state<Quay | undefined>();
-  let mixing = $state<Mixing | undefined>();
-  let problem = $state<Problem | undefined>();
-  let showKeys = $state(false);
-  let showUnits = $state(false);
-  let showTank = $state(false);
-  let showChart = $state(false);
-  let showStops = $state(false);
-  let view = $state<View>(viewOf(location.hash));
-  let benchNumber = $state(benchOf(location.hash));
-  /** Where the mix was left, for the way back. */
-  let mixHash = '';
+  const session = $derived(signedIn());
   const keys = new Keys();
+  const number = $derived(numberHere('grow'));
+  const grow = $derived(new GrowStore(number, keys));
+  const quay = $derived(grow.quay);
+  const here = $derived(VIEWS.find((view) => about(view, route.pathname) !== undefined));
+  const planned = $derived(Boolean(quay?.tanks.length && quay.charts.length));
+  const signOut = signingOut();
+  let main = $state<HTMLElement>();
 
-  async function load() {
-    if (grow === undefined) return;
-    problem = undefined;
-    try {
-      const path = { grow_id: grow };
-      const { data, error } = await api.GET('/api/grows/{grow_id}/quay', { params: { path } });
-      quay = data;
-      problem = data ? undefined : problemOf(error);
-    } catch {
-      problem = problemOf(undefined);
-    }
-    if (view === 'mix') takeUpMix();
+  provideGrow(() => grow);
+
+  // What was entered in one view counts in the next: each is shown what there is when one comes.
+  $effect(() => {
+    void here;
+    void grow.load();
+  });
+
+  function show(view: View) {
+    if (view === here) return;
+    if (view !== MIX) return go(at(view, number));
+    const tank = leftOff.grow === number ? leftOff.tank : quay?.tanks[0]?.id;
+    const hash = leftOff.grow === number ? leftOff.hash : '';
+    go(tank ? at(MIX, number, { tank }) : at(GROW, number), { hash });
   }
 
-  function takeUpMix() {
-    mixing = quay?.tanks.length && quay.charts.length ? new Mixing(quay) : undefined;
-  }
-
-  async function go(to: View) {
-    if (to === view) return;
-    if (view === 'mix') mixHash = mixing?.hash ?? '';
-    location.hash = to === 'mix' ? mixHash || '#' : to;
-  }
-
-  async function arrive() {
-    const to = viewOf(location.hash);
-    if (to === view) return;
-    if (view === 'mix') mixHash = mixing?.hash ?? mixHash;
-    view = to;
-    benchNumber = benchOf(location.hash);
-    mixing = undefined;
-    // What was entered elsewhere counts from now on.
-    await keeping.settled();
-    if (view === 'mix') await load();
-  }
-
-  /** What is to be done with the mix once its stops are acknowledged. */
-  let going = $state<'print' | 'bench'>('print');
-
-  /** The mix that is under way in this tank, which no stop of another one holds up. */
-  const underWay = $derived(
-    quay?.tanks.find((tank) => tank.id === mixing?.settings.tank)?.mix ?? undefined,
-  );
-
-  function leave(to: 'print' | 'bench') {
-    going = to;
-    const held = mixing?.answer?.sheet.unacknowledged.length;
-    if (held && !(to === 'bench' && underWay)) showStops = true;
-    else proceed();
-  }
-
-  function proceed() {
-    showStops = false;
-    if (going === 'print') requestAnimationFrame(() => print());
-    else toBench();
-  }
-
-  async function toBench() {
-    const id = underWay ?? (await mixing?.start());
-    if (id !== undefined) location.hash = `bench=${id}`;
-    // Somebody else has begun meanwhile: this button then goes on with theirs.
-    else if (mixing?.problem?.code === 'mix_under_way') await load();
-  }
-
-  function takeTank(tank: number) {
-    if (mixing) return mixing.takeTank(tank);
-    mixHash = `#tank=${tank}`;
-    go('mix');
-  }
-
-  function enter(other: number) {
-    grow = other;
-    history.replaceState(null, '', location.pathname);
-    load();
-  }
-
-  const missing = $derived(
-    quay?.tanks.length ? 'No chart yet' : quay?.charts.length ? 'No tank yet' : 'Nothing here yet',
-  );
-
-  keys.add('?', 'this list of keys', () => (showKeys = true));
-  keys.add('u', 'units', () => (showUnits = true));
-  keys.add('p', 'print the mix', () => leave('print'));
-  keys.add('b', 'take it to the bench', () => leave('bench'));
-  for (const one of VIEWS) keys.add(one.key, one.words.toLowerCase(), () => go(one.view));
+  keys.add('?', 'this list of keys', () => (grow.asking = 'keys'));
+  keys.add('u', 'units', () => (grow.asking = 'units'));
+  for (const one of VIEWS) keys.add(one.key, one.words.toLowerCase(), () => show(one));
 
   $effect(() => listen(keys));
-  load();
 </script>
 
-{#snippet additions()}
-  <button onclick={() => (showTank = true)}>Add a tank</button>
-  <button onclick={() => (showChart = true)}>Read in a chart</button>
-{/snippet}
-
-<svelte:window onhashchange={arrive} />
-
-{#if view === 'bench' && grow !== undefined && benchNumber !== undefined}
-  {#key benchNumber}
-    <GuidedView
-      {grow}
-      mix={benchNumber}
-      person={session.person ?? ''}
-      onleave={() => (location.hash = mixHash || '#')}
-    />
-  {/key}
-{:else}
-  <div class="shell">
-    <a class="skip" href="#mix">To the mix</a>
-    <nav aria-label="Tanks">
-      <p class="house">Brisk Measure</p>
-      <div class="grow">
-        {#if session.grows.length > 1 && grow !== undefined}
-          <Choice
-            label="Grow"
-            value={grow}
-            options={session.grows.map((one) => ({ value: one.id, words: one.name }))}
-            onchoose={enter}
-          />
-        {:else}
-          {session.grows[0]?.name ?? ''}
-        {/if}
-      </div>
-      {#if quay?.tanks.length}
-        <QuayList {quay} chosen={mixing?.settings.tank} {keys} ontank={takeTank} />
-        {#if quay.charts.length}<p class="add">{@render additions()}</p>{/if}
-      {/if}
-    </nav>
-    <header>
-      {#if quay?.tanks.length && quay.charts.length}
-        <ul class="views" aria-label="Views">
-          {#each VIEWS as one (one.view)}
-            <li>
-              <button
-                class={{ here: one.view === view }}
-                aria-current={one.view === view ? 'page' : undefined}
-                onclick={() => go(one.view)}>{one.words}</button
-              >
-            </li>
-          {/each}
-        </ul>
-      {/if}
-      <span>{session.person}</span>
-      {#if quay}
-        <button onclick={() => (showUnits = true)}>Units</button>
-        {#if mixing}<button onclick={() => leave('print')}>Print</button>{/if}
-      {/if}
-      <button onclick={() => (showKeys = true)} aria-label="Keys">?</button>
-      <button onclick={onleave}>Sign out</button>
-    </header>
-    <main id="mix" tabindex="-1">
-      {#if quay && view === 'water' && quay.tanks.length}
-        <WaterView {quay} onadd={() => (showTank = true)} />
-      {:else if quay && view === 'shelf' && quay.tanks.length}
-        <ShelfView {quay} />
-      {:else if quay && mixing}
-        <Mix {quay} {mixing} {keys} onbench={() => leave('bench')} />
-        <p class="add">{@render additions()}</p>
-      {:else if problem}
-        <p class="empty" role="alert">{problem.message} Your data is safe on the server.</p>
-        <button class="again" onclick={load}>Try again</button>
-      {:else if quay || !session.grows.length}
-        <div class="empty">
-          <h1>{missing}</h1>
-          <p>A mix needs a tank with its water, and a feed chart.</p>
-          {#if quay}
-            <p class="first">{@render additions()}</p>
-          {/if}
-        </div>
+<div class="shell">
+  <a
+    class="skip"
+    href="#main"
+    onclick={(event) => {
+      event.preventDefault();
+      main?.focus();
+    }}>To the mix</a
+  >
+  <nav aria-label="Tanks">
+    <p class="house">Brisk Measure</p>
+    <div class="grow">
+      {#if session.grows.length > 1}
+        <Choice
+          label="Grow"
+          value={number}
+          options={session.grows.map((one) => ({ value: one.id, words: one.name }))}
+          onchoose={(other) => go(at(GROW, other))}
+        />
       {:else}
-        <Shape what="The yard is being opened" />
+        {session.grows[0]?.name ?? ''}
       {/if}
-    </main>
-  </div>
-{/if}
-
-{#if showKeys}
-  <KeysDialog {keys} onclose={() => (showKeys = false)} />
-{/if}
-{#if showStops && mixing?.answer}
-  <StopsDialog
-    answer={mixing.answer}
-    {mixing}
-    onclose={() => (showStops = false)}
-    to={going}
-    ongo={proceed}
-  />
-{/if}
-{#if showTank && quay}
-  <TankDialog
-    {quay}
-    onclose={() => (showTank = false)}
-    onadded={(tank) => {
-      showTank = false;
-      history.replaceState(null, '', `#tank=${tank}`);
-      load();
-    }}
-  />
-{/if}
-{#if showChart && quay}
-  <ChartDialog
-    {quay}
-    onclose={() => (showChart = false)}
-    onadded={() => {
-      showChart = false;
-      load();
-    }}
-  />
-{/if}
-{#if showUnits && quay}
-  <UnitsDialog
-    {quay}
-    onclose={() => (showUnits = false)}
-    onchanged={() => {
-      showUnits = false;
-      load();
-    }}
-  />
-{/if}
+    </div>
+    {#if quay?.tanks.length}
+      <QuayList {quay} chosen={grow.tank} {keys} ontank={(tank) => go(at(MIX, number, { tank }))} />
+      {#if quay.charts.length}<p class="add"><Additions /></p>{/if}
+    {/if}
+  </nav>
+  <header>
+    {#if planned}
+      <ul class="views" aria-label="Views">
+        {#each VIEWS as one (one.path)}
+          <li>
+            <button
+              class={{ here: one === here }}
+              aria-current={one === here ? 'page' : undefined}
+              onclick={() => show(one)}>{one.words}</button
+            >
+          </li>
+        {/each}
+      </ul>
+    {/if}
+    <span>{session.person}</span>
+    {#if quay}
+      <button onclick={() => (grow.asking = 'units')}>Units</button>
+      {#each grow.offers as offer (offer.words)}
+        <button onclick={offer.act}>{offer.words}</button>
+      {/each}
+    {/if}
+    <button onclick={() => (grow.asking = 'keys')} aria-label="Keys">?</button>
+    <button onclick={signOut}>Sign out</button>
+  </header>
+  <main id="main" bind:this={main} tabindex="-1">
+    {#if quay}
+      {@render children()}
+    {:else if grow.problem}
+      <p class="empty" role="alert">{grow.problem.message} Your data is safe on the server.</p>
+      <button class="again" onclick={() => grow.load()}>Try again</button>
+    {:else}
+      <Shape what="The yard is being opened" />
+    {/if}
+  </main>
+</div>
+<Dialogs {grow} />
 
 <style>
   .shell {
@@ -341,22 +198,12 @@
     outline: none;
   }
 
-  .empty {
-    max-width: 36rem;
-    margin: 80px 32px 24px;
-    font-size: 1.25rem;
-  }
-
   .add {
     display: grid;
     padding: 8px 12px;
   }
 
-  main .add {
-    display: none;
-  }
-
-  .add button {
+  .add :global(button) {
     min-height: 44px;
     padding: 0 8px;
     text-align: left;
@@ -366,19 +213,10 @@
     text-underline-offset: 4px;
   }
 
-  .first {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-    margin-top: 24px;
-  }
-
-  .first button {
-    min-height: 52px;
-    padding: 0 20px;
-    font-weight: 700;
-    border: 2px solid var(--ink);
-    border-radius: 6px;
+  .empty {
+    max-width: 36rem;
+    margin: 80px 32px 24px;
+    font-size: 1.25rem;
   }
 
   .again {
@@ -409,11 +247,6 @@
 
     nav .add {
       display: none;
-    }
-
-    main .add {
-      display: flex;
-      padding: 0 16px 24px;
     }
 
     header {

@@ -5,6 +5,7 @@
     type Problem,
     type Quay,
     type TankIn,
+    type Water,
     type WaterIn,
   } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
@@ -16,7 +17,13 @@
     quay,
     onclose,
     onadded,
-  }: { quay: Quay; onclose: () => void; onadded: (tank: number) => void } = $props();
+    onwater,
+  }: {
+    quay: Quay;
+    onclose: () => void;
+    onadded: (tank: number) => void;
+    onwater: (water: Water) => void;
+  } = $props();
 
   const NEW = 0;
   /** What nobody has measured of a water that was just named. */
@@ -57,7 +64,7 @@
           body: { ...source, typed_in: typedIn(quay) },
         });
         if (!made.data) return void (problem = problemOf(made.error));
-        quay.waters.push({ ...UNMEASURED, ...source, id: made.data.id });
+        onwater({ ...UNMEASURED, ...source, id: made.data.id });
         water = made.data.id;
       }
       problemIn = 'tank';

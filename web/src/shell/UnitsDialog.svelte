@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, problemOf, type Problem, type Quay, type UnitsIn } from '../api/client';
+  import { api, answered, type Problem, type Quay, type UnitsIn } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
 
   let { quay, onclose, onchanged }: { quay: Quay; onclose: () => void; onchanged: () => void } =
@@ -30,14 +30,14 @@
   let problem = $state<Problem | undefined>();
 
   async function keep() {
-    const { data, error } = await api
-      .PUT('/api/grows/{grow_id}/units', {
+    const { data, problem: trouble } = await answered(
+      api.PUT('/api/grows/{grow_id}/units', {
         params: { path: { grow_id: quay.id } },
         body: { volume, reading, spoons } as UnitsIn,
-      })
-      .catch(() => ({ data: undefined, error: undefined }));
+      }),
+    );
     if (data) onchanged();
-    else problem = problemOf(error);
+    else problem = trouble;
   }
 </script>
 

@@ -1,19 +1,37 @@
-/** The views one can go to; the mix keeps its settings in the address, the others have a word. */
-export type View = 'mix' | 'water' | 'shelf' | 'bench';
+/** The views of a grow, their addresses and how one gets to them; the router mounts what they name. */
 
-export const VIEWS: { view: View; words: string; key: string }[] = [
-  { view: 'mix', words: 'Mix', key: '1' },
-  { view: 'water', words: 'Water', key: '2' },
-  { view: 'shelf', words: 'Shelf', key: '3' },
-];
-
-export function viewOf(hash: string): View {
-  if (benchOf(hash) !== undefined) return 'bench';
-  return hash === '#water' ? 'water' : hash === '#shelf' ? 'shelf' : 'mix';
+export interface View {
+  /** Its address, with what it is about. */
+  path: string;
+  /** What its button says, and the key that goes there; none for one that is gone to otherwise. */
+  words?: string;
+  key?: string;
 }
 
-/** The number of the mix that an address takes to the bench. */
-export function benchOf(hash: string): number | undefined {
-  const found = /^#bench=(\d+)$/.exec(hash)?.[1];
-  return found === undefined ? undefined : Number(found);
+export const MIX = { path: '/g/:grow/tanks/:tank/mix', words: 'Mix', key: '1' } as const;
+export const WATER = { path: '/g/:grow/water', words: 'Water', key: '2' } as const;
+export const SHELF = { path: '/g/:grow/shelf', words: 'Shelf', key: '3' } as const;
+export const GUIDED = { path: '/g/:grow/guided/:mix' } as const;
+export const GROW = { path: '/g/:grow' } as const;
+
+export const VIEWS = [MIX, WATER, SHELF] as const satisfies View[];
+
+/** The address of a view of one thing: `at(GUIDED, 3, { mix: 45 })` is `/g/3/guided/45`. */
+export function at(view: View, grow: number, about: Record<string, number> = {}): string {
+  return Object.entries({ grow, ...about }).reduce(
+    (path, [name, value]) => path.replace(`:${name}`, `${value}`),
+    view.path,
+  );
 }
+
+/** What an address is about, if it is one of that view: without network nothing else tells. */
+export function about(view: View, pathname: string): Record<string, number> | undefined {
+  const names = [...view.path.matchAll(/:(\w+)/g)].map((found) => found[1] ?? '');
+  const found = new RegExp(`^${view.path.replace(/:\w+/g, '(\\d+)')}$`).exec(pathname);
+  return found
+    ? Object.fromEntries(names.map((name, at) => [name, Number(found[at + 1])]))
+    : undefined;
+}
+
+/** Where the Mix view was left, for the way back: the settings that stand in its address. */
+export const leftOff = { grow: 0, tank: 0, hash: '' };

@@ -1,11 +1,14 @@
 <script lang="ts">
-  import { api, problemOf, type Problem, type Quay, type Water } from '../api/client';
+  import { api, answered, type Problem, type Quay, type Water } from '../api/client';
   import { keeping } from '../api/inturn';
   import Choice from '../parts/Choice.svelte';
   import { DISINFECTANTS, KINDS, LINES, editOf, withChange, type Report } from './report';
+  import { growHere } from '../shell/grow.svelte';
   import RoShare from './RoShare.svelte';
 
-  let { quay, onadd }: { quay: Quay; onadd: () => void } = $props();
+  const grow = growHere();
+  /** Shown only where the grow is known. */
+  const quay = $derived(grow.quay as Quay);
 
   let problem = $state<(Problem & { water: number }) | undefined>();
   let kept = $state('');
@@ -13,18 +16,18 @@
   async function keep(water: Water, change: Report) {
     kept = '';
     const body = editOf(quay, water, change);
-    Object.assign(water, withChange(water, change));
-    const { data, error } = await keeping
-      .run(() =>
+    grow.takeWater(withChange(water, change));
+    const { data, problem: trouble } = await answered(
+      keeping.run(() =>
         api.PATCH('/api/grows/{grow_id}/waters/{water_id}', {
           params: { path: { grow_id: quay.id, water_id: water.id } },
           body,
         }),
-      )
-      .catch(() => ({ data: undefined, error: undefined }));
-    problem = data ? undefined : { ...problemOf(error), water: water.id };
+      ),
+    );
+    problem = data ? undefined : { ...trouble, water: water.id };
     if (!data) return;
-    Object.assign(water, data);
+    grow.takeWater(data);
     kept = water.name;
   }
 
@@ -138,7 +141,7 @@
     Read a source before each mix. A lab report every year or two tells what a pen cannot: calcium,
     alkalinity, sodium. From these follow the expected pH, the acid and the elements in the tank.
   </p>
-  <button class="add" onclick={onadd}>Add a tank or a water</button>
+  <button class="add" onclick={() => (grow.asking = 'tank')}>Add a tank or a water</button>
 </div>
 
 <style>

@@ -1,0 +1,33 @@
+import { createRouter } from 'sv-router';
+
+import GuidedPage from './guided/GuidedPage.svelte';
+import PlanningView from './planning/PlanningView.svelte';
+import ShelfView from './shelf/ShelfView.svelte';
+import Home from './shell/Home.svelte';
+import Shell from './shell/Shell.svelte';
+import Start from './shell/Start.svelte';
+import WaterView from './water/WaterView.svelte';
+
+/** Every address; `shell/views.ts` names those of the views. */
+export const { navigate, route } = createRouter({
+  '/': Home,
+  '/g/:grow/guided/:mix': GuidedPage,
+  '/g/:grow': {
+    '/': Start,
+    '/tanks/:tank/mix': PlanningView,
+    '/water': WaterView,
+    '/shelf': ShelfView,
+    layout: Shell,
+  },
+  '*': Home,
+});
+
+/** Go to an address; `navigate` itself asks for the type of every path. */
+export function go(path: string, { hash = '', replace = false } = {}) {
+  void navigate(path as '/', { hash, replace });
+}
+
+/** A number in the address of the view on screen. */
+export function numberHere(name: string): number {
+  return Number((route.params as Record<string, string | undefined>)[name]);
+}

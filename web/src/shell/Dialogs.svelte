@@ -1,0 +1,32 @@
+<script lang="ts">
+  import { go } from '../routes';
+  import ChartDialog from './ChartDialog.svelte';
+  import type { GrowStore } from './grow.svelte';
+  import KeysDialog from './KeysDialog.svelte';
+  import TankDialog from './TankDialog.svelte';
+  import UnitsDialog from './UnitsDialog.svelte';
+  import { at, GROW, MIX } from './views';
+
+  let { grow }: { grow: GrowStore } = $props();
+
+  const quay = $derived(grow.quay);
+  const close = () => (grow.asking = undefined);
+
+  /** What was added or set counts at once. */
+  async function added(tank?: number) {
+    close();
+    await grow.load();
+    if (tank !== undefined)
+      go(quay?.charts.length ? at(MIX, grow.id, { tank }) : at(GROW, grow.id));
+  }
+</script>
+
+{#if grow.asking === 'keys'}
+  <KeysDialog keys={grow.keys} onclose={close} />
+{:else if grow.asking === 'tank' && quay}
+  <TankDialog {quay} onclose={close} onadded={added} onwater={(water) => grow.takeWater(water)} />
+{:else if grow.asking === 'chart' && quay}
+  <ChartDialog {quay} onclose={close} onadded={() => added()} />
+{:else if grow.asking === 'units' && quay}
+  <UnitsDialog {quay} onclose={close} onchanged={() => added()} />
+{/if}

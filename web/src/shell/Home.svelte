@@ -1,0 +1,21 @@
+<script lang="ts">
+  import { go } from '../routes';
+  import { signedIn } from '../sign_in/here';
+  import { at, GROW } from './views';
+
+  const first = signedIn().grows[0];
+  if (first) go(at(GROW, first.id), { replace: true });
+</script>
+
+{#if !first}
+  <main class="none">
+    <h1>Nothing here yet</h1>
+    <p>You are a member of no grow: ask whoever runs one to let you in.</p>
+  </main>
+{/if}
+
+<style>
+  .none {
+    padding: 48px 32px;
+  }
+</style>

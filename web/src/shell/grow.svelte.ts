@@ -1,0 +1,84 @@
+import { getContext, setContext } from 'svelte';
+
+import {
+  answered,
+  api,
+  type OrderPreferences,
+  type Problem,
+  type Quay,
+  type Shapes,
+  type Water,
+} from '../api/client';
+import { keeping } from '../api/inturn';
+import { go } from '../routes';
+import type { Keys } from './keys.svelte';
+import { at, MIX } from './views';
+
+/** What the header offers while a view is on. */
+export interface Offer {
+  words: string;
+  act: () => void;
+}
+
+/** A grow as this screen knows it: fetched here and changed here, whatever view it is shown in. */
+export class GrowStore {
+  readonly id: number;
+  readonly keys: Keys;
+  quay = $state<Quay | undefined>();
+  problem = $state.raw<Problem | undefined>();
+  /** The tank that the view on screen is about. */
+  tank = $state<number | undefined>();
+  /** What the view on screen adds to the header. */
+  offers = $state.raw<Offer[]>([]);
+  /** Which of the dialogs that every view may ask for is open. */
+  asking = $state<'tank' | 'chart' | 'units' | 'keys' | undefined>();
+
+  constructor(id: number, keys: Keys) {
+    this.id = id;
+    this.keys = keys;
+  }
+
+  /** Fetch it anew; what was entered elsewhere on this page counts from then on. */
+  async load() {
+    await keeping.settled();
+    const params = { path: { grow_id: this.id } };
+    const { data, problem } = await answered(api.GET('/api/grows/{grow_id}/quay', { params }));
+    if (data) this.quay = data;
+    this.problem = problem;
+  }
+
+  takeWater(water: Water) {
+    const known = this.quay?.waters.find((one) => one.id === water.id);
+    if (known) Object.assign(known, water);
+    else this.quay?.waters.push(water);
+  }
+
+  takeUsual(tank: number, usual: Shapes['UsualOut']) {
+    const known = this.quay?.tanks.find((one) => one.id === tank);
+    if (known) Object.assign(known, usual);
+  }
+
+  goToTank(tank: number) {
+    go(at(MIX, this.id, { tank }));
+  }
+
+  takePreferences(preferences: OrderPreferences) {
+    if (this.quay) this.quay.customs = preferences;
+  }
+
+  takeRanges(ranges: Quay['ranges']) {
+    if (this.quay) this.quay.ranges = ranges;
+  }
+}
+
+const STORE = Symbol('grow');
+
+/** Give the views inside the grow that they are about. */
+export function provideGrow(store: () => GrowStore) {
+  setContext(STORE, store);
+}
+
+/** The grow that a view is about. */
+export function growHere(): GrowStore {
+  return getContext<() => GrowStore>(STORE)();
+}
