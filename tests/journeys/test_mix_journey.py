@@ -8,7 +8,10 @@ from django.contrib.auth.models import User
 from playwright.sync_api import Browser, Page, Route, expect
 from pytest_django.live_server_helper import LiveServer
 
+from core.formats import FeedChart, document_of, read_json
+from server.charts.store import publish_chart
 from server.grows.models import Grow, Membership
+from server.tanks.models import Tank, WaterSource
 
 ROOT = Path(__file__).parents[2]
 CHART = ROOT / "docs" / "formats" / "feed-chart.example.json"
@@ -380,3 +383,30 @@ def test_whoever_works_in_two_grows_changes_between_them(door: Page) -> None:
     door.get_by_role("combobox", name="Grow").click()
     door.get_by_role("option", name="Gullhouse Yard").click()
     see(door, "Marram One", "714")
+
+
+def test_an_address_leads_to_its_view_in_any_grow_and_stays_over_a_reload(mix: Page) -> None:
+    wren = User.objects.get(username="wren")
+    other = Grow.objects.create(name="Reed bed")
+    Membership.objects.create(grow=other, person=wren)
+    water = WaterSource.objects.create(grow=other, name="Butt", kind="rain")
+    version = publish_chart(other, document_of(FeedChart, read_json(CHART.read_bytes())))
+    tank = Tank.objects.create(grow=other, name="Tub", litres=40, water=water, chart=version.chart)
+    door = mix.evaluate("location.origin")
+
+    mix.goto(f"{door}/g/{other.pk}/tanks/{tank.pk}/mix")
+    expect(mix.get_by_label("Volume")).to_have_value("40 L")
+    mix.get_by_label("Strength", exact=True).fill("35 %")
+    mix.wait_for_function("() => location.hash.includes('35')")
+    mix.reload()
+    expect(mix.get_by_label("Strength", exact=True)).to_have_value("35 %")
+    mix.get_by_role("button", name="Water", exact=True).click()
+    expect(mix).to_have_url(f"{door}/g/{other.pk}/water")
+    mix.reload()
+    expect(mix.get_by_role("heading", name="Water", exact=True)).to_be_visible()
+    mix.go_back()
+    expect(mix.get_by_label("Strength", exact=True)).to_have_value("35 %")
+
+    stranger = Grow.objects.create(name="Next door")
+    mix.goto(f"{door}/g/{stranger.pk}/water")
+    expect(mix.get_by_role("alert")).to_contain_text("no such thing in your grows")
