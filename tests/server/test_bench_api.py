@@ -103,6 +103,7 @@ def test_a_mix_with_an_open_conflict_waits_for_it_and_counts_what_both_poured(ya
 
 def test_a_stop_must_be_acknowledged_and_a_tank_has_one_mix_at_a_time(yard: Yard) -> None:
     path = f"/api/grows/{yard.grow.pk}/mixes"
+    before = Product.objects.get(grow=yard.grow, name="Marram One").left
     large = yard.mix(**{**START, "volume": "3000 L"})
     status, answer = yard.send("POST", path, large)
     assert (status, answer["error"]["code"]) == (422, "stops_open")
@@ -112,7 +113,7 @@ def test_a_stop_must_be_acknowledged_and_a_tank_has_one_mix_at_a_time(yard: Yard
     assert [one["id"] for one in yard.client.get(path).json()] == [bench["id"]]
     assert yard.client.delete(at(yard, bench)).json()["ended_at"]
     assert yard.client.get(path).json() == []
-    before = Product.objects.get(grow=yard.grow, name="Marram One").left
+    # Nothing was poured, so that nothing is out of its bottle.
     assert before == Product.objects.get(grow=yard.grow, name="Marram One").left
     begin(yard)
 

@@ -16,6 +16,7 @@ from server.charts.models import ChartVersion
 from server.charts.store import publish_chart
 from server.routes import api
 from tests.core.test_charts import charts
+from tests.server.at_the_bench import START, begin, event, finish
 from tests.server.conftest import SMALL_CHART, Yard
 from tests.server.test_storage import stored
 
@@ -72,6 +73,35 @@ def test_answers_fit_the_document(yard: Yard) -> None:
         where = path.replace("/api/grows/{grow_id}", at)
         status, answer = yard.send(method.upper(), where, body)
         fits(method, path, status, answer)
+
+
+def test_answers_at_the_bench_fit_the_document_too(yard: Yard) -> None:
+    bench = begin(yard)
+    one = "/api/grows/{grow_id}/mixes/{mix_id}"
+    other = yard.mix(**{**START, "column": "w99"})
+    heap = {"events": [event("read", "read-water", "0.5")]}
+    odd = {"events": [event("read", "read-water", "40")]}
+    asked: list[tuple[str, str, object]] = [
+        ("get", "/api/grows/{grow_id}/mixes", {}),
+        ("post", "/api/grows/{grow_id}/mixes", yard.mix(**START)),
+        ("post", "/api/grows/{grow_id}/mixes", other),
+        ("get", one, {}),
+        ("post", f"{one}/events", heap),
+        ("post", f"{one}/events", odd),
+        ("post", f"{one}/events", {"events": [{"id": "short"}]}),
+        ("post", f"{one}/pen", {"seconds": 40}),
+        ("get", f"{one}/record", {}),
+        ("delete", one, {}),
+    ]
+    for method, path, body in asked:
+        where = path.format(grow_id=yard.grow.pk, mix_id=bench["id"])
+        status, answer = yard.send(method.upper(), where, body)
+        fits(method, path, status, answer)
+    again = begin(yard)
+    over = finish(yard, again)
+    fits("post", f"{one}/events", 200, over)
+    path = one.format(grow_id=yard.grow.pk, mix_id=again["id"])
+    fits("get", f"{one}/record", 200, yard.client.get(f"{path}/record").json())
 
 
 VESSEL = {"vessel": "cylinder", "capacity": "100", "mark": "2"}
