@@ -3,10 +3,11 @@
 from core.guided.additions import ppm_of_additions
 from core.guided.causes import causes_of
 from core.guided.events import Event, EventKind
-from core.guided.plan import GuidedAcid, GuidedAlkali, GuidedPlan, GuidedPour, guided_plan
+from core.guided.plan import GuidedAcid, GuidedAlkali, GuidedPlan, GuidedPour
 from core.guided.record import MixRecord, record_of
 from core.guided.state import Conflict, GuidedState, replay
 from core.guided.steps import Step, StepKind, StepStatus
+from core.guided.taken import guided_plan
 
 __all__ = [
     "Conflict",

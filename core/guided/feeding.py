@@ -42,7 +42,6 @@ def _read_water(replay: Replay) -> None:
         if why is None or (turn and why is Verdict.WATER_STRONGER):
             break
         replay.correction = Correction(why)
-        replay.ended = bool(turn)
         if not replay.advised(f"water-{turn + 1}", why) or turn:
             replay.ended = why is Verdict.WATER_TOO_STRONG
             break

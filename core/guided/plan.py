@@ -4,17 +4,12 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from fractions import Fraction
 
-from core.chart import Role
-from core.chemistry import Acid, Alkali, Element, contents_of, molarity
-from core.chemistry.acids import PROTONS_AT_6
+from core.chemistry import Acid, Alkali
 from core.chemistry.elements import Component
 from core.guided.steps import StepKind
-from core.planning import MixRequest, Pour, PourSheet
 from core.planning.planned_pours import Pass
-from core.planning.tank import choose_acid, choose_alkali, label_of
-from core.quantities import AmountUnit, ReadingRange
+from core.quantities import AmountUnit
 from core.vessels import Vessel
-from core.water import TargetConvention
 
 
 @dataclass(frozen=True, slots=True)
@@ -168,143 +163,3 @@ class GuidedPlan:
         """The parts of the base that are poured by dose, in mixing order."""
         parts = (p.key for p in self.pours if p.base and p.stop_at_rise is None)
         return tuple(dict.fromkeys(parts))
-
-
-P_PER_MMOL = 30.974
-"""mg of phosphorus in a mmol: IUPAC."""
-
-MEQ_PER_PPM = Fraction("0.01998")  # 1 meq/L is 50.04 mg/L CaCO3
-
-
-def guided_plan(
-    request: MixRequest, sheet: PourSheet, *, learned: Fraction | None = None
-) -> GuidedPlan:
-    """What is taken to the bench of a sheet and the request behind it.
-
-    Args:
-        request: what was asked.
-        sheet: what came of it.
-        learned: meq/L of alkalinity, from what acid did in this tank the last time.
-    """
-    acid, alkali = _acid_at_hand(request, sheet), _alkali_at_hand(request)
-    report = request.water.report
-    target = sheet.target
-    adjusters = any(pour.product.role is Role.PH_ADJUSTER for pour in sheet.pours)
-    settles = any(pour.product.settles for pour in sheet.pours)
-    total = target.total if target.convention is TargetConvention.ALL_IN and target.all_in else None
-    return GuidedPlan(
-        litres=sheet.volume.litres,
-        source=sheet.source.ms_cm if sheet.source else None,
-        target=_edges(target.reading),
-        added=_edges(target.added) if target.convention is TargetConvention.ON_TOP else None,
-        total=total,
-        ph=(sheet.ph.low, sheet.ph.high),
-        alkalinity=learned if report.alkalinity is None else report.alkalinity * MEQ_PER_PPM,
-        reported=report.alkalinity is not None,
-        acid_need=_acid_need(sheet, acid),
-        ph_expected=_ph_expected(sheet),
-        phosphate=_phosphate(sheet),
-        acid=acid,
-        alkali=alkali,
-        chlorine_h=request.water.hours_to_stand if request.water.is_chlorinated else Fraction(0),
-        handles_acid=adjusters or (not settles and bool(acid or alkali)),
-        settles=settles,
-        pours=_pours(request, sheet),
-        vessels=request.vessels,
-    )
-
-
-def _acid_at_hand(request: MixRequest, sheet: PourSheet) -> GuidedAcid | None:
-    chosen = choose_acid(request, sheet.column.stage)
-    if chosen is None:
-        return None
-    on_shelf = chosen.on_shelf
-    strength = molarity(on_shelf.acid, on_shelf.density)[0]
-    molar = Fraction(strength).limit_denominator(10_000)
-    return GuidedAcid(on_shelf.key, on_shelf.name, on_shelf.acid, molar, chosen.why)
-
-
-def _alkali_at_hand(request: MixRequest) -> GuidedAlkali | None:
-    chosen = choose_alkali(request)
-    if chosen is None:
-        return None
-    on_shelf = chosen.on_shelf
-    return GuidedAlkali(
-        key=on_shelf.key,
-        name=on_shelf.name,
-        meq=Fraction(on_shelf.alkali.meq).limit_denominator(10_000),
-        carbonate=Fraction(on_shelf.alkali.carbonate).limit_denominator(1000),
-        unit=on_shelf.unit,
-        why=chosen.why,
-    )
-
-
-def _acid_need(sheet: PourSheet, acid: GuidedAcid | None) -> Fraction | None:
-    need = sheet.in_tank.acid if sheet.in_tank else None
-    if need is None or acid is None or sheet.in_tank is None or sheet.in_tank.unlabelled:
-        return None
-    meq = need.amount.value * acid.molar * Fraction(str(PROTONS_AT_6[need.kind]))
-    return (meq / sheet.volume.litres).limit_denominator(10_000)
-
-
-def _ph_expected(sheet: PourSheet) -> Fraction | None:
-    tank = sheet.in_tank
-    if tank is None or tank.ph_about is None or tank.unlabelled:
-        return None
-    return Fraction(round(tank.ph_about, 2)).limit_denominator(100)
-
-
-def _phosphate(sheet: PourSheet) -> Fraction | None:
-    """mmol/L in the finished feed, before any acid; None where not all labels tell."""
-    if sheet.in_tank is None or sheet.in_tank.unlabelled:
-        return None
-    [ppm] = [e.ppm - e.from_acid for e in sheet.in_tank.elements if e.element is Element.P]
-    return Fraction(ppm / P_PER_MMOL).limit_denominator(10_000)
-
-
-def _edges(reading: ReadingRange | None) -> tuple[Fraction, Fraction] | None:
-    return (reading.low.ms_cm, reading.high.ms_cm) if reading else None
-
-
-def _stop(pour: Pour, above: Fraction) -> Fraction | None:
-    """mS/cm above the water at which to stop."""
-    if pour.amount is not None:
-        return None
-    return above if pour.stop is None else pour.stop.ms_cm
-
-
-def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
-    found, level = [], Fraction(0)
-    for pour in sheet.pours:
-        above = pour.above_water.ms_cm if pour.above_water else level
-        ec_rise, level = max(above - level, Fraction(0)), above
-        amount = pour.amount or pour.estimate
-        rinsed = " and ".join(dict.fromkeys(rinse.other.name for rinse in pour.rinses))
-        found.append(
-            GuidedPour(
-                key=pour.product.key,
-                name=pour.product.name,
-                unit=amount.unit if amount else AmountUnit.ML,
-                amount=pour.amount.value if pour.amount else None,
-                estimate=pour.estimate.value if pour.estimate else None,
-                stop_at_rise=_stop(pour, above),
-                turn=pour.turn,
-                base=pour.product.is_base,
-                live=pour.product.role is Role.LIVE,
-                scaled=pour.product.scales,
-                ec_rise=ec_rise,
-                printed=pour.printed,
-                stir_s=pour.stir_s,
-                wait_min=pour.wait_min,
-                rinse=rinsed,
-                brings=_brings(request, pour),
-            )
-        )
-    return tuple(found)
-
-
-def _brings(request: MixRequest, pour: Pour) -> Mapping[Component, float] | None:
-    label = label_of(request, pour.product.key)
-    if label is None:
-        return None
-    return contents_of(label, pour.product.form, pour.product.role).moles

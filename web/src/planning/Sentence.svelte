@@ -2,8 +2,10 @@
   import type { Quay } from '../api/client';
   import type { Keys } from '../shell/keys.svelte';
   import Choice from '../parts/Choice.svelte';
+  import Blend from './Blend.svelte';
   import type { Mixing } from './mixing.svelte';
   import Typed from './Typed.svelte';
+  import Wishes from './Wishes.svelte';
 
   let { quay, mixing, keys }: { quay: Quay; mixing: Mixing; keys: Keys } = $props();
 
@@ -41,51 +43,6 @@
     { value: 'one', words: 'one pass' },
     { value: 'two', words: 'two passes', note: '80 %, read, then the rest' },
   ];
-  const others = $derived(
-    quay.waters.filter((one) => !settings.blend.some((part) => part.water === one.id)),
-  );
-  const spare = $derived(others.find((one) => one.id !== settings.water));
-  const laterColumn = $derived.by(() => {
-    const columns = chart?.columns ?? [];
-    const at = columns.findIndex((one) => one.key === settings.column);
-    return columns[at + 1] ?? columns[at - 1];
-  });
-  const hardForms = $derived(
-    mixing.answer?.sheet.warnings.some((one) => one.code === 'hard_form_on_shelf') ?? false,
-  );
-  /** What may be wished beside the usual; each is said in the sentence once it is. */
-  const wishes = $derived([
-    { value: '', words: 'also …' },
-    ...(spare && settings.blend.length < 5
-      ? [{ value: 'blend', words: 'blend another water in' }]
-      : []),
-    ...(laterColumn && !settings.between
-      ? [{ value: 'between', words: 'mix towards another column' }]
-      : []),
-    ...(settings.split
-      ? []
-      : [{ value: 'split', words: 'pour the base in two passes', note: '80 %, read, the rest' }]),
-    ...(hardForms ? [{ value: 'hard', words: 'pour the hard-water form' }] : []),
-    { value: 'usual', words: 'keep as this tank’s usual', note: 'chart, column and strength' },
-    { value: 'held', words: 'hold this tank in this column', note: 'as leafy herbs are' },
-  ]);
-
-  function wish(what: string) {
-    if (what === 'blend' && spare)
-      mixing.set({ blend: [...settings.blend, { water: spare.id, share: '50 %' }] });
-    if (what === 'between' && laterColumn)
-      mixing.set({ between: { column: laterColumn.key, share: '50 %' } });
-    if (what === 'split') mixing.set({ split: true });
-    if (what === 'hard') mixing.set({ hard_forms: true });
-    if (what === 'usual' || what === 'held') mixing.keepAsUsual(what === 'held');
-  }
-
-  function blendPart(at: number, change: { water?: number; share?: string } | undefined) {
-    const blend = settings.blend
-      .map((part, index) => (index === at && change ? { ...part, ...change } : part))
-      .filter((_, index) => change || index !== at);
-    mixing.set({ blend });
-  }
   const ENDS = [
     { value: 'low' as const, words: 'low end', note: 'seedlings, a careful start' },
     { value: 'middle' as const, words: 'middle' },
@@ -114,44 +71,22 @@
     part()?.click();
   };
 
+  const parts: [string, string, () => void][] = [
+    ['t', 'tank', open(() => tank)],
+    ['v', 'volume', () => volume?.focus()],
+    ['w', 'water', open(() => water)],
+    ['r', 'reading of the water', () => reading?.focus()],
+    ['c', 'chart', open(() => feed)],
+    ['f', 'week or stage', open(() => column)],
+    [']', 'next week or stage', () => stepColumn(1)],
+    ['[', 'week or stage before', () => stepColumn(-1)],
+    ['s', 'strength', () => strength?.focus()],
+    ['g', 'what the target means', open(() => target)],
+    ['a', 'also: blend, mix towards, two passes …', open(() => also)],
+  ];
+
   $effect(() => {
-    const gone = [
-      keys.add(
-        't',
-        'tank',
-        open(() => tank),
-      ),
-      keys.add('v', 'volume', () => volume?.focus()),
-      keys.add(
-        'w',
-        'water',
-        open(() => water),
-      ),
-      keys.add('r', 'reading of the water', () => reading?.focus()),
-      keys.add(
-        'c',
-        'chart',
-        open(() => feed),
-      ),
-      keys.add(
-        'f',
-        'week or stage',
-        open(() => column),
-      ),
-      keys.add(']', 'next week or stage', () => stepColumn(1)),
-      keys.add('[', 'week or stage before', () => stepColumn(-1)),
-      keys.add('s', 'strength', () => strength?.focus()),
-      keys.add(
-        'g',
-        'what the target means',
-        open(() => target),
-      ),
-      keys.add(
-        'a',
-        'also: blend, mix towards, two passes …',
-        open(() => also),
-      ),
-    ];
+    const gone = parts.map(([key, what, act]) => keys.add(key, what, act));
     return () => gone.forEach((take) => take());
   });
 </script>
@@ -201,36 +136,7 @@
       onchange={(text) => mixing.set({ reading: text })}
     /><small>{quay.units.reading_words}</small>{settings.blend.length ? '' : ','}
   </span>
-  {#each settings.blend as part, at (part.water)}
-    and
-    <Typed
-      label="Share of {quay.waters.find((one) => one.id === part.water)?.name}"
-      value={part.share}
-      step={5}
-      places={1}
-      least={5}
-      wrong={wrong === `blend.${at}` || wrong === 'blend'}
-      onchange={(share) => blendPart(at, { share })}
-    />
-    <span class="whole">
-      <Choice
-        label="Water {at + 2}"
-        value={part.water}
-        options={quay.waters
-          .filter((one) => one.id === part.water || others.includes(one))
-          .filter((one) => one.id !== settings.water)
-          .map((one) => ({ value: one.id, words: one.name, note: one.reading ?? 'not read yet' }))}
-        onchoose={(water) => blendPart(at, { water })}
-      /><button class="out" aria-label="Take it out again" onclick={() => blendPart(at, undefined)}
-        >✕</button
-      >
-    </span>
-  {/each}
-  {#if settings.blend.length && mixing.answer?.water_shown}
-    <span class="whole">
-      together {mixing.answer.water_shown}<small>{quay.units.reading_words}</small>,
-    </span>
-  {/if}
+  <Blend {quay} {mixing} />
   and feed
   <Choice
     bind:opener={feed}
@@ -330,9 +236,7 @@
       onchoose={(school) => mixing.set({ school: school === usual ? null : school })}
     />.
   </span>
-  <span class="also">
-    <Choice bind:opener={also} label="Also" value="" options={wishes} onchoose={wish} />
-  </span>
+  <Wishes {quay} {mixing} bind:opener={also} />
   {#if mixing.said}<small role="status">{mixing.said}</small>{/if}
 </div>
 
@@ -353,15 +257,7 @@
     color: var(--faded);
   }
 
-  .also :global(button) {
-    font-size: 1rem;
-    font-weight: 400;
-    color: var(--faded);
-    border-bottom-width: 1px;
-  }
-
   @media print {
-    .also,
     .out {
       display: none;
     }

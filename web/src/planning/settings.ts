@@ -44,6 +44,9 @@ const plain = () => ({
   overrides: {},
 });
 
+/** Other waters that one tank may have besides its own. */
+export const MOST_BLENDED = 5;
+
 const CUSTOMS = {
   calmag: ['before_base', 'after_base'],
   silica: ['after_buffer', 'before_buffer'],
@@ -197,7 +200,7 @@ export function fromHash(quay: Quay, tank: number, hash: string): Settings {
   for (const [name, value] of words) {
     const key = name.slice(2);
     if (name.startsWith('x.') && rows.has(key)) settings.overrides[key] = value.slice(0, 60);
-    if (name.startsWith('b.') && waters.has(Number(key)) && settings.blend.length < 5)
+    if (name.startsWith('b.') && waters.has(Number(key)) && settings.blend.length < MOST_BLENDED)
       settings.blend.push({ water: Number(key), share: value.slice(0, 60) });
   }
   return settings;

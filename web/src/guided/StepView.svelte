@@ -1,0 +1,222 @@
+<script lang="ts">
+  import type { GuidedState, GuidedStep, MixEvent } from '../api/client';
+  import { asks, CAUTIONS, hinted, PAST, pressed } from '../words/guided';
+  import Amount from './Amount.svelte';
+  import Aside from './Aside.svelte';
+  import Bottles from './Bottles.svelte';
+  import Conflicts from './Conflicts.svelte';
+  import Countdown from './Countdown.svelte';
+  import type { GuidedMix } from './guided.svelte';
+  import OtherAmount from './OtherAmount.svelte';
+  import OtherWater from './OtherWater.svelte';
+  import Questions from './Questions.svelte';
+  import Reading from './Reading.svelte';
+  import Screen from './Screen.svelte';
+  import Unplaced from './Unplaced.svelte';
+  import Volume from './Volume.svelte';
+  import WayOut from './WayOut.svelte';
+  import Why from './Why.svelte';
+
+  let { guided, standing, step }: { guided: GuidedMix; standing: GuidedState; step: GuidedStep } =
+    $props();
+
+  /** What the step itself asks again about. */
+  const ASKED_AGAIN = ['reading_odd', 'volume_odd'];
+  const READS: GuidedStep['kind'][] = ['read_water', 'read_temperature', 'read_ec', 'read_ph'];
+  const POURS: GuidedStep['kind'][] = ['pour', 'add', 'acid', 'drain'];
+
+  const next = $derived(standing.now === null ? undefined : standing.steps[standing.now + 1]);
+  const timed = $derived(step.kind === 'stir' || step.kind === 'wait');
+  const reads = $derived(READS.includes(step.kind));
+  const pours = $derived(
+    POURS.includes(step.kind) || (step.kind === 'alkali' && step.amount !== null),
+  );
+  /** Told while there is time to read it, until a reading has spoken. */
+  const wayOut = $derived(
+    !standing.steering.verdict && (timed || step.kind === 'shake')
+      ? standing.steering.way_out
+      : undefined,
+  );
+  /** Told before anything is in, while planning again costs nothing. */
+  const otherWater = $derived(
+    standing.steps.slice(0, standing.now ?? 0).some((one) => one.kind === 'pour')
+      ? undefined
+      : standing.steering.other_water,
+  );
+  const past = $derived(PAST[step.why] ?? '');
+  const amounts = $derived(pours || step.kind === 'fill');
+  let over = $state(false);
+  let asking = $state<'skip' | 'leave' | 'other' | 'past' | undefined>();
+
+  function told(
+    kind: 'done' | 'poured' | 'read' | 'skipped',
+    of: GuidedStep,
+    figure: MixEvent['figure'] = '',
+    sure = false,
+  ) {
+    asking = undefined;
+    over = false;
+    guided.tell({ kind, step: of.id, figure, of: '', sure });
+  }
+
+  /** A thumb that was on its way when the step changed means the step before. */
+  const THUMB_MS = 500;
+  let settled = $state(true);
+  const onScreen = $derived(step.id);
+  $effect(() => {
+    if (!onScreen) return;
+    settled = false;
+    const timer = setTimeout(() => (settled = true), THUMB_MS);
+    return () => clearTimeout(timer);
+  });
+
+  function press(of: GuidedStep) {
+    if (!settled) return;
+    if (timed && !over) asking = 'skip';
+    else if (pours) told('poured', of, of.exact ?? of.goes_in ?? '0');
+    else if (of.kind === 'alkali') asking = 'other';
+    else if (of.offers) told('skipped', of);
+    else told('done', of);
+  }
+
+  function undo() {
+    const last = guided.undoable;
+    if (last) guided.tell({ kind: 'undone', step: '', figure: '', of: last, sure: false });
+  }
+</script>
+
+<svelte:window
+  onkeydown={(event) => {
+    if (event.key === 'Escape' && asking) asking = undefined;
+  }}
+/>
+
+<Screen step={step.id}>
+  {#if standing.conflicts.length}<Conflicts {guided} {standing} />{/if}
+  <Unplaced {guided} {standing} />
+  {#if guided.aside.length}<Aside {guided} {standing} />{/if}
+  <h1 aria-live="polite">{asks(step)}</h1>
+  {#if otherWater}<OtherWater other={otherWater} />{/if}
+  {#key step.id}
+    {#if reads}
+      <p class="hint">{hinted(step)}</p>
+      {#if step.kind === 'read_ec' && standing.target}
+        <p class="hint">Target {standing.target} {standing.unit}</p>
+      {:else if step.kind === 'read_ph'}
+        <p class="hint">Window {standing.ph_low} to {standing.ph_high}</p>
+      {/if}
+      <Reading
+        {guided}
+        {step}
+        unit={standing.unit}
+        haspen={standing.has_pen}
+        onread={(figure, sure) => told('read', step, figure, sure)}
+      />
+    {:else if step.kind === 'volume'}
+      <p class="hint">{hinted(step)}</p>
+      <Volume
+        {guided}
+        {standing}
+        {step}
+        ontold={(figure, sure) => told('read', step, figure, sure)}
+        ontaken={() => settled && told('done', step)}
+      />
+    {:else}
+      {#if CAUTIONS[step.kind]}<p class="caution">{CAUTIONS[step.kind]}</p>{/if}
+      {#if amounts}
+        <Amount {step} guided={standing} />
+      {:else if timed}
+        <Countdown {step} onover={(is) => (over = is)} />
+      {/if}
+      {#if hinted(step)}<p class="hint">{hinted(step)}</p>{/if}
+      {#if step.kind === 'bottles'}<Bottles {standing} />{/if}
+      {#if wayOut}<WayOut way={wayOut} />{/if}
+      <Why {standing} {step} />
+      {#if timed && next}<p class="hint">Then: {asks(next)}</p>{/if}
+      {#if step.offers}
+        <button class="past" disabled={guided.reckoning} onclick={() => (asking = 'past')}>
+          {past}, on purpose
+        </button>
+      {/if}
+      {#if asking === 'other'}
+        <OtherAmount {step} ontold={(figure) => told('poured', step, figure)} />
+      {:else}
+        <button
+          class={['press', { quiet: timed && !over }]}
+          disabled={guided.reckoning}
+          aria-disabled={!settled}
+          onclick={() => press(step)}
+        >
+          {timed ? (over ? 'Go on' : 'Go on before it is over') : pressed(step)}
+        </button>
+      {/if}
+    {/if}
+  {/key}
+  {#if guided.problem && !ASKED_AGAIN.includes(guided.problem.code)}
+    <p class="problem" role="alert">△ {guided.problem.message}</p>
+  {/if}
+  {#if asking === 'skip' || asking === 'past' || asking === 'leave'}
+    <Questions
+      {asking}
+      what={asks(step)}
+      {past}
+      onskip={() => told('skipped', step)}
+      onpast={() => told('done', step)}
+      onleave={() => guided.giveUp()}
+      onno={() => (asking = undefined)}
+    />
+  {/if}
+</Screen>
+<footer>
+  <button onclick={undo} disabled={!guided.undoable}>↶ Back one</button>
+  {#if pours}
+    <button onclick={() => (asking = asking === 'other' ? undefined : 'other')}>
+      {asking === 'other' ? 'As asked for' : 'Another amount'}
+    </button>
+  {/if}
+  {#if !timed}<button onclick={() => (asking = 'skip')}>Leave out</button>{/if}
+  <button onclick={() => (asking = 'leave')}>Give up</button>
+</footer>
+
+<style>
+  footer {
+    grid-row: 5;
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    gap: 4px;
+    padding: 4px 8px;
+  }
+
+  footer button {
+    min-height: 64px;
+    min-width: 64px;
+    padding: 0 8px;
+    color: var(--guided-quiet);
+  }
+
+  button:disabled {
+    opacity: 0.4;
+  }
+
+  .past {
+    min-height: 64px;
+    padding: 0 20px;
+    font-size: 1.125rem;
+    color: var(--guided-quiet);
+    border: 2px solid var(--guided-quiet);
+    border-radius: 8px;
+  }
+
+  .caution,
+  .problem {
+    font-size: 1.125rem;
+    font-weight: 700;
+  }
+
+  @media print {
+    footer {
+      display: none;
+    }
+  }
+</style>
