@@ -3,7 +3,7 @@
 import argparse
 import errno
 import sys
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 
 from launch import proof, serve
 from launch.say import DISK_FULL, Stop, complain
@@ -26,34 +26,29 @@ def _parser() -> argparse.ArgumentParser:
     test.add_argument("words", nargs="*", help="words for pytest, to run only some")
     commands.add_parser("check", help="run linters, type checks and contract checks")
     commands.add_parser("types", help="write API document, front-end types and schemas anew")
+    migration = commands.add_parser("migration", help="write a migration for what models changed")
+    migration.add_argument("name", help="what it does, such as tank_has_a_lid")
     commands.add_parser("bench", help="print the project's figures")
     commands.add_parser("dev", help="serve with hot reload")
     return parser
 
 
 def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
-    match options.command:
-        case "start":
-            serve.start(demo=not options.empty)
-        case "stop":
-            serve.stop()
-        case "reset-demo":
-            serve.reset_demo()
-        case "account":
-            serve.account(options.name)
-        case "dev":
-            serve.dev()
-        case "plan" | "rehearse":
-            return proof.headless(options.command, options.file)
-        case "test":
-            return proof.test([*options.words, *rest])
-        case "check":
-            return proof.check()
-        case "types":
-            return proof.types()
-        case "bench":
-            return proof.bench()
-    return 0
+    commands: dict[str, Callable[[], int | None]] = {
+        "start": lambda: serve.start(demo=not options.empty),
+        "stop": serve.stop,
+        "reset-demo": serve.reset_demo,
+        "account": lambda: serve.account(options.name),
+        "dev": serve.dev,
+        "plan": lambda: proof.headless("plan", options.file),
+        "rehearse": lambda: proof.headless("rehearse", options.file),
+        "test": lambda: proof.test([*options.words, *rest]),
+        "check": proof.check,
+        "migration": lambda: proof.migration(options.name),
+        "types": proof.types,
+        "bench": proof.bench,
+    }
+    return commands[options.command]() or 0
 
 
 def main(words: Sequence[str] | None = None) -> int:

@@ -51,12 +51,19 @@ _SIDE_BY_SIDE = ["-n2", "--dist=worksteal"]
 """Two workers, each with a database of its own; `-n0` among the words makes it one."""
 
 
+_WITHOUT_DJANGO = ["-p", "no:django", "-p", "no:schemathesis"]
+
+
 def test(words: list[str]) -> int:
     """Run all tests; further words go to pytest."""
     make_state()
     python_packages.install("dev")
     node_packages.build()
     node_env = node_packages.install()
+    if words and all(word.startswith(("core", "tests/core", "-")) for word in words):
+        # The rules are tried alone: no database, no browser, and Django is not even loaded.
+        return _show([venv_python(), "-m", "pytest", *_SIDE_BY_SIDE, *_WITHOUT_DJANGO, *words],
+                     dict(os.environ))  # fmt: skip
     if missing := _missing_for_the_browser():
         bring(missing, because="The browser journeys need more of Debian")
     if not words and _show(["npm", "test", "--silent"], node_env, WEB):
@@ -105,6 +112,14 @@ def types() -> int:
         )
         (_SCHEMAS / "pour-sheet.example.json").write_text(sheet)
     return 0
+
+
+def migration(name: str) -> int:
+    """Write a migration for each room whose models have changed; one that moves data is by hand."""
+    make_state()
+    python_packages.install("dev")
+    command: list[str | Path] = [venv_python(), "-m", "django", "makemigrations", "--name", name]
+    return _show(command, _django_environment())
 
 
 def _stale_contracts() -> list[str]:

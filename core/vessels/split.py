@@ -3,6 +3,9 @@
 A fill below a tenth of its vessel is read badly: where a few fills more avoid it, they are taken.
 
 Whole numbers throughout: amounts and marks are counted in a unit of which all marks are multiples.
+Which sums the vessels can show at all is a shortest path over residues: for each remainder by the
+finest mark, the least sum that leaves it (Dijkstra). Among the fills that come to a sum the best is
+found by branch and bound: a branch whose vessels or size are more than the best's is left.
 """
 
 from collections.abc import Sequence

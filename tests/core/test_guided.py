@@ -336,3 +336,16 @@ def test_what_was_added_by_a_reading_that_was_wrong_counts_all_the_same() -> Non
 )  # fmt: skip
 def test_a_step_that_no_mix_can_have_is_known(step: str, kind: StepKind | None) -> None:
     assert kind_of_step(PLANS[0], step) is kind
+
+
+def test_stronger_water_that_is_left_as_it_is_ends_nothing() -> None:
+    """Who leaves the advice out goes on; only water without any room for feed ends a mix."""
+    plan = plan_for()
+    events = [Event("a", 1, "wren", EventKind.DONE, "fill"),
+              Event("b", 2, "wren", EventKind.READ, "read-water", F("0.95"))]  # fmt: skip
+    state = replay(plan, events)
+    assert state.now is not None
+    step = state.steps[state.now]
+    assert (step.kind, step.why) == (StepKind.ADVICE, "water_stronger")
+    left = replay(plan, [*events, Event("c", 3, "wren", EventKind.SKIPPED, step.id)])
+    assert {StepKind.POUR, StepKind.READ_EC} <= {step.kind for step in left.steps}

@@ -11,10 +11,12 @@ import pytest
 from core.catalogue_page import page
 from core.cautions import CATALOGUE, Caution, Severity
 from core.chart import Chart, Column, Medium, Readings, Role, Stage
-from core.chemistry import AcidKind, Salt
+from core.chemistry import AcidKind, Element, Salt
 from core.growing import System
 from core.order_rules import LivePlace, OrderPreferences
 from core.planning import HardForm, OnShelf, PourSheet, Shelf
+from core.planning.judging.chemistry import _beside_range, _is_brought_by_acid
+from core.planning.sheet import ElementInTank
 from core.quantities import Volume, VolumeUnit
 from core.quantities.units import OUNCE_G, POUND_G
 from core.strength import End, Override
@@ -390,3 +392,71 @@ def test_what_no_label_tells_is_not_nought_and_nobody_knows_the_ph() -> None:
 def test_where_only_the_reading_tells_a_thin_water_has_no_buffer() -> None:
     assert "no_buffer" in codes(plan(pair(), water=water("0.05")))
     assert "no_buffer" not in codes(plan(pair(), water=water("0.4")))
+
+
+@pytest.mark.parametrize(
+    ("amount", "said"),
+    [("105 mL/L", "100 mL, 5 % too little"), ("95 mL/L", "100 mL, 5 % too much")],
+)
+def test_rounding_says_which_way_it_goes(amount: str, said: str) -> None:
+    """A dilution of so much would take more than a cup."""
+    jug = Vessel(VesselKind.JUG, F(1000), F(50))
+    of = chart([product("one", Role.BASE)], [dose("one", amount)])
+    told = {one.code: one.message for one in plan(of, "1 L", vessels=(jug,)).warnings}
+    assert said in told["rounding_shows"]
+
+
+def element(ppm: float, low: str, high: str, from_acid: float = 0.0) -> ElementInTank:
+    return ElementInTank(Element.P, ppm, 0.0, from_acid, Window(F(low), F(high)))
+
+
+@pytest.mark.parametrize(
+    ("found", "said"),
+    [
+        (element(9.94, "15", "60"), "P 9.9, below 15"), (element(10, "15", "60"), "P 10, below 15"),
+        (element(61.4, "15", "60"), "P 61, above 60"),
+        (element(2.04, "2.5", "60"), "P 2.0, below 2.5"),
+    ],
+)  # fmt: skip
+def test_what_is_beside_its_range_is_told_as_it_is_shown(found: ElementInTank, said: str) -> None:
+    assert _beside_range(found) == said
+
+
+@pytest.mark.parametrize(
+    ("found", "by_acid"),
+    [
+        (element(70, "15", "60", 15), True), (element(70, "15", "60", 10), True),
+        (element(70, "15", "60", 9.9), False), (element(60, "15", "60", 30), False),
+        (element(70, "15", "60"), False), (ElementInTank(Element.P, 70, 0, 30, None), False),
+    ],
+)  # fmt: skip
+def test_acid_is_named_where_without_it_an_element_would_be_in_its_range(
+    found: ElementInTank, by_acid: bool
+) -> None:
+    assert _is_brought_by_acid(found) is by_acid
+
+
+@pytest.mark.parametrize(
+    ("reading", "says"),
+    [("0.39", True), ("0.37", False), ("0.20", True), ("0.21", False)],
+)
+def test_a_reading_parts_from_its_report_by_a_share_and_not_by_a_little(
+    reading: str, says: bool
+) -> None:
+    """2.8 meq/L conduct about 0.29 mS/cm (100 µS/cm for each: Standard Methods 1030 E, from
+    memory), of which 30 % are 0.09."""
+    sheet = plan(pair(), water=water(reading, **REPORT))
+    assert ("water_unlike_report" in codes(sheet)) is says
+
+
+def test_a_little_salt_in_very_pure_water_is_no_other_water() -> None:
+    pure = {"calcium": "1", "alkalinity": "4", "sodium": "1"}
+    assert "water_unlike_report" not in codes(plan(pair(), water=water("0.04", **pure)))
+    assert "water_unlike_report" in codes(plan(pair(), water=water("0.09", **pure)))
+
+
+def test_water_that_only_conducts_is_salty_and_not_hard() -> None:
+    told = {c.code: c.message for c in plan(pair(), water=water("0.8", calcium="70")).warnings}
+    assert told["hard_water"].startswith("Salty water")
+    told = {c.code: c.message for c in plan(pair(), water=water("0.8", calcium="70.1")).warnings}
+    assert told["hard_water"].startswith("Hard water")

@@ -6,6 +6,7 @@ from contextlib import contextmanager
 from threading import Condition
 
 import pytest
+from django.conf import settings
 from django.core.signals import request_finished, request_started
 from playwright.sync_api import Browser, Page, sync_playwright
 from pytest_django.live_server_helper import LiveServer
@@ -13,6 +14,9 @@ from pytest_django.live_server_helper import LiveServer
 from server.charts.store import charts_in_memory
 from server.demo.scenario import load_scenario
 from server.planning.snapshot import snapshots_in_memory
+
+# The real hasher is slow on purpose; signing in is tested, not the hasher.
+settings.PASSWORD_HASHERS = ["django.contrib.auth.hashers.MD5PasswordHasher"]
 
 # Playwright's own loop runs in the thread in which fixtures prepare the database.
 os.environ["DJANGO_ALLOW_ASYNC_UNSAFE"] = "true"

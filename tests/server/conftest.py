@@ -8,6 +8,7 @@ from typing import Any
 
 import pytest
 from axes.utils import reset
+from django.conf import settings
 from django.contrib.auth.models import User
 from django.test import Client
 from pytest_django import DjangoDbBlocker
@@ -20,6 +21,9 @@ from server.grows.models import Grow, Membership
 from server.planning.snapshot import snapshots_in_memory
 from server.tanks.models import Tank, WaterSource
 from server.tanks.timeline import note_reading
+
+# The real hasher is slow on purpose; signing in is tested, not the hasher.
+settings.PASSWORD_HASHERS = ["django.contrib.auth.hashers.MD5PasswordHasher"]
 
 SMALL_CHART: dict[str, Any] = {
     "format": "brisk-measure/feed-chart",
