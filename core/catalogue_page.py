@@ -15,7 +15,7 @@ _HEADINGS = {
 def page() -> str:
     """The catalogue as Markdown."""
     lines = [
-        "# What Brisk Measure warns of",
+        "# What Brisk Measure makes one mind",
         "",
         "Written by `./brisk types` from the catalogue in `core/cautions.py`; the conditions stand "
         "in `core/planning/judging`.",

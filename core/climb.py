@@ -9,7 +9,7 @@ from core.planning.expected import RestsOn
 from core.quantities import ReadingScale
 
 POURING_MIN = 1
-"""Minutes to measure and pour one product: our own default."""
+"""Minutes to measure and pour one product: our own default, what a syringe or two take."""
 
 
 @dataclass(frozen=True, slots=True)

@@ -20,7 +20,7 @@ _CHROMIUM = Path("/usr/bin/chromium")
 _OPENAPI = WEB / "openapi.json"
 _TYPES = WEB / "src" / "api" / "schema.d.ts"
 _SCHEMAS = ROOT / "docs" / "formats"
-_WARNINGS = ROOT / "docs" / "warnings.md"
+_CAUTIONS = ROOT / "docs" / "cautions.md"
 
 
 def _missing_for_the_browser() -> list[str]:
@@ -78,7 +78,7 @@ def _django_environment() -> dict[str, str]:
     return server_environment("postgres://nobody@127.0.0.1:1/none", mode="own")
 
 
-def _write_contracts(openapi: Path, types: Path, schemas: Path, warnings: Path) -> None:
+def _write_contracts(openapi: Path, types: Path, schemas: Path, cautions: Path) -> None:
     env = _django_environment()
     manage(env, "write_openapi", str(openapi), failure="The OpenAPI document was not written.")
     run_quietly(
@@ -93,18 +93,18 @@ def _write_contracts(openapi: Path, types: Path, schemas: Path, warnings: Path) 
         cwd=ROOT,
     )
     run_quietly(
-        [venv_python(), "-m", "core.catalogue_page", warnings],
-        "The page of warnings was not written.",
+        [venv_python(), "-m", "core.catalogue_page", cautions],
+        "The page of cautions was not written.",
         cwd=ROOT,
     )
 
 
 def types() -> int:
-    """Write the OpenAPI document, the front end's types, the schemas and the warnings anew."""
+    """Write the OpenAPI document, the front end's types, the schemas and the cautions anew."""
     make_state()
     python_packages.install("dev")
     with step("Writing the contracts"):
-        _write_contracts(_OPENAPI, _TYPES, _SCHEMAS, _WARNINGS)
+        _write_contracts(_OPENAPI, _TYPES, _SCHEMAS, _CAUTIONS)
         sheet = run_quietly(
             [venv_python(), "-m", "core.headless", "plan", _SCHEMAS / "mix-request.example.json"],
             "The example pour sheet was not written.",
@@ -125,9 +125,9 @@ def migration(name: str) -> int:
 def _stale_contracts() -> list[str]:
     with tempfile.TemporaryDirectory() as folder:
         openapi, typed = Path(folder, "openapi.json"), Path(folder, "schema.d.ts")
-        warnings = Path(folder, "warnings.md")
-        _write_contracts(openapi, typed, Path(folder), warnings)
-        pairs = [(openapi, _OPENAPI), (typed, _TYPES), (warnings, _WARNINGS)]
+        cautions = Path(folder, "cautions.md")
+        _write_contracts(openapi, typed, Path(folder), cautions)
+        pairs = [(openapi, _OPENAPI), (typed, _TYPES), (cautions, _CAUTIONS)]
         pairs += [(made, _SCHEMAS / made.name) for made in Path(folder).glob("*.schema.json")]
         return [
             str(kept.relative_to(ROOT))

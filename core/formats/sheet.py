@@ -137,7 +137,7 @@ class PourSheetDocument(Document):
                     products=caution.products,
                     remedy=caution.remedy,
                 )
-                for caution in sheet.warnings
+                for caution in sheet.cautions
             ],
             unacknowledged=sheet.unacknowledged,
             left_out=[

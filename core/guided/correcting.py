@@ -230,7 +230,8 @@ NEAR_ENOUGH = 2 * PEN_STEP
 """mS/cm below the band that are no reason to pass a printed dose: no pen is surer."""
 
 LEAST_ADDED = Fraction(1, 100)
-"""Below this share of a dose an addition is a mark's breadth: our own default."""
+"""Below this share of a dose an addition is a mark's breadth: our own default, half of what
+rounding to marks may be before it shows."""
 
 
 def _more(replay: Replay, wanted: Fraction) -> dict[str, Fraction] | None:

@@ -6,17 +6,20 @@ from core.guided.steering import HARDLY, OVERPOURED, PEN_STEP
 
 FIRST_PORTION = Fraction(6, 10)
 NEXT_PORTION = Fraction(9, 10)
-"""Shares of what is still wanted that are poured at a time, sneaking up: our own default."""
+"""Shares of what is still wanted that are poured at a time, sneaking up: our own defaults, so
+that a product half as strong again as printed still stays below."""
 
 UNKNOWN_PORTION = Fraction(1, 4)
-"""mL or g per litre of a product of which nothing tells how much: our own default."""
+"""mL or g per litre of a product of which nothing tells how much: our own default, a tenth
+of what most feeds are poured at, from memory."""
 
 MOST_GROWTH = 4
 """How many times what is in already a next portion may be, where nothing tells how much."""
 
 
 ROUGHLY = Fraction(3, 2)
-"""Times what a dose printed beside a rule should bring: such doses are rough, our own default."""
+"""Times what a dose printed beside a rule should bring: such doses are rough; our own default,
+as living feeds differ by batch."""
 
 BLIND_PORTIONS = 4
 """Times the first portion of which nothing tells: who sees no rise by then looks at the pen."""

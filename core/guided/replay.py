@@ -28,7 +28,8 @@ MOST_DOUBTS = 2
 """Times that the cause of an odd reading is looked for before the next is taken to stand."""
 
 OTHER_WATER = Fraction(1, 10)
-"""mS/cm: a water that reads further off than this is another water; our own default."""
+"""mS/cm: a water that reads further off than this is another water; our own default,
+ten steps of a pen."""
 
 
 @dataclass(slots=True)

@@ -16,7 +16,8 @@ BOTTLE_CAUSES = ("meter", "mixed_up", "not_shaken", "volume", "water")
 
 WATER_CAUSES = ("meter", "old_feed", "other_water")
 """Likely causes of a water that reads far more than planned: the pen, feed that was left in the
-tank, or indeed another water (our own default)."""
+tank, or indeed another water (our own order: a pen is looked
+at in a minute, a tank is emptied in an hour)."""
 
 UNMOVED_CAUSES = ("meter", "not_stirred", "gallon", "mixed_up")
 """Likely causes of a reading that hardly moves at all, in the order in which to check them: a pen
@@ -129,7 +130,8 @@ class WayOut:
 
 
 OVERPOURED = Fraction(2, 100)
-"""Past this share it is more than what a vessel's mark rounds: our own default."""
+"""Past this share it is more than what a vessel's mark rounds: our own default, the share from
+which such rounding is shown."""
 
 
 RATIO_OFF = Fraction(5, 100)
@@ -140,14 +142,17 @@ PEN_STEP = Fraction(1, 100)
 """mS/cm that a pen can tell apart: common practice."""
 
 PEN_SWAY = 5 * PEN_STEP
-"""mS/cm within which a pen, a mark and a mixing tank may differ: our own default."""
+"""mS/cm within which a pen, a mark and a mixing tank may differ: our own default, the
+last figure of a common pen twice over and as much again for a tank that is not yet even."""
 
 ODD_TIMES = 2
-"""Times what was asked for: who tells of more may have mistyped it; our own default."""
+"""Times what was asked for: who tells of more may have mistyped it; our own
+default, below the ten times of a digit too many."""
 
 HARDLY = Fraction(1, 4)
 """Where all that the chart tells is in, or a correction was made, and less than this share of its
-way shows, going on would be blind: our own default."""
+way shows, going on would be blind: our own default, as a dose that a
+slip of the gallon or of a part divides by four still shows more."""
 
 
 def follows(slope: Slope) -> bool:

@@ -27,7 +27,8 @@ class RestsOn(StrEnum):
 
 
 CHART_UNCERTAINTY = Fraction(15, 100)
-"""How far off a share of the chart's EC may be, of itself: our own estimate."""
+"""How far off a share of the chart's EC may be, of itself: our own estimate; the demo's
+labels and charts part by about that."""
 
 
 @dataclass(frozen=True, slots=True)

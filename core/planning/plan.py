@@ -62,7 +62,7 @@ def plan_mix(request: MixRequest) -> PourSheet:
         source=request.water.reading,
         water_parts=request.water.parts,
         in_tank=in_tank,
-        warnings=cautions,
+        cautions=cautions,
         unacknowledged=_unacknowledged(request, cautions),
         left_out=left_out,
     )

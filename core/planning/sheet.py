@@ -204,7 +204,7 @@ class PourSheet:
         source: the water's reading, if read.
         water_parts: the waters of a blend.
         in_tank: what is in it at the end; None where neither labels nor a lab report tell.
-        warnings: what to mind, the gravest first.
+        cautions: what to mind, the gravest first.
         unacknowledged: codes of the stops that keep the mix from being started.
         left_out: what the column doses but this mix does not pour.
     """
@@ -218,6 +218,6 @@ class PourSheet:
     source: Reading | None
     water_parts: tuple[Part, ...]
     in_tank: InTank | None
-    warnings: tuple[Caution, ...]
+    cautions: tuple[Caution, ...]
     unacknowledged: tuple[str, ...]
     left_out: tuple[LeftOut, ...] = ()

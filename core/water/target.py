@@ -28,11 +28,13 @@ CONVENTION_OF_READINGS: dict[Readings, TargetConvention] = {
 }
 
 WATER_SHARE = Fraction(1, 3)
-"""The part of an all-in target that we let the water take before advising RO: our own default."""
+"""The part of an all-in target that we let the water take before advising RO: our own default, so
+that two thirds are food."""
 
 
 MOST_CROWDING = Fraction(1, 10)
-"""Share of a target by which a weak feed may conduct more than its share: our own bound."""
+"""Share of a target by which a weak feed may conduct more than its share: our own bound;
+a half dose of a strong feed conducts some 5 % more than half (Kohlrausch)."""
 
 
 @dataclass(frozen=True, slots=True)

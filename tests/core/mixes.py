@@ -80,7 +80,7 @@ def poured(sheet: PourSheet) -> dict[str, Fraction | None]:
 
 def codes(sheet: PourSheet) -> set[str]:
     """The codes of the warnings."""
-    return {caution.code for caution in sheet.warnings}
+    return {caution.code for caution in sheet.cautions}
 
 
 DRY = Form.DRY

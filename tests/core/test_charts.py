@@ -188,18 +188,18 @@ def test_rows_in_another_order_change_the_sheet_only_where_they_state_it() -> No
 
 def test_the_message_about_water_speaks_the_growers_unit() -> None:
     ppm = ReadingScale(ReadingUnit.PPM, 700)
-    hard = plan(pair(), water=water("0.5"), meter=ppm).warnings[0]
+    hard = plan(pair(), water=water("0.5"), meter=ppm).cautions[0]
     assert (hard.code, hard.values["ec"]) == ("hard_water", "0.5")
     assert "350 ppm (700)" in hard.message
     strong = plan(
         pair(target=ec("0.2")), water=water("0.5"), convention=TargetConvention.ALL_IN, meter=ppm
     )
-    assert "140 ppm (700)" in strong.warnings[0].message
+    assert "140 ppm (700)" in strong.cautions[0].message
 
 
 @pytest.mark.parametrize("of", [Medium.SOIL, Medium.COIR, Medium.WATER])
 def test_a_soil_chart_is_only_minded_in_water(of: Medium) -> None:
-    codes = {c.code for c in plan(pair(medium=of), grown_in=Medium.SOIL).warnings}
+    codes = {c.code for c in plan(pair(medium=of), grown_in=Medium.SOIL).cautions}
     assert "soil_chart_in_water" not in codes
 
 
@@ -213,7 +213,7 @@ def test_windows_where_the_chart_prints_none() -> None:  # common practice; soil
 
 def test_a_pair_keeps_equal_when_both_are_wished_otherwise() -> None:
     wishes = (Override("one", F("0.3")), Override("two", F("0.3")))
-    assert "pair_unequal" not in {c.code for c in plan(pair(), overrides=wishes).warnings}
+    assert "pair_unequal" not in {c.code for c in plan(pair(), overrides=wishes).cautions}
 
 
 def test_an_end_of_ones_own_for_one_product() -> None:

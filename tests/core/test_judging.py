@@ -218,7 +218,7 @@ def test_raised_by_its_condition_and_by_nothing_short_of_it(code: str) -> None:
 @pytest.mark.parametrize("code", CATALOGUE)
 def test_a_message_names_risk_and_way_out_and_fits_the_margin(code: str) -> None:
     sheet = CASES[code][0]()
-    caution = next(c for c in sheet.warnings if c.code == code)
+    caution = next(c for c in sheet.cautions if c.code == code)
     assert caution.severity is CATALOGUE[code].severity
     assert 40 < len(caution.message) < 340
     assert not caution.message[0].islower()
@@ -232,7 +232,7 @@ def test_a_message_names_risk_and_way_out_and_fits_the_margin(code: str) -> None
 def test_a_stop_keeps_the_mix_until_it_is_acknowledged_by_name() -> None:
     for code, entry in CATALOGUE.items():
         sheet = CASES[code][0]()
-        stops = {c.code for c in sheet.warnings if c.severity is Severity.STOP}
+        stops = {c.code for c in sheet.cautions if c.severity is Severity.STOP}
         assert set(sheet.unacknowledged) == stops
         assert (code in stops) == (entry.severity is Severity.STOP)
     stopped = plan(pair(), shelf=left("199"), acknowledged=frozenset({"bottle_runs_out"}))
@@ -243,7 +243,7 @@ def test_a_stop_keeps_the_mix_until_it_is_acknowledged_by_name() -> None:
 
 
 def test_the_gravest_comes_first() -> None:
-    severities = [c.severity for c in adjusters("unknown").warnings]
+    severities = [c.severity for c in adjusters("unknown").cautions]
     assert severities == sorted(severities, key=list(Severity).index)
     assert severities[0] is Severity.STOP
 
@@ -253,14 +253,14 @@ def test_a_sound_mix_has_nothing_to_mind() -> None:
 
 
 def test_what_can_hurt_someone_says_how_to_stay_whole() -> None:
-    told = {c.code: c.message for c in adjusters(acid(AcidKind.SULFURIC, "93.2")).warnings}
+    told = {c.code: c.message for c in adjusters(acid(AcidKind.SULFURIC, "93.2")).cautions}
     for word in ("goggles", "gloves", "acid into water", "never the other way", "label"):
         assert word in told["acid_into_water"]
     assert "trained people" in told["sulfuric_heats"]
 
 
 def raised(code: str) -> Caution:
-    return next(c for c in CASES[code][0]().warnings if c.code == code)
+    return next(c for c in CASES[code][0]().cautions if c.code == code)
 
 
 def test_a_remedy_is_what_makes_the_caution_go() -> None:
@@ -283,7 +283,7 @@ def test_a_remedy_is_what_makes_the_caution_go() -> None:
 
 def test_the_verdict_on_salty_water_names_the_ro_that_mends_it() -> None:
     sheet = plan(pair(target=ec("0.6")), convention=TargetConvention.ALL_IN, water=water("0.4"))
-    verdict = next(c for c in sheet.warnings if c.code == "water_takes_half")
+    verdict = next(c for c in sheet.cautions if c.code == "water_takes_half")
     # 0.4 × (1 - share) is a third of 0.6.
     assert F(verdict.values["ro_share"]) == F("0.5")
     on_top = raised("water_takes_half").values
@@ -299,19 +299,19 @@ def test_own_ranges_go_before_the_general_ones() -> None:
 
 
 def test_the_page_of_warnings_is_the_catalogue() -> None:
-    assert (ROOT / "docs" / "warnings.md").read_text() == page()
+    assert (ROOT / "docs" / "cautions.md").read_text() == page()
 
 
 def test_volumes_in_messages_are_in_the_persons_own_unit() -> None:
     told = plan(pair(), "100 gal_us", joined=Volume(F(425)), tank_unit=VolumeUnit.GAL_US)
-    [message] = [one.message for one in told.warnings if one.code == "volume_unlike_tank"]
+    [message] = [one.message for one in told.cautions if one.code == "volume_unlike_tank"]
     assert message.startswith("100 gal US is less than the 112.3 gal US of water joined")
 
 
 def test_a_weak_start_is_beside_the_ranges_of_a_weak_start() -> None:
     assert "elements_out_of_range" not in codes(feeding("0.5"))
     for sheet in (feeding("2"), feeding("1"), feeding("0.5")):
-        for caution in sheet.warnings:
+        for caution in sheet.cautions:
             assert not re.search(r"(\d+), (?:below|above) \1\b", caution.message)
 
 
@@ -319,14 +319,14 @@ def test_the_acid_that_takes_an_element_out_of_its_range_is_named_with_another()
     hard = water("0.86", alkalinity="265", calcium="112", magnesium="15", sodium="31", ph=F("7.3"))
     both = labelled(acid_on_shelf(AcidKind.PHOSPHORIC, "59"), acid_on_shelf())
     sheet = plan(pair(target=ec("1.45")), water=hard, shelf=both, acid="phosphoric")
-    [out] = [caution for caution in sheet.warnings if caution.code == "elements_out_of_range"]
+    [out] = [caution for caution in sheet.cautions if caution.code == "elements_out_of_range"]
     assert "Down phosphoric brings" in out.message
     assert out.remedy == {"acid": "nitric"}
 
 
 def test_water_of_little_calcium_is_not_said_to_lock_food_out() -> None:
     salty = plan(pair(), water=water("0.6", calcium="5"))
-    [hard] = [caution for caution in salty.warnings if caution.code == "hard_water"]
+    [hard] = [caution for caution in salty.cautions if caution.code == "hard_water"]
     assert "locks out" not in hard.message
     assert "5 ppm calcium" in hard.message
 
@@ -341,7 +341,7 @@ def test_seedlings_and_pairs_are_judged_by_what_each_product_gets() -> None:
     low = [Override(key, None, End.LOW) for key in ("one", "two")]
     assert "seedlings_low_end" not in codes(plan(SEEDLINGS, overrides=tuple(low)))
     one = plan(pair("2-3 mL/L"), overrides=(Override("one", None, End.HIGH),))
-    [unequal] = [caution for caution in one.warnings if caution.code == "pair_unequal"]
+    [unequal] = [caution for caution in one.cautions if caution.code == "pair_unequal"]
     assert unequal.remedy == {"product": "two", "end": "high"}
     mended = (Override("one", None, End.HIGH), Override("two", None, End.HIGH))
     assert "pair_unequal" not in codes(plan(pair("2-3 mL/L"), overrides=mended))
@@ -402,7 +402,7 @@ def test_rounding_says_which_way_it_goes(amount: str, said: str) -> None:
     """A dilution of so much would take more than a cup."""
     jug = Vessel(VesselKind.JUG, F(1000), F(50))
     of = chart([product("one", Role.BASE)], [dose("one", amount)])
-    told = {one.code: one.message for one in plan(of, "1 L", vessels=(jug,)).warnings}
+    told = {one.code: one.message for one in plan(of, "1 L", vessels=(jug,)).cautions}
     assert said in told["rounding_shows"]
 
 
@@ -456,7 +456,7 @@ def test_a_little_salt_in_very_pure_water_is_no_other_water() -> None:
 
 
 def test_water_that_only_conducts_is_salty_and_not_hard() -> None:
-    told = {c.code: c.message for c in plan(pair(), water=water("0.8", calcium="70")).warnings}
+    told = {c.code: c.message for c in plan(pair(), water=water("0.8", calcium="70")).cautions}
     assert told["hard_water"].startswith("Salty water")
-    told = {c.code: c.message for c in plan(pair(), water=water("0.8", calcium="70.1")).warnings}
+    told = {c.code: c.message for c in plan(pair(), water=water("0.8", calcium="70.1")).cautions}
     assert told["hard_water"].startswith("Hard water")

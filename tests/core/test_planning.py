@@ -112,7 +112,7 @@ def test_water_stronger_than_an_all_in_target_pours_no_base() -> None:
     )
     assert poured(sheet) == {"slip": 200}
     assert {left.why for left in sheet.left_out} == {"no_room"}
-    verdict = next(c for c in sheet.warnings if c.code == "water_too_strong")
+    verdict = next(c for c in sheet.cautions if c.code == "water_too_strong")
     # At least 1 - 0.6/0.8; to leave the water a third of the target 1 - 0.2/0.8.
     assert verdict.values["ro_share_at_least"] == "0.25"
     assert verdict.values["ro_share"] == "0.75"

@@ -135,9 +135,9 @@ def test_words_it_does_not_know_are_refused(capsys: pytest.CaptureFixture[str]) 
 
 
 def test_a_stale_contract_is_named(monkeypatch: pytest.MonkeyPatch) -> None:
-    def write(openapi: Path, types: Path, schemas: Path, warnings: Path) -> None:
+    def write(openapi: Path, types: Path, schemas: Path, cautions: Path) -> None:
         shutil.copy(proof._OPENAPI, openapi)
-        shutil.copy(proof._WARNINGS, warnings)
+        shutil.copy(proof._CAUTIONS, cautions)
         types.write_text("// another API\n")
         for kept in proof._SCHEMAS.glob("*.schema.json"):
             shutil.copy(kept, schemas)
