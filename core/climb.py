@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.chart.roles import Phase
-from core.planning import PourSheet
+from core.planning import Pour, PourSheet
 from core.planning.expected import RestsOn
 from core.quantities import ReadingScale
 
@@ -77,21 +77,7 @@ def draw_climb(sheet: PourSheet, scale: ReadingScale) -> Climb:
     minute, risers = 0, []
     for pour in sheet.pours:
         minute += POURING_MIN
-        reading = pour.above_water if relative else pour.reading_after
-        level = reading.in_unit(scale) if reading else None
-        off = Fraction(pour.uncertainty).limit_denominator(10_000) * scale.per_ms_cm
-        risers.append(
-            Riser(
-                place=pour.place,
-                minute=minute,
-                wait_min=pour.wait_min,
-                level=level,
-                low=None if level is None else max(level - off, Fraction(0)),
-                high=None if level is None else level + off,
-                basis=pour.basis,
-                ph=pour.ph_after,
-            )
-        )
+        risers.append(_riser(pour, minute, scale, relative=relative))
         minute += pour.wait_min
     target = sheet.target.reading
     floor = sheet.source.in_unit(scale) if sheet.source else Fraction(0)
@@ -105,4 +91,20 @@ def draw_climb(sheet: PourSheet, scale: ReadingScale) -> Climb:
         target=Band(target.low.in_unit(scale), target.high.in_unit(scale)) if target else None,
         end=risers[-1].level if risers else floor,
         read_at=max(feed, default=0),
+    )
+
+
+def _riser(pour: Pour, minute: int, scale: ReadingScale, *, relative: bool) -> Riser:
+    reading = pour.above_water if relative else pour.reading_after
+    level = reading.in_unit(scale) if reading else None
+    off = Fraction(pour.uncertainty).limit_denominator(10_000) * scale.per_ms_cm
+    return Riser(
+        place=pour.place,
+        minute=minute,
+        wait_min=pour.wait_min,
+        level=level,
+        low=None if level is None else max(level - off, Fraction(0)),
+        high=None if level is None else level + off,
+        basis=pour.basis,
+        ph=pour.ph_after,
     )

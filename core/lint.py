@@ -110,12 +110,13 @@ def _missing_parts(table: _Table) -> Iterator[Finding]:
 
 def _blanks(table: _Table, group: list[Product], product: Product) -> Iterator[Finding]:
     """Columns in which a part is blank while the others are not: between its own, or of a pair."""
+    # One condition asked of every cell: apart, its halves would say nothing.
     columns = table.chart.columns
     used = [at for at, column in enumerate(columns) if table.of(product, column)]
+    within = range(used[0], used[-1]) if used else range(0)
     for at, column in enumerate(columns):
         others = [p for p in group if p is not product and table.of(p, column)]
-        within = bool(used) and used[0] < at < used[-1]
-        if at not in used and others and (within or len(group) == 2):
+        if at not in used and others and (at in within or len(group) == 2):
             yield Finding(
                 "part_missing",
                 f"{product.name} is blank in {column.label}, where {others[0].name} has a dose: a "
@@ -196,9 +197,11 @@ def _wrong_volume(table: _Table, labels: Mapping[str, Label]) -> Iterator[Findin
         if column.ec and column.stage is not Stage.FLUSH and table.total(column)
     ]  # what is printed for a flush is mostly the water's own
     by_labels = _by_labels(table, feeds, labels)
-    if by_labels:
-        yield from _off_by_labels(table, by_labels)
-        return
+    yield from _off_by_labels(table, by_labels) if by_labels else _off_the_others(table, feeds)
+
+
+def _off_the_others(table: _Table, feeds: Sequence[Column]) -> Iterator[Finding]:
+    """Columns whose doses and EC part by a gallon from those of the other columns."""
     ratios = {
         column.key: float(table.total(column) / column.ec.middle.ms_cm)
         for column in feeds
@@ -231,20 +234,24 @@ def _by_labels(
     table: _Table, columns: Sequence[Column], labels: Mapping[str, Label]
 ) -> dict[str, float]:
     """How many times the printed EC each column's labels come to; empty without all labels."""
+    # Guards and filters, one line each.
     if not columns or any(product.key not in labels for product in table.bases()):
         return {}
+    feed = [p for p in table.chart.products if p.is_feed and p.key in labels]
+    contents = {p.key: contents_of(labels[p.key], p.form, p.role) for p in feed}
     feeds = [
-        [
-            (contents_of(labels[p.key], p.form, p.role), float(table.of(p, column)))
-            for p in table.chart.products
-            if p.is_feed and p.key in labels and table.of(p, column)
-        ]
+        [(contents[p.key], float(dose)) for p in feed if (dose := table.of(p, column))]
         for column in columns
     ]
+    return _times_printed(columns, conducts(feeds))
+
+
+def _times_printed(columns: Sequence[Column], found: Sequence[float | None]) -> dict[str, float]:
+    """What was found of each column as times what is printed there, where both tell."""
     return {
-        column.key: found / float(column.ec.middle.ms_cm)
-        for column, found in zip(columns, conducts(feeds), strict=True)
-        if found and column.ec and column.ec.middle.ms_cm
+        column.key: ms_cm / float(column.ec.middle.ms_cm)
+        for column, ms_cm in zip(columns, found, strict=True)
+        if ms_cm and column.ec and column.ec.middle.ms_cm
     }
 
 

@@ -97,12 +97,20 @@ def _dry_calcium(products: Sequence[Product], calcium: Collection[str]) -> froze
     """
     minerals = [p for p in products if p.form is Form.DRY and p.role in _DRY_MINERALS]
     dry = [p for p in minerals if p.is_base]
-    known = frozenset(p.key for p in dry if p.key in calcium or _CALCIUM_SALT in p.name.lower())
+    known = _told_to_be_calcium(dry, calcium)
     if known:
         return known if len(minerals) > len(known) else frozenset()
-    magnesium = any(p.role is Role.MAGNESIUM for p in minerals)
-    if not magnesium or len(dry) < 2:
-        return frozenset()
+    has_magnesium = len(minerals) > len(dry)
+    return _ranked_last(dry) if has_magnesium and len(dry) > 1 else frozenset()
+
+
+def _told_to_be_calcium(dry: Sequence[Product], calcium: Collection[str]) -> frozenset[str]:
+    """Those of which the label or the name tells."""
+    return frozenset(p.key for p in dry if p.key in calcium or _CALCIUM_SALT in p.name.lower())
+
+
+def _ranked_last(dry: Sequence[Product]) -> frozenset[str]:
+    """The one that the chart ranks behind the others; none where it ranks all alike."""
     first, *_, last = sorted(dry, key=lambda p: p.rank)
     return frozenset({last.key}) if last.rank > first.rank else frozenset()
 
@@ -176,12 +184,20 @@ def _settle(order: list[Product], edges: Edges) -> bool:
             return True
         earlier, later = broken
         if edges[broken] in _ABOUT_EARLIER:
-            to = min(at[other] for before, other in edges if before == earlier)
+            to = min(at[other] for other in _behind(earlier, edges))
             order.insert(to, order.pop(at[earlier]))
         else:
-            to = max(at[before] for before, other in edges if other == later)
+            to = max(at[other] for other in _ahead_of(later, edges))
             order.insert(to, order.pop(at[later]))
     return False
+
+
+def _behind(key: str, edges: Edges) -> list[str]:
+    return [later for earlier, later in edges if earlier == key]
+
+
+def _ahead_of(key: str, edges: Edges) -> list[str]:
+    return [earlier for earlier, later in edges if later == key]
 
 
 def _first_that_is_free(

@@ -106,6 +106,19 @@ class _Filling:
             self.reported[component] = self.reported.get(component, 0.0) + declared * per_kg
 
 
+def _solutions_on_the_way(
+    tank: _Filling, litres: Fraction, ingredients: Sequence[Ingredient]
+) -> list[Solution]:
+    """Pour into the tank; the water, and what is in it behind each pour."""
+    found = [Solution(dict(tank.moles))]
+    for item in ingredients:
+        if item.is_poured:
+            assert item.contents is not None
+            tank.pour(item.contents, float(item.amount.value / litres))
+            found.append(Solution(dict(tank.moles)))
+    return found
+
+
 def fill_tank(
     water: Water,
     litres: Fraction,
@@ -127,12 +140,7 @@ def fill_tank(
     """
     source = source_water(water)
     tank = _Filling(dict(source.moles), dict(source.reported))
-    asked = [Solution(dict(tank.moles))]
-    for item in ingredients:
-        if item.is_poured:
-            assert item.contents is not None
-            tank.pour(item.contents, float(item.amount.value / litres))
-            asked.append(Solution(dict(tank.moles)))
+    asked = _solutions_on_the_way(tank, litres, ingredients)
     titrating = _titration(tank, source, to_ph, bottle)
     solved = [one for one in solve_each([*asked, *titrating]) if one is not None]
     if len(solved) < len(asked) + len(titrating):

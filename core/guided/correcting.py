@@ -47,9 +47,8 @@ class _Made:
 
 def read_ec(replay: Replay) -> None:
     """Read EC, and correct until it is right, accepted, or not to be believed."""
-    if replay.ended or any(p.stop_at_rise is not None for p in replay.plan.pours):
-        return
-    if replay.target is None and replay.ledger.as_planned <= 2 * PEN_SWAY:
+    # One round: every way in which it ends is named where it does.
+    if replay.ended or not _tells(replay):
         return
     made: _Made | None = None
     for turn in range(1, MOST_ROUNDS + 1):
@@ -65,6 +64,13 @@ def read_ec(replay: Replay) -> None:
             replay.verdicts.append(replay.correction.verdict)
         if made is None and trust is not Trust.AGAIN:
             return
+
+
+def _tells(replay: Replay) -> bool:
+    """Whether a last reading is asked for: none ended by one, and a rise is to be seen."""
+    if any(pour.stop_at_rise is not None for pour in replay.plan.pours):
+        return False
+    return replay.target is not None or replay.ledger.as_planned > 2 * PEN_SWAY
 
 
 _JUDGED = (Trust.FITS, Trust.STANDS)
@@ -109,6 +115,7 @@ def _after_draining(replay: Replay, name: str, made: _Made) -> None:
 
 def _act(replay: Replay, turn: int, trust: Trust) -> _Made | None:
     """Lay out what the reading calls for; None where nothing follows any more."""
+    # The verdicts in the order in which they count; each ends here.
     assert replay.ec is not None
     if replay.target is None:  # where there is no target the reading is a check
         replay.correction = Correction(Verdict.RIGHT if trust is Trust.FITS else Verdict.ODD)

@@ -29,6 +29,7 @@ def weigh(replay: Replay, name: str, reading: Fraction) -> Trust:
     Hardly any rise is first looked for at the pen; another rise than expected is first asked of the
     volume. What contradicts then is advised, read again, and if it says the same it stands.
     """
+    # One course of asking: pen, volume, again, believed; apart it could not be followed.
     slope = replay.rise_at(reading)
     if not slope.is_odd:
         replay.suspect = None

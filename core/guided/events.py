@@ -84,21 +84,25 @@ class CountedEvents:
 
 def tell(events: Iterable[Event]) -> CountedEvents:
     """What a heap of events comes to, whatever order they arrived in."""
+    # One filter after the other, each by its name.
     known = {event.id: event for event in sorted(events, key=_moment, reverse=True)}
     ordered = sorted(known.values(), key=_moment)
     undone = _undone(ordered)
     standing = [event for event in ordered if event.id not in undone]
     corrections = {one.of: one for one in standing if one.kind is EventKind.CORRECTED}
     counting = [event for event in standing if event.kind not in ABOUT_EVENTS]
-    first: dict[str, Event] = {}
-    others = []
-    for event in counting:
-        counted = _counted(event, corrections.get(event.id))
-        if first.setdefault(event.step, counted) is not counted:
-            others.append(counted)
+    counted = [_counted(event, corrections.get(event.id)) for event in counting]
+    first, others = _first_of_each_step(counted)
     corrected = [corrections[event.id] for event in counting if event.id in corrections]
     last = max([*counting, *corrected], key=_moment, default=None)
-    return CountedEvents(first, tuple(others), last.id if last else None)
+    return CountedEvents(first, others, last.id if last else None)
+
+
+def _first_of_each_step(ordered: Sequence[Event]) -> tuple[dict[str, Event], tuple[Event, ...]]:
+    """The event that counts for each step, and those that came second."""
+    first: dict[str, Event] = {}
+    others = [event for event in ordered if first.setdefault(event.step, event) is not event]
+    return first, tuple(others)
 
 
 def _undone(ordered: Sequence[Event]) -> set[str]:

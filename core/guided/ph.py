@@ -105,6 +105,7 @@ def assist(
         checked: whether the pen was looked at since pH did not follow.
         bounds: what no portion passes, whatever the pen shows.
     """
+    # The advices in the order in which they count, each of which ends the search.
     if low <= ph <= high:
         return Assistance(Advice.RIGHT)
     if settles or _times_turned(portions, ph, low, high) >= MOST_TURNS:
@@ -172,6 +173,7 @@ def _portion(
 
     None where what must show did not, or no tank could hold up so much.
     """
+    # Cases of one decision, in the order in which they count.
     direction = task.direction
     if not run:
         if task.capacity is None:

@@ -44,6 +44,7 @@ def portion_until(
         ec_rise: mS/cm that it brought.
         ec_headroom: mS/cm that are still wanted.
     """
+    # Cases of one decision, in the order in which they count.
     if ec_headroom <= 0:
         return Fraction(0)
     whole = litres * UNKNOWN_PORTION if estimate is None else estimate

@@ -173,6 +173,7 @@ class Replay:
             self.way_out = self._way_out(at, poured, planned)
 
     def _way_out(self, at: int, poured: Fraction, planned: Fraction) -> WayOut:
+        # The ways out rest on the same few facts, and are laid out together.
         pour, over = self.plan.pours[at], poured / planned
         to_come = {p.key for p in self.plan.pours[at + 1 :] if not (p.live or p.key == pour.key)}
         tells = any(p.ec_rise for p in self.plan.pours) and self.source is not None

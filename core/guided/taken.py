@@ -29,10 +29,10 @@ def guided_plan(
         sheet: what came of it.
         learned: meq/L of alkalinity, from what acid did in this tank the last time.
     """
+    # One field after the other; the conditions are fields that may be unknown.
     acid, alkali = _acid_at_hand(request, sheet), _alkali_at_hand(request)
     report = request.water.report
     target = sheet.target
-    adjusters = any(pour.product.role is Role.PH_ADJUSTER for pour in sheet.pours)
     settles = any(pour.product.settles for pour in sheet.pours)
     total = target.total if target.convention is TargetConvention.ALL_IN and target.all_in else None
     return GuidedPlan(
@@ -50,11 +50,15 @@ def guided_plan(
         acid=acid,
         alkali=alkali,
         chlorine_h=request.water.hours_to_stand if request.water.is_chlorinated else Fraction(0),
-        handles_acid=adjusters or (not settles and bool(acid or alkali)),
+        handles_acid=_pours_adjusters(sheet) or (not settles and bool(acid or alkali)),
         settles=settles,
         pours=_pours(request, sheet),
         vessels=request.vessels,
     )
+
+
+def _pours_adjusters(sheet: PourSheet) -> bool:
+    return any(pour.product.role is Role.PH_ADJUSTER for pour in sheet.pours)
 
 
 def _acid_at_hand(request: MixRequest, sheet: PourSheet) -> GuidedAcid | None:

@@ -183,6 +183,7 @@ def separate(dosed: Sequence[Dosed], target: Target) -> tuple[list[Dosed], tuple
 
 def _left_out(item: Dosed, target: Target) -> WhyLeftOut | None:
     """Why a dosed product is not poured; None where it is."""
+    # The reasons in the order in which they count, each of which ends the search.
     by_rule = item.dose.until_ec is not None
     stopped = by_rule and bool(item.dose.until_ec) and item.stop == 0 and item.share.chosen > 0
     if stopped or (target.headroom_share == 0 and item.is_feed):

@@ -192,6 +192,7 @@ class _Grower:
         )
 
     def _rehearsal(self, state: GuidedState, ended: str) -> Rehearsal:
+        # One field after the other.
         plan, units = self.plan, {p.key: p.unit.value for p in self.plan.pours}
         adjusted = state.adjusted
         alkali_unit = plan.alkali.unit.value if plan.alkali else "mL"

@@ -88,6 +88,10 @@ class RehearsalRequest:
     seed: int = 1
 
     def __post_init__(self) -> None:
+        self._check_products()
+        self._check_factors()
+
+    def _check_products(self) -> None:
         keys = {product.key for product in self.mix.chart.products}
         swaps = self.truth.swapped
         named = [
@@ -98,6 +102,8 @@ class RehearsalRequest:
         for where, key in named:
             if key not in keys:
                 raise InputError("unknown_product", f"The chart has no product {key!r}.", where)
+
+    def _check_factors(self) -> None:
         factors = {
             "truth.volume": self.truth.volume, "truth.acid": self.truth.acid,
             "truth.alkalinity": self.truth.alkalinity,

@@ -27,8 +27,8 @@ _VOLUME_UNITS: dict[str, VolumeUnit | Literal["gal"]] = {
     **dict.fromkeys(["gal", "gals", "gallon", "gallons"], "gal"),
 }
 _CUBIC_METRES = frozenset({"m3", "m³", "cbm", "cubic metre", "cubic metres"})
-_US_MARKS = ("us", "u.s.", "american")
-_UK_MARKS = ("uk", "u.k.", "imp", "imp.", "imperial", "british")
+_US_MARKS = frozenset({"us", "u.s.", "american"})
+_UK_MARKS = frozenset({"uk", "u.k.", "imp", "imp.", "imperial", "british"})
 _MEASURES = {
     **dict.fromkeys(
         ["ml", "mls", "cc", "milliliter", "milliliters", "millilitre", "millilitres"], "mL"
@@ -60,11 +60,11 @@ def _volume_unit(words: str, gallon: Gallon | None) -> VolumeUnit | None:
     Raises:
         InputError: a gallon, and nobody says which.
     """
+    # A small table of cases: which gallon the words name, else which the grower means.
     marks = words.replace("(", " ").replace(")", " ").split()
-    us = any(mark in _US_MARKS for mark in marks)
-    uk = any(mark in _UK_MARKS for mark in marks)
+    us, uk = not _US_MARKS.isdisjoint(marks), not _UK_MARKS.isdisjoint(marks)
     named: Gallon | None = "us" if us else "uk" if uk else None
-    unit = _VOLUME_UNITS.get(" ".join(m for m in marks if m not in _US_MARKS + _UK_MARKS))
+    unit = _VOLUME_UNITS.get(" ".join(m for m in marks if m not in _US_MARKS | _UK_MARKS))
     if unit != "gal":
         return unit if named is None else None
     match None if us and uk else named or gallon:
@@ -162,20 +162,25 @@ def parse_reading(text: str, *, preferred: ReadingScale | None = None) -> Readin
     if rest in _EC_UNITS:
         return Reading.of(value, ReadingScale(_EC_UNITS[rest]))
     if ppm := _PPM.fullmatch(rest):
-        if ppm[1]:
-            scale = next((s for s in PPM_SCALES if str(s) == ppm[1]), None)
-            if scale is None:
-                raise InputError("unknown_unit", f"ppm {ppm[1]} is no scale: {SCALE_CHOICES}.")
-            return Reading.of(value, ReadingScale(ReadingUnit.PPM, scale))
-        if preferred and preferred.unit is ReadingUnit.PPM:
-            return Reading.of(value, preferred)
-        raise InputError(
-            "ppm_without_scale",
-            f"{text.strip()} means different strengths on different pens; "
-            f"say which scale: {SCALE_CHOICES}.",
-        )
+        return Reading.of(value, _ppm_scale(text, ppm[1], preferred))
     raise InputError(
         "unknown_unit", f"“{text.strip()}”: give the unit: EC, mS/cm, uS/cm, CF, {SCALE_CHOICES}."
+    )
+
+
+def _ppm_scale(text: str, named: str | None, preferred: ReadingScale | None) -> ReadingScale:
+    """The scale of a reading in ppm: as named, else that of the grower's own meter."""
+    if named:
+        scale = next((s for s in PPM_SCALES if str(s) == named), None)
+        if scale is None:
+            raise InputError("unknown_unit", f"ppm {named} is no scale: {SCALE_CHOICES}.")
+        return ReadingScale(ReadingUnit.PPM, scale)
+    if preferred and preferred.unit is ReadingUnit.PPM:
+        return preferred
+    raise InputError(
+        "ppm_without_scale",
+        f"{text.strip()} means different strengths on different pens; "
+        f"say which scale: {SCALE_CHOICES}.",
     )
 
 

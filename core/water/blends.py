@@ -32,13 +32,9 @@ def blend(parts: Sequence[tuple[str, Water, Fraction]]) -> Water:
     Raises:
         InputError: shares that do not come to 1, or too many parts.
     """
-    if not 1 <= len(parts) <= MOST_WATERS:
-        raise InputError("blend_unclear", f"A blend has 1 to {MOST_WATERS} waters.", "parts")
+    # One property of the blend after the other.
     shares = [share for *_, share in parts]
-    if sum(shares) != 1 or min(shares) <= 0:
-        raise InputError(
-            "blend_unclear", "The shares of a blend are above 0 and come to 100 %.", "parts"
-        )
+    _check_shares(shares)
     waters = [water for _, water, _ in parts]
     if len(waters) == 1:
         return waters[0]
@@ -53,9 +49,18 @@ def blend(parts: Sequence[tuple[str, Water, Fraction]]) -> Water:
         kind=_shared_kind(waters),
         temperature=_mean([water.temperature for water in waters], shares),
         disinfectant=_worst(waters),
-        stood_h=min((w.stood_h for w in waters if w.is_chlorinated), default=Fraction(0)),
+        stood_h=_least_stood(waters),
         parts=tuple(Part(name, share) for name, _, share in parts),
     )
+
+
+def _check_shares(shares: Sequence[Fraction]) -> None:
+    if not 1 <= len(shares) <= MOST_WATERS:
+        raise InputError("blend_unclear", f"A blend has 1 to {MOST_WATERS} waters.", "parts")
+    if sum(shares) != 1 or min(shares) <= 0:
+        raise InputError(
+            "blend_unclear", "The shares of a blend are above 0 and come to 100 %.", "parts"
+        )
 
 
 def _mean(values: Sequence[Fraction | None], shares: Sequence[Fraction]) -> Fraction | None:
@@ -66,6 +71,11 @@ def _mean(values: Sequence[Fraction | None], shares: Sequence[Fraction]) -> Frac
             return None
         total += value * share
     return total
+
+
+def _least_stood(waters: Sequence[Water]) -> Fraction:
+    """Hours that the chlorinated one stood which stood least; 0 where none is."""
+    return min((w.stood_h for w in waters if w.is_chlorinated), default=Fraction(0))
 
 
 def _shared_kind(waters: Sequence[Water]) -> WaterKind | None:

@@ -106,6 +106,7 @@ def _chart_and_labels(given: JudgingInput) -> Iterator[Caution]:
 
 def _by_labels(given: JudgingInput) -> Fraction | None:
     """mS/cm that the feed adds by its labels; None where not all tell, or some are wished off."""
+    # Each way of not knowing ends the sum at once.
     feed = [pour for pour in given.pours if pour.product.is_feed]
     if given.chemistry is None or not feed:
         return None

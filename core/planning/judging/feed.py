@@ -155,17 +155,19 @@ def _pair(
     amounts = [item.amount if item else None for item in items]
     if amounts[0] == amounts[1] or not _is_one_to_one(items):
         return
-    poured = {pour.product.key for pour in given.pours}
-    wished_away = [
-        product
-        for product, item in zip(group, items, strict=True)
-        if product.key not in poured and item and item.nominal and item.nominal.value
-    ]
+    wished_away = _wished_away(given, items)
     if wished_away:
         yield _missing(given, wished_away[0], group)
     else:
         nominal = [item.nominal if item else None for item in items]
         yield _unequal(given, group, [amount_words(amount) for amount in amounts], nominal)
+
+
+def _wished_away(given: JudgingInput, items: Sequence[Dosed | None]) -> list[Product]:
+    """What the chart doses and nobody pours."""
+    poured = {pour.product.key for pour in given.pours}
+    there = [item for item in items if item and item.product.key not in poured]
+    return [item.product for item in there if item.nominal and item.nominal.value]
 
 
 def _is_one_to_one(items: Sequence[Dosed | None]) -> bool:

@@ -4,12 +4,13 @@ from collections.abc import Iterator
 from fractions import Fraction
 
 from core.cautions import CREDIT_FROM, CREDIT_FROM_PPM, UNLIKE_REPORT, UNLIKE_REPORT_MS_CM, Caution
-from core.chart import Role
+from core.chart import Product, Role
 from core.chemistry import Component, contents_of
 from core.chemistry.elements import weight_of
 from core.chemistry.source import source_water
 from core.planning.doses import Dosed
 from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
+from core.planning.shelf import HardForm
 from core.planning.tank import label_of
 from core.quantities import Amount, Reading, decimal_text, number_text
 from core.water import HARD_CALCIUM_PPM, Disinfectant, TargetConvention, Water
@@ -111,11 +112,11 @@ def _takes_half(given: JudgingInput, source: Reading) -> Caution:
 
 
 def _hardness(given: JudgingInput) -> Iterator[Caution]:
+    # Three cautions keep out of each other's way here, and nowhere else.
     water, request = given.request.water, given.request
     calmag = given.poured(Role.CALMAG)
     credits = [credit for product in calmag for credit in _credit(given, product.key)]
-    shelf = [] if request.hard_forms else [item.product for item in given.dosed]
-    forms = [(one, form) for one in shelf if (form := request.shelf.of(one.key).hard_form)]
+    forms = [] if request.hard_forms else _hard_forms(given)
     if water.is_hard and not credits:  # a credit is the same, with its way out
         yield _hard(given, keys(calmag), has_form=bool(forms))
     if water.is_hard and forms and not _salty(water):
@@ -127,6 +128,13 @@ def _hardness(given: JudgingInput) -> Iterator[Caution]:
             remedy={"hard_forms": "true"},
         )
     yield from credits
+
+
+def _hard_forms(given: JudgingInput) -> list[tuple[Product, HardForm]]:
+    """What is dosed and has a form for hard water on the shelf, with that form."""
+    shelf = given.request.shelf
+    dosed = [item.product for item in given.dosed]
+    return [(one, form) for one in dosed if (form := shelf.of(one.key).hard_form)]
 
 
 def _salty(water: Water) -> bool:
@@ -165,6 +173,7 @@ def _hard(given: JudgingInput, calmag: tuple[str, ...], *, has_form: bool) -> Ca
 
 def _credit(given: JudgingInput, product: str) -> Iterator[Caution]:
     """Cal-mag stands in for calcium that soft water lacks: what the water has is credited."""
+    # A sum told as it is worked, each way of not knowing ending it.
     item = next(item for item in given.dosed if item.product.key == product)
     calcium = given.request.water.report.calcium
     # The full dose at this mix's end and strength, whatever was wished for this product.
