@@ -1,7 +1,7 @@
 """What products are for, and all that follows from it: one table.
 
 A new role is a line of `Role` and a line of `ROLES`; its words on screen are in
-`web/src/words/roles.ts`, which does not compile without them.
+`web/src/words/growing.ts`, which does not compile without them.
 """
 
 from collections.abc import Mapping
