@@ -55,8 +55,6 @@ SAME_PH = 0.05
 def read_ph(replay: Replay) -> PhCourse:
     """Read pH, and correct by portions until it is right or accepted."""
     course = PhCourse()
-    if replay.ended:
-        return course
     most = MOST_ROUNDS if replay.plan.ph_expected is not None else MOST_CAREFUL_ROUNDS
     for turn in range(1, most + 1):
         read = replay.step(f"read-ph-{turn}", StepKind.READ_PH)

@@ -3,9 +3,9 @@
 from dataclasses import dataclass
 from fractions import Fraction
 
+from core.guided.course import EcCourse
 from core.guided.doubting import Trust, settle_volume, weigh
-from core.guided.events import EventKind
-from core.guided.ph import WAIT_MIN
+from core.guided.draining import drain, let_mix_through
 from core.guided.replay import MOST_ROUNDS, Replay
 from core.guided.steering import (
     HARDLY,
@@ -45,25 +45,27 @@ class _Made:
         return max(1 + self.move / above, Fraction(1, 1000))
 
 
-def read_ec(replay: Replay) -> None:
+def read_ec(replay: Replay) -> EcCourse:
     """Read EC, and correct until it is right, accepted, or not to be believed."""
     # One round: every way in which it ends is named where it does.
-    if replay.ended or not _tells(replay):
-        return
+    course = EcCourse()
+    if not _tells(replay):
+        return course
     made: _Made | None = None
     for turn in range(1, MOST_ROUNDS + 1):
         read = replay.step(f"read-ec-{turn}", StepKind.READ_EC)
         if read is None or read.figure is None:
-            return
+            return course
         replay.ec = read.figure
-        trust = _believed(replay, turn, made)
+        trust = _believed(replay, course, turn, made)
         if replay.is_ahead:
-            return
-        made = _act(replay, turn, trust) if trust in _JUDGED else None
-        if replay.correction is not None:
-            replay.verdicts.append(replay.correction.verdict)
+            return course
+        made = _act(replay, course, turn, trust) if trust in _JUDGED else None
+        if course.correction is not None:
+            course.verdicts.append(course.correction.verdict)
         if made is None and trust is not Trust.AGAIN:
-            return
+            return course
+    return course
 
 
 def _tells(replay: Replay) -> bool:
@@ -76,22 +78,22 @@ def _tells(replay: Replay) -> bool:
 _JUDGED = (Trust.FITS, Trust.STANDS)
 
 
-def _believed(replay: Replay, turn: int, made: _Made | None) -> Trust:
+def _believed(replay: Replay, course: EcCourse, turn: int, made: _Made | None) -> Trust:
     """Whether the reading goes along with what was done, and with all that is in."""
     assert replay.ec is not None
     name = f"ec-{turn}"
     if made is not None and not follows(Slope(replay.ec - made.before, made.move)):
-        replay.correction = Correction(Verdict.UNMOVED)
+        course.correction = Correction(Verdict.UNMOVED)
         replay.ledger.keep(1 / made.supposed(replay.source))  # what did not show is not counted on
         if not replay.advised(name, Verdict.UNMOVED):
             return Trust.LEFT
-        replay.doubt(replay.ec)
+        replay.doubts.looked_into.append(replay.ec)
         return Trust.AGAIN
     if made is not None and made.drained:
         _after_draining(replay, name, made)
-    stood = replay.has_stood(replay.ec)
+    stood = replay.doubts.stands(replay.ec)
     was_odd = replay.rise_at(replay.ec).is_odd
-    trust = weigh(replay, name, replay.ec)
+    trust = course.believe(weigh(replay, name, replay.ec))
     # What did not follow a correction, and still shows the same, is not corrected again.
     return Trust.STANDS if stood and not was_odd else trust
 
@@ -113,28 +115,30 @@ def _after_draining(replay: Replay, name: str, made: _Made) -> None:
         ledger.keep(ledger.litres / litres)  # the reading tells what is in, whatever it is in
 
 
-def _act(replay: Replay, turn: int, trust: Trust) -> _Made | None:
+def _act(replay: Replay, course: EcCourse, turn: int, trust: Trust) -> _Made | None:
     """Lay out what the reading calls for; None where nothing follows any more."""
     # The verdicts in the order in which they count; each ends here.
     assert replay.ec is not None
     if replay.target is None:  # where there is no target the reading is a check
-        replay.correction = Correction(Verdict.RIGHT if trust is Trust.FITS else Verdict.ODD)
+        course.correction = Correction(Verdict.RIGHT if trust is Trust.FITS else Verdict.ODD)
         return None
-    replay.correction = judged(replay, replay.ec, *_band(replay))
-    verdict = replay.correction.verdict
+    course.correction = judged(replay, replay.ec, *_band(replay))
+    verdict = course.correction.verdict
     if verdict is Verdict.RIGHT:
-        _check_ratio(replay, turn)
+        _check_ratio(replay, course, turn)
         return None
     if verdict is Verdict.WATER_TOO_STRONG or turn == MOST_ROUNDS:
         why = verdict if verdict is Verdict.WATER_TOO_STRONG else Verdict.TOO_MANY_ROUNDS
-        replay.correction = Correction(why)
+        course.correction = Correction(why)
         replay.advised(f"ec-{turn}", why)
         return None
     # Thinning by litres that somebody measured is safe by whatever reading.
-    if trust is Trust.STANDS and not (verdict is Verdict.STRONG and replay.volume_told):
-        replay.correction = Correction(_why_it_stands(replay, replay.ec))
+    if trust is Trust.STANDS and not (verdict is Verdict.STRONG and replay.doubts.volume_told):
+        course.correction = Correction(_why_it_stands(replay, replay.ec))
         return None
-    return _thin(replay, turn) if verdict is Verdict.STRONG else _strengthen(replay, turn)
+    if verdict is Verdict.STRONG:
+        return _thin(replay, turn, course.correction.drain_l)
+    return _strengthen(replay, course, turn)
 
 
 def _why_it_stands(replay: Replay, reading: Fraction) -> Verdict:
@@ -156,73 +160,56 @@ def _band(replay: Replay) -> tuple[Fraction, Fraction]:
     return low, high
 
 
-def _check_ratio(replay: Replay, turn: int) -> None:
+def _check_ratio(replay: Replay, course: EcCourse, turn: int) -> None:
     """A pair out of its ratio is never right without a word."""
     if replay.ledger.is_askew(RATIO_OFF):
-        replay.correction = Correction(Verdict.RATIO_OFF)
+        course.correction = Correction(Verdict.RATIO_OFF)
         replay.advised(f"ratio-{turn}", Verdict.RATIO_OFF)
 
 
-def _thin(replay: Replay, turn: int) -> _Made | None:
+def _thin(replay: Replay, turn: int, litres: Fraction) -> _Made | None:
     assert replay.ec is not None
     before = replay.ec
-    drained = drain(replay, f"{turn}")
+    drained = drain(replay, f"{turn}", litres)
     if drained is None:
         return None
     kept = 1 - min(drained / replay.litres, Fraction(1))
     return _Made(before, (before - (replay.source or Fraction(0))) * (kept - 1), drained)
 
 
-def drain(replay: Replay, name: str) -> Fraction | None:
-    """Lay out draining and filling; the litres, None if that is left out."""
-    assert replay.correction is not None
-    litres = replay.correction.drain_l
-    done = replay.step(f"drain-{name}", StepKind.DRAIN, amount=litres, unit="L")
-    if done is not None and done.kind is EventKind.SKIPPED:
-        return None
-    if done is not None and done.figure is not None:
-        litres = done.figure
-    replay.ledger.keep(1 - min(litres / replay.litres, Fraction(1)))
-    _settle(replay, name)
-    return litres
-
-
-def _settle(replay: Replay, name: str) -> None:
-    """Let a correction mix through before the next reading."""
-    replay.step(f"settle-{name}", StepKind.WAIT, seconds=WAIT_MIN * 60)
-
-
-def _strengthen(replay: Replay, turn: int) -> _Made | None:
+def _strengthen(replay: Replay, course: EcCourse, turn: int) -> _Made | None:
     """More of every base part: up to its dose freely, past it only on purpose."""
     assert replay.ec is not None
     assert replay.aim is not None
     wanted = _more(replay, replay.aim - replay.ec)
     if wanted is None:
-        replay.correction = Correction(Verdict.UNMOVED)
+        course.correction = Correction(Verdict.UNMOVED)
         replay.advised(f"ec-{turn}", Verdict.UNMOVED)
         return None
     before = replay.ec
-    portion = _portion(replay, turn, wanted)
+    portion = _portion(replay, course, turn, wanted)
     made = _add(replay, turn, portion) if portion else {}
     if not made:
         return None
-    _settle(replay, f"{turn}")
+    let_mix_through(replay, f"{turn}")
     rises = (replay.ledger.ec_rise(key, amount) for key, amount in made.items())
     return _Made(before, replay.rise_at(before).worth * sum(rises, Fraction(0)))
 
 
-def _portion(replay: Replay, turn: int, wanted: dict[str, Fraction]) -> dict[str, Fraction] | None:
+def _portion(
+    replay: Replay, course: EcCourse, turn: int, wanted: dict[str, Fraction]
+) -> dict[str, Fraction] | None:
     """What is added of what is wanted; None where all is in that may be, and none goes past it."""
     ledger = replay.ledger
     within = {key: min(amount, ledger.left(key)) for key, amount in wanted.items()}
     if any(within[key] > ledger.dose(key) * LEAST_ADDED for key in within):
         return within
     if _is_near_enough(replay):
-        replay.correction = Correction(Verdict.RIGHT)
-        _check_ratio(replay, turn)
+        course.correction = Correction(Verdict.RIGHT)
+        _check_ratio(replay, course, turn)
         return None
-    replay.offer = _offer(replay, wanted)
-    replay.correction = Correction(Verdict.BEYOND_DOSE)
+    course.offer = _offer(replay, wanted)
+    course.correction = Correction(Verdict.BEYOND_DOSE)
     return wanted if replay.advised(f"beyond-{turn}", Verdict.BEYOND_DOSE) else None
 
 
@@ -283,7 +270,7 @@ def _add(replay: Replay, turn: int, amounts: dict[str, Fraction]) -> dict[str, F
         if done is None:
             made[key] = amount
         elif done.figure is not None:
-            replay.went_in(at, done.figure)
+            replay.ledger.pour(key, done.figure)
             made[key] = done.figure
     return {key: amount for key, amount in made.items() if amount > 0}
 

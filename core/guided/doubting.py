@@ -1,5 +1,6 @@
 """A reading that contradicts what went in: its cause is looked for, and the volume settled."""
 
+from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
 
@@ -23,32 +24,45 @@ class Trust(StrEnum):
     STANDS = "stands"
 
 
-def weigh(replay: Replay, name: str, reading: Fraction) -> Trust:
+@dataclass(frozen=True, slots=True)
+class Weighed:
+    """A reading beside what is in the tank.
+
+    Args:
+        trust: how far it is believed.
+        slope: what it shows, where that contradicts.
+        correction: what was advised, where its cause was to be looked for.
+    """
+
+    trust: Trust
+    slope: Slope | None = None
+    correction: Correction | None = None
+
+
+def weigh(replay: Replay, name: str, reading: Fraction) -> Weighed:
     """Lay out what a reading asks for that contradicts what is in the tank.
 
     Hardly any rise is first looked for at the pen; another rise than expected is first asked of the
     volume. What contradicts then is advised, read again, and if it says the same it stands.
     """
     # One course of asking: pen, volume, again, believed; apart it could not be followed.
-    slope = replay.rise_at(reading)
+    slope, doubts = replay.rise_at(reading), replay.doubts
     if not slope.is_odd:
-        replay.suspect = None
-        return Trust.FITS
-    replay.slope = slope
-    replay.suspect = volume_by_rise(replay.litres, slope, replay.source or Fraction(0))
-    stood = replay.has_stood(reading)
-    if (not slope.is_unmoved or stood) and not replay.volume_asked:
-        settle_volume(replay, name, replay.suspect, slope)
+        doubts.suspect = None
+        return Weighed(Trust.FITS)
+    doubts.suspect = volume_by_rise(replay.litres, slope, replay.source or Fraction(0))
+    stood = doubts.stands(reading)
+    if (not slope.is_unmoved or stood) and not doubts.volume_asked:
+        settle_volume(replay, name, doubts.suspect, slope)
         if replay.is_ahead or not replay.rise_at(reading).is_odd:
-            return Trust.FITS
+            return Weighed(Trust.FITS, slope)
     if stood:
-        return Trust.STANDS
+        return Weighed(Trust.STANDS, slope)
     why = Verdict.UNMOVED if replay.rise_at(reading).is_unmoved else Verdict.ODD
-    replay.correction = Correction(why)
     if not replay.advised(name, why):
-        return Trust.LEFT
-    replay.doubt(reading)
-    return Trust.AGAIN
+        return Weighed(Trust.LEFT, slope, Correction(why))
+    doubts.looked_into.append(reading)
+    return Weighed(Trust.AGAIN, slope, Correction(why))
 
 
 def settle_volume(
@@ -60,24 +74,23 @@ def settle_volume(
     on the reading alone, which a pen that shows too little gives too. Litres that somebody measured
     count; for printed doses only where the reading agrees.
     """
-    replay.volume_asked = True
-    replay.offered = estimate
+    doubts, ledger = replay.doubts, replay.ledger
+    doubts.volume_asked, doubts.offered = True, estimate
     done = replay.step(
         f"volume-{name}", StepKind.VOLUME, amount=estimate.litres if estimate else None, unit="L"
     )
     if done is None or done.kind is EventKind.SKIPPED:
         return
-    ledger = replay.ledger
     if done.figure:
         before, ledger.litres = ledger.litres, done.figure
-        replay.volume_told = True
+        doubts.volume_told = True
         agrees = (
             slope is None
             or not Slope(slope.measured, slope.expected * before / ledger.litres).is_odd
         )
         ledger.dose_litres = ledger.litres if agrees else min(ledger.litres, ledger.dose_litres)
-        replay.suspect = None if agrees else replay.suspect
+        doubts.suspect = None if agrees else doubts.suspect
     elif estimate is not None and estimate.litres < ledger.litres:
         ledger.litres = estimate.litres
         ledger.dose_litres = min(ledger.dose_litres, ledger.litres)
-        replay.suspect = None
+        doubts.suspect = None

@@ -3,6 +3,8 @@
 from fractions import Fraction
 
 from core.guided.by_reading import pour_until_reading
+from core.guided.course import FeedCourse, Prepared
+from core.guided.overpouring import way_out_of
 from core.guided.passes import read_between
 from core.guided.plan import GuidedPour
 from core.guided.replay import Replay
@@ -16,22 +18,24 @@ FAR_ABOVE = Fraction(3, 10)
 our own default, twice what a season changes most mains by (from memory)."""
 
 
-def prepare(replay: Replay) -> None:
+def prepare(replay: Replay) -> Prepared:
     """Water, its reading, bottles, gear."""
     replay.step("fill", StepKind.FILL, amount=replay.plan.litres, unit="L")
-    _read_water(replay)
+    prepared = _read_water(replay)
     replay.step("temperature", StepKind.READ_TEMPERATURE)
-    if replay.ended:
-        return
+    if prepared.ended:
+        return prepared
     if replay.plan.chlorine_h > 0:
         replay.step("chlorine", StepKind.CHLORINE)
     replay.step("bottles", StepKind.BOTTLES)
     if replay.plan.handles_acid:
         replay.step("gear", StepKind.GEAR)
+    return prepared
 
 
-def _read_water(replay: Replay) -> None:
+def _read_water(replay: Replay) -> Prepared:
     """Read the water; one that leaves no room, or reads far above the plan, is read once more."""
+    prepared = Prepared()
     replay.source = replay.plan.source
     for turn, name in enumerate(("read-water", "read-water-2")):
         read = replay.step(name, StepKind.READ_WATER)
@@ -41,11 +45,13 @@ def _read_water(replay: Replay) -> None:
         why = _unlike_plan(replay)
         if why is None or (turn and why is Verdict.WATER_STRONGER):
             break
-        replay.correction = Correction(why)
-        if not replay.advised(f"water-{turn + 1}", why) or turn:
-            replay.ended = why is Verdict.WATER_TOO_STRONG
+        followed = replay.advised(f"water-{turn + 1}", why)
+        over = turn > 0 or not followed
+        prepared = Prepared(Correction(why), ended=over and why is Verdict.WATER_TOO_STRONG)
+        if over:
             break
     _make_room(replay)
+    return prepared
 
 
 def _unlike_plan(replay: Replay) -> Verdict | None:
@@ -70,19 +76,19 @@ def _make_room(replay: Replay) -> None:
         replay.ledger.shrink = min(left / planned, Fraction(1))
 
 
-def feed(replay: Replay) -> None:
+def feed(replay: Replay) -> FeedCourse:
     """Every pour but the live ones that end the order, with a reading in a split base."""
-    if replay.ended:
-        return
+    course = FeedCourse()
     pours = replay.plan.pours
     for at in range(_first_live_at_the_end(replay)):
         pour = pours[at]
-        if pour.turn is Pass.SECOND and replay.second is None:
-            read_between(replay)
+        if pour.turn is Pass.SECOND and course.second is None:
+            course.second = read_between(replay, course)
         if pour.stop_at_rise is not None:
-            pour_until_reading(replay, at, pour)
+            pour_until_reading(replay, at, course)
         else:
-            _pour(replay, at, pour)
+            _pour(replay, at, course)
+    return course
 
 
 def _first_live_at_the_end(replay: Replay) -> int:
@@ -95,22 +101,21 @@ def _first_live_at_the_end(replay: Replay) -> int:
 
 def live(replay: Replay) -> None:
     """Live cultures, after pH."""
-    if replay.ended:
-        return
     for at in range(_first_live_at_the_end(replay), len(replay.plan.pours)):
-        _pour(replay, at, replay.plan.pours[at])
+        _pour(replay, at, FeedCourse())  # no finished tank is thinned for cultures
 
 
-def _amount(replay: Replay, pour: GuidedPour) -> Fraction:
-    if pour.turn is Pass.SECOND and replay.second is not None:
-        return replay.second.amounts.get(pour.key, Fraction(0))
+def _amount(replay: Replay, pour: GuidedPour, course: FeedCourse) -> Fraction:
+    if pour.turn is Pass.SECOND and course.second is not None:
+        return course.second.amounts.get(pour.key, Fraction(0))
     amount = (pour.amount or Fraction(0)) * (replay.ledger.shrink if pour.scaled else 1)
     # If one part of the base was overpoured, the others follow it.
-    return amount * replay.ratio if pour.base else amount
+    return amount * course.ratio if pour.base else amount
 
 
-def _pour(replay: Replay, at: int, pour: GuidedPour) -> None:
-    amount = _amount(replay, pour)
+def _pour(replay: Replay, at: int, course: FeedCourse) -> None:
+    pour = replay.plan.pours[at]
+    amount = _amount(replay, pour, course)
     name = f"{at + 1}-{pour.key}"
     if amount == 0 and not replay.is_ahead and f"pour-{name}" not in replay.first:
         return
@@ -118,17 +123,18 @@ def _pour(replay: Replay, at: int, pour: GuidedPour) -> None:
         replay.step(f"shake-{name}", StepKind.SHAKE, pour=at)
     done = replay.step(f"pour-{name}", StepKind.POUR, pour=at, amount=amount, unit=pour.unit.value)
     if done is not None and done.figure is not None:
-        replay.went_in(at, done.figure)
-        _let_others_follow(replay, pour, amount, done.figure)
+        replay.ledger.pour(pour.key, done.figure)
+        course.way_out = way_out_of(replay, at) or course.way_out
+        _let_others_follow(course, pour, amount, done.figure)
     replay.stir_and_wait(at, name)
 
 
 def _let_others_follow(
-    replay: Replay, pour: GuidedPour, amount: Fraction, poured: Fraction
+    course: FeedCourse, pour: GuidedPour, amount: Fraction, poured: Fraction
 ) -> None:
     """If the first part of the base that is off was poured otherwise, the others follow it."""
-    if not pour.base or pour.turn is Pass.SECOND or not amount or replay.ratio != 1:
+    if not pour.base or pour.turn is Pass.SECOND or not amount or course.ratio != 1:
         return
     off = poured / amount
     if abs(off - 1) > OVERPOURED:  # what a vessel's mark rounds is no overpouring
-        replay.ratio = off
+        course.ratio = off

@@ -3,9 +3,10 @@
 from collections.abc import Mapping
 from fractions import Fraction
 
+from core.guided.course import FeedCourse
 from core.guided.doubting import Trust, weigh
 from core.guided.replay import Replay, base_before
-from core.guided.steering import Slope, second_pour
+from core.guided.steering import SecondPour, Slope, second_pour
 from core.guided.steps import StepKind
 from core.planning.planned_pours import Pass
 
@@ -16,21 +17,21 @@ _Amounts = Mapping[str, Fraction]
 """mL or g by product."""
 
 
-def read_between(replay: Replay) -> None:
-    """Read between the passes, and see by it how much of the rest goes in."""
+def read_between(replay: Replay, course: FeedCourse) -> SecondPour:
+    """Read between the passes; how much of the rest goes in by it."""
     keys = [pour.key for pour in replay.plan.pours if pour.turn is Pass.SECOND]
     before = {key: replay.ledger.dose(key) for key in keys}
-    trust = _read(replay)
+    trust = _read(replay, course)
     first = _first(replay, keys, trust)
     slope, headroom = None, Fraction(0)
     if trust in (Trust.FITS, Trust.STANDS) and replay.ec is not None and replay.aim is not None:
-        slope = replay.slope = _slope(replay, first, replay.ec)
+        slope = course.slope = _slope(replay, first, replay.ec)
         headroom = replay.aim - _later(replay) - replay.ec
     whole = _whole(replay, before, trust)
-    replay.second = second_pour(first, whole, slope=slope, ec_headroom=headroom)
+    return second_pour(first, whole, slope=slope, ec_headroom=headroom)
 
 
-def _read(replay: Replay) -> Trust | None:
+def _read(replay: Replay, course: FeedCourse) -> Trust | None:
     """The reading between two passes, looked into where it is odd; None where there is none yet."""
     for turn in range(1, MOST_BETWEEN + 1):
         name = "between" if turn == 1 else f"between-{turn}"
@@ -40,7 +41,9 @@ def _read(replay: Replay) -> Trust | None:
         if read.figure is None:
             return Trust.LEFT
         replay.ec = read.figure
-        trust = weigh(replay, name, replay.ec) if replay.source is not None else Trust.LEFT
+        if replay.source is None:
+            return Trust.LEFT
+        trust = course.believe(weigh(replay, name, replay.ec))
         if trust is not Trust.AGAIN:
             return trust
     return Trust.STANDS

@@ -8,16 +8,7 @@ from core.guided.events import Event, EventKind
 from core.guided.ledger import Ledger
 from core.guided.placing import adjusted_in_all, poured_in_all
 from core.guided.plan import GuidedPlan, GuidedPour
-from core.guided.steering import (
-    OVERPOURED,
-    PEN_SWAY,
-    Correction,
-    Offer,
-    SecondPour,
-    Slope,
-    Verdict,
-    WayOut,
-)
+from core.guided.steering import PEN_SWAY, Slope
 from core.guided.steps import Step, StepKind, StepStatus
 from core.guided.volume import VolumeEstimate
 
@@ -33,14 +24,48 @@ ten steps of a pen."""
 
 
 @dataclass(slots=True)
+class Doubts:
+    """What readings gave reason to doubt, through the whole mix.
+
+    Args:
+        looked_into: the readings whose cause was looked for.
+        suspect: the volume that a reading tells and nobody has settled.
+        offered: the volume that was offered when it was asked for.
+        volume_asked: whether it was asked for.
+        volume_told: whether somebody measured it.
+    """
+
+    looked_into: list[Fraction] = field(default_factory=list)
+    suspect: VolumeEstimate | None = None
+    offered: VolumeEstimate | None = None
+    volume_asked: bool = False
+    volume_told: bool = False
+
+    def stands(self, reading: Fraction) -> bool:
+        """Whether a reading was looked into and shows the same, or others for long enough."""
+        if not self.looked_into:
+            return False
+        same = abs(self.looked_into[-1] - reading) <= PEN_SWAY
+        return same or len(self.looked_into) >= MOST_DOUBTS
+
+
+@dataclass(slots=True)
 class Replay:
     """Goes through a mix step by step, as far as it was done; what follows is laid out ahead.
 
-    `core.guided.feeding`, `correcting`, `doubting` and `adjusting` lay out the steps. `ledger` is
-    what went in and what of it is in still, `astray` what went in at steps that are laid out no
-    more, `ratio` what an overpoured part asks of the others. `doubted` are the readings that were
-    looked into; `suspect` the volume that a reading tells which nobody has settled; `ended` that
-    nothing more is poured at all.
+    `core.guided.feeding`, `correcting` and `adjusting` lay out the steps, and give back what came
+    of their part; here is what every part stands on.
+
+    Args:
+        plan: what the mix was started from.
+        first: of each step the event that counts.
+        astray: what went in at steps that are laid out no more.
+        ledger: what went in, and what of it is in still.
+        steps: those laid out so far.
+        now: index of the one on now.
+        at: when the last was over.
+        source, ec: what the water read, and what the tank read last; mS/cm.
+        doubts: what readings gave reason to doubt.
     """
 
     plan: GuidedPlan
@@ -51,20 +76,8 @@ class Replay:
     now: int | None = None
     at: float | None = None
     source: Fraction | None = None
-    ratio: Fraction = Fraction(1)
-    slope: Slope | None = None
-    second: SecondPour | None = None
-    way_out: WayOut | None = None
-    correction: Correction | None = None
-    offer: Offer | None = None
     ec: Fraction | None = None
-    doubted: list[Fraction] = field(default_factory=list)
-    verdicts: list[Verdict] = field(default_factory=list)
-    suspect: VolumeEstimate | None = None
-    offered: VolumeEstimate | None = None
-    volume_asked: bool = False
-    volume_told: bool = False
-    ended: bool = False
+    doubts: Doubts = field(default_factory=Doubts)
 
     def __post_init__(self) -> None:
         self.ledger = Ledger(self.plan, self.plan.litres, self.plan.litres)
@@ -126,7 +139,8 @@ class Replay:
     @property
     def least_litres(self) -> Fraction:
         """The smallest volume that a reading allows; acid is for that one."""
-        return min(self.litres, self.suspect.low) if self.suspect else self.litres
+        suspect = self.doubts.suspect
+        return min(self.litres, suspect.low) if suspect else self.litres
 
     @property
     def target(self) -> tuple[Fraction, Fraction] | None:
@@ -152,51 +166,6 @@ class Replay:
     def rise_at(self, reading: Fraction) -> Slope:
         """What the water's reading rose by, beside what is in should have brought."""
         return Slope(reading - (self.source or Fraction(0)), self.ledger.expected)
-
-    def doubt(self, reading: Fraction) -> None:
-        """A reading was looked into."""
-        self.doubted.append(reading)
-
-    def has_stood(self, reading: Fraction) -> bool:
-        """Whether a reading was looked into and shows the same, or others for long enough."""
-        if not self.doubted:
-            return False
-        same = abs(self.doubted[-1] - reading) <= PEN_SWAY
-        return same or len(self.doubted) >= MOST_DOUBTS
-
-    def went_in(self, at: int, figure: Fraction) -> None:
-        """Count what was poured of the pour at a place; if it is too much, there are ways out."""
-        pour = self.plan.pours[at]
-        self.ledger.pour(pour.key, figure)
-        poured, planned = self.ledger.poured[pour.key], self.ledger.dose(pour.key)
-        if planned > 0 and poured > planned * (1 + OVERPOURED) and self.correction is None:
-            self.way_out = self._way_out(at, poured, planned)
-
-    def _way_out(self, at: int, poured: Fraction, planned: Fraction) -> WayOut:
-        # The ways out rest on the same few facts, and are laid out together.
-        pour, over = self.plan.pours[at], poured / planned
-        to_come = {p.key for p in self.plan.pours[at + 1 :] if not (p.live or p.key == pour.key)}
-        tells = any(p.ec_rise for p in self.plan.pours) and self.source is not None
-        behind = [key for key in self.plan.base if key != pour.key and key not in to_come]
-        return WayOut(
-            pour.key,
-            poured,
-            planned,
-            dilute_to=self.litres * over,
-            accept_at=self._reading_if_kept(pour, to_come, over) if tells else None,
-            behind=tuple(behind) if pour.base else (),
-        )
-
-    def _reading_if_kept(self, pour: GuidedPour, to_come: set[str], over: Fraction) -> Fraction:
-        """What the finished tank reads if what went in too much stays, and the base follows it."""
-        reading = self.source or Fraction(0)
-        for key in dict.fromkeys(p.key for p in self.plan.pours):
-            amount = self.ledger.poured.get(key, Fraction(0))
-            if key in to_come:
-                follows = pour.base and key in self.plan.base
-                amount = self.ledger.dose(key) * (over if follows else 1)
-            reading += self.ledger.ec_rise(key, amount)
-        return reading
 
     def stir_and_wait(self, at: int, name: str) -> None:
         """Lay out what follows a pour."""

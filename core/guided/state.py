@@ -7,7 +7,8 @@ from fractions import Fraction
 from core.guided.adjusting import PhCourse, read_ph
 from core.guided.bounds import Portion
 from core.guided.correcting import read_ec
-from core.guided.events import Event, EventKind, tell
+from core.guided.course import EcCourse, FeedCourse, Prepared
+from core.guided.events import CountedEvents, Event, EventKind, tell
 from core.guided.feeding import feed, live, prepare
 from core.guided.ph import Assistance
 from core.guided.placing import adjusted_in_all, poured_in_all, unplaced
@@ -99,39 +100,53 @@ class GuidedState:
     undoable: str | None
 
 
+def _conflicts(told: CountedEvents) -> tuple[Conflict, ...]:
+    pairs = ((told.first[other.step], other) for other in told.others)
+    return tuple(Conflict(one.step, one, other) for one, other in pairs if not _agree(one, other))
+
+
 MOST_PASSES = 3
 """Times a mix is walked through until what is laid out no more is known: what went in so counts in
 the sums, and may change what is laid out."""
 
 
+@dataclass(frozen=True, slots=True)
+class _Course:
+    """How a whole mix went, by its parts."""
+
+    run: Replay
+    prepared: Prepared
+    fed: FeedCourse
+    ec: EcCourse
+    ph: PhCourse
+
+
 def _run_through(
     plan: GuidedPlan, first: Mapping[str, Event], astray: tuple[Event, ...]
-) -> tuple[Replay, PhCourse]:
+) -> _Course:
     run = Replay(plan, first, astray)
-    prepare(run)
-    feed(run)
-    read_ec(run)
-    ph = read_ph(run)
-    live(run)
+    prepared = prepare(run)
+    fed, ec, ph = FeedCourse(), EcCourse(), PhCourse()
+    if not prepared.ended:
+        fed = feed(run)
+        ec = read_ec(run)
+        ph = read_ph(run)
+        live(run)
     run.step("cover", StepKind.COVER)
-    return run, ph
+    return _Course(run, prepared, fed, ec, ph)
 
 
 def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
     """Where a mix stands after what happened, in whatever order that was heard of."""
     told = tell(events)
-    run, ph = _run_through(plan, told.first, ())
+    course = _run_through(plan, told.first, ())
     for _ in range(MOST_PASSES):
-        astray = unplaced(plan, told.first, (step.id for step in run.steps))
-        if astray == run.astray:
+        astray = unplaced(plan, told.first, (step.id for step in course.run.steps))
+        if astray == course.run.astray:
             break
-        run, ph = _run_through(plan, told.first, astray)
-    conflicts = [
-        Conflict(other.step, told.first[other.step], other)
-        for other in told.others
-        if not _agree(told.first[other.step], other)
-    ]
+        course = _run_through(plan, told.first, astray)
     counting = told.first.values()
+    run, fed, ec, ph = course.run, course.fed, course.ec, course.ph
     return GuidedState(
         steps=tuple(run.steps),
         now=run.now,
@@ -142,23 +157,23 @@ def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
         source=run.source,
         target=run.target,
         water_off=run.water_off,
-        slope=run.slope,
-        second=run.second,
+        slope=ec.slope or fed.slope,
+        second=fed.second,
         litres=run.litres,
-        estimate=run.offered,
-        offer=run.offer,
+        estimate=run.doubts.offered,
+        offer=ec.offer or fed.offer,
         of_dose={
             key: share
             for key in run.ledger.poured
             if (share := run.ledger.of_dose(key)) is not None
         },
-        way_out=run.way_out,
-        correction=run.correction,
-        verdicts=tuple(run.verdicts),
+        way_out=fed.way_out,
+        correction=ec.correction or fed.correction or course.prepared.correction,
+        verdicts=tuple(ec.verdicts),
         assistance=ph.assistance,
         ec=run.ec,
         ph=ph.ph,
         portions=tuple(ph.portions),
-        conflicts=tuple(conflicts),
+        conflicts=_conflicts(told),
         undoable=told.undoable,
     )

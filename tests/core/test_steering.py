@@ -76,6 +76,22 @@ def test_too_much_of_a_base_part_shows_the_ways_out() -> None:
     assert replay(plan, whole(plan)).way_out is None
 
 
+@pytest.mark.parametrize(
+    ("water_read", "between"), [("0.52", "1.10"), ("0.95", "2.06"), ("0.95", "1.48")]
+)
+@pytest.mark.parametrize("plan", PLANS)
+def test_what_was_advised_before_hides_no_way_out(
+    plan: GuidedPlan, water_read: str, between: str
+) -> None:
+    """A stronger water or an odd reading, looked into and settled, says nothing of a later pour."""
+    last = [p for p in plan.pours if p.base][-1]
+    step = f"pour-{len(plan.pours)}-{last.key}"
+    assert replay(plan, whole(plan)).way_out is None
+    state = told_until(plan, [between, between], water=water_read, pours={step: "900"})
+    assert state.way_out is not None
+    assert state.way_out.product == last.key
+
+
 def test_what_cannot_follow_any_more_is_said_and_the_reading_is_of_what_is_in() -> None:
     """A 200 and B 600 of 200 each, 0.6 each on 0.4: 0.4 + 0.6 + 1.8, by what went in."""
     of = pair(target=ec("1.2"))
