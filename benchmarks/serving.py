@@ -98,9 +98,12 @@ def mix_of(client: Client) -> tuple[str, dict[str, object]]:
     """The recompute address and a request for the first tank."""
     session: dict[str, list[dict[str, int]]] = client.ask("GET", "/api/session")  # type: ignore[assignment]
     grow = session["grows"][0]["id"]
-    quay: dict[str, list[dict[str, int]]] = client.ask("GET", f"/api/grows/{grow}/quay")  # type: ignore[assignment]
-    tank = quay["tanks"][0]
-    version = next(one for one in quay["charts"] if one["chart"] == tank["chart"])
+    tanks, charts = (
+        client.ask("GET", f"/api/grows/{grow}/{listed}")["items"]  # type: ignore[index]
+        for listed in ("tanks", "charts")
+    )
+    tank = tanks[0]
+    version = next(one for one in charts if one["chart"] == tank["chart"])
     body = {
         "tank": tank["id"], "water": tank["water"], "chart": version["id"], "column": "w5",
         "volume": "425 L", "strength": "80 %", "reading": "0.52",

@@ -1,16 +1,48 @@
-"""Charts in the open format, in."""
+"""Charts of a grow, and charts in the open format, in."""
 
 from django.http import HttpRequest
-from ninja import Router
+from ninja import Router, Schema
 from ninja.responses import Status
 
 from core.formats import FeedChart, document_of, read_json
+from server.api.pages import After, page_of
 from server.api.shapes import ErrorOut, Made
-from server.charts.store import publish_chart
+from server.charts.models import ChartVersion
+from server.charts.presenting import ChartOut, chart_out
+from server.charts.store import publish_chart, stored_charts
 from server.grows.scope import Scope
+from server.shelf.models import Product
 
 router = Router(tags=["charts"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
+
+
+class ChartPage(Schema):
+    """Charts in their newest version; `after` asks for those that follow, None where none does."""
+
+    items: list[ChartOut]
+    after: int | None
+
+
+@router.get("/grows/{grow_id}/charts", response={200: ChartPage, **_ANSWERS}, operation_id="charts")
+def charts(request: HttpRequest, grow_id: int, after: After) -> ChartPage:
+    """Charts of a grow, each in its newest version."""
+    scope = Scope.enter(request.user, grow_id)
+    newest = (
+        scope.all(ChartVersion)
+        .filter(chart_id__gt=after)
+        .order_by("chart_id", "-number")
+        .distinct("chart_id")
+        .select_related("chart")
+        .defer("document", "products")
+    )
+    page, more = page_of(newest)
+    stored = stored_charts(scope.grow, scope.all(ChartVersion), [one.pk for one in page])
+    tags = dict(scope.all(Product).values_list("pk", "tag"))
+    return ChartPage(
+        items=[chart_out(version, stored[version.pk], tags) for version in page],
+        after=page[-1].chart_id if more else None,
+    )
 
 
 @router.post(

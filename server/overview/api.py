@@ -1,22 +1,22 @@
-"""What a grow has: tanks, waters and charts, for the first look."""
+"""What a grow has at one glance: what holds for all of it, and its tanks with their mixes."""
 
+from django.db.models import Q
 from django.http import HttpRequest
 from ninja import Router, Schema
 
 from core.order_rules import CalmagPlace, LivePlace, RowsPlace, SilicaPlace
+from server.api.pages import After, page_of
 from server.api.shapes import ErrorOut
-from server.charts.models import ChartVersion
-from server.charts.presenting import ChartOut, chart_out
-from server.charts.store import stored_charts
 from server.grows.scope import Scope
 from server.grows.units import UnitsOut, units_out
 from server.guided.models import Mix
-from server.shelf.models import Product
-from server.tanks.models import Tank, WaterSource
-from server.tanks.presenting import TankOut, WaterOut, tank_out, water_out
+from server.tanks.api import router as tanks_router
+from server.tanks.models import Tank
+from server.tanks.presenting import TankOut, tank_out
 from server.tanks.timeline import last_mixes
 
 router = Router(tags=["overview"])
+_ANSWERS = {404: ErrorOut, 422: ErrorOut}
 
 
 class OrderPreferencesOut(Schema):
@@ -28,8 +28,8 @@ class OrderPreferencesOut(Schema):
     rows: RowsPlace
 
 
-class QuayOut(Schema):
-    """Everything from which a mix can be chosen; `ranges` are the grow's own, ppm as text."""
+class GrowOverview(Schema):
+    """What holds for a whole grow; `ranges` are its own, ppm as text."""
 
     id: int
     name: str
@@ -38,36 +38,22 @@ class QuayOut(Schema):
     units: UnitsOut
     customs: OrderPreferencesOut
     ranges: dict[str, dict[str, str]]
-    tanks: list[TankOut]
-    waters: list[WaterOut]
-    charts: list[ChartOut]
 
 
-def _charts(scope: Scope) -> list[ChartOut]:
-    """The newest version of each chart."""
-    newest = (
-        scope.all(ChartVersion)
-        .order_by("chart_id", "-number")
-        .distinct("chart_id")
-        .select_related("chart")
-        .defer("document", "products")
-    )
-    versions = list(newest)
-    stored = stored_charts(
-        scope.grow, scope.all(ChartVersion), [version.pk for version in versions]
-    )
-    tags = dict(scope.all(Product).values_list("pk", "tag"))
-    return [chart_out(version, stored[version.pk], tags) for version in versions]
+class TankPage(Schema):
+    """Tanks in the grow's order; `after` asks for those that follow, None where none does."""
+
+    items: list[TankOut]
+    after: int | None
 
 
-@router.get("/grows/{grow_id}/quay", response={200: QuayOut, 404: ErrorOut}, operation_id="quay")
-def quay(request: HttpRequest, grow_id: int) -> QuayOut:
-    """Tanks, waters and newest charts of a grow."""
+@router.get(
+    "/grows/{grow_id}", response={200: GrowOverview, 404: ErrorOut}, operation_id="overview"
+)
+def overview(request: HttpRequest, grow_id: int) -> GrowOverview:
+    """What holds for a whole grow."""
     scope = Scope.enter(request.user, grow_id)
-    mixes = dict(scope.all(Mix).filter(ended_at=None).values_list("tank_id", "pk"))
-    tanks = list(Tank.with_readings(scope.all(Tank)))
-    last = last_mixes(tank.pk for tank in tanks)
-    return QuayOut(
+    return GrowOverview(
         id=scope.grow.pk,
         name=scope.grow.name,
         person=request.user.get_username(),
@@ -77,7 +63,25 @@ def quay(request: HttpRequest, grow_id: int) -> QuayOut:
             scope.grow.order_preferences, from_attributes=True
         ),
         ranges=scope.grow.ranges,
-        tanks=[tank_out(scope, tank, mixes=mixes, last=last) for tank in tanks],
-        waters=[water_out(water, scope.membership.meter) for water in scope.all(WaterSource)],
-        charts=_charts(scope),
+    )
+
+
+@tanks_router.get(
+    "/grows/{grow_id}/tanks", response={200: TankPage, **_ANSWERS}, operation_id="tanks"
+)
+def tanks(request: HttpRequest, grow_id: int, after: After) -> TankPage:
+    """Tanks of a grow, with what was mixed in them last."""
+    scope = Scope.enter(request.user, grow_id)
+    found = Tank.with_readings(scope.all(Tank))
+    if after:
+        last = scope.one(scope.all(Tank).only("position"), after)
+        behind = Q(position__gt=last.position) | Q(position=last.position, pk__gt=last.pk)
+        found = found.filter(behind)
+    page, more = page_of(found)
+    numbers = [tank.pk for tank in page]
+    open_mixes = scope.all(Mix).filter(ended_at=None, tank__in=numbers)
+    mixes, mixed = dict(open_mixes.values_list("tank_id", "pk")), last_mixes(numbers)
+    return TankPage(
+        items=[tank_out(scope, tank, mixes=mixes, last=mixed) for tank in page],
+        after=page[-1].pk if more else None,
     )

@@ -15,6 +15,7 @@ from core.errors import InputError
 from core.limits import LONGEST_WORDS
 from core.quantities import decimal_text, figure, number_text
 from core.water import REPORT_FIELDS, Disinfectant, Wanted, WaterKind, share_for
+from server.api.pages import After, page_of
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Made, Name
 from server.api.typed import optional_decimal, typed_figure
 from server.grows.calendar import day_of
@@ -39,6 +40,13 @@ class WaterIn(Schema):
     kind: WaterKind
     reading: TypedFigure = ""
     typed_in: TypedIn | None = None
+
+
+class WaterPage(Schema):
+    """Waters; `after` asks for those that follow, None where none does."""
+
+    items: list[WaterOut]
+    after: int | None
 
 
 class WaterFields(Schema):
@@ -89,6 +97,17 @@ class ShareOut(Schema):
 
     share: str
     percent: str
+
+
+@router.get("/grows/{grow_id}/waters", response={200: WaterPage, **_ANSWERS}, operation_id="waters")
+def waters(request: HttpRequest, grow_id: int, after: After) -> WaterPage:
+    """Water sources of a grow, with what they last read."""
+    scope = Scope.enter(request.user, grow_id)
+    page, more = page_of(scope.all(WaterSource).filter(pk__gt=after).order_by("pk"))
+    return WaterPage(
+        items=[water_out(water, scope.membership.meter) for water in page],
+        after=page[-1].pk if more else None,
+    )
 
 
 @router.post("/grows/{grow_id}/waters", response={201: Made, **_ANSWERS}, operation_id="add_water")

@@ -66,6 +66,14 @@ class Yard:
         """Ask for a mix; status and JSON."""
         return self.send("POST", f"/api/grows/{self.grow.pk}/mix", self.mix(**changes))
 
+    def listed(self, name: str) -> list[dict[str, Any]]:
+        """Tanks, waters or charts of the grow, all pages of them."""
+        found, after = list[dict[str, Any]](), 0
+        while after is not None:
+            page = self.client.get(f"/api/grows/{self.grow.pk}/{name}?after={after}").json()
+            found, after = found + page["items"], page["after"]
+        return found
+
     def send(self, method: str, path: str, body: object) -> tuple[int, dict[str, Any]]:
         """Send JSON; status and JSON."""
         answer = self.client.generic(method, path, json.dumps(body), "application/json")

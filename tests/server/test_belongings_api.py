@@ -28,8 +28,7 @@ def test_a_chart_of_a_known_name_is_its_next_version(neighbour: Yard) -> None:
     path = f"/api/grows/{neighbour.grow.pk}/charts"
     assert neighbour.send("POST", path, SMALL_CHART)[0] == 201
     assert list(neighbour.version.chart.versions.values_list("number", flat=True)) == [2, 1]
-    quay = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/quay").json()
-    assert [chart["version"] for chart in quay["charts"]] == [2]
+    assert [chart["version"] for chart in neighbour.listed("charts")] == [2]
 
 
 @pytest.mark.parametrize(
@@ -68,6 +67,6 @@ def test_a_file_too_large_is_refused(neighbour: Yard) -> None:
 
 @pytest.mark.parametrize("number", [0, -1, 10**30])
 def test_any_number_of_a_thing_is_safe_to_ask_for(neighbour: Yard, number: int) -> None:
-    assert neighbour.client.get(f"/api/grows/{number}/quay").status_code == 404
+    assert neighbour.client.get(f"/api/grows/{number}").status_code == 404
     for name in ("tank", "water", "chart"):
         assert neighbour.plan(**{name: number})[0] == 404

@@ -45,12 +45,12 @@ def test_a_whole_mix_draws_bottles_down_and_tells_the_tank(yard: Yard) -> None:
     assert line[-1].values["ec"] == {"value": "1.82", "unit": "mS/cm"}
     with pytest.raises(TypeError, match="never altered"):
         line[-1].save()
-    quay = yard.client.get(f"/api/grows/{yard.grow.pk}/quay").json()["tanks"][0]
-    assert (quay["last_ec"], quay["last_ph"], quay["due"]) == ("1.82", "5.9", None)
+    tank = yard.listed("tanks")[0]
+    assert (tank["last_ec"], tank["last_ph"], tank["due"]) == ("1.82", "5.9", None)
     days = over["days"]
     use_by, mixed = (date.fromisoformat(days[name]) for name in ("use_by_on", "mixed_on"))
     assert (use_by - mixed).days == 14
-    assert quay["use_by_on"] == days["use_by_on"]
+    assert tank["use_by_on"] == days["use_by_on"]
     assert yard.send("POST", f"{at(yard, bench)}/events", {"events": [event("done", "cover")]})[
         1]["error"]["code"] == "mix_is_over"  # fmt: skip
 

@@ -48,7 +48,10 @@ def test_answers_fit_the_document(yard: Yard) -> None:
     at = f"/api/grows/{yard.grow.pk}"
     asked: list[tuple[str, str, object]] = [
         ("get", "/api/session", {}),
-        ("get", "/api/grows/{grow_id}/quay", {}),
+        ("get", "/api/grows/{grow_id}", {}),
+        ("get", "/api/grows/{grow_id}/tanks", {}),
+        ("get", "/api/grows/{grow_id}/waters", {}),
+        ("get", "/api/grows/{grow_id}/charts", {}),
         ("post", "/api/grows/{grow_id}/mix", yard.mix(column="w5")),
         ("post", "/api/grows/{grow_id}/mix", yard.mix(reading="", school="all_in")),
         ("post", "/api/grows/{grow_id}/mix", yard.mix(volume="lots")),
@@ -148,7 +151,7 @@ def test_any_chart_comes_back_from_the_database_as_published(
     )  # fmt: skip
 
 
-@pytest.mark.parametrize("path", ["/api/nothing", "/api/grows/x/quay"])
+@pytest.mark.parametrize("path", ["/api/nothing", "/api/grows/x/tanks"])
 def test_unknown_addresses_of_the_api_are_not_the_page(yard: Yard, path: str) -> None:
     answer = yard.client.get(path)
     assert answer.status_code in (404, 422)

@@ -110,8 +110,7 @@ def test_a_reading_that_is_taken_back_is_not_known_any_more(yard: Yard) -> None:
 def test_a_tank_of_half_a_litre_stays_one_in_gallons(yard: Yard) -> None:
     Tank.objects.filter(pk=yard.tank.pk).update(litres=Decimal("0.5"), strength=Decimal("0.625"))
     set_units(yard, "gal_us", "mS/cm")
-    quay = yard.client.get(f"/api/grows/{yard.grow.pk}/quay").json()
-    tank = next(one for one in quay["tanks"] if one["id"] == yard.tank.pk)
+    tank = next(one for one in yard.listed("tanks") if one["id"] == yard.tank.pk)
     assert tank["volume"].startswith("0.13")
     assert (tank["strength"], tank["strength_shown"]) == ({"value": "62.5", "unit": "%"}, "62.5 %")
     answer = yard.plan(volume=tank["litres"], strength=tank["strength"], column="w5")[1]
@@ -162,8 +161,7 @@ def test_a_tank_says_what_is_due_by_its_last_mix(yard: Yard) -> None:
         moment = datetime(2026, 11, 20, 12, tzinfo=UTC).timestamp() + days * 86400
         with time_machine.travel(moment, tick=False):
             yard.client.force_login(yard.person)
-            quay = yard.client.get(f"/api/grows/{yard.grow.pk}/quay").json()
-        tank = next(one for one in quay["tanks"] if one["id"] == yard.tank.pk)
+            tank = next(one for one in yard.listed("tanks") if one["id"] == yard.tank.pk)
         assert (tank["due"], tank["change_out_on"]) == (due, "2026-11-30")
 
 

@@ -34,9 +34,8 @@ def test_units_are_each_persons_own(yard: Yard) -> None:
     assert answer["litres"] == "90.9"
     assert answer["climb"]["unit"] == "ppm (700)"
     assert answer["climb"]["floor_shown"] == "350"
-    quay = yard.client.get(f"/api/grows/{yard.grow.pk}/quay").json()
-    assert quay["tanks"][0]["volume"] == "93.49 gal UK"
-    assert quay["waters"][0]["reading"] == "364"
+    assert yard.listed("tanks")[0]["volume"] == "93.49 gal UK"
+    assert yard.listed("waters")[0]["reading"] == "364"
     assert yard.send("PUT", path, {**wanted, "reading": "ppm"})[0] == 422
 
 

@@ -72,7 +72,7 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     note_reading(other, {"ec": Fraction("0.1")}, by=None)
     share = {"source": yard.water.pk, "other": other.pk, "wanted": "ec", "figure": "0.2"}
     mix = Mix.objects.filter(grow=yard.grow).first() or _started(yard)
-    bodies = {**BODIES, "tanks": tank, "mix": yard.mix(), "quay": {}, "usual": usual,
+    bodies = {**BODIES, "tanks": tank, "mix": yard.mix(), "{grow_id}": {}, "usual": usual,
               "share-of-water": share, "mixes": yard.mix(volume="7 L")}  # fmt: skip
     if (method, path.rpartition("/")[2]) == ("POST", "mixes"):
         give_up(mix)
@@ -135,10 +135,9 @@ def test_another_grows_object_is_not_found_from_ones_own(
     assert yard.plan(**{name: 10**9})[1] == answer  # no telling whether it exists elsewhere
 
 
-def test_the_quay_shows_ones_own_things_alone(yard: Yard, neighbour: Yard) -> None:
-    quay = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/quay").json()
-    assert [tank["name"] for tank in quay["tanks"]] == ["Tub"]
-    assert [chart["name"] for chart in quay["charts"]] == ["Small"]
+def test_lists_show_ones_own_things_alone(yard: Yard, neighbour: Yard) -> None:
+    assert [tank["name"] for tank in neighbour.listed("tanks")] == ["Tub"]
+    assert [chart["name"] for chart in neighbour.listed("charts")] == ["Small"]
 
 
 def test_the_demo_is_gone_where_it_is_not_served(yard: Yard, settings: Settings) -> None:

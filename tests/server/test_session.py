@@ -21,7 +21,7 @@ def test_in_and_out_again(neighbour: Yard) -> None:
     session = client.get("/api/session").json()
     assert (session["person"], session["grows"][0]["name"]) == ("heron", "Next door")
     assert client.delete("/api/session").json()["person"] is None
-    assert client.get(f"/api/grows/{neighbour.grow.pk}/quay").status_code == HTTPStatus.UNAUTHORIZED
+    assert client.get(f"/api/grows/{neighbour.grow.pk}").status_code == HTTPStatus.UNAUTHORIZED
 
 
 def test_the_session_gets_a_new_key_at_sign_in(neighbour: Yard) -> None:

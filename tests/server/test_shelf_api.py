@@ -135,8 +135,8 @@ def test_customs_are_remembered_and_a_mix_may_differ(yard: Yard) -> None:
     assert order().index("limpet") > order().index("two")
     mine = order(calmag="before_base")
     assert mine.index("limpet") < mine.index("one")
-    quay = yard.client.get(f"/api/grows/{yard.grow.pk}/quay").json()
-    assert quay["customs"] == order_preferences
+    overview = yard.client.get(f"/api/grows/{yard.grow.pk}").json()
+    assert overview["customs"] == order_preferences
 
 
 def test_own_ranges_stand_beside_the_elements(yard: Yard) -> None:

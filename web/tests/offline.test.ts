@@ -136,7 +136,7 @@ describe('what the page asks the worker to keep', () => {
     vi.stubGlobal('performance', {
       getEntriesByType: () => [
         { name: `${ORIGIN}/static/assets/figures-a1B2c3D4.woff2` },
-        { name: `${ORIGIN}/api/grows/1/quay` },
+        { name: `${ORIGIN}/api/grows/1/tanks` },
         { name: `http://elsewhere.example/static/assets/other-a1B2c3D4.js` },
       ],
     });

@@ -5,10 +5,11 @@ import { send } from './token';
 
 export type Shapes = components['schemas'];
 export type SignedIn = Shapes['SignedIn'];
-export type Quay = Shapes['QuayOut'];
 export type Tank = Shapes['TankOut'];
 export type Chart = Shapes['ChartOut'];
 export type Water = Shapes['WaterOut'];
+/** What a grow has, as a screen holds it: what holds for all of it, and its lists in whole. */
+export type Quay = Shapes['GrowOverview'] & { tanks: Tank[]; waters: Water[]; charts: Chart[] };
 export type MixIn = Shapes['MixIn'];
 export type MixOut = Shapes['MixOut'];
 export type Pour = Shapes['PourDocument'];
@@ -44,11 +45,33 @@ export function problemOf(error: unknown): Problem {
   return told?.message ? told : SERVER_SILENT;
 }
 
+export type Answer<Data> =
+  { data: Data; problem: undefined } | { data: undefined; problem: Problem };
+
 /** What a request came to: its data, or the problem that is shown, whatever went wrong. */
 export async function answered<Data>(
   asked: Promise<{ data?: Data; error?: unknown }>,
-): Promise<{ data: Data; problem: undefined } | { data: undefined; problem: Problem }> {
+): Promise<Answer<Data>> {
   const { data, error } = await asked.catch(() => ({ data: undefined, error: undefined }));
   if (data !== undefined) return { data, problem: undefined };
   return { data: undefined, problem: problemOf(error) };
+}
+
+/** A list in whole, page after page; a problem with one page is one with the list. */
+export async function listed<Item>(
+  page: (after: number) => Promise<{
+    data?: { items: Item[]; after: number | null };
+    error?: unknown;
+  }>,
+): Promise<Answer<Item[]>> {
+  const found: Item[] = [];
+  for (let after: number | null = 0; after !== null;) {
+    const { data, problem }: Answer<{ items: Item[]; after: number | null }> = await answered(
+      page(after),
+    );
+    if (!data) return { data: undefined, problem: problem ?? SERVER_SILENT };
+    found.push(...data.items);
+    after = data.after;
+  }
+  return { data: found, problem: undefined };
 }

@@ -4,6 +4,26 @@
  */
 
 export interface paths {
+    "/api/grows/{grow_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Overview
+         * @description What holds for a whole grow.
+         */
+        get: operations["overview"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/charts": {
         parameters: {
             query?: never;
@@ -11,7 +31,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /**
+         * Charts
+         * @description Charts of a grow, each in its newest version.
+         */
+        get: operations["charts"];
         put?: never;
         /**
          * Add Chart
@@ -214,26 +238,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/grows/{grow_id}/quay": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Quay
-         * @description Tanks, waters and newest charts of a grow.
-         */
-        get: operations["quay"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/grows/{grow_id}/ranges": {
         parameters: {
             query?: never;
@@ -301,7 +305,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /**
+         * Tanks
+         * @description Tanks of a grow, with what was mixed in them last.
+         */
+        get: operations["tanks"];
         put?: never;
         /**
          * Add Tank
@@ -381,7 +389,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /**
+         * Waters
+         * @description Water sources of a grow, with what they last read.
+         */
+        get: operations["waters"];
         put?: never;
         /**
          * Add Water
@@ -642,6 +654,16 @@ export interface components {
             rows_are_order: boolean;
             /** Version */
             version: number;
+        };
+        /**
+         * ChartPage
+         * @description Charts in their newest version; `after` asks for those that follow, None where none does.
+         */
+        ChartPage: {
+            /** After */
+            after: number | null;
+            /** Items */
+            items: components["schemas"]["ChartOut"][];
         };
         /**
          * ClimbOut
@@ -969,6 +991,28 @@ export interface components {
             id: number;
             /** Name */
             name: string;
+        };
+        /**
+         * GrowOverview
+         * @description What holds for a whole grow; `ranges` are its own, ppm as text.
+         */
+        GrowOverview: {
+            customs: components["schemas"]["OrderPreferencesOut"];
+            /** Id */
+            id: number;
+            /** Name */
+            name: string;
+            /** Person */
+            person: string;
+            /** Ranges */
+            ranges: {
+                [key: string]: {
+                    [key: string]: string;
+                };
+            };
+            /** Time Zone */
+            time_zone: string;
+            units: components["schemas"]["UnitsOut"];
         };
         /**
          * GuidedOut
@@ -1679,34 +1723,6 @@ export interface components {
             left: string;
         };
         /**
-         * QuayOut
-         * @description Everything from which a mix can be chosen; `ranges` are the grow's own, ppm as text.
-         */
-        QuayOut: {
-            /** Charts */
-            charts: components["schemas"]["ChartOut"][];
-            customs: components["schemas"]["OrderPreferencesOut"];
-            /** Id */
-            id: number;
-            /** Name */
-            name: string;
-            /** Person */
-            person: string;
-            /** Ranges */
-            ranges: {
-                [key: string]: {
-                    [key: string]: string;
-                };
-            };
-            /** Tanks */
-            tanks: components["schemas"]["TankOut"][];
-            /** Time Zone */
-            time_zone: string;
-            units: components["schemas"]["UnitsOut"];
-            /** Waters */
-            waters: components["schemas"]["WaterOut"][];
-        };
-        /**
          * RangeIn
          * @description An own range of an element as typed, ppm.
          */
@@ -2149,6 +2165,16 @@ export interface components {
             width_cm: number;
         };
         /**
+         * TankPage
+         * @description Tanks in the grow's order; `after` asks for those that follow, None where none does.
+         */
+        TankPage: {
+            /** After */
+            after: number | null;
+            /** Items */
+            items: components["schemas"]["TankOut"][];
+        };
+        /**
          * TargetConvention
          * @description What the target reading means; growers disagree.
          *
@@ -2541,6 +2567,16 @@ export interface components {
             temperature: string;
         };
         /**
+         * WaterPage
+         * @description Waters; `after` asks for those that follow, None where none does.
+         */
+        WaterPage: {
+            /** After */
+            after: number | null;
+            /** Items */
+            items: components["schemas"]["WaterOut"][];
+        };
+        /**
          * WaterPartDocument
          * @description One water of a blend, and its share.
          */
@@ -2646,6 +2682,115 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    overview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowOverview"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    charts: {
+        parameters: {
+            query?: {
+                after?: number;
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartPage"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     add_chart: {
         parameters: {
             query?: never;
@@ -3588,55 +3733,6 @@ export interface operations {
             };
         };
     };
-    quay: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                grow_id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["QuayOut"];
-                };
-            };
-            /** @description Nobody is signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-            /** @description Something in it cannot be used; `where` says what. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-        };
-    };
     set_ranges: {
         parameters: {
             query?: never;
@@ -3845,6 +3941,57 @@ export interface operations {
                 };
             };
             /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    tanks: {
+        parameters: {
+            query?: {
+                after?: number;
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TankPage"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4185,6 +4332,66 @@ export interface operations {
             };
             /** @description Over 2 MB. */
             413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    waters: {
+        parameters: {
+            query?: {
+                after?: number;
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaterPage"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -3,6 +3,7 @@ import { getContext, setContext } from 'svelte';
 import {
   answered,
   api,
+  listed,
   type OrderPreferences,
   type Problem,
   type Quay,
@@ -41,10 +42,17 @@ export class GrowStore {
   /** Fetch it anew; what was entered elsewhere on this page counts from then on. */
   async load() {
     await keeping.settled();
-    const params = { path: { grow_id: this.id } };
-    const { data, problem } = await answered(api.GET('/api/grows/{grow_id}/quay', { params }));
-    if (data) this.quay = data;
-    this.problem = problem;
+    const path = { grow_id: this.id };
+    const from = (after: number) => ({ params: { path, query: { after } } });
+    const [grow, tanks, waters, charts] = await Promise.all([
+      answered(api.GET('/api/grows/{grow_id}', { params: { path } })),
+      listed((after) => api.GET('/api/grows/{grow_id}/tanks', from(after))),
+      listed((after) => api.GET('/api/grows/{grow_id}/waters', from(after))),
+      listed((after) => api.GET('/api/grows/{grow_id}/charts', from(after))),
+    ]);
+    if (grow.data && tanks.data && waters.data && charts.data)
+      this.quay = { ...grow.data, tanks: tanks.data, waters: waters.data, charts: charts.data };
+    this.problem = grow.problem ?? tanks.problem ?? waters.problem ?? charts.problem;
   }
 
   takeWater(water: Water) {

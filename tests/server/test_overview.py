@@ -1,0 +1,74 @@
+"""What a grow has: its lists come page by page, each thing once and in order."""
+
+from collections.abc import Callable
+
+import pytest
+from django.db import connection
+from django.test.utils import CaptureQueriesContext
+
+from core.formats import FeedChart, document_of
+from server.charts.store import publish_chart
+from server.tanks.models import Tank, WaterSource
+from tests.server.conftest import SMALL_CHART, Yard
+
+MANY = 230
+"""More than two pages, and a last one that is not full."""
+
+
+def _waters(yard: Yard) -> None:
+    waters = [WaterSource(grow=yard.grow, name=f"Butt {n}", kind="rain") for n in range(MANY)]
+    WaterSource.objects.bulk_create(waters)
+
+
+def _tanks(yard: Yard) -> None:
+    # Out of the order of their numbers, many at one place: the order is by place, then by number.
+    tanks = [
+        Tank(grow=yard.grow, name=f"Tub {n}", litres=5, water=yard.water, position=(MANY - n) // 7)
+        for n in range(MANY)
+    ]
+    Tank.objects.bulk_create(tanks)
+
+
+def _charts(yard: Yard) -> None:
+    for n in range(MANY):
+        publish_chart(yard.grow, document_of(FeedChart, {**SMALL_CHART, "name": f"Chart {n}"}))
+    publish_chart(yard.grow, document_of(FeedChart, {**SMALL_CHART, "name": "Chart 7"}))
+
+
+MAKING: dict[str, Callable[[Yard], None]] = {
+    "waters": _waters, "tanks": _tanks, "charts": _charts,
+}  # fmt: skip
+
+
+@pytest.mark.parametrize("name", MAKING)
+def test_pages_joined_are_the_whole_list(neighbour: Yard, name: str) -> None:
+    at = f"/api/grows/{neighbour.grow.pk}/{name}"
+    before = neighbour.listed(name)
+    assert len(before) == 1
+    with CaptureQueriesContext(connection) as few:
+        neighbour.client.get(f"{at}?after=0")
+    MAKING[name](neighbour)
+    found = neighbour.listed(name)
+    names = [one["name"] for one in found]
+    assert len(names) == len(set(names)) == MANY + 1
+    if name == "tanks":
+        placed = Tank.objects.filter(grow=neighbour.grow).order_by("position", "pk")
+        assert [one["id"] for one in found] == [tank.pk for tank in placed]
+    neighbour.client.get(at)  # charts into memory
+    with CaptureQueriesContext(connection) as many:
+        page = neighbour.client.get(at).json()
+    assert len(page["items"]) == 100
+    assert len(many) <= len(few)
+
+
+@pytest.mark.parametrize("name", MAKING)
+def test_a_page_begins_where_it_can(yard: Yard, neighbour: Yard, name: str) -> None:
+    at = f"/api/grows/{neighbour.grow.pk}/{name}"
+    for after in ("-1", "x", str(2**63), "1.5"):
+        assert neighbour.client.get(f"{at}?after={after}").status_code == 422
+    far = neighbour.client.get(f"{at}?after={2**63 - 1}")
+    if name == "tanks":  # which are placed by hand, so that a page begins behind one of them
+        assert far.status_code == 404
+        assert neighbour.client.get(f"{at}?after={yard.tank.pk}").status_code == 404
+    else:
+        assert far.json() == {"items": [], "after": None}
