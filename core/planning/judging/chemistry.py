@@ -69,7 +69,7 @@ def _brought_by_acid(
 
 def _is_brought_by_acid(one: ElementInTank) -> bool:
     """Whether it would be within its range without the acid."""
-    if one.from_acid <= 0 or one.window is None:
+    if one.window is None:
         return False
     return one.ppm > float(one.window.high) >= one.ppm - one.from_acid
 
