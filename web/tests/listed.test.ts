@@ -13,7 +13,7 @@ const PAGES = new Map<number, { items: string[]; after: number | null }>([
 
 describe('a list that comes page by page', () => {
   it('is whole, in order, each page asked for once', async () => {
-    const page = vi.fn((after: number) => Promise.resolve({ data: PAGES.get(after) }));
+    const page = vi.fn((after: number) => Promise.resolve({ data: PAGES.get(after) ?? FIRST }));
     expect(await listed(page)).toEqual({ data: ['mains', 'rain', 'well'], problem: undefined });
     expect(page.mock.calls).toEqual([[0], [2], [9]]);
   });
