@@ -11,10 +11,10 @@ import pytest
 from core.catalogue_page import page
 from core.cautions import CATALOGUE, Caution, Severity
 from core.chart import Chart, Column, Medium, Readings, Role, Stage
-from core.chemistry import AcidKind, Element, Salt
+from core.chemistry import Acid, AcidKind, Element, Salt
 from core.growing import System
 from core.order_rules import LivePlace, OrderPreferences
-from core.planning import HardForm, OnShelf, PourSheet, Shelf
+from core.planning import AcidOnShelf, HardForm, OnShelf, PourSheet, Shelf
 from core.planning.judging.chemistry import _beside_range, _is_brought_by_acid
 from core.planning.sheet import ElementInTank
 from core.quantities import Volume, VolumeUnit
@@ -357,6 +357,21 @@ def test_sulfuric_at_hand_is_a_stop_whether_or_not_alkalinity_is_known() -> None
     strong = acid_on_shelf(AcidKind.SULFURIC, "93")
     for source in (water("0.5"), water("0.5", alkalinity="150", ph=F("7.5"))):
         assert "sulfuric_heats" in plan(pair(), water=source, shelf=labelled(strong)).unacknowledged
+
+
+@pytest.mark.parametrize(
+    ("strength", "heats"),
+    [({"percent": "50"}, False), ({"percent": "50.1"}, True), ({"molar": "7"}, False),
+     ({"molar": "7.1"}, True)],
+)  # fmt: skip
+def test_sulfuric_heats_from_half_by_weight_or_as_many_moles(
+    strength: dict[str, str], heats: bool
+) -> None:
+    """50 % by weight at 1.395 g/mL and 98.08 g/mol is 7.1 mol/L: CRC Handbook."""
+    of = {name: F(figure) for name, figure in strength.items()}
+    bottle = AcidOnShelf("s", "Down S", Acid(AcidKind.SULFURIC, **of))
+    found = codes(plan(pair(), water=water("0.5", alkalinity="150"), shelf=labelled(bottle)))
+    assert ("sulfuric_heats" in found) is heats
 
 
 def test_every_alkali_that_chemistry_sees_is_one() -> None:
