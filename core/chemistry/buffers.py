@@ -19,7 +19,7 @@ MOST_PHOSPHATE = 8.0
 """mmol/L, 250 ppm P: several times what any feed has, from memory."""
 
 LEAST_TOLD = 0.05
-"""A way of pH below this tells nothing."""
+"""A change of pH below this tells nothing of what holds it."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -63,12 +63,12 @@ def _second_share(ph: float) -> float:
 
 @dataclass(frozen=True, slots=True)
 class TitrationDirection:
-    """The way of a tank's pH down or up.
+    """Titrating a tank down with acid or up with alkali.
 
     Args:
         sign: 1 down, -1 up.
         carbonate_takes: meq/L that carbonate takes from one pH to another.
-        carbonate_of: how much carbonate there is if so many meq/L took it from one to another.
+        carbonate_of: the carbonate, mmol/L, that so many meq/L from one pH to another tell of.
     """
 
     sign: int
@@ -84,11 +84,12 @@ class TitrationDirection:
     def capacity(
         self, from_ph: float, to_ph: float, meq: float, before: BufferCapacity
     ) -> BufferCapacity | None:
-        """What held pH, as so many meq/L showed; None where they hardly moved it.
+        """The buffer that so many meq/L showed by moving pH so far; None where pH hardly moved.
 
-        On the way down the water's carbonate is believed, and what took more is phosphate: that
-        holds less on the rest of the way, so that no portion is too large by it. If less was taken,
-        it is carbonate. On the way up phosphate holds little at first: it is all carbonate.
+        On the way down the carbonate is taken as known, and what was taken up beyond it is put down
+        to phosphate: that holds less further on, so that no portion is reckoned too large. Where
+        less was taken up, there was less carbonate. On the way up phosphate holds little at first,
+        and all is put down to carbonate.
         """
         if (from_ph - to_ph) * self.sign < LEAST_TOLD:
             return None

@@ -11,8 +11,8 @@ SMALLEST_MEQ = 0.05
 """meq/L of a small portion: an eighth of what half a mL in 10 L brings (common practice)."""
 
 BOLDNESS = 0.8
-"""How much of what is left is poured at once: phosphate holds more at one end of the way than at
-the other, and a simulated tank shows that so much stays on this side of the middle."""
+"""Share of the way left that one portion goes: phosphate holds pH more at one end than at the
+other, and in the simulated tank this never passes the middle."""
 
 BEYOND_NEED = 1.3
 """Times the need by the water's report at which one first looks at pen, report and volume: common
@@ -98,7 +98,10 @@ class Bounds:
     def _above_the_floor(
         self, ph: float, run: Sequence[Portion], capacity: BufferCapacity
     ) -> float:
-        """As far as the floor, if the pen reads too high; or as the report's carbonate allows."""
+        """meq/L down to the floor if the pen reads too high by `pen_over`.
+
+        Or what the reported carbonate takes up in any case, if that is more.
+        """
         done = sum(portion.meq_l for portion in run)
         by_report = 0.0
         if self.reported:

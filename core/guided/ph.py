@@ -22,19 +22,20 @@ CAUTIOUS_MEQ_PER_MS_CM = 2.5
 from memory, so that the first portion stays small."""
 
 TELLING_MEQ = 2 * FIRST_UNKNOWN_MEQ
-"""meq/L that show in every tank, more or less; what did less may be too little to be seen."""
+"""meq/L of which every tank shows something; a smaller portion may be too small to see."""
 
 MOST_TURNS = 2
+"""Changes between acid and alkali after which pH is left alone: common practice."""
 
 MOST_GROWTH = 2
-"""How many times all before it a portion may be: what holds pH here need not hold it further on. A
-simulated tank shows that so much stays in the window in RO water too."""
+"""A portion is at most so many times all before it together: a buffer that holds pH here may be
+used up further on. In the simulated tank this stays within the window even in RO water."""
 
 LASTING_PH = 7.6
-"""Above it silicate holds pH too, and holds none of the way below."""
+"""pH above which silicate buffers too; what it took up there says nothing of the way below."""
 
 SURE_WAY = 0.5
-"""A way of pH from which on a pen's tenth is a small part of it."""
+"""Change of pH from which on a pen's error of a tenth hardly matters."""
 
 PH_CAUSES = ("ph_pen", "not_stirred", "mixed_up", "other_water", "volume")
 """Likely causes of a pH that does not follow, in the order in which to check them: common
@@ -127,14 +128,14 @@ def assist(
 
 @dataclass(frozen=True, slots=True)
 class _Task:
-    """A way to go, and with what.
+    """Lowering or raising pH with the bottle at hand.
 
     Args:
-        advice: to go it.
+        advice: what the grower is told.
         direction: down or up.
         strength: meq that a mL or g of what is at hand gives; 0 where that is not known.
-        capacity: what holds pH, as far as is known beforehand; None where nothing is.
-        unknown: meq/L of a first portion where nothing is known.
+        capacity: what holds pH, as far as labels and reports tell; None where they do not.
+        unknown: meq/L of the first portion where they do not.
     """
 
     advice: Advice
@@ -169,9 +170,11 @@ def _portion(
     *,
     checked: bool,
 ) -> float | None:
-    """meq/L: at most half of an estimate first, then what the last portions did, but for a rest.
+    """The next portion, meq/L.
 
-    None where what must show did not, or no tank could hold up so much.
+    The first is half of what the estimate takes. Later ones go by what the portions before showed,
+    and stop a little short of the middle. None where a portion that every tank shows did not show,
+    or showed a buffer that no tank has.
     """
     # Cases of one decision, in the order in which they count.
     direction = task.direction
@@ -196,7 +199,10 @@ def _portion(
 
 
 def _blind_portion(done: float, *, checked: bool) -> float | None:
-    """A pen that does not tell is given no more than as much again, and at last what must show."""
+    """The portion while the pen shows nothing: as much again, up to what every tank shows.
+
+    Once that is in and the pen was checked, as much once more; None before.
+    """
     left = TELLING_MEQ - done
     if left > SMALLEST_MEQ / 4:
         return min(done, left)
@@ -206,10 +212,11 @@ def _blind_portion(done: float, *, checked: bool) -> float | None:
 def _capacity_shown(
     ph: float, run: Sequence[Portion], task: _Task, resolution: float
 ) -> tuple[float, BufferCapacity] | None:
-    """Where pH is at the furthest, and what all portions together showed to hold it.
+    """The pH to go on from, and the buffer capacity that the portions showed; None if they did not.
 
-    All tell more than the last: a pen's tenth is a small part of their way. A way that the pen can
-    hardly tell may have been a step more: less is believed to hold it. None where nothing showed.
+    They are taken together: over their longer way a pen's tenth matters less than over the last
+    portion alone. Over a short way pH is taken to be one step of the pen further than it shows, so
+    that the buffer is rather thought too small, and the next portion too.
     """
     # What silicate held above says nothing of the way below.
     run = [portion for portion in run if portion.before <= LASTING_PH] or run

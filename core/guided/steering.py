@@ -16,8 +16,8 @@ BOTTLE_CAUSES = ("meter", "mixed_up", "not_shaken", "volume", "water")
 
 WATER_CAUSES = ("meter", "old_feed", "other_water")
 """Likely causes of a water that reads far more than planned: the pen, feed that was left in the
-tank, or indeed another water (our own order: a pen is looked
-at in a minute, a tank is emptied in an hour)."""
+tank, or indeed another water (our own order: a pen is looked at in a minute, a tank is emptied in
+an hour)."""
 
 UNMOVED_CAUSES = ("meter", "not_stirred", "gallon", "mixed_up")
 """Likely causes of a reading that hardly moves at all, in the order in which to check them: a pen
@@ -135,8 +135,8 @@ which such rounding is shown."""
 
 
 RATIO_OFF = Fraction(5, 100)
-"""Past this share of each other the parts of a base are out of ratio: a vessel's mark or two may
-stand between them, no more; our own default."""
+"""Base parts that went in by shares of their doses further apart than this are out of the chart's
+ratio: our own default, more than a vessel's mark or two make."""
 
 PEN_STEP = Fraction(1, 100)
 """mS/cm that a pen can tell apart: common practice."""
@@ -146,13 +146,12 @@ PEN_SWAY = 5 * PEN_STEP
 last figure of a common pen twice over and as much again for a tank that is not yet even."""
 
 ODD_TIMES = 2
-"""Times what was asked for: who tells of more may have mistyped it; our own
-default, below the ten times of a digit too many."""
+"""Times what was asked for: who tells of more may have mistyped it; our own default, below the ten
+times of a digit too many."""
 
 HARDLY = Fraction(1, 4)
-"""Where all that the chart tells is in, or a correction was made, and less than this share of its
-way shows, going on would be blind: our own default, as a dose that a
-slip of the gallon or of a part divides by four still shows more."""
+"""Where less than this share of an expected rise shows, going on would be blind: our own default,
+as a dose that a slip of the gallon or of a part divides by four still shows more."""
 
 
 def follows(slope: Slope) -> bool:
@@ -164,9 +163,9 @@ def follows(slope: Slope) -> bool:
 class Verdict(StrEnum):
     """What a reading of EC says.
 
-    It is unmoved where it hardly follows what was done, odd where it follows it otherwise than it
-    should. No draining helps against a water that reads more than the target itself. Beyond the
-    dose: what it asks for would pass printed dose × strength. After so many rounds it is left.
+    Unmoved: it hardly rose by what went in. Odd: it rose by much more or less than expected. Beyond
+    the dose: it asks for more than printed dose × strength. Water too strong: the water alone reads
+    more than the target, so that no draining helps. Too many rounds: corrections end here.
     """
 
     RIGHT = "right"

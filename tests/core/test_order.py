@@ -186,6 +186,15 @@ def test_dry_salts_end_with_the_calcium_one() -> None:  # common practice
     assert places[-1].why == ("dry_calcium_last",)
 
 
+def test_dry_salts_ranked_alike_with_nothing_that_tells_keep_to_magnesium_last() -> None:
+    """Neither label, name nor rank says which brings calcium: the base goes in before magnesium."""
+    rows = [product("a", Role.BASE, form=Form.DRY), product("b", Role.BASE, form=Form.DRY),
+            product("mag", Role.MAGNESIUM, form=Form.DRY)]  # fmt: skip
+    places = put_in_order(rows)
+    assert keys(places) == ["a", "b", "mag"]
+    assert not any("dry_calcium_last" in place.why for place in places)
+
+
 @pytest.mark.parametrize("ranks", [(1, 2), (2, 1), (0, 0)])
 def test_dry_calcium_nitrate_is_last_whatever_its_rank(ranks: tuple[int, int]) -> None:
     """By its label, or by its name; each dissolved on its own (common practice)."""
@@ -211,6 +220,9 @@ def test_only_the_second_of_a_pair_follows() -> None:
                     for key, rank in zip(("a", "b"), ranks, strict=True)]  # fmt: skip
             first, second = put_in_order(rows)
             assert ("pair_follows" in first.why, "pair_follows" in second.why) == (False, True)
+            # Only ranks tell which of two liquids brings the calcium.
+            told = form is Form.LIQUID and ranks == (1, 2)
+            assert ("calcium_before_phosphate" in first.why) is told
 
 
 def test_no_row_moves_that_no_rule_concerns() -> None:
