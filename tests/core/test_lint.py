@@ -114,6 +114,15 @@ def test_a_us_gallon_taken_for_a_uk_one() -> None:
     assert found(chart, LABELS) == [("us_or_uk_gallon", None)]
 
 
+@pytest.mark.parametrize(("off", "told"), [("1.09", True), ("0.91", True), ("1.12", False)])
+def test_columns_that_part_otherwise_are_no_matter_of_the_gallon(off: str, told: bool) -> None:
+    """A gallon changes every column alike; one column off by more than a tenth is another thing."""
+    doses, changed = ["3", "4", "5"], {"5": F(off)}
+    chart = typed(*doses, unit=DoseUnit.ML_PER_GAL_US, readings=[
+        str(F(d) / LITRES[VolumeUnit.GAL_UK] * _exact(d) / changed.get(d, 1)) for d in doses])  # fmt: skip
+    assert (("us_or_uk_gallon", None) in found(chart, LABELS)) is told
+
+
 def _exact(per_gallon: str) -> Fraction:
     """mS/cm for each mL/L at that dose, by the labels themselves."""
     from core.chart import Form
