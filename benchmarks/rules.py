@@ -7,7 +7,6 @@ from time import perf_counter
 from unittest.mock import patch
 
 from core.chart import Role
-from core.chemistry import tank
 from core.chemistry.engine import Solution, Solved, solve
 from core.formats import MixRequestDocument, PourSheetDocument, document_of
 from core.planning import MixRequest, plan_mix
@@ -78,7 +77,7 @@ def _bare_runs(request: MixRequest) -> Callable[[], object]:
         asked.append(solutions)
         return solve(solutions)
 
-    with patch.object(tank, "solve", remember):
+    with patch("core.chemistry.engine.solve", remember):
         plan_mix(request)
     return lambda: [solve(solutions) for solutions in asked]
 

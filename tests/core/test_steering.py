@@ -344,6 +344,15 @@ def told_until(
     return state
 
 
+@pytest.mark.parametrize(("read", "off"), [("0.62", None), ("0.63", "0.11"), ("0.41", "-0.11")])
+def test_another_water_is_one_that_reads_off_by_more_than_a_tenth(
+    read: str, off: str | None
+) -> None:
+    """Planned with 0.52 mS/cm; ten steps of a pen are no other water (our own default)."""
+    state = told_until(PLANS[0], [], water=read)
+    assert state.water_off == (None if off is None else F(off))
+
+
 WEAK = {"pour-1-one": "170", "pour-2-two": "170"}
 """Both parts at 85 %: by their labels 1.16 above the water of 0.52, and 45 mL of each are missing."""
 
