@@ -24,11 +24,18 @@ from tests.journeys.test_mix_journey import AXE
 TIMED = ("stir", "wait", "settle")
 
 
+def _is_one_line(page: Page, *buttons: str) -> None:
+    """What leaves the bench stands in one line above it: the space below is the step's."""
+    boxes = [page.get_by_role("button", name=name).bounding_box() for name in buttons]
+    assert len({box["y"] for box in boxes if box}) == 1
+
+
 def start(page: Page) -> None:
     """From the demo's first tank to its bench."""
     page.set_viewport_size({"width": 390, "height": 844})
     page.get_by_role("button", name="Take it to the bench").tap()
     expect(page.get_by_role("heading", name="Fill to the mark")).to_be_visible()
+    _is_one_line(page, "‹ Mix", "Done so far", "Night")
 
 
 def at(page: Page) -> str:

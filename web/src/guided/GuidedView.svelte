@@ -136,7 +136,13 @@
     --guided-on-go: #14201a;
   }
 
-  header,
+  header {
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    padding: 4px 8px;
+  }
+
   header p {
     flex: 1;
     min-width: 0;
