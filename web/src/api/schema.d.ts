@@ -2343,9 +2343,9 @@ export interface components {
          * Verdict
          * @description What a reading of EC says.
          *
-         *     It is unmoved where it hardly follows what was done, odd where it follows it otherwise than it
-         *     should. No draining helps against a water that reads more than the target itself. Beyond the
-         *     dose: what it asks for would pass printed dose × strength. After so many rounds it is left.
+         *     Unmoved: it hardly rose by what went in. Odd: it rose by much more or less than expected. Beyond
+         *     the dose: it asks for more than printed dose × strength. Water too strong: the water alone reads
+         *     more than the target, so that no draining helps. Too many rounds: corrections end here.
          * @enum {string}
          */
         Verdict: "right" | "weak" | "strong" | "ec_unmoved" | "ec_odd" | "beyond_dose" | "ratio_off" | "water_too_strong" | "water_stronger" | "too_many_rounds";
