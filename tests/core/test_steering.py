@@ -9,7 +9,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Dose, Role
+from core.chemistry.buffers import DOWN, BufferCapacity
+from core.chemistry.carbonate import acid_between
 from core.guided import Event, EventKind, GuidedPlan, GuidedState, StepKind, replay
+from core.guided.bounds import Bounds
 from core.guided.ph import Advice
 from core.guided.portions import portion_until
 from core.guided.steering import Slope, Verdict, correct, more_of_base, second_pour
@@ -581,3 +584,31 @@ def test_it_gives_up_after_so_many_rounds() -> None:
     state = told_until(PLANS[0], falling, volume="100")
     assert kinds_of(state)[StepKind.READ_EC] == 8
     assert advice_of(state)[-1] == "too_many_rounds"
+
+
+@pytest.mark.parametrize(
+    ("reads", "verdict"), [("1.90", Verdict.RIGHT), ("1.88", Verdict.BEYOND_DOSE)]
+)
+def test_a_pens_step_or_two_are_no_reason_to_pass_a_dose(reads: str, verdict: Verdict) -> None:
+    """All that is printed is in, for 1.92 to 2.02: two steps of 0.01 are within any pen."""
+    state = told_until(PLANS[0], [reads])
+    assert state.verdicts[:1] == (verdict,)
+
+
+def test_a_twentieth_of_a_dose_that_is_missing_is_added() -> None:
+    pours = {"pour-1-one": "190", "pour-2-two": "190"}
+    state = told_until(PLANS[0], ["1.86"], pours=pours)
+    assert [step.amount for step in state.steps if step.kind is StepKind.ADD] == [10, 10]
+
+
+def test_a_pen_that_tells_otherwise_each_time_is_looked_into_twice() -> None:
+    state = told_until(PLANS[0], ["1.30", "1.12", "0.95", "0.78"])
+    looked = [step.why for step in state.steps if step.kind is StepKind.ADVICE]
+    assert looked == ["ec_odd", "ec_odd"]
+
+
+def test_acid_by_a_pen_that_may_read_one_too_high_stops_above_the_floor() -> None:
+    """Shown 6.0 may be 5.0: from there to 4.75 and no further, four fifths at once."""
+    held = BufferCapacity(2.0)
+    most = Bounds(pen_over=1.0).most(6.0, 5.8, (), DOWN, held)
+    assert most == pytest.approx(acid_between(5.0, 4.75, 2.0) * 0.8)
