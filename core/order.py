@@ -4,7 +4,6 @@ from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
 from graphlib import CycleError, TopologicalSorter
-from heapq import heappop, heappush
 from itertools import pairwise
 
 from core.chart import Form, Product, Role
@@ -18,6 +17,7 @@ from core.order_rules import (
     RowsPlace,
     wait_after,
 )
+from core.order_settling import Edges, first_that_is_free, settle
 from core.quantities import Volume
 
 _RULE_WORDS = {rule.code: rule.words for rule in HARD_RULES}
@@ -42,10 +42,6 @@ class Place:
     wait_min: int
     why: tuple[str, ...]
     moved: bool = False
-
-
-Edges = dict[tuple[str, str], str]
-"""(earlier product, later product) to the code of the rule that demands it."""
 
 
 def hard_edges(products: Sequence[Product]) -> Edges:
@@ -155,8 +151,8 @@ def put_in_order(
         calcium=calcium,
     )
     order = sorted(products, key=lambda product: wanted[product.key])
-    if not _settle(order, edges):
-        order = _first_that_is_free(products, edges, wanted)
+    if not settle(order, edges, _ABOUT_EARLIER):
+        order = first_that_is_free(products, edges, wanted)
     last_dry = frozenset() if rows_are_order else _dry_calcium(order, calcium)
     reasons = _Reasons(order, edges, wanted, last_dry, rows_are_order, order_preferences)
     return tuple(
@@ -169,55 +165,6 @@ def put_in_order(
         )
         for product in order
     )
-
-
-def _settle(order: list[Product], edges: Edges) -> bool:
-    """Move only what a rule is about, and only as far as it asks; whether that is enough.
-
-    What goes in earlier moves up to the first that has to wait for it; what goes in later moves
-    down behind the last that it has to wait for.
-    """
-    for _ in range(len(order) ** 2 + 1):
-        at = {product.key: index for index, product in enumerate(order)}
-        broken = next((edge for edge in edges if at[edge[0]] > at[edge[1]]), None)
-        if broken is None:
-            return True
-        earlier, later = broken
-        if edges[broken] in _ABOUT_EARLIER:
-            to = min(at[other] for other in _behind(earlier, edges))
-            order.insert(to, order.pop(at[earlier]))
-        else:
-            to = max(at[other] for other in _ahead_of(later, edges))
-            order.insert(to, order.pop(at[later]))
-    return False
-
-
-def _behind(key: str, edges: Edges) -> list[str]:
-    return [later for earlier, later in edges if earlier == key]
-
-
-def _ahead_of(key: str, edges: Edges) -> list[str]:
-    return [earlier for earlier, later in edges if later == key]
-
-
-def _first_that_is_free(
-    products: Sequence[Product], edges: Edges, wanted: dict[str, tuple[int, ...]]
-) -> list[Product]:
-    """Where rules pull one product both ways: always the most preferred of those that may go in."""
-    graph: TopologicalSorter[str] = TopologicalSorter({product.key: () for product in products})
-    for earlier, later in edges:
-        graph.add(later, earlier)
-    graph.prepare()
-    by_key = {product.key: product for product in products}
-    ready: list[tuple[tuple[int, ...], str]] = []
-    order: list[Product] = []
-    while graph.is_active():
-        for key in graph.get_ready():
-            heappush(ready, (wanted[key], key))
-        _, key = heappop(ready)
-        order.append(by_key[key])
-        graph.done(key)
-    return order
 
 
 class _Reasons:
