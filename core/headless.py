@@ -1,20 +1,19 @@
-"""The capabilities without a server: `python -m core.headless plan FILE`, or `rehearse FILE`.
+"""The capabilities without a server: `python -m core.headless plan FILE`, `rehearse` or `read`.
 
 `-` reads standard input. Prints the result as JSON and exits 0; on bad input prints an error object
 on standard error, nothing on standard output, and exits 2.
 """
 
+import argparse
 import json
 import sys
-from collections.abc import Callable
+from collections.abc import Sequence
 from pathlib import Path
 
 from core.errors import InputError
-from core.formats import MixRequestDocument, PourSheetDocument, document_of, read_json
-from core.formats.rehearsal import RehearsalDocument, RehearsalRecordDocument
-from core.formats.text import LARGEST_BYTES
-from core.planning import plan_mix
-from core.practice import rehearse
+from core.limits import LARGEST_BYTES
+
+# Each command brings its own rooms with it: a table is read without PHREEQC.
 
 
 def _read(name: str) -> bytes:
@@ -34,6 +33,9 @@ def plan_text(raw: bytes) -> str:
     Raises:
         InputError: the request cannot be used.
     """
+    from core.formats import MixRequestDocument, PourSheetDocument, document_of, read_json
+    from core.planning import plan_mix
+
     request = document_of(MixRequestDocument, read_json(raw)).request()
     return PourSheetDocument.of(plan_mix(request)).model_dump_json(indent=2)
 
@@ -44,17 +46,72 @@ def rehearse_text(raw: bytes) -> str:
     Raises:
         InputError: the rehearsal cannot be used.
     """
+    from core.formats import document_of, read_json
+    from core.formats.rehearsal import RehearsalDocument, RehearsalRecordDocument
+    from core.practice import rehearse
+
     request = document_of(RehearsalDocument, read_json(raw)).rehearsal()
     return RehearsalRecordDocument.of(rehearse(request)).model_dump_json(indent=2)
 
 
-COMMANDS: dict[str, Callable[[bytes], str]] = {"plan": plan_text, "rehearse": rehearse_text}
+def read_text(raw: bytes, options: argparse.Namespace) -> str:
+    """What a file with a table was understood as, as JSON text; a chart in JSON as its draft.
+
+    Raises:
+        InputError: the file holds no table, or no such sheet.
+    """
+    from core.formats.draft import ChartDraftDocument
+    from core.formats.leaflet import draft_of_file, table_options
+
+    wanted = table_options(options.gallon, options.ppm_scale, options.unit)
+    name = "" if options.file == "-" else Path(options.file).stem
+    draft = draft_of_file(raw, wanted, name=name, sheet=options.sheet)
+    return ChartDraftDocument.of(draft).model_dump_json(indent=2)
 
 
-def main(words: list[str]) -> int:
+def table_text(raw: bytes) -> str:
+    """A chart in JSON as a table in CSV, with what a table cannot hold in lines that begin with `#`.
+
+    Raises:
+        InputError: the chart cannot be used.
+    """
+    from core.formats.chart import FeedChart
+    from core.formats.text import document_of, read_json
+    from core.leaflet import whole_table
+    from core.tables import csv_text
+
+    return csv_text(whole_table(document_of(FeedChart, read_json(raw)).chart())).rstrip("\r\n")
+
+
+def _answer(options: argparse.Namespace) -> str:
+    raw = _read(options.file)
+    match options.command:
+        case "plan":
+            return plan_text(raw)
+        case "rehearse":
+            return rehearse_text(raw)
+    return table_text(raw) if options.table else read_text(raw, options)
+
+
+def _parser() -> argparse.ArgumentParser:
+    parser = argparse.ArgumentParser(prog="./brisk")
+    commands = parser.add_subparsers(dest="command", required=True)
+    for name in ("plan", "rehearse", "read"):
+        command = commands.add_parser(name)
+        command.add_argument("file")
+        if name == "read":
+            command.add_argument("--sheet")
+            command.add_argument("--gallon")
+            command.add_argument("--ppm-scale")
+            command.add_argument("--unit")
+            command.add_argument("--table", choices=["csv"])
+    return parser
+
+
+def main(words: Sequence[str]) -> int:
     """Run one command on one file; the exit code."""
     try:
-        print(COMMANDS[words[0]](_read(words[1])))
+        print(_answer(_parser().parse_args(words)))
     except InputError as error:
         shown = {"code": error.code, "message": error.message, "where": error.where}
         print(json.dumps({"error": shown}, ensure_ascii=False), file=sys.stderr)

@@ -17,6 +17,12 @@ MOST_PRODUCTS = 60
 MOST_COLUMNS = 120
 """Columns of a chart: two years of weeks."""
 
+MOST_TABLE_ROWS, MOST_TABLE_COLUMNS = 500, 200
+"""Of a table in a file: room for a leaflet with all its notes, and no more."""
+
+LARGEST_BYTES = 2_000_000
+"""Larger input is refused before it is read; a chart of 60 rows by 120 weeks takes about 900 kB."""
+
 MOST_WATERS = 6
 """Waters in one tank."""
 
@@ -39,3 +45,6 @@ LARGEST_PPM = 40_000
 
 MOST_HOURS_STOOD = 10_000
 """Hours that water may have stood; more than a year is to be changed."""
+
+ABOUT_SHEET = "About this chart"
+"""The sheet of an exported workbook that keeps what its table cannot hold."""

@@ -22,6 +22,13 @@ def _parser() -> argparse.ArgumentParser:
     plan.add_argument("file", help="a mix request, or - for standard input")
     rehearsal = commands.add_parser("rehearse", help="rehearse a guided mix from a JSON file")
     rehearsal.add_argument("file", help="a rehearsal, or - for standard input")
+    read = commands.add_parser("read", help="read a leaflet's table from CSV, XLSX or ODS")
+    read.add_argument("file", help="a table or a chart, or - for standard input")
+    read.add_argument("--sheet", help="which sheet of a spreadsheet")
+    read.add_argument("--gallon", help="us or uk, where the leaflet does not say")
+    read.add_argument("--ppm-scale", help="500, 640 or 700, where the leaflet does not say")
+    read.add_argument("--unit", help="of doses, such as mL/L, where the leaflet does not say")
+    read.add_argument("--table", choices=["csv"], help="print a chart in JSON as a table instead")
     test = commands.add_parser("test", help="run all tests")
     test.add_argument("words", nargs="*", help="words for pytest, to run only some")
     commands.add_parser("check", help="run linters, type checks and contract checks")
@@ -33,6 +40,15 @@ def _parser() -> argparse.ArgumentParser:
     return parser
 
 
+def _reading(options: argparse.Namespace) -> list[str]:
+    """What was said of a leaflet's table, as words for the command that reads it."""
+    names = ("sheet", "gallon", "ppm_scale", "unit", "table")
+    said = {name: getattr(options, name) for name in names}
+    return [
+        f"--{name.replace('_', '-')}={value}" for name, value in said.items() if value is not None
+    ]
+
+
 def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
     commands: dict[str, Callable[[], int | None]] = {
         "start": lambda: serve.start(demo=not options.empty),
@@ -42,6 +58,7 @@ def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
         "dev": serve.dev,
         "plan": lambda: proof.headless("plan", options.file),
         "rehearse": lambda: proof.headless("rehearse", options.file),
+        "read": lambda: proof.headless("read", options.file, *_reading(options)),
         "test": lambda: proof.test([*options.words, *rest]),
         "check": proof.check,
         "migration": lambda: proof.migration(options.name),

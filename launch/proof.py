@@ -1,4 +1,5 @@
-"""Proof: `./brisk test`, `check`, `types`, `bench`, `plan` and `rehearse`."""
+"""Proof: `./brisk test`, `check`, `types`, `bench`, `plan`,
+`rehearse` and `read`."""
 
 import filecmp
 import os
@@ -189,10 +190,10 @@ def bench() -> int:
         return _show([venv_python(), "-m", "benchmarks"], env)
 
 
-def headless(command: str, file: str) -> int:
-    """Plan or rehearse one mix from a file, without server or database."""
+def headless(command: str, file: str, *options: str) -> int:
+    """Plan or rehearse a mix, or read a leaflet, from a file: without server or database."""
     with redirect_stdout(sys.stderr):  # standard output belongs to the result alone
         make_state()
         python_packages.install_any("app", "dev")
-    words = [str(venv_python()), "-P", "-m", "core.headless", command, file]
+    words = [str(venv_python()), "-P", "-m", "core.headless", command, *options, "--", file]
     os.execve(words[0], words, {**os.environ, "PYTHONPATH": str(ROOT)})

@@ -8,6 +8,7 @@ from pydantic import BaseModel
 from pydantic.json_schema import JsonSchemaMode
 
 from core.formats import FeedChart, MixRequestDocument, PourSheetDocument
+from core.formats.draft import ChartDraftDocument
 from core.formats.record import MixRecordDocument
 from core.formats.rehearsal import RehearsalDocument, RehearsalRecordDocument
 
@@ -16,6 +17,7 @@ _FORMATS: tuple[tuple[str, type[BaseModel], JsonSchemaMode], ...] = (
     ("mix-request", MixRequestDocument, "validation"),
     ("pour-sheet", PourSheetDocument, "serialization"),
     ("mix-record", MixRecordDocument, "serialization"),
+    ("chart-draft", ChartDraftDocument, "serialization"),
     ("rehearsal", RehearsalDocument, "validation"),
     ("rehearsal-record", RehearsalRecordDocument, "serialization"),
 )

@@ -8,9 +8,7 @@ from typing import Any, NoReturn, TypeVar
 from pydantic import BaseModel, ValidationError
 
 from core.errors import InputError
-
-LARGEST_BYTES = 2_000_000
-"""Larger input is refused before it is read; a chart of 60 rows by 120 weeks takes about 900 kB."""
+from core.limits import LARGEST_BYTES
 
 _Model = TypeVar("_Model", bound=BaseModel)
 

@@ -6,6 +6,7 @@ from fractions import Fraction
 from typing import Literal
 
 from core.errors import InputError
+from core.quantities.dose_units import Gallon, read_dose_unit
 from core.quantities.readings import (
     PPM_SCALES,
     SCALE_CHOICES,
@@ -15,8 +16,6 @@ from core.quantities.readings import (
 )
 from core.quantities.typed_numbers import single_number, split_range, tidy_text
 from core.quantities.units import OUNCE_G, POUND_G, DoseUnit, Volume, VolumeUnit, Weight
-
-Gallon = Literal["us", "uk"]
 
 _VOLUME_UNITS: dict[str, VolumeUnit | Literal["gal"]] = {
     **dict.fromkeys(
@@ -29,18 +28,6 @@ _VOLUME_UNITS: dict[str, VolumeUnit | Literal["gal"]] = {
 _CUBIC_METRES = frozenset({"m3", "m³", "cbm", "cubic metre", "cubic metres"})
 _US_MARKS = frozenset({"us", "u.s.", "american"})
 _UK_MARKS = frozenset({"uk", "u.k.", "imp", "imp.", "imperial", "british"})
-_MEASURES = {
-    **dict.fromkeys(
-        ["ml", "mls", "cc", "milliliter", "milliliters", "millilitre", "millilitres"], "mL"
-    ),
-    **dict.fromkeys(["g", "gr", "gram", "grams", "gramme", "grammes"], "g"),
-    **dict.fromkeys(["tsp", "tsps", "teaspoon", "teaspoons"], "tsp"),
-    **dict.fromkeys(["tbsp", "tbsps", "tablespoon", "tablespoons"], "tbsp"),
-    **dict.fromkeys(["fl oz", "fl. oz", "fl. oz.", "floz", "fluid ounce", "fluid ounces"], "fl_oz"),
-    **dict.fromkeys(["drop", "drops"], "drop"),
-    **dict.fromkeys(["oz", "ounce", "ounces"], "oz"),
-}
-_DOSE_UNITS = {unit.value: unit for unit in DoseUnit}
 _POUNDS = {"lb", "lbs", "pound", "pounds"}
 _OUNCES = {"oz", "ounce", "ounces"}
 
@@ -73,10 +60,14 @@ def _volume_unit(words: str, gallon: Gallon | None) -> VolumeUnit | None:
         case "uk":
             return VolumeUnit.GAL_UK
         case _:
-            raise InputError(
-                "ambiguous_gallon",
-                "A US gallon is 3.785 L and a UK gallon 4.546 L: write gal US or gal UK.",
-            )
+            raise _gallon_unsaid()
+
+
+def _gallon_unsaid() -> InputError:
+    return InputError(
+        "ambiguous_gallon",
+        "A US gallon is 3.785 L and a UK gallon 4.546 L: write gal US or gal UK.",
+    )
 
 
 def parse_volume(
@@ -110,15 +101,12 @@ def parse_dose(text: str, *, gallon: Gallon | None = None) -> TypedDose:
     """
     what = "a dose such as 1.5 mL/L or 2-3 tsp/gal US"
     low, high, rest = split_range(tidy_text(text, what), what)
-    measure_words, slash, per_words = re.sub(r"\bper\b", "/", rest).partition("/")
-    measure = _MEASURES.get(measure_words.strip())
-    per = per_words.strip()
-    count = re.match(r"(10|100) ?(?=l)", per)
-    per_unit = _volume_unit(per[count.end() :] if count else per, gallon) if slash else None
-    if measure and per_unit:
-        name = f"{measure}/{count[1] if count else ''}{per_unit}"
-        if unit := _DOSE_UNITS.get(name):
-            return TypedDose(low, high, unit)
+    said = read_dose_unit(rest)
+    if said and said.lacks_gallon and gallon is None:
+        raise _gallon_unsaid()
+    if found := said.with_gallon(gallon).unit() if said else None:
+        unit, times = found
+        return TypedDose(low * times, high * times, unit)
     raise InputError(
         "unknown_unit",
         f"“{text.strip()}” has no dose unit that charts use; write one of "

@@ -126,15 +126,26 @@ class DoseUnit(StrEnum):
     ML_PER_100L = "mL/100L"
     ML_PER_GAL_US = "mL/gal_us"
     ML_PER_GAL_UK = "mL/gal_uk"
+    TSP_PER_L = "tsp/L"
+    TSP_PER_10L = "tsp/10L"
     TSP_PER_GAL_US = "tsp/gal_us"
+    TSP_PER_GAL_UK = "tsp/gal_uk"
+    TBSP_PER_10L = "tbsp/10L"
     TBSP_PER_GAL_US = "tbsp/gal_us"
+    TBSP_PER_GAL_UK = "tbsp/gal_uk"
     FL_OZ_PER_GAL_US = "fl_oz/gal_us"
+    FL_OZ_PER_GAL_UK = "fl_oz/gal_uk"
     DROP_PER_L = "drop/L"
+    DROP_PER_10L = "drop/10L"
+    DROP_PER_GAL_US = "drop/gal_us"
+    DROP_PER_GAL_UK = "drop/gal_uk"
     G_PER_L = "g/L"
     G_PER_10L = "g/10L"
     G_PER_100L = "g/100L"
     G_PER_GAL_US = "g/gal_us"
+    G_PER_GAL_UK = "g/gal_uk"
     OZ_PER_GAL_US = "oz/gal_us"
+    OZ_PER_GAL_UK = "oz/gal_uk"
 
     @property
     def measure(self) -> str:
@@ -153,9 +164,16 @@ class DoseUnit(StrEnum):
         return AmountUnit.G if self.measure in ("g", "oz") else AmountUnit.ML
 
 
-def _size(measure: str, spoons: Spoons) -> Fraction:
+_IMPERIAL_OUNCE = LITRES[VolumeUnit.GAL_UK] * 1000 / 160
+"""mL: beside a UK gallon a fluid ounce is a 160th of it (Units of Measurement Regulations 1995),
+whichever spoons a chart means."""
+
+
+def _size(unit: DoseUnit, spoons: Spoons) -> Fraction:
     """One measure in mL or g."""
-    match measure:
+    if unit is DoseUnit.FL_OZ_PER_GAL_UK:
+        return _IMPERIAL_OUNCE
+    match unit.measure:
         case "mL" | "g":
             return Fraction(1)
         case "drop":
@@ -163,11 +181,11 @@ def _size(measure: str, spoons: Spoons) -> Fraction:
         case "oz":
             return OUNCE_G
         case _:
-            return _SPOONS[spoons][measure]
+            return _SPOONS[spoons][unit.measure]
 
 
 _PER_LITRE: dict[tuple[DoseUnit, Spoons], Fraction] = {
-    (unit, spoons): _size(unit.measure, spoons) / _PER[unit.value.partition("/")[2]]
+    (unit, spoons): _size(unit, spoons) / _PER[unit.value.partition("/")[2]]
     for unit in DoseUnit
     for spoons in Spoons
 }

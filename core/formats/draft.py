@@ -1,0 +1,68 @@
+"""The format brisk-measure/chart-draft, version 1: what a table was understood as."""
+
+from typing import Literal
+
+from core.formats.chart import FeedChart
+from core.formats.fields import Document
+from core.leaflet import Asked, ChartDraft
+
+
+class QuestionDocument(Document):
+    """What the table leaves open; rows and columns count from 1 as in the file."""
+
+    code: Asked
+    message: str
+    row: int
+    column: int
+    choices: tuple[str, ...] = ()
+
+
+class NoteDocument(Document):
+    """A text that is neither dose nor reading."""
+
+    text: str
+    row: int
+    column: int | None = None
+
+
+class GuessDocument(Document):
+    """What the leaflet does not say, and what it was taken for; without a product, of the chart."""
+
+    product: str | None = None
+    field: str
+    value: str
+    why: str
+
+
+class ChartDraftDocument(Document):
+    """A draft; `chart` is null while a question changes doses."""
+
+    format: Literal["brisk-measure/chart-draft"]
+    version: Literal[1]
+    chart: FeedChart | None
+    questions: tuple[QuestionDocument, ...]
+    notes: tuple[NoteDocument, ...]
+    guesses: tuple[GuessDocument, ...]
+
+    @classmethod
+    def of(cls, draft: ChartDraft) -> "ChartDraftDocument":
+        """The document of a draft."""
+        return cls(
+            format="brisk-measure/chart-draft",
+            version=1,
+            chart=FeedChart.of(draft.chart) if draft.chart else None,
+            questions=tuple(
+                QuestionDocument(
+                    code=one.code, message=one.message, row=one.row, column=one.column,
+                    choices=one.choices,
+                )
+                for one in draft.questions
+            ),
+            notes=tuple(
+                NoteDocument(text=one.text, row=one.row, column=one.column) for one in draft.notes
+            ),
+            guesses=tuple(
+                GuessDocument(product=one.product, field=one.field, value=one.value, why=one.why)
+                for one in draft.guesses
+            ),
+        )  # fmt: skip

@@ -1,0 +1,255 @@
+"""The bottles of a table: their doses in units, what they are for, and what is open of them."""
+
+import re
+from dataclasses import dataclass, replace
+from fractions import Fraction
+
+from core.chart import Column, Dose, Form
+from core.errors import InputError
+from core.leaflet.about import About
+from core.leaflet.cells import DoseCell, DoseCellHabits, read_dose_cell
+from core.leaflet.findings import Findings
+from core.leaflet.grid import Cell
+from core.leaflet.layout import Layout
+from core.leaflet.products import products_of
+from core.leaflet.request import Asked, CellKind, DraftRow, Note, TableRequest
+from core.leaflet.rows import Body, BottleRow
+from core.leaflet.statements import Statements
+from core.leaflet.table import span_text
+from core.quantities import AmountUnit, DoseUnit, decimal_text
+from core.quantities.dose_units import DoseUnitSaid, said_of
+
+
+@dataclass(frozen=True, slots=True)
+class Bottles:
+    """Rows of bottles, and the doses of all cells that are understood."""
+
+    rows: tuple[DraftRow, ...]
+    doses: tuple[Dose, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Printed:
+    """A dose as the cell has it, and all that is said of its unit."""
+
+    read: DoseCell
+    said: DoseUnitSaid | None
+
+    def kept(self, form: Form) -> tuple[DoseUnit, Fraction] | None:
+        """The unit it is kept in, and what its figures are multiplied by; None while it is open."""
+        if self.read.low is None or self.said is None:
+            return None
+        found = _unit(self.said, form)
+        fits = AmountUnit.G if form is Form.DRY else AmountUnit.ML
+        return found if found and found[0].amount_unit is fits else None
+
+
+def read_bottles(  # noqa: PLR0917 -- all that a dose may rest on
+    body: Body,
+    columns: tuple[Column, ...],
+    habits: DoseCellHabits,
+    said: Statements,
+    layout: Layout,
+    about: About,
+    request: TableRequest,
+    found: Findings,
+) -> Bottles:
+    """The bottles of a table.
+
+    Args:
+        body: its rows.
+        columns: those of the chart.
+        habits: what commas and ppm are in it.
+        said: what titles and notes say.
+        layout: where its texts stand, for notes at its foot.
+        about: what was kept of an exported chart.
+        request: what its reader knows besides.
+        found: filled with what each cell is, and with what is open.
+    """
+    printed = [_printed(row, habits, said, layout, request, found) for row in body.bottles]
+    _ask_units(body.bottles, printed, layout, found)
+    measures = [{cell.said.measure for cell in cells.values() if cell.said} for cells in printed]
+    dosed = [len(cells) / max(len(columns), 1) for cells in printed]
+    rules = [any(cell.read.until_ec is not None for cell in cells.values()) for cells in printed]
+    products = products_of(body.bottles, measures, dosed, rules, about, request.shelf, found)
+    rows, doses = [], []
+    for row, product, cells in zip(body.bottles, products, printed, strict=True):
+        units = [kept[0] for cell in cells.values() if (kept := cell.kept(product.form))]
+        usual = max(dict.fromkeys(units), key=units.count, default=None)
+        texts = {
+            at: _text(cell, row.cells[at].text, product.form, usual) for at, cell in cells.items()
+        }
+        for at, cell in row.cells.items():
+            if at not in cells and not found.is_left_out(cell):
+                texts[at] = cell.text
+        printed_cells = tuple(texts.get(at, "") for at in range(len(columns)))
+        rows.append(DraftRow(product, row.label.row, usual, printed_cells))
+        for at, one in cells.items():
+            if (dose := _dose(one, product.key, product.form, columns[at])) is not None:
+                doses.append(dose)
+                found.mark(row.cells[at], CellKind.DOSE, dose.printed)
+    return Bottles(tuple(rows), tuple(doses))
+
+
+def _printed(  # noqa: PLR0917 -- all that a cell may rest on
+    row: BottleRow,
+    habits: DoseCellHabits,
+    said: Statements,
+    layout: Layout,
+    request: TableRequest,
+    found: Findings,
+) -> dict[int, Printed]:
+    """The doses of a row; what is no dose is marked as what it is."""
+    doses = {}
+    for at, cell in row.cells.items():
+        try:
+            read = read_dose_cell(cell.text, habits)
+        except InputError as error:
+            _ask_cell(cell, row, error, found)
+            continue
+        if read.note:
+            text = _footnote(read.note, layout) or f"{row.name}: {cell.text}"
+            found.notes.append(Note(text, cell.row, cell.column))
+        if read.is_none:
+            found.mark(cell, CellKind.NO_DOSE, "left out")
+        else:
+            unit = read.unit.over(row.units.get(at)) if read.unit else row.units.get(at)
+            doses[at] = Printed(read, _unit_of(unit, row, said, request))
+    return doses
+
+
+def _ask_cell(cell: Cell, row: BottleRow, error: InputError, found: Findings) -> None:
+    code = Asked.PPM_SCALE if error.code == "ppm_without_scale" else Asked.CELL
+    if code is Asked.PPM_SCALE and found.is_asked(code):
+        found.make_it_of_doses(code)
+    else:
+        scales = ("500", "640", "700")
+        choices = scales if code is Asked.PPM_SCALE else _choices_in(error.message)
+        found.ask(code, f"{row.name}, “{cell.text[:60]}”: {error.message}", cell, *choices)
+    found.mark(cell, CellKind.QUESTION, error.message)
+
+
+def _choices_in(message: str) -> tuple[str, ...]:
+    """Both ways in which an error says that a figure could be written."""
+    found = re.search(r"write ([\d.]+) or ([\d.]*\d)\.?$", message)
+    return (found[1], found[2]) if found else ()
+
+
+def _footnote(mark: str, layout: Layout) -> str:
+    """The note at the table's foot that a mark points to."""
+    bare = mark.strip("()[]").rstrip(")")
+    if not bare:
+        return ""
+    signs = set(bare) <= set("*†‡")
+    for cell in (*layout.feet, *(row[layout.names] for row in layout.body)):
+        text = cell.text.lstrip("([")
+        numbered = text.startswith((f"{bare} ", f"{bare})", f"{bare}:", f"{bare}="))
+        if numbered or (signs and re.match(rf"{re.escape(bare)}[^*†‡]", cell.text)):
+            return cell.text
+    return ""
+
+
+def _unit_of(
+    unit: DoseUnitSaid | None, row: BottleRow, said: Statements, request: TableRequest
+) -> DoseUnitSaid | None:
+    """All that is said of a cell's unit: by itself, its row, the leaflet, and who reads it."""
+    told = said_of(request.unit) if request.unit else None
+    for other in (row.unit, said.unit, told):
+        unit = unit.over(other) if unit else other
+    return unit.with_gallon(said.gallon or request.gallon) if unit else None
+
+
+def _ask_units(
+    rows: list[BottleRow], printed: list[dict[int, Printed]], layout: Layout, found: Findings
+) -> None:
+    """Once for the chart: a gallon that nobody names, and a unit that nobody says."""
+    gallon: Cell | None = None
+    unsaid: list[tuple[BottleRow, DoseUnitSaid]] = []
+    for row, cells in zip(rows, printed, strict=True):
+        for at, cell in cells.items():
+            lacking = _lacking(cell)
+            if lacking is Asked.GALLON:
+                gallon = gallon or row.unit_cell or row.label
+            elif lacking is Asked.UNIT:
+                unsaid.append((row, cell.said or DoseUnitSaid()))
+            if lacking is not None:
+                found.mark(row.cells[at], CellKind.QUESTION, _OPEN[lacking])
+    if gallon is not None:
+        found.ask(
+            Asked.GALLON,
+            "Doses are per gallon, and the leaflet does not say which: a US gallon is 3.785 L, a "
+            "UK gallon 4.546 L.",
+            layout.first_that_says("gal") or gallon, "us", "uk",
+        )  # fmt: skip
+    if unsaid:
+        every = len({id(row) for row, _ in unsaid}) == len(rows)
+        _ask_unit(unsaid, found, every=every)
+
+
+_OPEN = {Asked.GALLON: "of which gallon?", Asked.UNIT: "in which unit?"}
+
+
+def _lacking(cell: Printed) -> Asked | None:
+    if cell.read.low is None:
+        return None
+    said = cell.said or DoseUnitSaid()
+    if said.is_whole and said.lacks_gallon:
+        return Asked.GALLON
+    return None if _unit(said, Form.LIQUID) else Asked.UNIT
+
+
+def _ask_unit(
+    unsaid: list[tuple[BottleRow, DoseUnitSaid]], found: Findings, *, every: bool
+) -> None:
+    row, said = unsaid[0]
+    names = ", ".join(list(dict.fromkeys(one.name for one, _ in unsaid))[:4])
+    whose = "Doses stand" if every else f"{names}: doses stand"
+    if said.measure and said.per is None:
+        message = f"{whose} in {said.measure}, and not per how much water."
+        choices = _units_of(said.measure)
+    elif said.per is not None:
+        message = f"{whose} without saying of what: millilitres or grams?"
+        count = said.count if said.count > 1 else ""
+        per = said.per if said.per.startswith("gal") else f"{count}L"
+        choices = (f"mL/{per}", f"g/{per}")
+    else:
+        message, choices = f"{whose} without a unit.", _units_of("mL")
+    found.ask(Asked.UNIT, f"{message} Say which it is.", row.label, *choices)
+
+
+def _units_of(measure: str) -> tuple[str, ...]:
+    return tuple(unit.value for unit in DoseUnit if unit.measure == measure)
+
+
+def _dose(cell: Printed, product: str, form: Form, column: Column) -> Dose | None:
+    read, kept = cell.read, cell.kept(form)
+    if read.low is None or read.high is None:
+        return (
+            Dose(product, column.key, until_ec=read.until_ec) if read.until_ec is not None else None
+        )
+    if kept is None:
+        return None
+    unit, times = kept
+    return Dose(product, column.key, read.low * times, read.high * times, unit, read.until_ec)
+
+
+def _text(cell: Printed, text: str, form: Form, usual: DoseUnit | None) -> str:
+    """A cell as it is typed into a sheet whose row has a unit; as printed while that is open."""
+    read, kept = cell.read, cell.kept(form)
+    parts = []
+    if read.low is not None and read.high is not None:
+        if kept is None:
+            return text
+        unit, times = kept
+        span = span_text(read.low * times, read.high * times)
+        parts.append(span if unit is usual else f"{span} {unit.words}")
+    if read.until_ec is not None:
+        parts.append(f"until EC +{decimal_text(read.until_ec)}")
+    return ", ".join(parts)
+
+
+def _unit(said: DoseUnitSaid, form: Form) -> tuple[DoseUnit, Fraction] | None:
+    """The unit; an ounce of a liquid is a fluid one."""
+    if said.measure == "oz" and form is Form.LIQUID:
+        said = replace(said, measure="fl_oz")
+    return said.unit()

@@ -1,0 +1,258 @@
+"""One cell of a bottle's row: a dose, a range, a rule, nothing, or a question."""
+
+import re
+from dataclasses import dataclass
+from fractions import Fraction
+
+from core.errors import InputError
+from core.limits import LONGEST_TYPED
+from core.quantities import PpmScale, Reading, ReadingScale, ReadingUnit
+from core.quantities.dose_units import DoseUnitSaid, gallon_named, read_dose_unit
+from core.quantities.typed_numbers import split_range, tidy_text
+
+_NONE = frozenset(
+    [
+        "-",
+        "–",
+        "—",
+        "−",
+        "--",
+        "---",
+        ".",
+        "..",
+        "/",
+        "//",
+        "x",
+        "×",
+        "nil",
+        "no",
+        "none",
+        "n/a",
+        "na",
+        "n.a.",
+        "0",
+        "0.0",
+        "0,0",
+        "0.00",
+        "0,00",
+        "off",
+        "not",
+        "ø",
+        "∅",
+        "✗",
+        "✕",
+    ]
+)
+_USED = frozenset(["x", "✓", "✔", "yes", "y", "•", "●", "use", "used"])
+_UP_TO = re.compile(
+    r"(?:up to|max\.?|maximum|no more than|not more than|at most|less than|below|under|[<≤])\s*"
+)
+_MARK = re.compile(r"\s*(\*+|†+|‡|[¹²³⁴⁵⁶⁷⁸⁹]+\)?|\b\d\))$")
+_IN_BRACKETS = re.compile(r"\s*[(\[]([^)\]]*)[)\]]$")
+_UNTIL = re.compile(
+    r"(?:^|,|;|\bor\b|\band\b|\bthen\b|(?<=[\w.)]) )\s*(?:until|till|til|to(?= ?(?:ec|cf|ppm|tds|\+)))"
+    r"\s*(?P<rule>.+)$"
+)
+_RULE = re.compile(
+    r"(?:(?P<unit>ec|cf|ppm|tds)(?: is| reads| of| rises| at| by)*)? ?:?"
+    r"(?P<plus>\+|plus )? ?(?P<value>\d+(?:[.,]\d+)?) ?(?P<after>ec|cf|ppm|tds|ms/cm|ms|us/cm|us)?"
+    r"(?: ?\(?(?:x|@)?(?P<scale>500|640|700)\)?(?: scale)?)?"
+    r"(?: ?(?P<above>(?:above|over|on top of|more than|higher than)(?: (?:the|your|source|tap|plain|raw))*"
+    r" (?:water|source)))?"
+)
+_BOTH_UNITS = re.compile(r"([\d.,/ ½¼¾⅓⅔]+?) ?([a-z][a-z. ]*?) ?(?:-|to) ?([\d.,/ ½¼¾⅓⅔]+?) ?\2")
+_DATE_LIKE = re.compile(r"\d{4}-\d{2}-\d{2}(?: 00:00(?::00)?)?")
+_PLAIN_COMMA = re.compile(r"[1-9]\d{0,2},\d{3}")
+
+
+@dataclass(frozen=True, slots=True)
+class DoseCell:
+    """What a cell says.
+
+    Args:
+        low, high: the figures as printed; None where only a rule stands.
+        unit: as far as the cell itself tells it.
+        until_ec: mS/cm above the water at which to stop pouring.
+        note: what stands beside it, such as a footnote's mark or words in brackets.
+        is_none: whether it says that nothing goes in.
+    """
+
+    low: Fraction | None = None
+    high: Fraction | None = None
+    unit: DoseUnitSaid | None = None
+    until_ec: Fraction | None = None
+    note: str = ""
+    is_none: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class DoseCellHabits:
+    """What the rest of the table tells of its cells.
+
+    Args:
+        comma: what a comma before three digits is: "decimal", "thousands", or "" where unknown.
+        scale: the ppm scale, for rules in ppm.
+    """
+
+    comma: str = ""
+    scale: PpmScale | None = None
+
+
+def is_no_dose(text: str) -> bool:
+    """Whether a cell says, in one of the usual signs, that nothing goes in."""
+    return text.lower().strip() in _NONE or not text.strip()
+
+
+def is_tick(text: str) -> bool:
+    """Whether a cell is a mark that could as well mean "use it"."""
+    return text.lower().strip() in _USED
+
+
+def read_dose_cell(text: str, habits: DoseCellHabits = DoseCellHabits()) -> DoseCell:
+    """What a cell says.
+
+    >>> read_dose_cell("2-3 ml").high, read_dose_cell("<1").low, read_dose_cell("–").is_none
+    (Fraction(3, 1), Fraction(0, 1), True)
+
+    Raises:
+        InputError: it is neither a dose, a rule nor a usual sign for nothing; says why.
+    """
+    plain = text.strip()
+    if is_no_dose(plain):
+        return DoseCell(is_none=True)
+    if _DATE_LIKE.fullmatch(plain):
+        month, day = (int(part) for part in plain[5:10].split("-"))
+        raise InputError(
+            "cell_is_a_date",
+            f"The spreadsheet made a date of this cell ({plain[:10]}); the leaflet may say "
+            f"{day}-{month} or {month}-{day}. Type what it says.",
+        )
+    plain, note = _without_notes(plain)
+    if is_no_dose(plain):
+        return DoseCell(is_none=True, note=note)
+    low = tidy_text(plain, "a dose such as 4 or 2-3")
+    until = None
+    if found := _UNTIL.search(low):
+        until, low = _rule(found["rule"], habits), low[: found.start()].strip(" ,;")
+        if not low:
+            return DoseCell(until_ec=until, note=note)
+    return _dose(low, until, note, habits)
+
+
+def _without_notes(text: str) -> tuple[str, str]:
+    """A cell without the mark of a footnote or words in brackets, and those."""
+    notes = []
+    while found := _MARK.search(text) or _IN_BRACKETS.search(text):
+        inside = found[1]
+        if found.re is _IN_BRACKETS and not _is_aside(inside):
+            break
+        if not text[: found.start()].strip():
+            break
+        notes.insert(0, found[0].strip())
+        text = text[: found.start()].strip()
+    return text, " ".join(notes)
+
+
+def _is_aside(inside: str) -> bool:
+    """Whether words in brackets are a note: neither another figure nor a part of the unit."""
+    if read_dose_unit(inside) or gallon_named(f"gal {inside}"):
+        return False
+    return bool(re.fullmatch(r"\d|[*†‡]+", inside)) or not re.match(r"[\d.,]", inside)
+
+
+def _dose(text: str, until: Fraction | None, note: str, habits: DoseCellHabits) -> DoseCell:
+    what = "a dose such as 4, 1/2, 2-3 or 4 mL/L"
+    up_to = _UP_TO.match(text)
+    if up_to:
+        text = text[up_to.end() :]
+    if both := _BOTH_UNITS.match(text):
+        text = f"{both[1]}-{both[3]} {both[2]}{text[both.end() :]}"
+    text = re.sub(r"(?<=\d) ?(?:~|…|\.{2,3}| or ) ?(?=\d)", "-", text)
+    if _PLAIN_COMMA.search(text) and habits.comma:
+        text = re.sub(r",(?=\d{3})", "." if habits.comma == "decimal" else "", text)
+    low, high, rest = split_range(text, what)
+    unit = None
+    if rest:
+        unit = read_dose_unit(rest)
+        if unit is None:
+            raise InputError(
+                "words_unclear",
+                f"“{rest[:40]}” is no unit of a dose: write the dose alone, or a note.",
+            )
+    _refuse_odd_fraction(text)
+    if up_to:
+        if low != high:
+            raise InputError(
+                "words_unclear", "It is a limit and a range in one: write one of them."
+            )
+        low = Fraction(0)
+    if high == 0 and until is None:
+        return DoseCell(is_none=True, note=note)
+    return DoseCell(as_figure(low), as_figure(high), unit, until, note)
+
+
+_KITCHEN = (2, 3, 4, 8, 16)
+
+
+def _refuse_odd_fraction(text: str) -> None:
+    """`4/5`: hardly anybody prints fifths, and many mean "4 or 5"."""
+    for over, under in re.findall(r"(?<![\d.,])(\d+)/(\d+)", text):
+        if int(under) not in _KITCHEN or int(over) >= int(under):
+            raise InputError(
+                "fraction_unclear",
+                f"{over}/{under} could be a fraction, or {over} to {under}: write "
+                f"{over}-{under}, or the decimal.",
+            )
+
+
+def _rule(text: str, habits: DoseCellHabits) -> Fraction:
+    """mS/cm above the water, from the words behind "until"."""
+    found = _RULE.fullmatch(text.strip(" ."))
+    if not found:
+        raise InputError(
+            "rule_unclear", "That rule is not understood: write it as “until EC +1.0”."
+        )
+    if not (found["plus"] or found["above"]):
+        raise InputError(
+            "rule_unclear",
+            f"Is {found['value']} above the water, or what the pen shows in all? Write it as "
+            f"“until EC +{found['value']}” if it is above the water.",
+        )
+    value = Fraction(found["value"].replace(",", "."))
+    return as_figure(Reading.of(value, _rule_scale(found, habits)).ms_cm)
+
+
+def _rule_scale(found: re.Match[str], habits: DoseCellHabits) -> ReadingScale:
+    unit = found["after"] or found["unit"] or "ec"
+    if unit in ("ppm", "tds"):
+        scales: dict[str, PpmScale] = {"500": 500, "640": 640, "700": 700}
+        scale = scales[found["scale"]] if found["scale"] else habits.scale
+        return ReadingScale(ReadingUnit.PPM, scale)  # refuses ppm without its scale
+    if unit == "cf":
+        return ReadingScale(ReadingUnit.CF)
+    return ReadingScale(ReadingUnit.US_CM if unit.startswith("us") else ReadingUnit.MS_CM)
+
+
+def as_figure(value: Fraction) -> Fraction:
+    """A figure that the open formats can carry: at most 12 digits on either side of the point.
+
+    Raises:
+        InputError: it is larger than that.
+    """
+    if value >= 10**12:
+        raise InputError("out_of_range", "That is more than any vessel holds.")
+    return Fraction(round(value * 10**12), 10**12)
+
+
+def comma_habit(texts: list[str]) -> str:
+    """What commas are in a table, by its cells that can mean one thing only."""
+    decimal = any(re.fullmatch(r"\D*\d+,\d{1,2}(?!\d).*", text) for text in texts)
+    point = any(re.fullmatch(r"\D*\d+\.\d{1,2}(?!\d).*", text) for text in texts)
+    if decimal == point:
+        return ""
+    return "decimal" if decimal else "thousands"
+
+
+def is_long(text: str) -> bool:
+    """Whether a cell is a sentence rather than a figure."""
+    return len(text) > LONGEST_TYPED

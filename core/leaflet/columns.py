@@ -1,0 +1,194 @@
+"""Headings into the columns of a chart: label, key, days and stage of each."""
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from core.chart import Stage
+from core.leaflet.dates import Day, days_between, turn
+from core.leaflet.headings import STAGE_ROW, Heading
+from core.leaflet.layout import HeadingRow, Layout
+from core.limits import LONGEST_NAME, LONGEST_WORDS
+
+
+@dataclass(slots=True)
+class Head:
+    """What the headings say of one column; filled in turn.
+
+    Args:
+        at: its place in the grid.
+        texts: its headings, from the top; merged ones too.
+        stage, days: where they are said.
+        weeks: first and last.
+        date, day: on which it begins.
+        is_open: whether it goes on after its last week.
+        is_without_days: whether a row of days says that it has none.
+        is_named: whether anything stands above it.
+    """
+
+    at: int
+    texts: list[str]
+    stage: Stage | None = None
+    days: int | None = None
+    weeks: tuple[int, int] | None = None
+    date: Day | None = None
+    day: int | None = None
+    is_open: bool = False
+    is_without_days: bool = False
+    is_named: bool = True
+
+    @property
+    def label(self) -> str:
+        """Its finest heading."""
+        return self.texts[-1] if self.texts else ""
+
+
+def heads_of(layout: Layout) -> list[Head]:
+    """The columns of a table, each with what its own and merged headings say."""
+    heads = [Head(at, []) for at in layout.columns]
+    for row in layout.headings:
+        merged: Heading | None = None
+        for head in heads:
+            own = row.headings.get(head.at)
+            merged = None if own is None and row.cells[head.at] else own or merged
+            if own is None and row.cells[head.at]:
+                _take_nothing(head, row)
+            elif own is not None:
+                _take(head, own, row)
+            elif merged is not None and _spreads(merged, row, layout):
+                _take(head, merged, row)
+    for head in heads:
+        head.is_named = bool(head.texts)
+    heads = _without_group_columns(heads, layout)
+    _lengths(heads)
+    return heads
+
+
+def _spreads(merged: Heading, row: HeadingRow, layout: Layout) -> bool:
+    """Whether a heading stands over the columns that follow it, too."""
+    if row.gives_days or merged.date is not None:
+        return False
+    rows = [one for one in layout.headings if one is not row and not one.gives_days]
+    return not merged.is_fine or any(len(one.headings) > len(row.headings) for one in rows)
+
+
+def _take_nothing(head: Head, row: HeadingRow) -> None:
+    """A dash in a row of days or stages says that there are none."""
+    if row.gives_days:
+        head.is_without_days = True
+    else:
+        head.stage = None
+
+
+def _take(head: Head, said: Heading, row: HeadingRow) -> None:
+    """Add what one heading says."""
+    if row.gives_days and said.number is not None:
+        head.days = said.number[0] if said.number[0] == said.number[1] else None
+        if "week" in row.name.lower() and "per week" not in row.name.lower() and head.days:
+            head.days *= 7
+        return
+    head.stage = said.stage or head.stage
+    head.days = said.days or head.days
+    head.weeks = said.weeks or said.number or head.weeks
+    head.date, head.day = said.date or head.date, said.day or head.day
+    head.is_open = head.is_open or said.is_open
+    if row.gives_days or (STAGE_ROW.fullmatch(row.name.lower().strip(" :")) and head.texts):
+        return  # told beside a label
+    text = f"Week {said.text}" if said.number is not None else said.text
+    if not (head.texts and said.stage and not said.is_fine and head.texts[-1] == said.text):
+        head.texts.append(text)
+
+
+def _without_group_columns(heads: list[Head], layout: Layout) -> list[Head]:
+    """Of a table with weeks down, a row such as "Grow" alone stands over the weeks below it."""
+    kept: list[Head] = []
+    group: Head | None = None
+    for head in heads:
+        blank = not any(row[head.at] for row in layout.body)
+        alone = head.stage is not None and head.weeks is None and head.days is None
+        if blank and alone and layout.is_turned and head is not heads[-1]:
+            group = head
+            continue
+        if group is not None and head.stage is None:
+            head.stage = group.stage
+            head.texts.insert(0, group.label)
+        kept.append(head)
+    return kept
+
+
+def _lengths(heads: list[Head]) -> None:
+    """Days from weeks, from dates, and from "day 1, day 8"."""
+    dates = [head.date for head in heads]
+    for head in heads:
+        if head.is_without_days or head.is_open:
+            continue
+        if head.days is None and head.weeks is not None:
+            head.days = (head.weeks[1] - head.weeks[0] + 1) * 7
+    if all(dates) and len(heads) > 1:
+        _by_steps(heads, _date_steps([date for date in dates if date]))
+    days = [head.day for head in heads]
+    if all(day is not None for day in days) and len(heads) > 1:
+        begin = [day or 0 for day in days]
+        steps = [later - before for before, later in zip(begin, begin[1:], strict=False)]
+        _by_steps(heads, [step if step > 0 else None for step in steps])
+
+
+def _date_steps(dates: Sequence[Day]) -> list[int | None]:
+    """Days from each date to the next; with day and month turned where that is more even."""
+    ways = [list(dates)]
+    other = [turn(date) for date in dates if date.turned]
+    if len(other) == len(dates) and all(other):
+        ways.append([date for date in other if date])
+    steps = [
+        [days_between(before, later) for before, later in zip(way, way[1:], strict=False)]
+        for way in ways
+    ]
+    return min(steps, key=lambda way: sum(step is None or step % 7 != 0 for step in way))
+
+
+def _by_steps(heads: list[Head], steps: Sequence[int | None]) -> None:
+    even = len(set(steps)) == 1
+    for head, step in zip(heads, [*steps, steps[-1] if even else None], strict=True):
+        head.days = head.days or (None if head.is_without_days else step)
+
+
+def labels_of(heads: Sequence[Head]) -> list[str]:
+    """Labels: the finest heading, with the one above where that alone would say nothing."""
+    finest = [head.label for head in heads]
+    labels = []
+    for number, head in enumerate(heads, 1):
+        label = head.label or f"Column {number}"
+        above = [text for text in head.texts[:-1] if text != label]
+        if above and finest.count(head.label) > 1:
+            label = f"{above[-1]}, {label[:1].lower()}{label[1:]}"
+        labels.append(label[:LONGEST_WORDS])
+    return labels
+
+
+def keys_of(heads: Sequence[Head], labels: Sequence[str]) -> list[str]:
+    """Short keys, each once: w5, w1-2, early-bloom."""
+    keys: list[str] = []
+    weeks = [head.weeks for head in heads if head.weeks is not None]
+    again = len(set(weeks)) < len(weeks)  # weeks are counted anew in each stage
+    for head, label in zip(heads, labels, strict=True):
+        key = slug(label) or "column"
+        if head.weeks is not None:
+            low, high = head.weeks
+            key = f"w{low}" if low == high else f"w{low}-{high}"
+            if again and head.stage is not None:
+                key = f"{head.stage}-{key}"
+        keys.append(unique(key, keys))
+    return keys
+
+
+def unique(key: str, taken: Sequence[str]) -> str:
+    """A key that is not taken yet: itself, or itself with a number."""
+    made, number = key, 2
+    while made in taken:
+        made, number = f"{key}-{number}", number + 1
+    return made
+
+
+def slug(text: str) -> str:
+    """A text as a key: lower case letters and digits, joined by hyphens."""
+    return re.sub(r"[^\w]+", "-", text.lower()).strip("-_")[: LONGEST_NAME - 4]

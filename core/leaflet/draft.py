@@ -1,0 +1,266 @@
+"""A table of texts into the draft of a chart: the one entrance of reading a leaflet."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+
+from core.chart import Chart, Column, Medium, Readings
+from core.errors import InputError
+from core.leaflet.about import About, split_about
+from core.leaflet.bottles import Bottles, read_bottles
+from core.leaflet.cells import DoseCellHabits, comma_habit
+from core.leaflet.columns import Head, heads_of, keys_of, labels_of
+from core.leaflet.findings import Findings
+from core.leaflet.grid import Cell, Grid, grid_of
+from core.leaflet.layout import Layout, find_layout
+from core.leaflet.readings import ReadRows, read_reading_rows
+from core.leaflet.request import (
+    Asked,
+    CellKind,
+    ChartDraft,
+    Note,
+    Question,
+    TableRequest,
+    Understood,
+)
+from core.leaflet.rows import Body, BottleRow, sort_rows
+from core.leaflet.statements import Statements, is_statement, statements_in
+from core.limits import MOST_COLUMNS, MOST_PRODUCTS
+
+
+def read_table(request: TableRequest) -> ChartDraft:
+    """What a leaflet's table says: a chart as far as it goes, and all that is open, with its place.
+
+    No cell is lost: each is a title, a heading, a name, a unit, a dose, a reading, a note, or a
+    question.
+
+    Raises:
+        InputError: there is no table, or more of one than a chart may have.
+    """
+    rows, about = split_about(request.rows)
+    grid = grid_of(rows)
+    layout = find_layout(grid, kept=len(about.columns)) if grid else None
+    if layout is None or not layout.columns:
+        return _no_table(grid, request)
+    return _Reader(request, layout, about).draft()
+
+
+def _no_table(grid: Grid, request: TableRequest) -> ChartDraft:
+    """A draft in which all is open: no row and no column are weeks or stages."""
+    cells = [cell for row in grid for cell in row if cell]
+    if len(cells) < 2:
+        raise InputError(
+            "no_table", "There is no table here: a leaflet has bottles down, and weeks across."
+        )
+    first = cells[0]
+    asked = Question(
+        Asked.HEADER,
+        "No row and no column reads as weeks or stages. Write headings such as “Week 1” or "
+        "“Bloom” over the columns.",
+        first.row,
+        first.column,
+    )
+    kept = [Understood(c.row, c.column, CellKind.QUESTION, "which column is this?") for c in cells]
+    return ChartDraft(
+        None, (asked,), (), (), tuple(kept), (), (),
+        request.name, Medium.WATER, Readings.NONE, rows_are_order=False,
+    )  # fmt: skip
+
+
+@dataclass(slots=True)
+class _Reader:
+    """One reading of one table."""
+
+    request: TableRequest
+    layout: Layout
+    about: About
+    found: Findings = field(default_factory=Findings)
+
+    def draft(self) -> ChartDraft:
+        heads = heads_of(self.layout)
+        labels = self.about.labels(labels_of(heads))
+        body = sort_rows(self.layout, heads, labels, self.about.names)
+        _refuse_too_many(body, heads)
+        said = self._statements(body)
+        self._mark_heads(heads)
+        self._mark_names(body)
+        habits = DoseCellHabits(comma_habit(_figures(body)), said.scale or self.request.ppm_scale)
+        read = read_reading_rows(body.readings, habits)
+        self._take_readings(read, labels)
+        columns = self._columns(heads, labels, read)
+        bottles = read_bottles(
+            body, columns, habits, said, self.layout, self.about, self.request, self.found
+        )
+        return self._whole(columns, bottles, said, read)
+
+    def _columns(self, heads: list[Head], labels: list[str], read: ReadRows) -> tuple[Column, ...]:
+        keys = self.about.keys(keys_of(heads, labels))
+        return tuple(
+            Column(keys[at], labels[at], _days(head), head.stage, read.ec.get(at), read.ph.get(at))
+            for at, head in enumerate(heads)
+        )
+
+    def _whole(
+        self, columns: tuple[Column, ...], bottles: Bottles, said: Statements, read: ReadRows
+    ) -> ChartDraft:
+        name, medium = self._name(), self._medium(said)
+        readings = self._readings(said, read.readings, has_ec=bool(read.ec))
+        told = self.about.rows_are_order
+        in_order = said.rows_are_order if told is None else told
+        self._keep_the_rest()
+        found, rows = self.found, bottles.rows
+        chart = None
+        if rows and not any(question.of_doses for question in found.questions):
+            products = tuple(row.product for row in rows)
+            chart = Chart(name, medium, readings, in_order, products, columns, bottles.doses)
+        return ChartDraft(
+            chart,
+            tuple(sorted(found.questions, key=lambda one: (one.row, one.column))),
+            tuple(found.notes),
+            tuple(found.guesses),
+            tuple(found.cells[place] for place in sorted(found.cells)),
+            rows, columns, name, medium, readings, in_order,
+        )  # fmt: skip
+
+    # What each cell was taken for.
+
+    def _take_readings(self, read: ReadRows, labels: list[str]) -> None:
+        self.found.questions += read.questions
+        for cell, kind, meaning in read.kinds:
+            if kind is CellKind.NOTE:
+                self.found.note(cell, f"{cell.text}: {meaning}")
+            else:
+                self.found.mark(cell, kind, meaning)
+        for row in read.spare:
+            for place, cell in row.cells.items():
+                self.found.note(cell, f"{row.label.text}: {cell.text} ({labels[place]})")
+
+    def _mark_heads(self, heads: list[Head]) -> None:
+        for row in self.layout.headings:
+            for cell in row.cells:
+                self.found.mark(cell, CellKind.HEADING)
+        for cell in self.layout.unit_row:
+            self.found.mark(cell, CellKind.UNIT)
+        above = self.layout.headings[-1].cells
+        for head in heads:
+            if not head.is_named:
+                self.found.ask(
+                    Asked.HEADER,
+                    "There are figures in this column, and nothing stands above it: write its week "
+                    "or stage.",
+                    above[head.at], of_doses=False,
+                )  # fmt: skip
+        for at in self.layout.unclear:
+            text = above[at].text
+            self.found.ask(
+                Asked.HEADER,
+                f"“{text[:40]}” is neither a week nor a stage, and there are figures below it: "
+                "write its week or stage, or take the column out."
+                if text
+                else "There are figures in this column, and nothing stands above it: write its week "
+                "or stage, or take the column out.",
+                above[at],
+            )
+
+    def _mark_names(self, body: Body) -> None:
+        for cell in body.headings:
+            self.found.mark(cell, CellKind.HEADING)
+        for cell in body.units:
+            self.found.mark(cell, CellKind.UNIT)
+        for cell, text in body.notes:
+            self.found.note(cell, text)
+        for cell in body.open:
+            self.found.mark(cell, CellKind.QUESTION, "in which week?")
+        for reading in body.readings:
+            self.found.mark(reading.label, CellKind.NAME)
+        for row in body.bottles:
+            self.found.mark(row.label, CellKind.NAME, row.name)
+            self.found.mark(row.unit_cell, CellKind.UNIT)
+        for row in body.nameless:
+            self._ask_row(
+                row, next(iter(row.cells.values())), "whose dose is it?",
+                "This row has figures and no name: write the bottle's name, or take it out.",
+            )  # fmt: skip
+        for row in body.ticked:
+            self._ask_row(
+                row, row.label, "how much?",
+                f"{row.name}: the row has marks and no figures. Write how much it is, or take it "
+                "out.",
+            )  # fmt: skip
+        for row in body.double:
+            self._ask_row(
+                row, row.label, "of each?",
+                f"{row.name}: two bottles in one row. They never meet undiluted: write a row for "
+                "each.",
+            )  # fmt: skip
+
+    def _ask_row(self, row: BottleRow, cell: Cell, meaning: str, message: str) -> None:
+        self.found.ask(Asked.ROW, message, cell)
+        self.found.mark(row.label, CellKind.NAME, row.name)
+        for one in (*row.cells.values(), row.unit_cell):
+            self.found.mark(one, CellKind.QUESTION, meaning)
+
+    def _keep_the_rest(self) -> None:
+        """Titles, feet, and whatever else stands somewhere, as notes."""
+        for cell in (*self.layout.titles, *self.layout.feet):
+            if not self.found.knows(cell):
+                kind = CellKind.TITLE if cell in self.layout.titles else CellKind.NOTE
+                self.found.notes.append(Note(cell.text, cell.row, cell.column))
+                self.found.mark(cell, kind)
+        for row in self.layout.grid:
+            for cell in row:
+                if cell and not self.found.knows(cell):
+                    self.found.note(cell, cell.text)
+
+    # What is said of the whole chart.
+
+    def _statements(self, body: Body) -> Statements:
+        """What titles, corners and notes say; of a heading over rows only what follows it hears."""
+        corner = " ".join(row.name for row in self.layout.headings)
+        texts = [cell.text for cell in (*self.layout.titles, *self.layout.feet)]
+        last = max((row.label.row for row in body.bottles), default=0)
+        whole = self.layout.is_turned
+        texts += [text for cell, text in body.notes if whole or cell.row > last]
+        names = [row.label.text for row in body.bottles if "gal" in row.label.text.lower()]
+        heads = [cell.text for row in self.layout.headings for cell in row.cells if cell]
+        return statements_in(texts, corner, besides=[*names, *heads])
+
+    def _readings(self, said: Statements, of_rows: Readings | None, *, has_ec: bool) -> Readings:
+        told = self.about.readings or of_rows or said.readings
+        if told is None and has_ec:
+            why = "the leaflet does not say whether its EC is with the water's own"
+            self.found.guess(None, "readings", Readings.ADDED.value, why)
+            return Readings.ADDED
+        return told or Readings.NONE
+
+    def _medium(self, said: Statements) -> Medium:
+        told = self.about.medium or said.medium
+        if told is None:
+            why = "the leaflet does not say what it is for"
+            self.found.guess(None, "medium", Medium.WATER.value, why)
+        return told or Medium.WATER
+
+    def _name(self) -> str:
+        if self.about.name is not None:
+            return self.about.name
+        texts = [cell.text for cell in self.layout.titles]
+        texts.append(self.layout.corner)
+        names = [text for text in texts if text and not is_statement(text)]
+        return (names[0] if names else self.request.name)[:80].strip()
+
+
+def _refuse_too_many(body: Body, heads: Sequence[Head]) -> None:
+    if len(body.bottles) > MOST_PRODUCTS or len(heads) > MOST_COLUMNS:
+        raise InputError(
+            "too_many_or_few",
+            f"That table has {len(body.bottles)} bottles and {len(heads)} columns; a chart has at "
+            f"most {MOST_PRODUCTS} and {MOST_COLUMNS}.",
+        )
+
+
+def _figures(body: Body) -> list[str]:
+    rows = [*body.bottles, *body.readings]
+    return [cell.text for row in rows for cell in row.cells.values()]
+
+
+def _days(head: Head) -> int | None:
+    return head.days if head.days is not None and 1 <= head.days <= 366 else None

@@ -1,0 +1,244 @@
+"""Rows of EC, CF, ppm and pH: one reading or range for each column."""
+
+import re
+from dataclasses import dataclass, field
+from fractions import Fraction
+
+from core.chart import PhWindow, Readings
+from core.errors import InputError
+from core.leaflet.cells import DoseCellHabits, as_figure, is_no_dose
+from core.leaflet.grid import Cell
+from core.leaflet.request import Asked, CellKind, Question
+from core.leaflet.row_names import End, RowKind, RowName
+from core.leaflet.statements import ppm_scale_in
+from core.limits import STRONGEST_WATER
+from core.quantities import PpmScale, Reading, ReadingRange, ReadingScale, ReadingUnit
+from core.quantities.typed_numbers import split_range, tidy_text
+
+LIKELY_EC = Fraction(10)
+"""mS/cm; more in a row called "EC" is CF or µS/cm (common practice: feeds stay below 5)."""
+
+_UNITS = (
+    (ReadingUnit.PPM, re.compile(r"\s*(?:ppm|tds)\b.*$")),
+    (ReadingUnit.US_CM, re.compile(r"\s*us(?: ?/ ?cm)?$")),
+    (ReadingUnit.MS_CM, re.compile(r"\s*(?:ms(?: ?/ ?cm)?|ds ?/ ?m|ec)$")),
+    (ReadingUnit.CF, re.compile(r"\s*cf$")),
+)
+
+
+_LEADING = {"cf": ReadingUnit.CF, "ppm": ReadingUnit.PPM, "tds": ReadingUnit.PPM}
+
+
+@dataclass(slots=True)
+class ReadingRow:
+    """A row of readings as it stands in the table.
+
+    Args:
+        name: what its name says.
+        label: its name's cell.
+        cells: by place of the column.
+    """
+
+    name: RowName
+    label: Cell
+    cells: dict[int, Cell]
+    spans: dict[int, tuple[Fraction, Fraction]] = field(default_factory=dict)
+    units: dict[int, ReadingUnit] = field(default_factory=dict)
+    scales: dict[int, PpmScale | None] = field(default_factory=dict)
+
+
+@dataclass(slots=True)
+class ReadRows:
+    """What all rows of readings come to.
+
+    Args:
+        ec, ph: by place of the column.
+        readings: what the EC means, where it is said.
+        questions: what is open.
+        kinds: each cell's kind, with its meaning; those left out are told elsewhere.
+        spare: rows of EC that say again what another says.
+    """
+
+    ec: dict[int, ReadingRange] = field(default_factory=dict)
+    ph: dict[int, PhWindow] = field(default_factory=dict)
+    readings: Readings | None = None
+    questions: list[Question] = field(default_factory=list)
+    kinds: list[tuple[Cell, CellKind, str]] = field(default_factory=list)
+    spare: list[ReadingRow] = field(default_factory=list)
+
+
+def read_reading_rows(rows: list[ReadingRow], habits: DoseCellHabits) -> ReadRows:
+    """Readings of a table.
+
+    Args:
+        rows: in the order of the table.
+        habits: what commas are, and the ppm scale, where anything says it.
+    """
+    made, scale = ReadRows(), habits.scale
+    for row in rows:
+        _read_spans(row, habits, made)
+    ec_rows = [row for row in rows if row.name.kind is RowKind.EC]
+    chosen = _best(ec_rows, scale)
+    made.spare = [row for row in ec_rows if row not in chosen]
+    for row in chosen:
+        _take_ec(row, scale, made)
+    for row in rows:
+        if row.name.kind is RowKind.PH:
+            _take_ph(row, made)
+    made.readings = next((row.name.readings for row in chosen if row.name.readings), None)
+    return made
+
+
+def _read_spans(row: ReadingRow, habits: DoseCellHabits, made: ReadRows) -> None:
+    """Figures, units and scales of its cells."""
+    for at, cell in row.cells.items():
+        if is_no_dose(cell.text) and not re.fullmatch(r"0([.,]0+)?", cell.text):
+            made.kinds.append((cell, CellKind.NO_DOSE, ""))
+            continue
+        try:
+            row.spans[at], unit = _span(cell.text, habits)
+        except InputError as error:
+            _ask_cell(cell, error.message, made)
+            continue
+        row.units[at] = unit or row.name.unit or ReadingUnit.MS_CM
+        row.scales[at] = ppm_scale_in(cell.text) or row.name.scale
+
+
+def _span(
+    text: str, habits: DoseCellHabits
+) -> tuple[tuple[Fraction, Fraction], ReadingUnit | None]:
+    what = "a reading such as 1.4 or 1.2-1.6"
+    bare = re.sub(r"[*†‡¹²³]+$", "", text)
+    plain = re.sub(r"\s*[(\[][^)\]]*[)\]]\s*$", "", bare).strip() or bare
+    low = tidy_text(plain, what)
+    unit = None
+    for one, words in _UNITS:
+        if found := words.search(low):
+            unit, low = one, low[: found.start()]
+            break
+    if found := re.match(r"(ec|cf|ppm|tds|ph)\b\s*[:=]?\s*", low):
+        unit = unit or _LEADING.get(found[1])
+        low = low[found.end() :]
+    low = re.sub(r"(?<=\d) ?(?:~|…|\.{2,3}|/| or ) ?(?=\d)", "-", low)
+    if re.fullmatch(r"[1-9]\d{0,2},\d{3}", low) and habits.comma != "decimal":
+        low = low.replace(",", "")
+    up_to = re.match(r"(?:up to|max\.?|<|≤) ?", low)
+    first, last, rest = split_range(low[up_to.end() :] if up_to else low, what)
+    if rest:
+        raise InputError("words_unclear", f"“{rest[:40]}” is no unit of a reading.")
+    return (Fraction(0) if up_to else as_figure(first), as_figure(last)), unit
+
+
+def _ask_cell(cell: Cell, why: str, made: ReadRows) -> None:
+    made.questions.append(
+        Question(
+            Asked.CELL, f"“{cell.text[:60]}” is no reading: {why}", cell.row, cell.column,
+            of_doses=False,
+        )
+    )  # fmt: skip
+    made.kinds.append((cell, CellKind.QUESTION, why))
+
+
+def _best(rows: list[ReadingRow], scale: PpmScale | None) -> list[ReadingRow]:
+    """The row that says EC with least doubt, with the other end of its range where one gives it."""
+    filled = [row for row in rows if row.spans]
+    if not filled:
+        return []
+
+    def doubt(row: ReadingRow) -> tuple[bool, bool]:
+        ppm = [at for at, unit in row.units.items() if unit is ReadingUnit.PPM]
+        unsaid = any(row.scales.get(at) is None for at in ppm) and scale is None
+        return unsaid, row.name.readings is Readings.TOTAL
+
+    first = min(filled, key=doubt)
+    if first.name.end is End.BOTH:
+        return [first]
+    other = End.HIGH if first.name.end is End.LOW else End.LOW
+    also = [row for row in filled if row.name.end is other and row.name.unit is first.name.unit]
+    return [first, *also[:1]]
+
+
+def _take_ec(row: ReadingRow, scale: PpmScale | None, made: ReadRows) -> None:
+    if row.name.unit is None and (odd := _beyond_ec(row)):
+        _ask_unit(row, odd, made)
+        return
+    unsaid = [
+        at for at in row.spans if row.units[at] is ReadingUnit.PPM and not (row.scales[at] or scale)
+    ]
+    if unsaid:
+        _ask_scale(row, made)
+    for at, (low, high) in row.spans.items():
+        if at in unsaid:
+            made.kinds.append((row.cells[at], CellKind.QUESTION, "on which ppm scale?"))
+            continue
+        _take_span(row, at, (low, high), scale, made)
+
+
+def _take_span(
+    row: ReadingRow,
+    at: int,
+    span: tuple[Fraction, Fraction],
+    scale: PpmScale | None,
+    made: ReadRows,
+) -> None:
+    unit = row.units[at]
+    shown = ReadingScale(unit, (row.scales[at] or scale) if unit is ReadingUnit.PPM else None)
+    low, high = (Reading(as_figure(Reading.of(one, shown).ms_cm)) for one in span)
+    cell = row.cells[at]
+    if high.ms_cm > STRONGEST_WATER:
+        _ask_cell(cell, "no water is so strong; look at its unit.", made)
+        return
+    kept = made.ec.get(at)
+    if kept is not None:
+        low, high = min(low, kept.low), max(high, kept.high)
+    made.ec[at] = ReadingRange(low, high)
+    made.kinds.append((cell, CellKind.READING, f"{cell.text} {shown.words}"))
+
+
+def _beyond_ec(row: ReadingRow) -> Cell | None:
+    """A cell of a row called "EC" alone that no feed reaches in mS/cm."""
+    return next(
+        (
+            row.cells[at]
+            for at, (_, high) in row.spans.items()
+            if row.units[at] is ReadingUnit.MS_CM and high > LIKELY_EC
+        ),
+        None,
+    )
+
+
+def _ask_unit(row: ReadingRow, odd: Cell, made: ReadRows) -> None:
+    made.questions.append(
+        Question(
+            Asked.UNIT,
+            f"{row.label.text}: {odd.text} would be too strong for any feed in mS/cm. Is the row in "
+            "CF or in µS/cm?",
+            row.label.row, row.label.column, ("CF", "uS/cm"), of_doses=False,
+        )
+    )  # fmt: skip
+    made.kinds += [(row.cells[at], CellKind.QUESTION, "in which unit?") for at in row.spans]
+
+
+def _ask_scale(row: ReadingRow, made: ReadRows) -> None:
+    made.questions.append(
+        Question(
+            Asked.PPM_SCALE,
+            f"{row.label.text or 'ppm'}: on which scale? The same water reads 500, 640 or 700 ppm for "
+            "each mS/cm, and the leaflet does not say. Its EC is left out until then.",
+            row.label.row, row.label.column, ("500", "640", "700"), of_doses=False,
+        )
+    )  # fmt: skip
+
+
+def _take_ph(row: ReadingRow, made: ReadRows) -> None:
+    for at, (low, high) in row.spans.items():
+        cell = row.cells[at]
+        if high > 14:
+            _ask_cell(cell, "a pH lies between 0 and 14.", made)
+            continue
+        if at in made.ph and row.name.end is End.BOTH:
+            made.kinds.append((cell, CellKind.NOTE, "another pH stands above"))
+            continue
+        kept = made.ph.get(at, PhWindow(low, high))
+        made.ph[at] = PhWindow(min(low, kept.low), max(high, kept.high))
+        made.kinds.append((cell, CellKind.READING, f"pH {cell.text}"))

@@ -1,0 +1,160 @@
+"""What reading a table asks and answers."""
+
+from dataclasses import dataclass
+from enum import StrEnum
+
+from core.chart import Chart, Column, Form, Medium, Product, Readings, Role
+from core.quantities import DoseUnit, PpmScale
+from core.quantities.dose_units import Gallon
+
+
+@dataclass(frozen=True, slots=True)
+class ShelfBottle:
+    """A bottle that a row may be.
+
+    Args:
+        name: what the shelf calls it.
+        role: what it is for.
+        form: liquid or dry.
+    """
+
+    name: str
+    role: Role
+    form: Form
+
+
+@dataclass(frozen=True, slots=True)
+class TableRequest:
+    """A table as it was found, and what its reader already knows.
+
+    Args:
+        rows: its cells as texts; rows may differ in length.
+        name: what to call the chart where the table has no title.
+        gallon: which gallon is meant where the leaflet does not say.
+        ppm_scale: which ppm scale is meant where the leaflet does not say.
+        unit: the unit of doses where the leaflet does not say.
+        shelf: bottles that rows are matched with.
+    """
+
+    rows: tuple[tuple[str, ...], ...]
+    name: str = ""
+    gallon: Gallon | None = None
+    ppm_scale: PpmScale | None = None
+    unit: DoseUnit | None = None
+    shelf: tuple[ShelfBottle, ...] = ()
+
+
+class Asked(StrEnum):
+    """What a question is about."""
+
+    GALLON = "gallon_unsaid"
+    PPM_SCALE = "ppm_scale_unsaid"
+    UNIT = "unit_unsaid"
+    CELL = "cell_unclear"
+    ROW = "row_unclear"
+    HEADER = "header_unclear"
+
+
+@dataclass(frozen=True, slots=True)
+class Question:
+    """What the table leaves open, and where.
+
+    Args:
+        code: what is open.
+        message: what was found, why it is open and what to do.
+        row, column: the cell, counted from 1 as in the file.
+        choices: answers that would settle it, where there are few.
+        of_doses: whether a dose depends on the answer.
+    """
+
+    code: Asked
+    message: str
+    row: int
+    column: int
+    choices: tuple[str, ...] = ()
+    of_doses: bool = True
+
+
+@dataclass(frozen=True, slots=True)
+class Note:
+    """A text that is neither dose nor reading, kept where it stood; None is all of a row."""
+
+    text: str
+    row: int
+    column: int | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Guess:
+    """What the leaflet does not say, and what it was taken for.
+
+    Args:
+        product: name of the row; None for the chart.
+        field: which of its fields.
+        value: what was taken.
+        why: in a few words.
+    """
+
+    product: str | None
+    field: str
+    value: str
+    why: str
+
+
+class CellKind(StrEnum):
+    """What a cell of the table was understood as."""
+
+    TITLE = "title"
+    HEADING = "heading"
+    NAME = "name"
+    UNIT = "unit"
+    DOSE = "dose"
+    NO_DOSE = "no_dose"
+    READING = "reading"
+    NOTE = "note"
+    QUESTION = "question"
+
+
+@dataclass(frozen=True, slots=True)
+class Understood:
+    """A cell that is not blank, and what it was taken for, in words."""
+
+    row: int
+    column: int
+    kind: CellKind
+    meaning: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class DraftRow:
+    """A bottle of the draft: the product, the row of the file, and its cells as printed."""
+
+    product: Product
+    row: int
+    unit: DoseUnit | None
+    cells: tuple[str, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class ChartDraft:
+    """What a table was understood as.
+
+    Args:
+        chart: None while a question changes doses.
+        questions, notes, guesses: what it leaves open, says besides, and was taken for.
+        cells: every cell that is not blank, each once.
+        rows, columns: bottles and columns, also while there is no chart; in the order of the table.
+        name, medium, readings, rows_are_order: what is said of the whole chart.
+    """
+
+    chart: Chart | None
+    questions: tuple[Question, ...]
+    notes: tuple[Note, ...]
+    guesses: tuple[Guess, ...]
+    cells: tuple[Understood, ...]
+    rows: tuple[DraftRow, ...]
+    columns: tuple[Column, ...]
+    name: str
+    medium: Medium
+    readings: Readings
+    rows_are_order: bool

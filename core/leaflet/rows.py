@@ -1,0 +1,223 @@
+"""The body of a table, row by row: bottles, readings, headings over rows, and notes."""
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+
+from core.leaflet.cells import is_long, is_no_dose, is_tick
+from core.leaflet.columns import Head
+from core.leaflet.grid import Cell
+from core.leaflet.layout import Layout
+from core.leaflet.readings import ReadingRow
+from core.leaflet.row_names import RowKind, RowName, read_row_name
+from core.leaflet.statements import unit_said
+from core.quantities.dose_units import DoseUnitSaid, dose_unit_words, find_dose_unit, read_dose_unit
+
+
+@dataclass(slots=True)
+class BottleRow:
+    """A bottle's row.
+
+    Args:
+        label: the cell of its name.
+        name: the name without unit and number.
+        unit: as far as the row, or a heading over it, tells.
+        cells: by place of the column.
+        hint: what a heading over it or a column beside it says.
+        unit_cell: the cell of its unit.
+        units: those that a column says for itself, by place.
+    """
+
+    label: Cell
+    name: str
+    unit: DoseUnitSaid | None
+    cells: dict[int, Cell]
+    hint: str = ""
+    unit_cell: Cell | None = None
+    units: dict[int, DoseUnitSaid] = field(default_factory=dict)
+
+
+@dataclass(slots=True)
+class Body:
+    """What the rows below the headings are.
+
+    Args:
+        bottles, readings, notes: as they are called.
+        headings: cells that say the headings again.
+        units: cells of units of readings.
+        open: figures in a column of which nothing says what it is.
+        nameless: rows of figures without a name.
+        double: rows of two bottles at once.
+        ticked: rows of marks without figures.
+    """
+
+    bottles: list[BottleRow] = field(default_factory=list)
+    readings: list[ReadingRow] = field(default_factory=list)
+    notes: list[tuple[Cell, str]] = field(default_factory=list)
+    headings: list[Cell] = field(default_factory=list)
+    units: list[Cell] = field(default_factory=list)
+    open: list[Cell] = field(default_factory=list)
+    nameless: list[BottleRow] = field(default_factory=list)
+    double: list[BottleRow] = field(default_factory=list)
+    ticked: list[BottleRow] = field(default_factory=list)
+
+
+def sort_rows(
+    layout: Layout, heads: list[Head], labels: list[str], bottles: Sequence[str] = ()
+) -> Body:
+    """Tell the rows of a table apart.
+
+    Args:
+        layout: the table.
+        heads, labels: its columns.
+        bottles: names that are bottles' whatever they read as, since the table was exported.
+    """
+    left = list(bottles)
+    body = Body()
+    section: Cell | None = None
+    for row in layout.body:
+        filled = [cell for cell in row if cell]
+        if not filled:
+            continue
+        if _repeats_headings(row, heads):
+            body.headings += filled
+            section = row[layout.names] or section
+        elif len(filled) == 1 and filled[0] not in [row[head.at] for head in heads]:
+            [section] = filled
+            body.notes.append((section, section.text))
+        else:
+            _sort(row, layout, heads, labels, section, body, left)
+    return body
+
+
+def _repeats_headings(row: tuple[Cell, ...], heads: list[Head]) -> bool:
+    """Whether a row says its headings again, as over a second part of a table."""
+    pairs = [(row[head.at].text.lower(), [text.lower() for text in head.texts]) for head in heads]
+    same = sum(bool(text) and (text in texts or f"week {text}" in texts) for text, texts in pairs)
+    said = sum(bool(text) for text, _ in pairs)
+    return same >= max(2, said * 0.8) and any(re.search("[a-z]", text) for text, _ in pairs)
+
+
+def _sort(  # noqa: PLR0917 -- a row, and where it stands
+    row: tuple[Cell, ...],
+    layout: Layout,
+    heads: list[Head],
+    labels: list[str],
+    section: Cell | None,
+    body: Body,
+    exported: list[str],
+) -> None:
+    label = row[layout.names]
+    cells = {place: row[head.at] for place, head in enumerate(heads) if row[head.at]}
+    beside = [(at, row[at]) for at in layout.beside if row[at]]
+    unit_cell = row[layout.unit] if layout.unit is not None and row[layout.unit] else None
+    kept = label.text in exported
+    if kept:
+        exported.remove(label.text)  # a second row of that name is something else
+    kind = RowKind.BOTTLE if kept else _kind(label, unit_cell, cells)
+    if kind is RowKind.BOTTLE:
+        bottle = _bottle(label, unit_cell, cells, section)
+        bottle.hint += " ".join(cell.text for _, cell in beside)
+        said = {place: layout.column_units.get(head.at) for place, head in enumerate(heads)}
+        bottle.units = {place: unit for place, unit in said.items() if unit is not None}
+        bottle.name = label.text if kept else bottle.name
+        _sort_bottle(bottle, body, kept=kept)
+        body.open += [cell for at, cell in beside if at in layout.unclear]
+        beside = [(at, cell) for at, cell in beside if at not in layout.unclear]
+    elif kind is RowKind.NOTE:
+        _note_row(label, cells, labels, body)
+        body.notes += [(unit_cell, unit_cell.text)] if unit_cell else []
+    else:
+        name = _row_name(label, unit_cell)
+        body.readings.append(ReadingRow(name, label, cells))
+        body.units += [unit_cell] if unit_cell else []
+    for _, cell in beside:
+        body.notes.append((cell, f"{label.text}: {cell.text}" if label else cell.text))
+
+
+def _row_name(label: Cell, unit_cell: Cell | None) -> RowName:
+    """What a row's name says, with its unit where that makes it a reading."""
+    name = read_row_name(label.text)
+    if unit_cell is None or not label:
+        return name
+    with_unit = read_row_name(f"{label.text} {unit_cell.text}")
+    return with_unit if with_unit.kind is RowKind.EC else name
+
+
+def _kind(label: Cell, unit_cell: Cell | None, cells: dict[int, Cell]) -> RowKind:
+    kind = _row_name(label, unit_cell).kind
+    if kind in (RowKind.EC, RowKind.PH):
+        return kind if cells else RowKind.NOTE
+    nothing = not label and not cells
+    return RowKind.NOTE if nothing or (cells and not _has_figures(cells)) else kind
+
+
+_TWO = re.compile(r"\b(?:a|1|one|i) ?(?:\+|&|and|/|,) ?(?:b|2|two|ii)\b", re.IGNORECASE)
+
+
+def _sort_bottle(bottle: BottleRow, body: Body, *, kept: bool) -> None:
+    if kept:
+        body.bottles.append(bottle)
+    elif not bottle.label:
+        body.nameless.append(bottle)
+    elif _TWO.search(bottle.name):
+        body.double.append(bottle)
+    elif _is_ticked(bottle.cells):
+        body.ticked.append(bottle)
+    else:
+        body.bottles.append(bottle)
+
+
+def _has_figures(cells: dict[int, Cell]) -> bool:
+    """Whether any cell may be a dose; a row of words, or of sentences, has none."""
+    texts = [cell.text for cell in cells.values()]
+    plain = [text for text in texts if not is_no_dose(text)]
+    if not plain:
+        return True  # a bottle that is left out in every column, or ticked
+    return any(re.search(r"[\d½¼¾⅓⅔⅛]", text) and not is_long(text) for text in plain)
+
+
+def _is_ticked(cells: dict[int, Cell]) -> bool:
+    """Whether a row has nothing but marks that may mean "use it" as well as "leave it out"."""
+    texts = [cell.text for cell in cells.values()]
+    marks = [text for text in texts if is_tick(text)]
+    return bool(marks) and all(is_tick(text) or is_no_dose(text) for text in texts)
+
+
+def _note_row(label: Cell, cells: dict[int, Cell], labels: list[str], body: Body) -> None:
+    if label:
+        body.notes.append((label, label.text))
+    for place, cell in cells.items():
+        before = f"{label.text}: " if label else ""
+        body.notes.append((cell, f"{before}{cell.text} ({labels[place]})"))
+
+
+def _bottle(
+    label: Cell, unit_cell: Cell | None, cells: dict[int, Cell], section: Cell | None
+) -> BottleRow:
+    name, unit = split_unit(label.text)
+    if unit_cell and (told := read_dose_unit(unit_cell.text)):
+        unit = told.over(unit)
+    if section is not None and (over := unit_said(section.text)):
+        unit = unit.over(over) if unit else over
+    hint = f"{section.text} " if section is not None else ""
+    return BottleRow(label, name, unit, cells, hint, unit_cell)
+
+
+def split_unit(text: str) -> tuple[str, DoseUnitSaid | None]:
+    """A row's name without the unit behind it.
+
+    >>> split_unit("Part A (ml/L)")[0], split_unit("Silica, ml per 10 L")[0], split_unit("Base 1")[0]
+    ('Part A', 'Silica', 'Base 1')
+    """
+    plain = re.sub(r"^\(?\d{1,2}[.)]\s+(?=\S)", "", text)
+    inside = re.search(r"\s*[(\[]([^()\[\]]*(?:\([^()]*\))?[^()\[\]]*)[)\]]\s*$", plain)
+    if inside and (unit := read_dose_unit(inside[1])):
+        return plain[: inside.start()].strip(" -,:–"), unit
+    words = dose_unit_words(plain)
+    found = find_dose_unit(words)
+    if found and len(words) == len(plain) and not words[found[1][1] :].strip(" .)]*"):
+        rest = re.sub(r"\s*(?:\bin|[-,:–|(\[])*\s*$", "", plain[: found[1][0]]).strip()
+        if rest:
+            return rest, found[0]
+    return plain, None

@@ -1,0 +1,95 @@
+"""The bytes of a file into a table, whatever its name says it is."""
+
+from dataclasses import dataclass
+
+from core.errors import InputError
+from core.limits import LARGEST_BYTES, MOST_TABLE_COLUMNS, MOST_TABLE_ROWS
+from core.tables.archive import Archive
+from core.tables.text import decoded, rows_of_text
+from core.tables.workbook import read_workbook
+
+Rows = tuple[tuple[str, ...], ...]
+
+
+@dataclass(frozen=True, slots=True)
+class FileTable:
+    """A table, and the sheets among which it was chosen.
+
+    Args:
+        rows: texts; every row is as long as the longest.
+        sheets: names of the sheets of the file; none for plain text.
+        sheet: the one that was read.
+    """
+
+    rows: Rows
+    sheets: tuple[str, ...] = ()
+    sheet: str = ""
+
+
+_OLE = b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1"
+_OTHERS = {
+    b"%PDF": "a PDF; copy its table and paste it, or photograph it",
+    b"\x89PNG": "a picture; lay it beside the sheet and type what it says",
+    b"\xff\xd8\xff": "a picture; lay it beside the sheet and type what it says",
+    b"GIF8": "a picture; lay it beside the sheet and type what it says",
+    b"RIFF": "a picture or a sound",
+    b"\x1f\x8b": "packed; unpack it first",
+    b"7z\xbc\xaf": "packed; unpack it first",
+    b"Rar!": "packed; unpack it first",
+    b"\x7fELF": "a program",
+    b"MZ": "a program",
+}
+
+
+def read_table_file(raw: bytes, *, sheet: str | None = None) -> FileTable:
+    """The table of a file.
+
+    Args:
+        raw: CSV or other delimited text, XLSX or ODS, told apart by what they hold.
+        sheet: the sheet wanted; the first that is not blank without it.
+
+    Raises:
+        InputError: it is too large, broken, locked, dangerous, or no table; one sentence says why.
+    """
+    if len(raw) > LARGEST_BYTES:
+        raise InputError("too_large", f"The file is over {LARGEST_BYTES // 1_000_000} MB.")
+    if not raw.strip():
+        raise InputError("no_table", "The file is empty.")
+    if raw.startswith(b"PK"):
+        names, chosen, rows = read_workbook(Archive(raw), sheet)
+        return FileTable(_within(rows), names, chosen)
+    _refuse_others(raw)
+    if sheet is not None:
+        raise InputError("unknown_sheet", "A text file has no sheets.", "sheet")
+    return FileTable(_within(rows_of_text(decoded(raw))))
+
+
+def _refuse_others(raw: bytes) -> None:
+    if raw.startswith(_OLE):
+        raise InputError(
+            "file_locked_or_old",
+            "This is an old or a locked spreadsheet: take its password off, and save it as XLSX.",
+        )
+    for start, what in _OTHERS.items():
+        if raw.startswith(start):
+            raise InputError("no_table_file", f"This file is {what}.")
+
+
+def _within(rows: Rows) -> Rows:
+    """A table without blank rows and columns at its ends, of no more than may be.
+
+    Raises:
+        InputError: it is blank, or larger.
+    """
+    while rows and not any(cell.strip() for cell in rows[-1]):
+        rows = rows[:-1]
+    width = max((at + 1 for row in rows for at, cell in enumerate(row) if cell.strip()), default=0)
+    if not rows:
+        raise InputError("no_table", "The sheet is empty.")
+    if len(rows) > MOST_TABLE_ROWS or width > MOST_TABLE_COLUMNS:
+        raise InputError(
+            "table_too_large",
+            f"The table has {len(rows)} rows and {width} columns; at most {MOST_TABLE_ROWS} and "
+            f"{MOST_TABLE_COLUMNS} are read. Keep the leaflet's table alone.",
+        )
+    return tuple(tuple(row[at] if at < len(row) else "" for at in range(width)) for row in rows)

@@ -1,0 +1,143 @@
+"""XLSX and ODS into rows of texts: calamine reads them, once their shape is known to be harmless."""
+
+import io
+import posixpath
+from datetime import date, datetime, time, timedelta
+from typing import Any
+from xml.parsers import expat
+
+from python_calamine import CalamineError, CalamineWorkbook, SheetTypeEnum
+
+from core.errors import InputError
+from core.limits import ABOUT_SHEET
+from core.tables.archive import Archive
+from core.tables.shapes import Shape, ods_shapes, xlsx_shape
+from core.tables.xml import elements
+
+_BROKEN = InputError(
+    "file_broken", "The spreadsheet is broken: open it, save it anew, and try again."
+)
+_RELATION = "{http://schemas.openxmlformats.org/officeDocument/2006/relationships}id"
+
+
+def read_workbook(
+    archive: Archive, sheet: str | None
+) -> tuple[tuple[str, ...], str, tuple[tuple[str, ...], ...]]:
+    """The names of its sheets, the one that was read, and its rows.
+
+    Raises:
+        InputError: it is no spreadsheet, has no such sheet, or more cells than a leaflet.
+    """
+    try:
+        shapes = _shapes(archive)
+    except InputError:
+        raise
+    except (expat.ExpatError, ValueError, KeyError, RecursionError):
+        raise _BROKEN from None
+    names = tuple(name for name in shapes if name != ABOUT_SHEET) or tuple(shapes)
+    if sheet is not None and sheet not in shapes:
+        raise InputError(
+            "unknown_sheet",
+            f"The file has no sheet {sheet[:40]!r}; it has {', '.join(names[:12])}.",
+            "sheet",
+        )
+    chosen = sheet or next((name for name in names if shapes[name].filled), names[0])
+    rows = _rows(archive, chosen, shapes[chosen])
+    if ABOUT_SHEET in shapes and chosen != ABOUT_SHEET:
+        rows += _rows(archive, ABOUT_SHEET, shapes[ABOUT_SHEET])
+    return names, chosen, rows
+
+
+def _shapes(archive: Archive) -> dict[str, Shape]:
+    """The shape of each sheet that can be seen, by its name."""
+    parts = archive.parts
+    if "content.xml" in parts and b"opendocument.spreadsheet" in parts.get("mimetype", b""):
+        manifest = parts.get("META-INF/manifest.xml", b"")
+        if b"encryption-data" in manifest:
+            raise InputError(
+                "file_locked_or_old", "The file is locked: take its password off first."
+            )
+        return ods_shapes(parts["content.xml"])
+    if "[Content_Types].xml" not in parts:
+        raise InputError("no_table_file", "This is a packed file, and no spreadsheet.")
+    if b"macroEnabled" in parts["[Content_Types].xml"]:
+        raise InputError(
+            "file_has_macros", "The file may hold macros: save it as plain XLSX without them."
+        )
+    return _xlsx_shapes(parts)
+
+
+def _xlsx_shapes(parts: dict[str, bytes]) -> dict[str, Shape]:
+    book = _main_part(parts)
+    folder, name = posixpath.split(book)
+    targets = {}
+    for tag, attributes in elements(parts.get(f"{folder}/_rels/{name}.rels", b"")):
+        if tag == "Relationship":
+            if attributes.get("TargetMode") == "External":
+                raise InputError(
+                    "file_links_outside",
+                    "The file has links to other files: copy the sheet as values into a new file.",
+                )
+            targets[attributes["Id"]] = attributes["Target"]
+    shapes: dict[str, Shape] = {}
+    for tag, attributes in elements(parts[book]):
+        if tag != "sheet" or attributes.get("state", "visible") != "visible":
+            continue
+        target = targets.get(attributes.get("r:id") or attributes.get(_RELATION) or "", "")
+        path = (
+            target.lstrip("/")
+            if target.startswith("/")
+            else posixpath.normpath(f"{folder}/{target}")
+        )
+        if path in parts and "worksheets" in path:
+            shapes[attributes["name"]] = xlsx_shape(parts[path])
+    if not shapes:
+        raise InputError("no_table_file", "This file has no sheet with a table.")
+    return shapes
+
+
+def _main_part(parts: dict[str, bytes]) -> str:
+    for tag, attributes in elements(parts.get("_rels/.rels", b"")):
+        if tag == "Relationship" and attributes.get("Type", "").endswith("/officeDocument"):
+            name = attributes["Target"].lstrip("/")
+            if name in parts:
+                return name
+    raise InputError("no_table_file", "This is a packed file, and no spreadsheet.")
+
+
+def _rows(archive: Archive, name: str, shape: Shape) -> tuple[tuple[str, ...], ...]:
+    shape.refuse_too_large()
+    try:
+        book = CalamineWorkbook.from_filelike(io.BytesIO(archive.raw))
+        kinds = {one.name: one.typ for one in book.sheets_metadata}
+        if kinds.get(name) is not SheetTypeEnum.WorkSheet:
+            raise InputError("unknown_sheet", f"{name[:40]} is no sheet with a table.", "sheet")
+        found = book.get_sheet_by_name(name).to_python(skip_empty_area=False)
+    except InputError:
+        raise
+    except (CalamineError, OSError, ValueError):
+        raise _BROKEN from None
+    except BaseException as error:
+        # A panic of the parser is no Exception; anything else that is not one goes on its way.
+        if type(error).__name__ != "PanicException":
+            raise
+        raise _BROKEN from None
+    rows = [[_text(value) for value in row] for row in found]
+    shape.fill(rows)
+    return tuple(map(tuple, rows))
+
+
+def _text(value: Any) -> str:
+    """A cell as its sheet shows it, as far as that can be known."""
+    match value:
+        case bool():
+            return "TRUE" if value else "FALSE"
+        case int():
+            return str(value)
+        case float():
+            return f"{value:.12g}" if abs(value) < 1e12 else f"{value:.0f}"
+        case datetime() | date():
+            return value.isoformat(*([" "] if isinstance(value, datetime) else []))
+        case time() | timedelta():
+            return str(value)
+    return str(value)

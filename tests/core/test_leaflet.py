@@ -1,0 +1,176 @@
+"""Tables into charts: invented leaflets of many habits, and laws that hold for any table."""
+
+from pathlib import Path
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from core.chart import Chart, Column, Dose, Form, Medium, PhWindow, Product, Readings, Role, Stage
+from core.errors import InputError
+from core.leaflet import Asked, CellKind, ChartDraft, TableRequest, read_table, whole_table
+from core.leaflet.table import WhereUnit, chart_table
+from core.limits import STRONGEST_WATER
+from core.quantities import DoseUnit, Reading, ReadingRange
+from core.tables import csv_text, read_table_file, rows_of_text
+from tests.core.mixes import F
+from tests.core.test_charts import charts
+
+LEAFLETS = Path(__file__).parent / "leaflets"
+FILES = sorted(path for path in LEAFLETS.iterdir() if path.suffix != ".read")
+
+
+def told(draft: ChartDraft) -> str:
+    """A draft as its `.read` file has it: the chart as a table, its roles, and what is open."""
+    lines = [f"{draft.name} / {draft.medium} / {draft.readings}"]
+    lines += ["rows are the mixing order"] if draft.rows_are_order else []
+    if draft.chart is not None:
+        lines += [" | ".join(row) for row in chart_table(draft.chart)]
+    else:
+        lines.append(f"no chart / {' | '.join(column.label for column in draft.columns)}")
+        for row in draft.rows:
+            unit = row.unit.words if row.unit else "?"
+            lines.append(" | ".join((row.product.name, unit, *row.cells)))
+    for row in draft.rows:
+        of = row.product
+        group = f" {of.group} {of.rank}" if of.group else ""
+        oxidiser = " oxidiser" if of.oxidiser else ""
+        lines.append(f"= {of.name}: {of.form} {of.role}{group}{oxidiser}")
+    lines += [f"? {q.code} at {q.row},{q.column} {' '.join(q.choices)}" for q in draft.questions]
+    lines += [f"~ {note.row},{note.column} {note.text}" for note in draft.notes]
+    return "\n".join(line.rstrip() for line in lines) + "\n"
+
+
+@pytest.mark.parametrize("path", FILES, ids=lambda path: path.stem)
+def test_leaflets_of_all_habits_are_read_as_a_person_reads_them(path: Path) -> None:
+    """Each `.read` beside a leaflet was checked against it by eye."""
+    rows = read_table_file(path.read_bytes()).rows
+    draft = read_table(TableRequest(rows))
+    assert told(draft) == path.with_suffix(".read").read_text()
+    assert {(cell.row, cell.column) for cell in draft.cells} == filled(rows)
+
+
+def filled(rows: tuple[tuple[str, ...], ...]) -> set[tuple[int, int]]:
+    """Places of cells that are not blank."""
+    return {
+        (r, c) for r, row in enumerate(rows, 1) for c, text in enumerate(row, 1) if text.strip()
+    }
+
+
+PIECES = [
+    "", "", "Week 1", "wk 2", "W3-4", "Bloom", "Grow", "Flush", "1 Mar", "Day 1-7", "Part A (ml/L)",
+    "Part B", "Silica", "EC", "ppm", "pH", "Notes", "Total", "1", "2", "2,5", "1/2", "4/5", "2-3",
+    "3-2", "–", "x", "0", "<1", "up to 2", "4*", "4 ml", "1,000", "2 tsp/gal", "until EC +1.0",
+    "until ppm +500", "* in soft water", "all doses per 10 litres", "ml/L", "as needed", "#", "1:500",
+    "1e5", "-3", "99999999999999", "½", "2027-02-01", "=A1+B2", "6.2", "<", "A + B", "“", "\u200b",
+]  # fmt: skip
+tables = st.lists(
+    st.lists(st.sampled_from(PIECES) | st.text(max_size=6), min_size=1, max_size=6).map(tuple),
+    min_size=1, max_size=8,
+).map(tuple)  # fmt: skip
+
+
+@given(tables)
+def test_no_cell_of_any_table_is_dropped(rows: tuple[tuple[str, ...], ...]) -> None:
+    try:
+        draft = read_table(TableRequest(rows))
+    except InputError as error:
+        assert error.code == "no_table"
+        return
+    from core.leaflet.grid import tidy_cell
+
+    tidy = tuple(tuple(tidy_cell(text) for text in row) for row in rows)
+    assert {(cell.row, cell.column) for cell in draft.cells} == filled(tidy)
+    asked = {cell for cell in draft.cells if cell.kind is CellKind.QUESTION}
+    if draft.chart is not None:
+        doses = sum(cell.kind is CellKind.DOSE for cell in draft.cells)
+        assert doses == len(draft.chart.doses)
+    elif draft.rows:
+        assert asked
+        assert any(question.of_doses for question in draft.questions)
+
+
+def is_water(of: Chart) -> bool:
+    """Whether its readings are of water: stronger than the sea is asked about."""
+    return all(one.ec is None or one.ec.high.ms_cm <= STRONGEST_WATER for one in of.columns)
+
+
+@given(charts().filter(is_water))
+def test_any_chart_comes_back_from_its_own_table(of: Chart) -> None:
+    kept = tuple(dose for dose in of.doses if dose.high != 0 or dose.until_ec is not None)
+    wanted = Chart(
+        of.name, of.medium, of.readings, of.rows_are_order, of.products, of.columns, kept
+    )  # a printed 0 says that nothing goes in
+    draft = read_table(TableRequest(rows_of_text(csv_text(whole_table(of)))))
+    assert draft.questions == ()
+    assert draft.chart == wanted
+
+
+NAMES = {
+    "Skerry A": (Role.BASE, "skerry", 1), "Skerry B": (Role.BASE, "skerry", 2),
+    "Limpet cal-mag": (Role.CALMAG, "", 0), "Glass silica": (Role.SILICA, "", 0),
+    "Tide boost": (Role.BOOSTER, "", 0), "Scour enzymes": (Role.ENZYME, "", 0),
+}  # fmt: skip
+LIQUID = [unit for unit in DoseUnit if unit.amount_unit == "mL"]
+
+
+@st.composite
+def plain_charts(draw: st.DrawFn) -> Chart:
+    """Charts as leaflets have them, of which a table without further words tells all."""
+    both = ["Skerry A", "Skerry B"]
+    others = draw(st.lists(st.sampled_from([*NAMES][2:]), unique=True))
+    products = [
+        Product(name.lower().replace(" ", "-"), name, *NAMES[name][:1], Form.LIQUID, *NAMES[name][1:],
+                scales=NAMES[name][0] in (Role.BASE, Role.CALMAG, Role.BOOSTER))
+        for name in [*both, *others]
+    ]  # fmt: skip
+    weeks = draw(st.integers(1, 6))
+    stages = sorted(draw(st.lists(st.sampled_from(list(Stage)), min_size=weeks, max_size=weeks)))
+    has_ec, has_ph = draw(st.booleans()), draw(st.booleans())
+    figures = st.integers(1, 4000).map(lambda one: F(one, 100))
+    columns = []
+    for number in range(1, weeks + 1):
+        low = draw(st.integers(3, 30)) * F("0.1")
+        ec = ReadingRange(Reading(low), Reading(low + draw(st.integers(0, 5)) * F("0.1")))
+        columns.append(
+            Column(f"w{number}", f"Week {number}", 7, stages[number - 1], ec if has_ec else None,
+                   PhWindow(F("5.6"), F("6.1")) if has_ph else None)
+        )  # fmt: skip
+    unit = draw(st.sampled_from(LIQUID))
+    doses = []
+    for product in products:
+        for column in columns:
+            if draw(st.booleans()) or column is columns[0]:
+                one = draw(figures)
+                high = one + draw(st.just(F(0)) | figures)
+                doses.append(Dose(product.key, column.key, one, high, unit))
+    readings = draw(st.sampled_from([Readings.ADDED, Readings.TOTAL])) if has_ec else Readings.NONE
+    return Chart("", Medium.WATER, readings, False, tuple(products), tuple(columns), tuple(doses))
+
+
+@given(plain_charts(), st.sampled_from(list(WhereUnit)), st.booleans(), st.sampled_from(",;\t"))
+def test_a_chart_in_any_layout_is_read_as_the_same_chart(
+    of: Chart, units: WhereUnit, down: bool, delimiter: str
+) -> None:
+    table = chart_table(of, units=units, down=down)
+    text = "\n".join(delimiter.join(row) for row in table)
+    draft = read_table(TableRequest(rows_of_text(text)))
+    assert draft.questions == ()
+    assert draft.chart == of
+
+
+def test_a_reader_answers_what_the_leaflet_leaves_open() -> None:
+    rows = (("", "Week 1", "Week 2"), ("Part A (tsp/gal)", "1", "2"), ("ppm", "500", "700"))
+    asked = {question.code for question in read_table(TableRequest(rows)).questions}
+    assert asked == {Asked.GALLON, Asked.PPM_SCALE}
+    answered = read_table(TableRequest(rows, gallon="uk", ppm_scale=500))
+    assert answered.questions == ()
+    assert answered.chart is not None
+    [first, _] = answered.chart.doses
+    assert first.unit is DoseUnit.TSP_PER_GAL_UK
+    assert answered.chart.columns[0].ec == ReadingRange(Reading(F(1)), Reading(F(1)))
+    bare = (("", "Week 1"), ("Part A", "2"), ("Part B", "2"))
+    assert [q.code for q in read_table(TableRequest(bare)).questions] == [Asked.UNIT]
+    per_ten = read_table(TableRequest(bare, unit=DoseUnit.ML_PER_10L)).chart
+    assert per_ten is not None
+    assert {dose.unit for dose in per_ten.doses} == {DoseUnit.ML_PER_10L}

@@ -1,0 +1,258 @@
+"""Files into rows of texts: the good ones as they stand, a hundred hostile ones refused."""
+
+import io
+import struct
+import zipfile
+from collections.abc import Callable, Iterator
+from datetime import date
+
+import openpyxl
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from core.errors import InputError
+from core.leaflet import TableRequest, read_table, whole_table
+from core.leaflet.about import about_lines
+from core.leaflet.table import chart_table
+from core.tables import csv_text, read_table_file, rows_of_text, xlsx_bytes
+from tests.core.mixes import pair
+
+TABLE = (("", "Week 1", "Week 2"), ("Part A (ml/L)", "1,5", "2"), ("Part B (ml/L)", "1,5", "2"))
+
+
+def xlsx(fill: Callable[[openpyxl.Workbook], None]) -> bytes:
+    book = openpyxl.Workbook()
+    fill(book)
+    made = io.BytesIO()
+    book.save(made)
+    return made.getvalue()
+
+
+def packed(parts: dict[str, str | bytes], **options: int) -> bytes:
+    made = io.BytesIO()
+    with zipfile.ZipFile(made, "w", zipfile.ZIP_DEFLATED) as archive:
+        for name, content in parts.items():
+            archive.writestr(name, content)
+    return made.getvalue()
+
+
+def unpacked(raw: bytes) -> dict[str, bytes]:
+    with zipfile.ZipFile(io.BytesIO(raw)) as archive:
+        return {name: archive.read(name) for name in archive.namelist()}
+
+
+def ods(rows: str, sheets: str = "", manifest: str = "<manifest/>") -> bytes:
+    """The least that is an OpenDocument sheet (OpenDocument 1.3, part 3)."""
+    names = ("office", "table", "text")
+    space = "urn:oasis:names:tc:opendocument:xmlns:"
+    roots = " ".join(f'xmlns:{name}="{space}{name}:1.0"' for name in names)
+    content = (
+        f'<?xml version="1.0"?><office:document-content {roots}><office:body><office:spreadsheet>'
+        f'<table:table table:name="Chart">{rows}</table:table>{sheets}'
+        "</office:spreadsheet></office:body></office:document-content>"
+    )
+    kind = "application/vnd.oasis.opendocument.spreadsheet"
+    return packed({"mimetype": kind, "content.xml": content, "META-INF/manifest.xml": manifest})
+
+
+def cell(text: str, attributes: str = "") -> str:
+    value = f'office:value-type="string"{attributes}'
+    return f"<table:table-cell {value}><text:p>{text}</text:p></table:table-cell>"
+
+
+def row(*cells: str, attributes: str = "") -> str:
+    return f"<table:table-row{attributes}>{''.join(cells)}</table:table-row>"
+
+
+# What people have.
+
+
+@pytest.mark.parametrize("encoding", ["utf-8", "utf-8-sig", "utf-16", "utf-16-le", "cp1252"])
+@pytest.mark.parametrize("delimiter", [";", "\t", "|"])
+def test_text_in_any_writing_and_with_any_delimiter(encoding: str, delimiter: str) -> None:
+    rows = (("Dünger", "Week 1", "Week 2"), ("Säure – ½", "1,5", "2"), ("Part B", "1,5", "2"))
+    if encoding == "utf-16-le":
+        rows = (("Duenger", "Week 1", "Week 2"), *rows[1:])
+    text = "\r\n".join(delimiter.join(one) for one in rows)
+    assert read_table_file(text.encode(encoding)).rows == rows
+
+
+@given(st.lists(st.tuples(st.text("ab ;,\"|\n.é", max_size=6), st.text("12.", min_size=1, max_size=4)),
+                min_size=3, max_size=6))  # fmt: skip
+def test_csv_by_rfc_4180_comes_back_as_it_was(rows: list[tuple[str, str]]) -> None:
+    whole = [("Bottle", "Unit"), *rows]
+    assert rows_of_text(csv_text(whole)) == tuple(whole)
+
+
+def test_a_sheet_is_chosen_and_named() -> None:
+    def fill(book: openpyxl.Workbook) -> None:
+        book.active.title = "Cover"
+        for one in TABLE:
+            book.create_sheet("Feed") if "Feed" not in book.sheetnames else None
+            book["Feed"].append(one)
+
+    table = read_table_file(xlsx(fill))
+    assert (table.sheets, table.sheet, table.rows) == (("Cover", "Feed"), "Feed", TABLE)
+    assert read_table_file(xlsx(fill), sheet="Feed").rows == TABLE
+    with pytest.raises(InputError, match="Cover, Feed") as caught:
+        read_table_file(xlsx(fill), sheet="Other")
+    assert caught.value.code == "unknown_sheet"
+
+
+def test_numbers_dates_and_formulas_of_a_workbook() -> None:
+    def fill(book: openpyxl.Workbook) -> None:
+        sheet = book.active
+        sheet.append(["", "Week 1", "Week 2", "Week 3", "Week 4"])
+        sheet.append(["Part A", 1.1 + 2.2, "0,5", date(2027, 2, 1), "=B2*2"])
+        sheet["E2"].data_type = "f"
+
+    [_, dose] = read_table_file(xlsx(fill)).rows
+    # 1.1 + 2.2 is 3.3000000000000003 in binary; a formula never reckoned has no value to read.
+    assert dose == ("Part A", "3.3", "0,5", "2027-02-01", "=B2*2")
+    questions = read_table(TableRequest((("", "Week 1"), ("Part A ml/L", "=B2*2")))).questions
+    assert [question.code for question in questions] == ["cell_unclear"]
+
+
+def test_a_merged_dose_stands_in_every_week_it_spans() -> None:
+    def fill(book: openpyxl.Workbook) -> None:
+        sheet = book.active
+        for one in (["Skerry leaflet"], ["", "Grow", "", "Bloom"], ["Part A ml/L", 2, None, 3]):
+            sheet.append(one)
+        for span in ("A1:D1", "B2:C2", "B3:C3"):
+            sheet.merge_cells(span)
+
+    assert read_table_file(xlsx(fill)).rows == (
+        ("Skerry leaflet", "", "", ""), ("", "Grow", "Grow", "Bloom"), ("Part A ml/L", "2", "2", "3"),
+    )  # fmt: skip
+    blank = '<table:covered-table-cell table:number-columns-repeated="1"/>'
+    wide = ' table:number-columns-spanned="2"'
+    table = read_table_file(ods(
+        row(cell("x"), cell("Week 1"), cell("Week 2")) + row(cell("A"), cell("2", wide), blank)
+        + row('<table:table-cell table:number-columns-repeated="16384"/>',
+              attributes=' table:number-rows-repeated="1048570"')
+    ))  # fmt: skip
+    assert table.rows == (("x", "Week 1", "Week 2"), ("A", "2", "2"))
+
+
+def test_an_exported_workbook_comes_back_whole() -> None:
+    of = pair("2-3 tsp/gal_us")
+    rows = [list(one) for one in chart_table(of)]
+    raw = xlsx_bytes(rows, about_lines(of), title="Pair: a/b [c]")
+    assert read_table(TableRequest(read_table_file(raw).rows)).chart == of
+    assert read_table(TableRequest(rows_of_text(csv_text(whole_table(of))))).chart == of
+    book = openpyxl.load_workbook(io.BytesIO(raw))
+    assert book.sheetnames == ["Pair  a b  c", "About this chart"]
+
+
+def test_names_that_a_spreadsheet_would_run_are_texts() -> None:
+    """OWASP, CSV injection: a cell that begins with = + - @ is taken for a formula."""
+    rows = [["=cmd|' /C calc'!A0", "+1+1", "@SUM(A1)", "-2+3", "-", "-4"]]
+    assert csv_text(rows) == "'=cmd|' /C calc'!A0,'+1+1,'@SUM(A1),'-2+3,-,-4\r\n"
+    book = openpyxl.load_workbook(io.BytesIO(xlsx_bytes(rows, [], title="t")))
+    assert {one.data_type for one in book.active[1]} == {"s"}
+
+
+# What nobody should open.
+
+_GOOD = xlsx(lambda book: [book.active.append(one) for one in TABLE][0])
+_SHEET = "xl/worksheets/sheet1.xml"
+
+
+def _with(name: str, content: str | bytes) -> bytes:
+    return packed({**unpacked(_GOOD), name: content})
+
+
+def _sheet(data: str) -> bytes:
+    space = "http://schemas.openxmlformats.org/spreadsheetml/2006/main"
+    return _with(_SHEET, f'<worksheet xmlns="{space}"><sheetData>{data}</sheetData></worksheet>')
+
+
+def _hostile() -> Iterator[tuple[str, bytes, set[str]]]:
+    broken = {"file_broken", "no_table_file", "not_text", "no_table", "file_unsafe"}
+    yield "empty", b"", {"no_table"}
+    yield "blanks", b" \r\n\t" * 50, {"no_table"}
+    yield "over 2 MB", b"a,b\n" * 500_001, {"too_large"}
+    yield "501 rows", b"a,b\n" * 501, {"table_too_large"}
+    yield "201 columns", b",".join([b"a"] * 201) + b"\n", {"table_too_large"}
+    yield "PDF", b"%PDF-1.7 not really", {"no_table_file"}
+    yield "PNG", b"\x89PNG\r\n\x1a\n" + bytes(100), {"no_table_file"}
+    yield "JPEG", b"\xff\xd8\xff\xe0" + bytes(100), {"no_table_file"}
+    yield "ELF", b"\x7fELF" + bytes(range(200)), {"no_table_file"}
+    yield "gzip", b"\x1f\x8b\x08" + bytes(100), {"no_table_file"}
+    yield "old or locked", b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1" + bytes(600), {"file_locked_or_old"}
+    yield "zeros", bytes(3000), broken
+    yield "all bytes", bytes(range(256)) * 8, broken
+    yield "no spreadsheet", packed({"a.txt": "hello"}), {"no_table_file"}
+    yield "macro part", _with("xl/vbaProject.bin", b"x"), {"file_has_macros"}
+    yield "macro sheet", _with("xl/macrosheets/sheet1.xml", "<a/>"), {"file_has_macros"}
+    types = unpacked(_GOOD)["[Content_Types].xml"].replace(
+        b"spreadsheetml.sheet.main", b"ms-excel.sheet.macroEnabled.main"
+    )
+    yield "xlsm", _with("[Content_Types].xml", types), {"file_has_macros"}
+    yield "external link", _with("xl/externalLinks/externalLink1.xml", "<a/>"), {"file_links_outside"}
+    yield "connection", _with("xl/connections.xml", "<a/>"), {"file_links_outside"}
+    yield "query", _with("xl/queryTables/queryTable1.xml", "<a/>"), {"file_links_outside"}
+    relations = unpacked(_GOOD)["xl/_rels/workbook.xml.rels"].replace(
+        b"</Relationships>",
+        b'<Relationship Id="rX" Type="x" Target="file:///etc/passwd" TargetMode="External"/>'
+        b"</Relationships>",
+    )
+    yield "outside", _with("xl/_rels/workbook.xml.rels", relations), {"file_links_outside"}
+    bomb = '<!DOCTYPE a [<!ENTITY b "bbbbbbbbbb"><!ENTITY c "&b;&b;&b;">]><worksheet>&c;</worksheet>'
+    yield "entities", _with(_SHEET, bomb), {"file_unsafe"}
+    yield "entities in UTF-16", _with(_SHEET, bomb.encode("utf-16")), {"file_unsafe"}
+    yield "external entity", _with(_SHEET, '<!DOCTYPE a SYSTEM "file:///etc/passwd"><a/>'), {"file_unsafe"}
+    yield "zip bomb", _with("xl/media/a.bin", bytes(30_000_000)), {"file_unsafe"}
+    yield "bomb of parts", packed({f"p{n}": b"x" for n in range(500)}), {"file_unsafe"}
+    yield "last cell", _sheet('<row r="1048576"><c r="XFD1048576"><v>1</v></c></row>'), {"table_too_large"}
+    yield "beyond all", _sheet('<row r="9"><c r="ZZZZ99999999"><v>1</v></c></row>'), {"table_too_large"}
+    yield "row 0", _sheet('<row r="0"><c r="A0"><v>1</v></c></row>'), {*broken, "table_too_large"}
+    yield "no number", _sheet('<row r="x"><c><v>1</v></c></row>'), broken
+    yield "cut element", _with(_SHEET, "<worksheet><sheetData>"), broken
+    yield "shared string 99", _sheet('<row r="1"><c r="A1" t="s"><v>99</v></c></row>'), broken
+    yield "no workbook", packed({k: v for k, v in unpacked(_GOOD).items() if "workbook" not in k}), broken
+    yield "no sheets", packed({k: v for k, v in unpacked(_GOOD).items() if "sheet1" not in k}), broken
+    locked = bytearray(_GOOD)
+    for mark, place in ((b"PK\x03\x04", 6), (b"PK\x01\x02", 8)):
+        at = locked.find(mark)
+        while at >= 0:
+            flags = struct.unpack_from("<H", locked, at + place)[0] | 1
+            struct.pack_into("<H", locked, at + place, flags)
+            at = locked.find(mark, at + 4)
+    yield "locked", bytes(locked), {"file_locked_or_old"}
+    far = 'table:number-columns-repeated="16384"'
+    yield "ODS wide", ods(row(cell("x", " " + far))), {"table_too_large"}
+    yield "ODS long", ods(row(cell("x"), attributes=' table:number-rows-repeated="1048576"')), {"table_too_large"}
+    yield "ODS far", ods(
+        row("<table:table-cell/>", attributes=' table:number-rows-repeated="1048575"') + row(cell("x"))
+    ), {"table_too_large"}
+    yield "ODS locked", ods(row(cell("x")), manifest="<encryption-data/>"), {"file_locked_or_old"}
+    yield "ODS link", ods('<table:table-source/>' + row(cell("x"))), {"file_links_outside"}
+    yield "ODS macro", packed({**unpacked(ods(row(cell("x")))), "Basic/Standard/a.xml": "<a/>"}), {"file_has_macros"}
+    yield "ODS broken", packed({**unpacked(ods(row(cell("x")))), "content.xml": "<office"}), broken
+    for part in range(1, 29):
+        yield f"cut at {part}", _GOOD[: len(_GOOD) * part // 30], broken
+    for part in range(30):
+        spoilt = bytearray(_GOOD)
+        at = 30 + part * (len(_GOOD) - 60) // 30
+        spoilt[at : at + 20] = bytes(byte ^ 0x5A for byte in spoilt[at : at + 20])
+        yield f"spoilt at {part}", bytes(spoilt), broken
+
+
+@pytest.mark.parametrize(("raw", "codes"), [one[1:] for one in _hostile()], ids=[o[0] for o in _hostile()])
+def test_a_hostile_file_is_refused_in_one_sentence(raw: bytes, codes: set[str]) -> None:
+    try:
+        table = read_table_file(raw)
+    except InputError as error:
+        assert error.code in codes
+        assert error.message.endswith(".")
+        assert len(error.message) < 200
+        return
+    # A spoilt byte in a part that holds no cells changes nothing.
+    assert codes >= {"file_broken"}
+    assert table.rows == TABLE
+
+
+def test_the_hostile_files_are_a_hundred() -> None:
+    assert len(list(_hostile())) >= 100
