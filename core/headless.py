@@ -70,7 +70,7 @@ def read_text(raw: bytes, options: argparse.Namespace) -> str:
 
 
 def table_text(raw: bytes) -> str:
-    """A chart in JSON as a table in CSV, with what a table cannot hold in lines that begin with `#`.
+    """A chart in JSON as CSV, with what a table cannot hold in lines that begin with `#`.
 
     Raises:
         InputError: the chart cannot be used.

@@ -50,14 +50,16 @@ _UP_TO = re.compile(
 _MARK = re.compile(r"\s*(\*+|†+|‡|[¹²³⁴⁵⁶⁷⁸⁹]+\)?|\b\d\))$")
 _IN_BRACKETS = re.compile(r"\s*[(\[]([^)\]]*)[)\]]$")
 _UNTIL = re.compile(
-    r"(?:^|,|;|\bor\b|\band\b|\bthen\b|(?<=[\w.)]) )\s*(?:until|till|til|to(?= ?(?:ec|cf|ppm|tds|\+)))"
+    r"(?:^|,|;|\bor\b|\band\b|\bthen\b|(?<=[\w.)]) )\s*(?:until|till|til|to(?= ?(?:ec|cf|ppm|tds"
+    r"|\+)))"
     r"\s*(?P<rule>.+)$"
 )
 _RULE = re.compile(
     r"(?:(?P<unit>ec|cf|ppm|tds)(?: is| reads| of| rises| at| by)*)? ?:?"
     r"(?P<plus>\+|plus )? ?(?P<value>\d+(?:[.,]\d+)?) ?(?P<after>ec|cf|ppm|tds|ms/cm|ms|us/cm|us)?"
     r"(?: ?\(?(?:x|@)?(?P<scale>500|640|700)\)?(?: scale)?)?"
-    r"(?: ?(?P<above>(?:above|over|on top of|more than|higher than)(?: (?:the|your|source|tap|plain|raw))*"
+    r"(?: ?(?P<above>(?:above|over|on top of|more than|higher than)(?: (?:the|your|source|tap"
+    r"|plain|raw))*"
     r" (?:water|source)))?"
 )
 _BOTH_UNITS = re.compile(r"([\d.,/ ½¼¾⅓⅔]+?) ?([a-z][a-z. ]*?) ?(?:-|to) ?([\d.,/ ½¼¾⅓⅔]+?) ?\2")
@@ -141,7 +143,7 @@ def read_dose_cell(text: str, habits: DoseCellHabits = DoseCellHabits()) -> Dose
 
 def _without_notes(text: str) -> tuple[str, str]:
     """A cell without the mark of a footnote or words in brackets, and those."""
-    notes = []
+    notes: list[str] = []
     while found := _MARK.search(text) or _IN_BRACKETS.search(text):
         inside = found[1]
         if found.re is _IN_BRACKETS and not _is_aside(inside):

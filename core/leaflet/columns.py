@@ -3,11 +3,13 @@
 import re
 from collections.abc import Sequence
 from dataclasses import dataclass
+from itertools import pairwise
 
 from core.chart import Stage
 from core.leaflet.dates import Day, days_between, turn
+from core.leaflet.heading_rows import HeadingRow
 from core.leaflet.headings import STAGE_ROW, Heading
-from core.leaflet.layout import HeadingRow, Layout
+from core.leaflet.layout import Layout
 from core.limits import LONGEST_NAME, LONGEST_WORDS
 
 
@@ -129,7 +131,7 @@ def _lengths(heads: list[Head]) -> None:
     days = [head.day for head in heads]
     if all(day is not None for day in days) and len(heads) > 1:
         begin = [day or 0 for day in days]
-        steps = [later - before for before, later in zip(begin, begin[1:], strict=False)]
+        steps = [later - before for before, later in pairwise(begin)]
         _by_steps(heads, [step if step > 0 else None for step in steps])
 
 
@@ -139,10 +141,7 @@ def _date_steps(dates: Sequence[Day]) -> list[int | None]:
     other = [turn(date) for date in dates if date.turned]
     if len(other) == len(dates) and all(other):
         ways.append([date for date in other if date])
-    steps = [
-        [days_between(before, later) for before, later in zip(way, way[1:], strict=False)]
-        for way in ways
-    ]
+    steps = [[days_between(before, later) for before, later in pairwise(way)] for way in ways]
     return min(steps, key=lambda way: sum(step is None or step % 7 != 0 for step in way))
 
 

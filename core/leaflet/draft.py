@@ -156,8 +156,8 @@ class _Reader:
                 f"“{text[:40]}” is neither a week nor a stage, and there are figures below it: "
                 "write its week or stage, or take the column out."
                 if text
-                else "There are figures in this column, and nothing stands above it: write its week "
-                "or stage, or take the column out.",
+                else "There are figures in this column, and nothing stands above it: write its "
+                "week or stage, or take the column out.",
                 above[at],
             )
 
@@ -258,8 +258,8 @@ def _refuse_too_many(body: Body, heads: Sequence[Head]) -> None:
 
 
 def _figures(body: Body) -> list[str]:
-    rows = [*body.bottles, *body.readings]
-    return [cell.text for row in rows for cell in row.cells.values()]
+    cells = [row.cells for row in body.bottles] + [row.cells for row in body.readings]
+    return [cell.text for row in cells for cell in row.values()]
 
 
 def _days(head: Head) -> int | None:

@@ -35,7 +35,7 @@ def grid_of(rows: Sequence[Sequence[str]]) -> Grid:
 
 
 def tidy_cell(text: str) -> str:
-    """A cell on one line, with single spaces; without the sign that keeps it from being a formula."""
+    """A cell on one line, without the apostrophe that keeps it from being a formula."""
     line = re.sub(r"\s+", " ", _CONTROL.sub("", text)).strip()
     return re.sub(r"^'(?=[=+@-])", "", line)
 
@@ -43,3 +43,8 @@ def tidy_cell(text: str) -> str:
 def turned(grid: Grid) -> Grid:
     """Rows as columns."""
     return tuple(zip(*grid, strict=True))
+
+
+def plain_text(text: str) -> str:
+    """A text as it is compared: lower case, without signs at its ends."""
+    return text.lower().strip(" :.*()")

@@ -95,7 +95,7 @@ class Heading:
         return any(one is not None for one in (self.weeks, self.days, self.day, self.date))
 
 
-def read_heading(text: str) -> Heading | None:
+def read_heading(text: str) -> Heading | None:  # noqa: PLR0911 -- one way out a form
     """What a heading says; None where it is none.
 
     >>> read_heading("Wk 3 + 4").weeks, read_heading("Late bloom").stage.value

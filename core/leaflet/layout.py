@@ -1,50 +1,19 @@
 """Where in a table its headings, bottles and figures stand, whichever way round it is."""
 
-import re
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
-from itertools import pairwise
 
-from core.leaflet.cells import is_no_dose
-from core.leaflet.grid import Cell, Grid, turned
-from core.leaflet.headings import (
-    DATE_ROW,
-    DAYS_ROW,
-    STAGE_ROW,
-    Heading,
-    read_heading,
-    says_weeks,
+from core.leaflet.grid import Cell, Grid, plain_text, turned
+from core.leaflet.heading_rows import (
+    HeadingRow,
+    all_headings,
+    exported_heading_row,
+    heading_row,
+    names_a_side,
 )
 from core.leaflet.row_names import RowKind, read_row_name
-from core.leaflet.statements import is_statement, unit_said
+from core.leaflet.statements import unit_said
 from core.quantities.dose_units import DoseUnitSaid, read_dose_unit
-
-
-@dataclass(frozen=True, slots=True)
-class HeadingRow:
-    """One row of headings.
-
-    Args:
-        name: what stands at its left.
-        headings: by column of the grid.
-        cells: every cell of the row.
-    """
-
-    name: str
-    headings: dict[int, Heading]
-    cells: tuple[Cell, ...]
-
-    @property
-    def gives_days(self) -> bool:
-        """Whether its bare numbers are days."""
-        return bool(DAYS_ROW.fullmatch(_plain(self.name)))
-
-    @property
-    def weight(self) -> float:
-        """How sure it is that these are headings."""
-        return sum(
-            3.0 if one.is_fine else 2.0 if one.stage else 1.0 for one in self.headings.values()
-        )
 
 
 @dataclass(frozen=True, slots=True)
@@ -117,7 +86,7 @@ def find_layout(grid: Grid, *, kept: int = 0) -> Layout | None:
 def _as_exported(layout: Layout, kept: int) -> Layout:
     """An exported table that nobody gave or took a column: bottle, unit, and its columns."""
     width = len(layout.grid[0])
-    if width != kept + 2 or _plain(layout.headings[0].cells[0].text) != "bottle":
+    if width != kept + 2 or plain_text(layout.headings[0].cells[0].text) != "bottle":
         return layout
     columns = tuple(range(2, width))
     return replace(layout, names=0, unit=1, columns=columns, column_units={}, beside=(), unclear=())
@@ -135,15 +104,11 @@ def _block(grid: Grid) -> tuple[tuple[Cell, ...], Grid, tuple[Cell, ...]]:
     return top, grid[first : last + 1], bottom
 
 
-_SEARCHED = 30
-"""Rows in which headings are looked for: nobody prints a longer preface."""
-
-
 def _layout(grid: Grid, *, forced: bool = False) -> Layout | None:
-    main = _forced_row(grid) if forced else _heading_row(grid)
+    main = exported_heading_row(grid) if forced else heading_row(grid)
     if main is None:
         return None
-    first, rows = _all_headings(grid, *main, forced=forced)
+    first, rows = all_headings(grid, *main, forced=forced)
     body = first + len(rows)
     start = min(min(one.headings) for one in rows if one.headings)
     columns = _columns(grid, rows, start, body)
@@ -169,136 +134,6 @@ def _layout(grid: Grid, *, forced: bool = False) -> Layout | None:
         body=grid[body:],
         weight=sum(one.weight for one in rows),
     )
-
-
-def _all_headings(
-    grid: Grid, at: int, row: HeadingRow, *, forced: bool
-) -> tuple[int, list[HeadingRow]]:
-    """The first row of headings, and all of them that follow one another."""
-    first, last = at, at
-    while first > 0 and (above := _group_row(grid[first - 1], row)):
-        first -= 1
-        row = above if above.weight > row.weight else row
-    while last + 1 < len(grid) and _beneath(grid[last + 1], row, exported=forced):
-        last += 1
-    rows = [_read_row(grid[n], forced=forced and n == at) for n in range(first, last + 1)]
-    if first > 0 and _names_rows_beneath(rows[0]):
-        labels = _read_row(grid[first - 1], forced=True)
-        if set(rows[0].headings) <= set(labels.headings):
-            return first - 1, [labels, *rows]
-    return first, rows
-
-
-def _names_rows_beneath(row: HeadingRow) -> bool:
-    """Whether a row tells stages, days or dates of columns that have labels of their own above."""
-    return any(form.fullmatch(_plain(row.name)) for form in (DAYS_ROW, DATE_ROW, STAGE_ROW))
-
-
-def _forced_row(grid: Grid) -> tuple[int, HeadingRow] | None:
-    for at, row in enumerate(grid):
-        if sum(map(bool, row)) > 1:
-            return at, _read_row(row, forced=True)
-    return None
-
-
-def _heading_row(grid: Grid) -> tuple[int, HeadingRow] | None:
-    """The row that is most surely headings."""
-    best: tuple[int, HeadingRow] | None = None
-    for at, cells in enumerate(grid[:_SEARCHED]):
-        row = _read_row(cells)
-        if _is_main(row) and (best is None or row.weight > best[1].weight):
-            best = at, row
-    return best
-
-
-def _read_row(cells: Sequence[Cell], *, forced: bool = False) -> HeadingRow:
-    """A row as headings, its leftmost texts as its name."""
-    found: dict[int, Heading] = {}
-    for at, cell in enumerate(cells):
-        heading = read_heading(cell.text) if at else None
-        if heading is None and forced and at and cell and _plain(cell.text) != "unit":
-            heading = Heading(cell.text)
-        if heading is not None:
-            found[at] = heading
-    start = min(found, default=len(cells))
-    name = " ".join(cell.text for cell in cells[:start] if not is_no_dose(cell.text))
-    return HeadingRow(name, found, tuple(cells))
-
-
-_SIDE = re.compile(
-    r"(?:units?|notes?|comments?|remarks?|dose(?: per)?|per|products?|bottles?|nutrients?|use|role"
-    r"|function|purpose|what for|npk|n-p-k|part|size|pack|maker|brand|code|(?:grand )?totals?|sum|price"
-    r"|cost|order|step|nr|no|#)\b.{0,30}"
-)
-
-
-def names_a_side(text: str) -> bool:
-    """Whether a heading stands over something else than a week: units, notes, totals, prices."""
-    return bool(_SIDE.fullmatch(_plain(text)))
-
-
-def _is_main(row: HeadingRow) -> bool:
-    heads = list(row.headings.values())
-    if not heads or _is_of_the_body(row.name):
-        return False
-    others = [
-        cell
-        for at, cell in enumerate(row.cells)
-        if cell
-        and at > min(row.headings)
-        and at not in row.headings
-        and not names_a_side(cell.text)
-    ]
-    if len(others) > len(heads):
-        return False
-    plain = [one for one in heads if one.number]
-    if len(plain) == len(heads):
-        # Under a bottle's name they would be doses.
-        return says_weeks(row.name) or (is_statement(row.name or "week") and _counts_up(plain))
-    dates = [one.date for one in heads if one.date]
-    return len(set(dates)) == len(dates)
-
-
-def _counts_up(heads: Sequence[Heading]) -> bool:
-    """Whether bare numbers go 1, 2, 3 …, or 1-2, 3-4 …"""
-    spans = [one.number for one in heads if one.number]
-    steps = all(later[0] == before[1] + 1 for before, later in pairwise(spans))
-    return len(spans) >= 3 and steps and spans[0][0] in (0, 1)
-
-
-def _is_of_the_body(name: str) -> bool:
-    return bool(name) and read_row_name(name).kind is not RowKind.BOTTLE
-
-
-def _group_row(cells: Sequence[Cell], below: HeadingRow) -> HeadingRow | None:
-    """The row above, where it is headings too: of groups, or of what the lower row divides."""
-    row = _read_row(cells)
-    start = min(below.headings)
-    texts = [at for at, cell in enumerate(cells) if cell and at >= start]
-    if not row.headings or any(at not in row.headings for at in texts):
-        return None
-    only = all(one.number for one in row.headings.values())
-    return None if only and not says_weeks(row.name) else row
-
-
-def _beneath(cells: Sequence[Cell], above: HeadingRow, *, exported: bool) -> bool:
-    """Whether the next row is headings too."""
-    row = _read_row(cells)
-    named = _names_rows_beneath(row)
-    if not (row.headings or named) or _is_of_the_body(row.name):
-        return False
-    texts = [at for at, cell in enumerate(cells) if cell and at >= min(above.headings)]
-    if any(at not in row.headings and not is_no_dose(cells[at].text) for at in texts):
-        return False
-    if named or (says_weeks(row.name) and not exported):
-        return True
-    if row.name or exported:
-        return False
-    heads = list(row.headings.values())
-    if all(one.number for one in heads):
-        return _counts_up(heads) and not any(one.number for one in above.headings.values())
-    dates = [one.date for one in heads if one.date]
-    return len(set(dates)) == len(dates)
 
 
 def _columns(grid: Grid, rows: Sequence[HeadingRow], start: int, body: int) -> tuple[int, ...]:
@@ -377,7 +212,7 @@ def _is_of_units(texts: Sequence[str], above: Sequence[str]) -> bool:
     """Whether a column holds units: of doses, or for readings their own."""
     units = [text for text in texts if read_dose_unit(text)]
     others = [text for text in texts if not read_dose_unit(text) and not _is_reading_unit(text)]
-    return bool(units) and (not others or any(_plain(text) in _UNIT_HEADINGS for text in above))
+    return bool(units) and (not others or any(plain_text(text) in _UNIT_HEADINGS for text in above))
 
 
 _UNIT_HEADINGS = frozenset({"unit", "units", "dose per", "per"})
@@ -393,12 +228,8 @@ def _wordiness(texts: Sequence[str]) -> tuple[bool, int]:
     return len({*worded}) * 2 >= len(worded) > 0, min(len({*worded}), 3)
 
 
-def _plain(text: str) -> str:
-    return text.lower().strip(" :.*()")
-
-
 def _is_unclear(grid: Grid, rows: Sequence[HeadingRow], body: int, names: int, at: int) -> bool:
-    """Whether a column beside the weeks may hold doses: it has figures, and nothing says of what."""
+    """Whether a column beside the weeks may hold doses: figures, and nothing says of what."""
     heads = [row.cells[at].text for row in rows if row.cells[at]]
     if at < names or any(map(names_a_side, heads)) or not is_figures(grid, body, at):
         return False

@@ -7,27 +7,36 @@ from dataclasses import dataclass, replace
 from core.chart import Role
 
 _ROLES: tuple[tuple[Role, str], ...] = (
-    (Role.PH_ADJUSTER, r"ph ?(?:\+|-|up|down|plus|minus|adjust\w*)|(?:nitric|phosphoric|sulfuric|sulphuric"
+    (Role.PH_ADJUSTER, r"ph ?(?:\+|-|up|down|plus|minus|adjust\w*)|(?:nitric|phosphoric|sulfuric"
+                       r"|sulphuric"
                        r"|citric) acid|acid(?:ifier)?|potassium hydroxide|lye"),
     (Role.SILICA, r"silica\w*|silicon|silicate\w*|silicic|potassium silicate|si"),
-    (Role.CALMAG, r"(?:ka|ca)lk? ?-? ?mag\w*|cal ?-? ?(?:&|and|\+)? ?-? ?mag\w*|calcium ?(?:-|&|and|\+)? ?magnesium|ca ?[-+/&] ?mg|mag ?-? ?cal"
+    (Role.CALMAG, r"(?:ka|ca)lk? ?-? ?mag\w*|cal ?-? ?(?:&|and|\+)? ?-? ?mag\w*|calcium ?(?:-|&"
+                  r"|and|\+)? ?magnesium|ca ?[-+/&] ?mg|mag ?-? ?cal"
                   r"|cal(?:cium)? (?:boost(?:er)?|supplement|plus)|cal"),
     (Role.MAGNESIUM, r"epsom\w*|magnesium\w*|mag|mgso4|bitter ?salt"),
-    (Role.LIVE, r"bacteri\w*|microb\w*|myco\w*|trichoderma|bacill\w*|inocul\w*|beneficials?|probiotic\w*"
+    (Role.LIVE, r"bacteri\w*|microb\w*|myco\w*|trichoderma|bacill\w*|inocul\w*|beneficials?"
+                r"|probiotic\w*"
                 r"|cultures?|live|living|fungi|compost tea"),
     (Role.ENZYME, r"enzym\w*|\w*zymes?|zym"),
-    (Role.BOOSTER, r"boost\w*|p ?[-/]? ?k(?: ?\d+(?:[-/]\d+)?)?|finisher|(?:bud|bloom|flower|fruit) (?:max|hard\w*|swell\w*"
-                   r"|enhanc\w*|stimul\w*|explos\w*|power|builder)|ripen\w*|bulk\w*|0-\d+-\d+|late bloom|mkp"),
+    (Role.BOOSTER, r"boost\w*|p ?[-/]? ?k(?: ?\d+(?:[-/]\d+)?)?|finisher|(?:bud|bloom|flower"
+                   r"|fruit) (?:max|hard\w*|swell\w*"
+                   r"|enhanc\w*|stimul\w*|explos\w*|power|builder)|ripen\w*|bulk\w*|0-\d+-\d+"
+                   r"|late bloom|mkp"),
     (Role.BUFFER, r"buffer\w*|stabili[sz]er|alkalinity|bicarbonate"),
     (Role.ADDITIVE_ALKALINE, r"humates?|humic\w*|root (?:tonic|stim\w*)|alkaline"),
     (Role.ADDITIVE, r"peroxide|h2o2|oxidi[sz]er|hypochlor\w*|chlorine|clean(?:er|s)?|steril\w*"
-                    r"|roots?|rooting|rhizo\w*|kelp|seaweed|algae?|fulvic\w*|amino\w*|vitamin\w*|sugar\w*"
-                    r"|carb\w*|molasses|sweet\w*|wetting|surfactant|yucca|tonic|stimul\w*|vital\w*|additive"
+                    r"|roots?|rooting|rhizo\w*|kelp|seaweed|algae?|fulvic\w*|amino\w*|vitamin\w*"
+                    r"|sugar\w*"
+                    r"|carb\w*|molasses|sweet\w*|wetting|surfactant|yucca|tonic|stimul\w*"
+                    r"|vital\w*|additive"
                     r"|foliar|hormone\w*|b ?-? ?1|defen[cs]e"),
 )  # fmt: skip
 _BASE = re.compile(
-    r"\b(?:micro\w*|macro\w*|grow(?:th)?|bloom|flower|veg(?:etative)?|base|basic|nutrients?|feed|food|fertili[sz]er"
-    r"|calcium nitrate|calcinit|hydro|core|leaf|fruit|npk|\d+-\d+-\d+|master ?blend|complete|all[- ]in[- ]one"
+    r"\b(?:micro\w*|macro\w*|grow(?:th)?|bloom|flower|veg(?:etative)?|base|basic|nutrients?|feed"
+    r"|food|fertili[sz]er"
+    r"|calcium nitrate|calcinit|hydro|core|leaf|fruit|npk|\d+-\d+-\d+|master ?blend|complete"
+    r"|all[- ]in[- ]one"
     r"|potassium nitrate|one[- ]part|two[- ]part|solution)\b"
 )
 _PART = re.compile(
@@ -35,13 +44,15 @@ _PART = re.compile(
     r"\b(?P<part>a|b|c|1|2|3|i|ii|iii|one|two|three)\)?$"
 )
 _MIDDLE_PART = re.compile(
-    r"^(?P<stem>.*?)\b(?:part|pt|component)\.? ?(?P<part>a|b|c|1|2|3|i|ii|iii|one|two|three)\b(?P<rest>.*)$"
+    r"^(?P<stem>.*?)\b(?:part|pt|component)\.? ?(?P<part>a|b|c|1|2|3|i|ii|iii|one|two"
+    r"|three)\b(?P<rest>.*)$"
 )
 _RANKS = {"a": 1, "1": 1, "i": 1, "one": 1, "b": 2, "2": 2, "ii": 2, "two": 2,
           "c": 3, "3": 3, "iii": 3, "three": 3}  # fmt: skip
 _THREE = ((r"micro\w*", 1), (r"grow\w*|veg\w*|leaf", 2), (r"bloom|flower|fruit", 3))
 _DRY = re.compile(
-    r"\b(?:powder\w*|salts?|crystals?|crystalline|granul\w*|dry|soluble|sulfate|sulphate|nitrate|mkp"
+    r"\b(?:powder\w*|salts?|crystals?|crystalline|granul\w*|dry|soluble|sulfate|sulphate|nitrate"
+    r"|mkp"
     r"|monopotassium|flakes?|prills?|dust|wsp)\b"
 )
 _OXIDISER = re.compile(r"\b(?:peroxide|h2o2|oxidi[sz]er|hypochlor\w*|chlorine|ozone)\b")

@@ -211,8 +211,8 @@ def _ask_unit(row: ReadingRow, odd: Cell, made: ReadRows) -> None:
     made.questions.append(
         Question(
             Asked.UNIT,
-            f"{row.label.text}: {odd.text} would be too strong for any feed in mS/cm. Is the row in "
-            "CF or in µS/cm?",
+            f"{row.label.text}: {odd.text} would be too strong for any feed in mS/cm. Is the row "
+            "in CF or in µS/cm?",
             row.label.row, row.label.column, ("CF", "uS/cm"), of_doses=False,
         )
     )  # fmt: skip
@@ -223,8 +223,8 @@ def _ask_scale(row: ReadingRow, made: ReadRows) -> None:
     made.questions.append(
         Question(
             Asked.PPM_SCALE,
-            f"{row.label.text or 'ppm'}: on which scale? The same water reads 500, 640 or 700 ppm for "
-            "each mS/cm, and the leaflet does not say. Its EC is left out until then.",
+            f"{row.label.text or 'ppm'}: on which scale? The same water reads 500, 640 or 700 ppm "
+            "for each mS/cm, and the leaflet does not say. Its EC is left out until then.",
             row.label.row, row.label.column, ("500", "640", "700"), of_doses=False,
         )
     )  # fmt: skip

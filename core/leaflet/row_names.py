@@ -46,30 +46,42 @@ class RowName:
 
 
 _EC = re.compile(
-    r"\b(?:e\.?c\.?|cf|ppm|tds|conductivity|ms(?:/cm)?|[uµμ]s(?:/cm)?|ds/m|microsiemens|millisiemens)\b|[µμ]s"
+    r"\b(?:e\.?c\.?|cf|ppm|tds|conductivity|ms(?:/cm)?|[uµμ]s(?:/cm)?|ds/m|microsiemens"
+    r"|millisiemens)\b|[µμ]s"
 )
 _READING_WORDS = re.compile(
-    r"\b(?:e\.?c\.?|cf|ppms?|tds|conductivity|electrical|ms ?(?:/ ?cm|cm-1)?|[uµμ]s ?(?:/ ?cm)?|ds ?/ ?m|microsiemens|millisiemens"
-    r"|target|aim|total|added|adds?|final|of|the|your|feed|feeding|solution|nutrients?|nutrient|strength|levels?|ranges?|recommended|approx\w*"
-    r"|max\w*|min\w*|low\w*|high\w*|upper|lower|values?|in|tank|reservoir|res|above|over|on|top|plain|tap|source|water|readings?|scale|meter|pen|conversion|factor"
-    r"|incl\w*|including|excl\w*|excluding|without|with|plus|only|from|and|or|at|by|to|x|us|after|before|mixing|guide|ideal|optimum|optimal|should|be"
+    r"\b(?:e\.?c\.?|cf|ppms?|tds|conductivity|electrical|ms ?(?:/ ?cm|cm-1)?|[uµμ]s ?(?:/ ?cm)?"
+    r"|ds ?/ ?m|microsiemens|millisiemens"
+    r"|target|aim|total|added|adds?|final|of|the|your|feed|feeding|solution|nutrients?|nutrient"
+    r"|strength|levels?|ranges?|recommended|approx\w*"
+    r"|max\w*|min\w*|low\w*|high\w*|upper|lower|values?|in|tank|reservoir|res|above|over|on|top"
+    r"|plain|tap|source|water|readings?|scale|meter|pen|conversion|factor"
+    r"|incl\w*|including|excl\w*|excluding|without|with|plus|only|from|and|or|at|by|to|x|us"
+    r"|after|before|mixing|guide|ideal|optimum|optimal|should|be"
     r"|500|640|700|ph|all|is|adjust(?:ed)?|set|mix|runoff|input)\b|0[.,]\d+|[^a-z0-9]"
 )
 _PH = re.compile(r"\bph\b")
 _PH_ROW = re.compile(
-    r"(?:(?:target|aim|final|ideal|optimum|optimal|recommended|adjust|set|solution|feed|tank|reservoir|adjust to|min\.?|max\.?|lower|upper)\s+)*"
-    r"ph(?:[\s\-]+(?:range|window|value|values|target|level|levels|min\.?|max\.?|low|high|of (?:the )?(?:feed|solution|tank)))*"
+    r"(?:(?:target|aim|final|ideal|optimum|optimal|recommended|adjust|set|solution|feed|tank"
+    r"|reservoir|adjust to|min\.?|max\.?|lower|upper)\s+)*"
+    r"ph(?:[\s\-]+(?:range|window|value|values|target|level|levels|min\.?|max\.?|low|high"
+    r"|of (?:the )?(?:feed|solution|tank)))*"
 )
 _NOTES = re.compile(
-    r"(?:(?:water|solution|feed|air|room|root|day|night|tank|nutrient|max\w*|min\w*|target|leaf) )*"
+    r"(?:(?:water|solution|feed|air|room|root|day|night|tank|nutrient|max\w*|min\w*|target"
+    r"|leaf) )*"
     r"temp(?:erature)?s?\b.*|°c|°f"
-    r"|(?:light|lights|lamp|lamps)(?:[ -](?:hours?|h|cycle|on|period|schedule|regime|time|intensity|per day).*)?"
+    r"|(?:light|lights|lamp|lamps)(?:[ -](?:hours?|h|cycle|on|period|schedule|regime|time"
+    r"|intensity|per day).*)?"
     r"|(?:hours? (?:of )?light|day ?length|photo ?period).*|day/night|on/off"
     r"|notes?|comments?|remarks?|tips?|hints?|instructions?|observations?|what to do|tasks?|action"
     r"|(?:grand |sub ?)?totals?(?: (?:ml|dose|doses|per|l|nutrients?|volume|cost).*)?|sum"
-    r"|(?:relative )?humidity.*|r\.?h\.?|vpd.*|co2.*|ppfd.*|dli.*|par|watering.*|irrigation.*|run[- ]?off.*|drain.*"
-    r"|(?:res(?:ervoir)?|tank|water|solution) change.*|change[- ]?out.*|dissolved oxygen.*|oxygen|d\.?o\.?"
-    r"|orp|(?:feed |dose |nutrient )?(?:strength|dilution|concentration).*|height|spacing|cost.*|price.*|frequency|how often|water(?: volume| level)?|feedings?(?: per .*)?|npk|n-p-k"
+    r"|(?:relative )?humidity.*|r\.?h\.?|vpd.*|co2.*|ppfd.*|dli.*|par|watering.*|irrigation.*"
+    r"|run[- ]?off.*|drain.*"
+    r"|(?:res(?:ervoir)?|tank|water|solution) change.*|change[- ]?out.*|dissolved oxygen.*"
+    r"|oxygen|d\.?o\.?"
+    r"|orp|(?:feed |dose |nutrient )?(?:strength|dilution|concentration).*|height|spacing|cost.*"
+    r"|price.*|frequency|how often|water(?: volume| level)?|feedings?(?: per .*)?|npk|n-p-k"
 )
 _VALUE_UNITS = (
     (ReadingUnit.PPM, re.compile(r"\bppms?\b|\btds\b")),

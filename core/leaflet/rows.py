@@ -207,8 +207,8 @@ def _bottle(
 def split_unit(text: str) -> tuple[str, DoseUnitSaid | None]:
     """A row's name without the unit behind it.
 
-    >>> split_unit("Part A (ml/L)")[0], split_unit("Silica, ml per 10 L")[0], split_unit("Base 1")[0]
-    ('Part A', 'Silica', 'Base 1')
+    >>> [split_unit(text)[0] for text in ("Part A (ml/L)", "Silica, ml per 10 L", "Base 1")]
+    ['Part A', 'Silica', 'Base 1']
     """
     plain = re.sub(r"^\(?\d{1,2}[.)]\s+(?=\S)", "", text)
     inside = re.search(r"\s*[(\[]([^()\[\]]*(?:\([^()]*\))?[^()\[\]]*)[)\]]\s*$", plain)

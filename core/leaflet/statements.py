@@ -21,7 +21,8 @@ from core.quantities.readings import PPM_SCALES
 _SCALE = re.compile(
     r"(?:ppm|tds|scale|conversion|factor|x|×|@)[^0-9a-z]{0,3}(?:scale|factor|of|at)?[^0-9a-z]{0,3}"
     r"(?<![\d.,])(500|640|700|0[.,](?:50?|64|70?))(?![\d.,]*\d)"
-    r"|(?<![\d.,])(500|640|700|0[.,](?:50?|64|70?))[^0-9a-z]{0,3}(?:ppm )?(?:scale|conversion|factor|ppm/)"
+    r"|(?<![\d.,])(500|640|700|0[.,](?:50?|64|70?))[^0-9a-z]{0,3}(?:ppm )?(?:scale|conversion"
+    r"|factor|ppm/)"
 )  # fmt: skip
 _SCALES: dict[str, PpmScale] = {"5": 500, "6": 640, "7": 700}
 _MEDIA = (
@@ -40,7 +41,8 @@ _ADDED = re.compile(
 )
 _ROWS_IN_ORDER = re.compile(
     r"(?:mix|add|pour|use|dose)\w*(?: \w+){0,3} in (?:the |this |that )?(?:\w+ )?order"
-    r"|in (?:the )?order (?:listed|shown|printed|above|below|given)|mixing order|from top to bottom"
+    r"|in (?:the )?order (?:listed|shown|printed|above|below|given)|mixing order"
+    r"|from top to bottom"
     r"|top to bottom|top down"
 )
 
@@ -118,7 +120,8 @@ def _measure_beside(words: str, volume: tuple[int, int]) -> DoseUnitSaid | None:
 def _measure_of_doses(words: str) -> DoseUnitSaid | None:
     """All doses in millilitres."""
     found = re.search(
-        r"\b(?:doses?|amounts?|figures?|values?|quantities|numbers) (?:are )?(?:given )?in ([a-z ]+)",
+        r"\b(?:doses?|amounts?|figures?|values?|quantities"
+        r"|numbers) (?:are )?(?:given )?in ([a-z ]+)",
         words,
     )
     return find_measure(found[1]) if found else None

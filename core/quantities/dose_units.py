@@ -139,7 +139,7 @@ def find_per_volume(text: str) -> tuple[DoseUnitSaid, tuple[int, int]] | None:
 
 
 def find_measure(text: str) -> DoseUnitSaid | None:
-    """A measure such as mL or teaspoons that stands alone; litres are none, they are what is fed."""
+    """A measure such as mL or teaspoons that stands alone; litres are of the water, and none."""
     found = (_said(one) for one in _MEASURE_ALONE.finditer(text))
     return next((said for said in found if said.measure != "L"), None)
 

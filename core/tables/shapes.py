@@ -47,7 +47,8 @@ class Shape:
             raise InputError(
                 "table_too_large",
                 f"The sheet reaches to row {self.rows} and column {self.columns}; at most "
-                f"{MOST_TABLE_ROWS} and {MOST_TABLE_COLUMNS} are read. Keep the leaflet's table alone.",
+                f"{MOST_TABLE_ROWS} and {MOST_TABLE_COLUMNS} are read. Keep the leaflet's table "
+                "alone.",
             )
 
     def fill(self, rows: list[list[str]]) -> None:
@@ -66,9 +67,9 @@ class Shape:
             text = rows[first_row][first_column]
             if not text or len(text) > _LONGEST_SPREAD:
                 continue
-            for row in rows[first_row : last_row + 1]:
-                for at in range(first_column, min(last_column + 1, len(row))):
-                    row[at] = row[at] or text
+            for spanned in rows[first_row : last_row + 1]:
+                for at in range(first_column, min(last_column + 1, len(spanned))):
+                    spanned[at] = spanned[at] or text
 
 
 def xlsx_shape(content: bytes) -> Shape:

@@ -29,7 +29,8 @@ def decoded(raw: bytes) -> str:
 
 def _decode(raw: bytes) -> str:
     wide = _wide(raw)
-    for encoding in [name for mark, name in _MARKED if raw.startswith(mark)] or [wide, "utf-8"]:
+    marked: list[str | None] = [name for mark, name in _MARKED if raw.startswith(mark)]
+    for encoding in marked or [wide, "utf-8"]:
         if encoding is None:
             continue
         try:

@@ -1,8 +1,7 @@
-"""XLSX and ODS into rows of texts: calamine reads them, once their shape is known to be harmless."""
+"""XLSX and ODS into rows of texts: calamine reads them, once their shape is known."""
 
 import io
 import posixpath
-from datetime import date, datetime, time, timedelta
 from typing import Any
 from xml.parsers import expat
 
@@ -136,8 +135,4 @@ def _text(value: Any) -> str:
             return str(value)
         case float():
             return f"{value:.12g}" if abs(value) < 1e12 else f"{value:.0f}"
-        case datetime() | date():
-            return value.isoformat(*([" "] if isinstance(value, datetime) else []))
-        case time() | timedelta():
-            return str(value)
     return str(value)

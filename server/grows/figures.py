@@ -25,7 +25,7 @@ from core.quantities import (
     parse_strength,
     parse_volume,
 )
-from core.quantities.typed import Gallon
+from core.quantities.dose_units import Gallon
 from server.api.typed import typed
 from server.grows.models import Membership
 

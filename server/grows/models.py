@@ -5,8 +5,8 @@ from django.db import models
 
 from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
 from core.quantities import ReadingScale, ReadingUnit, Spoons, VolumeUnit
+from core.quantities.dose_units import Gallon
 from core.quantities.readings import PPM_SCALES
-from core.quantities.typed import Gallon
 
 
 class Grow(models.Model):

@@ -258,7 +258,8 @@ def test_a_dilution_is_for_cups_and_for_what_no_mark_shows() -> None:
     assert measure(ml("30"), (coarse, finer)).dilute is None  # 300 mL are more than a cup
     assert measure(ml("3"), (coarse,)).dilute is not None
     below = measure(ml("30"), (Vessel(VesselKind.CYLINDER, F(1000), F(50)),))  # no mark shows it
-    assert below.dilute is not None and below.dilute.pour == ml("300")
+    assert below.dilute is not None
+    assert below.dilute.pour == ml("300")
 
 
 def test_water_that_stands_at_a_ph_takes_nothing_and_never_gives() -> None:

@@ -24,7 +24,7 @@ EXAMPLE: dict[str, Any] = json.loads((FORMATS / "mix-request.example.json").read
 
 
 @pytest.mark.parametrize(
-    "name", ["feed-chart", "mix-request", "pour-sheet", "mix-record", "rehearsal"]
+    "name", ["feed-chart", "mix-request", "pour-sheet", "mix-record", "rehearsal", "chart-draft"]
 )
 def test_examples_fit_their_schemas(name: str) -> None:
     schema = json.loads((FORMATS / f"{name}.schema.json").read_text())
@@ -222,6 +222,27 @@ def test_headless_prints_a_sheet_or_an_error_and_never_both() -> None:
     missing = headless("plan", "/nowhere.json")
     assert missing.returncode == 2
     assert json.loads(missing.stderr)["error"]["code"] == "cannot_read"
+
+
+def test_headless_reads_a_leaflet_and_writes_a_chart_as_a_table(tmp_path: Path) -> None:
+    """The draft and its chart are the published example; a table of it reads back as the same."""
+    read = headless("read", str(FORMATS / "leaflet.example.csv"), "--gallon=us")
+    assert json.loads(read.stdout) == json.loads((FORMATS / "chart-draft.example.json").read_text())
+    chart = json.dumps(json.loads(read.stdout)["chart"]).encode()
+    table = headless("read", "--table=csv", "-", given=chart)
+    assert table.stdout.startswith(b"Bottle,Unit,Week 1-2,")
+    again = headless("read", "-", given=table.stdout)
+    assert json.loads(again.stdout)["chart"] == json.loads(read.stdout)["chart"]
+    for words, given, code in (
+        (["read", "-"], b"\x00\x01\x02" * 99, "not_text"),
+        (["read", "--gallon=cup", "-"], b"a,b", "not_a_choice"),
+        (["read", "--unit=mL/5L", "-"], b"a,b", "not_a_choice"),
+        (["read", "--sheet=x", "-"], b"a,b", "unknown_sheet"),
+        (["read", "--table=csv", "-"], b"a,b", "not_json"),
+    ):
+        bad = headless(*words, given=given)
+        assert (bad.returncode, bad.stdout) == (2, b"")
+        assert json.loads(bad.stderr)["error"]["code"] == code
 
 
 HOSTILE: list[Any] = [

@@ -155,7 +155,13 @@ def test_names_that_a_spreadsheet_would_run_are_texts() -> None:
 
 # What nobody should open.
 
-_GOOD = xlsx(lambda book: [book.active.append(one) for one in TABLE][0])
+
+def _table_of(book: openpyxl.Workbook) -> None:
+    for one in TABLE:
+        book.active.append(one)
+
+
+_GOOD = xlsx(_table_of)
 _SHEET = "xl/worksheets/sheet1.xml"
 
 
@@ -168,7 +174,7 @@ def _sheet(data: str) -> bytes:
     return _with(_SHEET, f'<worksheet xmlns="{space}"><sheetData>{data}</sheetData></worksheet>')
 
 
-def _hostile() -> Iterator[tuple[str, bytes, set[str]]]:
+def _hostile() -> Iterator[tuple[str, bytes, set[str]]]:  # noqa: PLR0915 -- a list
     broken = {"file_broken", "no_table_file", "not_text", "no_table", "file_unsafe"}
     yield "empty", b"", {"no_table"}
     yield "blanks", b" \r\n\t" * 50, {"no_table"}
@@ -190,7 +196,11 @@ def _hostile() -> Iterator[tuple[str, bytes, set[str]]]:
         b"spreadsheetml.sheet.main", b"ms-excel.sheet.macroEnabled.main"
     )
     yield "xlsm", _with("[Content_Types].xml", types), {"file_has_macros"}
-    yield "external link", _with("xl/externalLinks/externalLink1.xml", "<a/>"), {"file_links_outside"}
+    yield (
+        "external link",
+        _with("xl/externalLinks/externalLink1.xml", "<a/>"),
+        {"file_links_outside"},
+    )
     yield "connection", _with("xl/connections.xml", "<a/>"), {"file_links_outside"}
     yield "query", _with("xl/queryTables/queryTable1.xml", "<a/>"), {"file_links_outside"}
     relations = unpacked(_GOOD)["xl/_rels/workbook.xml.rels"].replace(
@@ -199,20 +209,42 @@ def _hostile() -> Iterator[tuple[str, bytes, set[str]]]:
         b"</Relationships>",
     )
     yield "outside", _with("xl/_rels/workbook.xml.rels", relations), {"file_links_outside"}
-    bomb = '<!DOCTYPE a [<!ENTITY b "bbbbbbbbbb"><!ENTITY c "&b;&b;&b;">]><worksheet>&c;</worksheet>'
+    bomb = (
+        '<!DOCTYPE a [<!ENTITY b "bbbbbbbbbb"><!ENTITY c "&b;&b;&b;">]><worksheet>&c;</worksheet>'
+    )
     yield "entities", _with(_SHEET, bomb), {"file_unsafe"}
     yield "entities in UTF-16", _with(_SHEET, bomb.encode("utf-16")), {"file_unsafe"}
-    yield "external entity", _with(_SHEET, '<!DOCTYPE a SYSTEM "file:///etc/passwd"><a/>'), {"file_unsafe"}
+    yield (
+        "external entity",
+        _with(_SHEET, '<!DOCTYPE a SYSTEM "file:///etc/passwd"><a/>'),
+        {"file_unsafe"},
+    )
     yield "zip bomb", _with("xl/media/a.bin", bytes(30_000_000)), {"file_unsafe"}
     yield "bomb of parts", packed({f"p{n}": b"x" for n in range(500)}), {"file_unsafe"}
-    yield "last cell", _sheet('<row r="1048576"><c r="XFD1048576"><v>1</v></c></row>'), {"table_too_large"}
-    yield "beyond all", _sheet('<row r="9"><c r="ZZZZ99999999"><v>1</v></c></row>'), {"table_too_large"}
+    yield (
+        "last cell",
+        _sheet('<row r="1048576"><c r="XFD1048576"><v>1</v></c></row>'),
+        {"table_too_large"},
+    )
+    yield (
+        "beyond all",
+        _sheet('<row r="9"><c r="ZZZZ99999999"><v>1</v></c></row>'),
+        {"table_too_large"},
+    )
     yield "row 0", _sheet('<row r="0"><c r="A0"><v>1</v></c></row>'), {*broken, "table_too_large"}
     yield "no number", _sheet('<row r="x"><c><v>1</v></c></row>'), broken
     yield "cut element", _with(_SHEET, "<worksheet><sheetData>"), broken
     yield "shared string 99", _sheet('<row r="1"><c r="A1" t="s"><v>99</v></c></row>'), broken
-    yield "no workbook", packed({k: v for k, v in unpacked(_GOOD).items() if "workbook" not in k}), broken
-    yield "no sheets", packed({k: v for k, v in unpacked(_GOOD).items() if "sheet1" not in k}), broken
+    yield (
+        "no workbook",
+        packed({k: v for k, v in unpacked(_GOOD).items() if "workbook" not in k}),
+        broken,
+    )
+    yield (
+        "no sheets",
+        packed({k: v for k, v in unpacked(_GOOD).items() if "sheet1" not in k}),
+        broken,
+    )
     locked = bytearray(_GOOD)
     for mark, place in ((b"PK\x03\x04", 6), (b"PK\x01\x02", 8)):
         at = locked.find(mark)
@@ -223,13 +255,26 @@ def _hostile() -> Iterator[tuple[str, bytes, set[str]]]:
     yield "locked", bytes(locked), {"file_locked_or_old"}
     far = 'table:number-columns-repeated="16384"'
     yield "ODS wide", ods(row(cell("x", " " + far))), {"table_too_large"}
-    yield "ODS long", ods(row(cell("x"), attributes=' table:number-rows-repeated="1048576"')), {"table_too_large"}
-    yield "ODS far", ods(
-        row("<table:table-cell/>", attributes=' table:number-rows-repeated="1048575"') + row(cell("x"))
-    ), {"table_too_large"}
+    yield (
+        "ODS long",
+        ods(row(cell("x"), attributes=' table:number-rows-repeated="1048576"')),
+        {"table_too_large"},
+    )
+    yield (
+        "ODS far",
+        ods(
+            row("<table:table-cell/>", attributes=' table:number-rows-repeated="1048575"')
+            + row(cell("x"))
+        ),
+        {"table_too_large"},
+    )
     yield "ODS locked", ods(row(cell("x")), manifest="<encryption-data/>"), {"file_locked_or_old"}
-    yield "ODS link", ods('<table:table-source/>' + row(cell("x"))), {"file_links_outside"}
-    yield "ODS macro", packed({**unpacked(ods(row(cell("x")))), "Basic/Standard/a.xml": "<a/>"}), {"file_has_macros"}
+    yield "ODS link", ods("<table:table-source/>" + row(cell("x"))), {"file_links_outside"}
+    yield (
+        "ODS macro",
+        packed({**unpacked(ods(row(cell("x")))), "Basic/Standard/a.xml": "<a/>"}),
+        {"file_has_macros"},
+    )
     yield "ODS broken", packed({**unpacked(ods(row(cell("x")))), "content.xml": "<office"}), broken
     for part in range(1, 29):
         yield f"cut at {part}", _GOOD[: len(_GOOD) * part // 30], broken
@@ -240,7 +285,9 @@ def _hostile() -> Iterator[tuple[str, bytes, set[str]]]:
         yield f"spoilt at {part}", bytes(spoilt), broken
 
 
-@pytest.mark.parametrize(("raw", "codes"), [one[1:] for one in _hostile()], ids=[o[0] for o in _hostile()])
+@pytest.mark.parametrize(
+    ("raw", "codes"), [one[1:] for one in _hostile()], ids=[o[0] for o in _hostile()]
+)
 def test_a_hostile_file_is_refused_in_one_sentence(raw: bytes, codes: set[str]) -> None:
     try:
         table = read_table_file(raw)

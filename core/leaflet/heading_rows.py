@@ -1,0 +1,180 @@
+"""Rows of headings: found, told from rows of figures, and read."""
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass
+from itertools import pairwise
+
+from core.leaflet.cells import is_no_dose
+from core.leaflet.grid import Cell, Grid, plain_text
+from core.leaflet.headings import (
+    DATE_ROW,
+    DAYS_ROW,
+    STAGE_ROW,
+    Heading,
+    read_heading,
+    says_weeks,
+)
+from core.leaflet.row_names import RowKind, read_row_name
+from core.leaflet.statements import is_statement
+
+
+@dataclass(frozen=True, slots=True)
+class HeadingRow:
+    """One row of headings.
+
+    Args:
+        name: what stands at its left.
+        headings: by column of the grid.
+        cells: every cell of the row.
+    """
+
+    name: str
+    headings: dict[int, Heading]
+    cells: tuple[Cell, ...]
+
+    @property
+    def gives_days(self) -> bool:
+        """Whether its bare numbers are days."""
+        return bool(DAYS_ROW.fullmatch(plain_text(self.name)))
+
+    @property
+    def weight(self) -> float:
+        """How sure it is that these are headings."""
+        return sum(
+            3.0 if one.is_fine else 2.0 if one.stage else 1.0 for one in self.headings.values()
+        )
+
+
+_SEARCHED = 30
+"""Rows in which headings are looked for: nobody prints a longer preface."""
+
+
+def all_headings(
+    grid: Grid, at: int, row: HeadingRow, *, forced: bool
+) -> tuple[int, list[HeadingRow]]:
+    """The first row of headings, and all of them that follow one another."""
+    first, last = at, at
+    while first > 0 and (above := _group_row(grid[first - 1], row)):
+        first -= 1
+        row = above if above.weight > row.weight else row
+    while last + 1 < len(grid) and _beneath(grid[last + 1], row, exported=forced):
+        last += 1
+    rows = [_read_row(grid[n], forced=forced and n == at) for n in range(first, last + 1)]
+    if first > 0 and _names_rows_beneath(rows[0]):
+        labels = _read_row(grid[first - 1], forced=True)
+        if set(rows[0].headings) <= set(labels.headings):
+            return first - 1, [labels, *rows]
+    return first, rows
+
+
+def _names_rows_beneath(row: HeadingRow) -> bool:
+    """Whether a row tells stages, days or dates of columns that have labels of their own above."""
+    return any(form.fullmatch(plain_text(row.name)) for form in (DAYS_ROW, DATE_ROW, STAGE_ROW))
+
+
+def exported_heading_row(grid: Grid) -> tuple[int, HeadingRow] | None:
+    for at, row in enumerate(grid):
+        if sum(map(bool, row)) > 1:
+            return at, _read_row(row, forced=True)
+    return None
+
+
+def heading_row(grid: Grid) -> tuple[int, HeadingRow] | None:
+    """The row that is most surely headings."""
+    best: tuple[int, HeadingRow] | None = None
+    for at, cells in enumerate(grid[:_SEARCHED]):
+        row = _read_row(cells)
+        if _is_main(row) and (best is None or row.weight > best[1].weight):
+            best = at, row
+    return best
+
+
+def _read_row(cells: Sequence[Cell], *, forced: bool = False) -> HeadingRow:
+    """A row as headings, its leftmost texts as its name."""
+    found: dict[int, Heading] = {}
+    for at, cell in enumerate(cells):
+        heading = read_heading(cell.text) if at else None
+        if heading is None and forced and at and cell and plain_text(cell.text) != "unit":
+            heading = Heading(cell.text)
+        if heading is not None:
+            found[at] = heading
+    start = min(found, default=len(cells))
+    name = " ".join(cell.text for cell in cells[:start] if not is_no_dose(cell.text))
+    return HeadingRow(name, found, tuple(cells))
+
+
+_SIDE = re.compile(
+    r"(?:units?|notes?|comments?|remarks?|dose(?: per)?|per|products?|bottles?|nutrients?|use|role"
+    r"|function|purpose|what for|npk|n-p-k|part|size|pack|maker|brand|code|(?:grand )?totals?|sum"
+    r"|price|cost|order|step|nr|no|#)\b.{0,30}"
+)
+
+
+def names_a_side(text: str) -> bool:
+    """Whether a heading stands over something else than a week: units, notes, totals, prices."""
+    return bool(_SIDE.fullmatch(plain_text(text)))
+
+
+def _is_main(row: HeadingRow) -> bool:
+    heads = list(row.headings.values())
+    if not heads or _is_of_the_body(row.name):
+        return False
+    others = [
+        cell
+        for at, cell in enumerate(row.cells)
+        if cell
+        and at > min(row.headings)
+        and at not in row.headings
+        and not names_a_side(cell.text)
+    ]
+    if len(others) > len(heads):
+        return False
+    plain = [one for one in heads if one.number]
+    if len(plain) == len(heads):
+        # Under a bottle's name they would be doses.
+        return says_weeks(row.name) or (is_statement(row.name or "week") and _counts_up(plain))
+    dates = [one.date for one in heads if one.date]
+    return len(set(dates)) == len(dates)
+
+
+def _counts_up(heads: Sequence[Heading]) -> bool:
+    """Whether bare numbers go 1, 2, 3 …, or 1-2, 3-4 …"""
+    spans = [one.number for one in heads if one.number]
+    steps = all(later[0] == before[1] + 1 for before, later in pairwise(spans))
+    return len(spans) >= 3 and steps and spans[0][0] in (0, 1)
+
+
+def _is_of_the_body(name: str) -> bool:
+    return bool(name) and read_row_name(name).kind is not RowKind.BOTTLE
+
+
+def _group_row(cells: Sequence[Cell], below: HeadingRow) -> HeadingRow | None:
+    """The row above, where it is headings too: of groups, or of what the lower row divides."""
+    row = _read_row(cells)
+    start = min(below.headings)
+    texts = [at for at, cell in enumerate(cells) if cell and at >= start]
+    if not row.headings or any(at not in row.headings for at in texts):
+        return None
+    only = all(one.number for one in row.headings.values())
+    return None if only and not says_weeks(row.name) else row
+
+
+def _beneath(cells: Sequence[Cell], above: HeadingRow, *, exported: bool) -> bool:
+    """Whether the next row is headings too."""
+    row = _read_row(cells)
+    named = _names_rows_beneath(row)
+    if not (row.headings or named) or _is_of_the_body(row.name):
+        return False
+    texts = [at for at, cell in enumerate(cells) if cell and at >= min(above.headings)]
+    if any(at not in row.headings and not is_no_dose(cells[at].text) for at in texts):
+        return False
+    if named or (says_weeks(row.name) and not exported):
+        return True
+    if row.name or exported:
+        return False
+    heads = list(row.headings.values())
+    if all(one.number for one in heads):
+        return _counts_up(heads) and not any(one.number for one in above.headings.values())
+    dates = [one.date for one in heads if one.date]
+    return len(set(dates)) == len(dates)
