@@ -233,14 +233,14 @@ def test_headless_reads_a_leaflet_and_writes_a_chart_as_a_table(tmp_path: Path) 
     assert table.stdout.startswith(b"Bottle,Unit,Week 1-2,")
     again = headless("read", "-", given=table.stdout)
     assert json.loads(again.stdout)["chart"] == json.loads(read.stdout)["chart"]
-    for words, given, code in (
+    for words, told, code in (
         (["read", "-"], b"\x00\x01\x02" * 99, "not_text"),
         (["read", "--gallon=cup", "-"], b"a,b", "not_a_choice"),
         (["read", "--unit=mL/5L", "-"], b"a,b", "not_a_choice"),
         (["read", "--sheet=x", "-"], b"a,b", "unknown_sheet"),
         (["read", "--table=csv", "-"], b"a,b", "not_json"),
     ):
-        bad = headless(*words, given=given)
+        bad = headless(*words, given=told)
         assert (bad.returncode, bad.stdout) == (2, b"")
         assert json.loads(bad.stderr)["error"]["code"] == code
 
