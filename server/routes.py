@@ -2,10 +2,13 @@
 
 from server.api.openapi import api
 from server.charts.api import router as charts
+from server.charts.library import router as library
 from server.grows.order_preferences import router as order_preferences
 from server.grows.sign_in import router as sign_in
 from server.grows.units import router as units
 from server.guided.api import router as guided
+from server.leaflets.api import router as leaflets
+from server.leaflets.pictures import router as pictures
 from server.overview.api import router as overview
 from server.planning.api import router as planning
 from server.shelf.api import router as shelf
@@ -14,7 +17,8 @@ from server.tanks.waters import router as waters
 
 api.add_router("/session", sign_in)
 for router in (
-    overview, planning, units, tanks, charts, guided, order_preferences, shelf, waters,
+    overview, planning, units, tanks, charts, library, leaflets, pictures, guided,
+    order_preferences, shelf, waters,
 ):  # fmt: skip
     api.add_router("", router)
 

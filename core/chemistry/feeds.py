@@ -1,10 +1,10 @@
 """What whole feeds conduct in water without anything in it."""
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from functools import lru_cache
 
 from core.chemistry.contents import Contents
-from core.chemistry.elements import Component
+from core.chemistry.elements import ELEMENT_OF, Component, Element, weight_of
 from core.chemistry.engine import Solution, solve_each
 from core.chemistry.source import source_water
 from core.water import Water
@@ -15,8 +15,18 @@ Feed = Sequence[tuple[Contents, float]]
 
 def conducts(feeds: Sequence[Feed]) -> list[float | None]:
     """mS/cm of each feed in neutral water; None for one that has no solution."""
-    solved = solve_each([Solution(_moles(feed)) for feed in feeds])
+    solved = solve_each([Solution(moles_of(feed)) for feed in feeds])
     return [one.ms_cm if one else None for one in solved]
+
+
+def elements_of(moles: Mapping[Component, float]) -> dict[Element, float]:
+    """ppm (mg/L) of each element in a litre of so many mol; carbonate and citrate are none."""
+    found: dict[Element, float] = {}
+    for component, amount in moles.items():
+        if (element := ELEMENT_OF.get(component)) is not None and amount:
+            ppm = amount * weight_of(component) * 1000
+            found[element] = found.get(element, 0.0) + ppm
+    return found
 
 
 def rise_of(water: Water, beside: Feed, feed: Feed) -> float:
@@ -24,8 +34,8 @@ def rise_of(water: Water, beside: Feed, feed: Feed) -> float:
 
     Beside what it ends up with: silicate conducts far more alone in pure water than in a feed.
     """
-    moles = tuple(sorted(_moles(feed).items()))
-    return _rise(water, tuple(sorted(_moles(beside).items())), moles) if moles else 0.0
+    moles = tuple(sorted(moles_of(feed).items()))
+    return _rise(water, tuple(sorted(moles_of(beside).items())), moles) if moles else 0.0
 
 
 @lru_cache(maxsize=512)
@@ -44,7 +54,8 @@ def _rise(
     return max(other.ms_cm - one.ms_cm, 0.0) if one and other else 0.0
 
 
-def _moles(feed: Feed) -> dict[Component, float]:
+def moles_of(feed: Feed) -> dict[Component, float]:
+    """mol of each component in a litre of a feed."""
     moles: dict[Component, float] = {}
     for contents, per_litre in feed:
         for component, amount in contents.moles.items():

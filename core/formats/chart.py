@@ -29,7 +29,9 @@ from core.formats.fields import (
     within,
 )
 from core.limits import MOST_COLUMNS, MOST_PRODUCTS
-from core.quantities import DoseUnit
+from core.quantities import DoseUnit, ReadingScale
+
+MS_CM = ReadingScale()
 
 
 class ProductDocument(Document):
@@ -139,9 +141,15 @@ class FeedChart(Document):
             doses=tuple(dose.dose() for dose in self.doses),
         )
 
+    @property
+    def reading_scale(self) -> ReadingScale | None:
+        """What its leaflet prints EC in; None where it prints none."""
+        first = next((column.ec for column in self.columns if column.ec), None)
+        return ReadingScale(first.unit, first.scale) if first else None
+
     @classmethod
-    def of(cls, chart: Chart) -> "FeedChart":
-        """The document of a chart; readings in mS/cm."""
+    def of(cls, chart: Chart, scale: ReadingScale = MS_CM) -> "FeedChart":
+        """The document of a chart; its readings in mS/cm, or as the leaflet has them."""
         return cls(
             format="brisk-measure/feed-chart",
             version=1,
@@ -150,7 +158,7 @@ class FeedChart(Document):
             readings=chart.readings,
             rows_are_order=chart.rows_are_order,
             products=[_product_document(product) for product in chart.products],
-            columns=[_column_document(column) for column in chart.columns],
+            columns=[_column_document(column, scale) for column in chart.columns],
             doses=[
                 DoseDocument(
                     product=dose.product,
@@ -181,10 +189,15 @@ def _product_document(product: Product) -> ProductDocument:
     )
 
 
-def _column_document(column: Column) -> ColumnDocument:
+def _column_document(column: Column, scale: ReadingScale) -> ColumnDocument:
     ec = ph = None
     if column.ec:
-        ec = ReadingRangeDocument(low=column.ec.low.ms_cm, high=column.ec.high.ms_cm)
+        ec = ReadingRangeDocument(
+            low=column.ec.low.in_unit(scale),
+            high=column.ec.high.in_unit(scale),
+            unit=scale.unit,
+            scale=scale.scale,
+        )
     if column.ph:
         ph = PhDocument(low=column.ph.low, high=column.ph.high)
     return ColumnDocument(

@@ -1,7 +1,7 @@
 """The bottles of a table: their doses in units, what they are for, and what is open of them."""
 
 import re
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from fractions import Fraction
 
 from core.chart import Column, Dose, Form
@@ -16,7 +16,8 @@ from core.leaflet.request import Asked, CellKind, DraftRow, Note, TableRequest
 from core.leaflet.rows import Body, BottleRow
 from core.leaflet.statements import Statements
 from core.leaflet.table import span_text
-from core.quantities import AmountUnit, DoseUnit, decimal_text
+from core.leaflet.units import dose_of, fitting_unit, unit_for
+from core.quantities import DoseUnit, decimal_text
 from core.quantities.dose_units import DoseUnitSaid, said_of
 
 
@@ -37,11 +38,7 @@ class Printed:
 
     def kept(self, form: Form) -> tuple[DoseUnit, Fraction] | None:
         """The unit it is kept in, and what its figures are multiplied by; None while it is open."""
-        if self.read.low is None or self.said is None:
-            return None
-        found = _unit(self.said, form)
-        fits = AmountUnit.G if form is Form.DRY else AmountUnit.ML
-        return found if found and found[0].amount_unit is fits else None
+        return fitting_unit(self.said, form) if self.read.low is not None else None
 
 
 def read_bottles(  # noqa: PLR0917 -- all that a dose may rest on
@@ -85,7 +82,7 @@ def read_bottles(  # noqa: PLR0917 -- all that a dose may rest on
         printed_cells = tuple(texts.get(at, "") for at in range(len(columns)))
         rows.append(DraftRow(product, row.label.row, usual, printed_cells))
         for at, one in cells.items():
-            if (dose := _dose(one, product.key, product.form, columns[at])) is not None:
+            if (dose := dose_of(one.read, one.said, product, columns[at].key)) is not None:
                 doses.append(dose)
                 found.mark(row.cells[at], CellKind.DOSE, dose.printed)
     return Bottles(tuple(rows), tuple(doses))
@@ -195,7 +192,7 @@ def _lacking(cell: Printed) -> Asked | None:
     said = cell.said or DoseUnitSaid()
     if said.is_whole and said.lacks_gallon:
         return Asked.GALLON
-    return None if _unit(said, Form.LIQUID) else Asked.UNIT
+    return None if unit_for(said, Form.LIQUID) else Asked.UNIT
 
 
 def _ask_unit(
@@ -221,18 +218,6 @@ def _units_of(measure: str) -> tuple[str, ...]:
     return tuple(unit.value for unit in DoseUnit if unit.measure == measure)
 
 
-def _dose(cell: Printed, product: str, form: Form, column: Column) -> Dose | None:
-    read, kept = cell.read, cell.kept(form)
-    if read.low is None or read.high is None:
-        return (
-            Dose(product, column.key, until_ec=read.until_ec) if read.until_ec is not None else None
-        )
-    if kept is None:
-        return None
-    unit, times = kept
-    return Dose(product, column.key, read.low * times, read.high * times, unit, read.until_ec)
-
-
 def _text(cell: Printed, text: str, form: Form, usual: DoseUnit | None) -> str:
     """A cell as it is typed into a sheet whose row has a unit; as printed while that is open."""
     read, kept = cell.read, cell.kept(form)
@@ -246,10 +231,3 @@ def _text(cell: Printed, text: str, form: Form, usual: DoseUnit | None) -> str:
     if read.until_ec is not None:
         parts.append(f"until EC +{decimal_text(read.until_ec)}")
     return ", ".join(parts)
-
-
-def _unit(said: DoseUnitSaid, form: Form) -> tuple[DoseUnit, Fraction] | None:
-    """The unit; an ounce of a liquid is a fluid one."""
-    if said.measure == "oz" and form is Form.LIQUID:
-        said = replace(said, measure="fl_oz")
-    return said.unit()

@@ -118,7 +118,7 @@ class _Reader:
             tuple(found.notes),
             tuple(found.guesses),
             tuple(found.cells[place] for place in sorted(found.cells)),
-            rows, columns, name, medium, readings, in_order,
+            rows, columns, name, medium, readings, in_order, read.scale,
         )  # fmt: skip
 
     # What each cell was taken for.

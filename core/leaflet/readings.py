@@ -54,6 +54,7 @@ class ReadRows:
     Args:
         ec, ph: by place of the column.
         readings: what the EC means, where it is said.
+        scale: what it is printed in.
         questions: what is open.
         kinds: each cell's kind, with its meaning; those left out are told elsewhere.
         spare: rows of EC that say again what another says.
@@ -62,6 +63,7 @@ class ReadRows:
     ec: dict[int, ReadingRange] = field(default_factory=dict)
     ph: dict[int, PhWindow] = field(default_factory=dict)
     readings: Readings | None = None
+    scale: ReadingScale | None = None
     questions: list[Question] = field(default_factory=list)
     kinds: list[tuple[Cell, CellKind, str]] = field(default_factory=list)
     spare: list[ReadingRow] = field(default_factory=list)
@@ -188,6 +190,7 @@ def _take_span(
     if high.ms_cm > STRONGEST_WATER:
         _ask_cell(cell, "no water is so strong; look at its unit.", made)
         return
+    made.scale = made.scale or shown
     kept = made.ec.get(at)
     if kept is not None:
         low, high = min(low, kept.low), max(high, kept.high)

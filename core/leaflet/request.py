@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from enum import StrEnum
 
 from core.chart import Chart, Column, Form, Medium, Product, Readings, Role
-from core.quantities import DoseUnit, PpmScale
+from core.quantities import DoseUnit, PpmScale, ReadingScale
 from core.quantities.dose_units import Gallon
 
 
@@ -145,6 +145,7 @@ class ChartDraft:
         cells: every cell that is not blank, each once.
         rows, columns: bottles and columns, also while there is no chart; in the order of the table.
         name, medium, readings, rows_are_order: what is said of the whole chart.
+        scale: what its EC is printed in.
     """
 
     chart: Chart | None
@@ -158,3 +159,4 @@ class ChartDraft:
     medium: Medium
     readings: Readings
     rows_are_order: bool
+    scale: ReadingScale | None = None

@@ -7,11 +7,12 @@ from core.limits import LONGEST_NAME
 from server.grows.scope import Owned
 
 
-class Chart(Owned):
+class Chart(Owned):  # type: ignore[django-manager-missing]  # tanks are a room above
     """A leaflet, under one name through all its versions."""
 
     name = models.CharField(max_length=80)
     maker = models.CharField(max_length=LONGEST_NAME, blank=True)
+    archived_at = models.DateTimeField("since when it is out of sight", null=True, blank=True)
 
     class Meta:
         ordering = ["pk"]
@@ -19,6 +20,18 @@ class Chart(Owned):
 
     def __str__(self) -> str:
         return self.name
+
+
+class LeafletPicture(Owned):
+    """A photograph or scan of a leaflet, re-encoded, without what a camera writes into it."""
+
+    image = models.BinaryField("WebP")
+    width = models.PositiveIntegerField()
+    height = models.PositiveIntegerField()
+    added_at = models.DateTimeField(auto_now_add=True)
+
+    def __str__(self) -> str:
+        return f"picture {self.pk}"
 
 
 class ChartVersion(Owned):
@@ -32,6 +45,10 @@ class ChartVersion(Owned):
     number = models.PositiveIntegerField()
     document = models.JSONField("brisk-measure/feed-chart, as it was written")
     products = models.JSONField("number of the product by key of the row", default=dict)
+    notes = models.JSONField("what stands at the leaflet's foot, line by line", default=list)
+    picture = models.ForeignKey(
+        LeafletPicture, models.SET_NULL, null=True, blank=True, related_name="+"
+    )
     written_at = models.DateTimeField(auto_now_add=True)
 
     class Meta:

@@ -1,6 +1,6 @@
 """Charts into the database and out of it, always by way of the open format."""
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 
 from django.db import models, transaction
@@ -9,7 +9,7 @@ from django.http import Http404
 
 from core.chart import Chart as CoreChart
 from core.formats import FeedChart, document_of
-from server.charts.models import Chart, ChartVersion
+from server.charts.models import Chart, ChartVersion, LeafletPicture
 from server.grows.memory import Memory
 from server.grows.models import Grow
 from server.grows.scope import Scope, lock_grow
@@ -43,14 +43,34 @@ def publish_chart(grow: Grow, document: FeedChart, *, maker: str = "") -> ChartV
     lock_grow(grow.pk)  # two charts may bring the same product, or two whose tags would be the same
     name = document.name or "Unnamed chart"
     chart, _ = Chart.objects.get_or_create(grow=grow, name=name, defaults={"maker": maker})
+    return add_version(chart, document)
+
+
+@transaction.atomic
+def add_version(
+    chart: Chart,
+    document: FeedChart,
+    *,
+    notes: Sequence[str] = (),
+    picture: LeafletPicture | None = None,
+) -> ChartVersion:
+    """Keep a document as the newest version of a chart, under that chart's name.
+
+    Raises:
+        InputError: the document contradicts itself.
+    """
+    document.chart()
+    lock_grow(chart.grow_id)
     last = chart.versions.aggregate(last=Max("number"))["last"] or 0
-    named = document.model_copy(update={"name": name})
+    named = document.model_copy(update={"name": chart.name})
     return ChartVersion.objects.create(
-        grow=grow,
+        grow_id=chart.grow_id,
         chart=chart,
         number=last + 1,
         document=named.model_dump(mode="json", exclude_none=True),
-        products=_link_products(grow, document),
+        products=_link_products(chart.grow, document),
+        notes=list(notes),
+        picture=picture,
     )
 
 

@@ -3,14 +3,13 @@
 from datetime import date
 from decimal import Decimal
 from fractions import Fraction
-from pathlib import Path
 
 from django.contrib.auth.models import User
 from django.db import transaction
 
-from core.formats import FeedChart, document_of, read_json
 from core.growing import Crop, System
 from server.charts.models import Chart
+from server.charts.starters import maker_of, starters
 from server.charts.store import publish_chart
 from server.demo.shelf import load_shelf
 from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE
@@ -18,8 +17,6 @@ from server.grows.models import Grow, Membership
 from server.guided.models import Mix
 from server.tanks.models import Tank, WaterSource
 from server.tanks.timeline import note_reading
-
-_CHARTS = Path(__file__).with_name("charts")
 
 # name, kind, EC mS/cm, pH, °C, disinfectant, lab report in ppm, note
 _WATERS: tuple[tuple[str, str, str, str, str, str, dict[str, str], str], ...] = (
@@ -66,9 +63,8 @@ def load_scenario() -> Grow:
             person = User.objects.create_user(name, password=DEMO_PASSWORD)
         Membership.objects.create(grow=grow, person=person, gallon="us")
     load_shelf(grow)
-    for file in sorted(_CHARTS.glob("*.json")):
-        document = document_of(FeedChart, read_json(file.read_bytes()))
-        publish_chart(grow, document, maker=document.name.partition(",")[0])
+    for document in starters().values():
+        publish_chart(grow, document, maker=maker_of(document))
     _load_tanks(grow)
     return grow
 

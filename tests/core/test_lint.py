@@ -47,7 +47,7 @@ def test_a_sound_chart_is_left_alone_with_labels_or_without() -> None:
 
 
 def test_charts_of_the_demo_are_sound() -> None:
-    for file in Path("server/demo/charts").glob("*.json"):
+    for file in Path("server/charts/starters").glob("*.json"):
         chart = document_of(FeedChart, read_json(file.read_bytes())).chart()
         assert lint_chart(chart) == (), file.name
 

@@ -1,13 +1,17 @@
 """Another grow's objects are not there, by any path of the API."""
 
+import io
 import json
 from decimal import Decimal
 from fractions import Fraction
 
 import pytest
+from django.core.files.uploadedfile import SimpleUploadedFile
 from django.test import Client
+from PIL import Image
 from pytest_django import Settings
 
+from server.charts.models import LeafletPicture
 from server.guided.models import Mix
 from server.guided.running import give_up
 from server.routes import api
@@ -54,7 +58,31 @@ BODIES: dict[str, dict[str, object]] = {
     "events": {"events": []},
     "pen": {"seconds": 5},
     "record": {},
+    "leaflet": {},
+    "library": {},
+    "{chart_id}": {"maker": "Somebody"},
+    "copy": {},
+    "{key}": {},
+    "file": {},
+    "compared": {},
+    "{picture_id}": {},
+    "leaflets": {"leaflet": {
+        "name": "Typed", "columns": [{"key": "w1", "label": "Week 1"}],
+        "rows": [{"key": "a", "name": "Part A", "role": "base", "unit": "mL/L", "cells": ["2"]}],
+    }},
+    "leaflet-meaning": {"leaflet": {"name": "Typed"}},
 }  # fmt: skip
+
+FORMS = ("read-table", "leaflet-pictures")
+"""What is sent as a form with a file."""
+
+
+def _form(name: str) -> dict[str, object]:
+    made = io.BytesIO()
+    Image.new("RGB", (9, 9)).save(made, "PNG")
+    if name == "read-table":
+        return {"text": "x,Week 1\nPart A ml/L,2"}
+    return {"file": SimpleUploadedFile("leaflet.png", made.getvalue())}
 
 
 def _started(yard: Yard) -> Mix:
@@ -76,12 +104,17 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
               "share-of-water": share, "mixes": yard.mix(volume="7 L")}  # fmt: skip
     if (method, path.rpartition("/")[2]) == ("POST", "mixes"):
         give_up(mix)
-    body = bodies[path.rpartition("/")[2]]
+    name = path.rpartition("/")[2]
     product = Product.objects.filter(grow=yard.grow)[0]
     where = path.format(
         grow_id=yard.grow.pk, tank_id=yard.tank.pk, water_id=yard.water.pk, product_id=product.pk,
-        mix_id=mix.pk,
+        mix_id=mix.pk, chart_id=yard.version.chart_id, version_id=yard.version.pk, key="samphire",
+        picture_id=LeafletPicture.objects.get_or_create(grow=yard.grow, width=1, height=1)[0].pk,
     )  # fmt: skip
+    if name in FORMS:
+        return client.post(where, _form(name)).status_code
+    where += {"file": "?kind=csv", "compared": f"?before={yard.version.pk}"}.get(name, "")
+    body = bodies[name]
     return client.generic(method, where, json.dumps(body), "application/json").status_code
 
 

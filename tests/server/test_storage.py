@@ -12,7 +12,7 @@ from django.utils import timezone
 
 from core.errors import InputError
 from core.formats import FeedChart, document_of, read_json
-from server import demo
+from server.charts import starters
 from server.charts.models import Chart, ChartVersion
 from server.charts.store import StoredChart, charts_in_memory, publish_chart, stored_charts
 from server.grows.models import Grow, Membership
@@ -21,7 +21,7 @@ from server.shelf.tags import new_tag
 from server.tanks.models import Tank, TimeLineEntry, WaterSource
 from tests.server.conftest import SMALL_CHART, Yard
 
-CHARTS = Path(demo.__file__).with_name("charts")
+CHARTS = Path(starters.__file__).parent
 
 
 def stored(version: ChartVersion) -> StoredChart:

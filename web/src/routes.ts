@@ -1,5 +1,7 @@
 import { createRouter } from 'sv-router';
 
+import ChartsView from './charts/ChartsView.svelte';
+import LeafletView from './charts/LeafletView.svelte';
 import GuidedPage from './guided/GuidedPage.svelte';
 import PlanningView from './planning/PlanningView.svelte';
 import ShelfView from './shelf/ShelfView.svelte';
@@ -17,6 +19,8 @@ export const { navigate, route } = createRouter({
     '/tanks/:tank/mix': PlanningView,
     '/water': WaterView,
     '/shelf': ShelfView,
+    '/charts': ChartsView,
+    '/charts/:chart': LeafletView,
     layout: Shell,
   },
   '*': Home,

@@ -30,6 +30,13 @@ export type TankIn = Shapes['TankIn'];
 export type UnitsIn = Shapes['UnitsIn'];
 export type Figure = Shapes['Figure'];
 export type Problem = Shapes['Problem'];
+export type Leaflet = Shapes['LeafletDocument'];
+export type LeafletRow = Shapes['LeafletRow'];
+export type LeafletColumn = Shapes['LeafletColumn'];
+export type LeafletFound = Shapes['LeafletOut'];
+export type Meaning = Shapes['MeaningOut'];
+export type ReadTable = Shapes['ReadOut'];
+export type ChartCard = Shapes['ChartCard'];
 
 export const api = createClient<paths>({ baseUrl: location.origin, fetch: send });
 

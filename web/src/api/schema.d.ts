@@ -24,6 +24,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/chart-versions/{version_id}/compared": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Compare Versions
+         * @description What differs in a version from another one, of whichever chart of the grow.
+         */
+        get: operations["compare_versions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/chart-versions/{version_id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Chart File
+         * @description A version as a file: our JSON, or a table that people can read and that comes back whole.
+         */
+        get: operations["chart_file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/charts": {
         parameters: {
             query?: never;
@@ -48,6 +88,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/charts/{chart_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /**
+         * Edit Chart
+         * @description Rename a chart, put it away, or bring it back; its versions stay as they are.
+         */
+        patch: operations["edit_chart"];
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/charts/{chart_id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Copy Chart
+         * @description A copy of a chart's newest version, as a chart of its own; answers with its number.
+         */
+        post: operations["copy_chart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/charts/{chart_id}/leaflet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Leaflet
+         * @description A chart as a leaflet; in its newest version where none is asked for.
+         */
+        get: operations["leaflet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/customs": {
         parameters: {
             query?: never;
@@ -61,6 +161,106 @@ export interface paths {
          * @description Keep the schools of mixing order of this grow.
          */
         put: operations["set_customs"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/leaflet-meaning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Leaflet Meaning
+         * @description What a sheet means as it stands: amounts in a tank, a second look, and what it feeds.
+         */
+        post: operations["leaflet_meaning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/leaflet-pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Leaflet Picture
+         * @description Keep a picture, drawn anew: without the place, the time and the camera it was taken with.
+         */
+        post: operations["add_leaflet_picture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/leaflet-pictures/{picture_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Leaflet Picture
+         * @description A picture, to members alone.
+         */
+        get: operations["leaflet_picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/leaflets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keep Leaflet
+         * @description Keep a sheet as a version; mixes keep theirs. Nothing is kept while a cell is open.
+         */
+        post: operations["keep_leaflet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Library
+         * @description Charts by name or maker, each in its newest version; the archived ones where asked for.
+         */
+        get: operations["library"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -258,6 +458,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/read-table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Table
+         * @description What a pasted table or a file is understood as. Nothing is stored.
+         */
+        post: operations["read_table"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/share-of-water": {
         parameters: {
             query?: never;
@@ -292,6 +512,26 @@ export interface paths {
         get: operations["shelf"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/starter-charts/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Copy Starter
+         * @description Copy a starter chart into a grow.
+         */
+        post: operations["copy_starter"];
         delete?: never;
         options?: never;
         head?: never;
@@ -474,6 +714,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/starter-charts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Starter Charts
+         * @description Charts of invented makers that can be copied into a grow to try it.
+         */
+        get: operations["starter_charts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -570,6 +830,12 @@ export interface components {
          */
         AmountUnit: "mL" | "g";
         /**
+         * Asked
+         * @description What a question is about.
+         * @enum {string}
+         */
+        Asked: "gallon_unsaid" | "ppm_scale_unsaid" | "unit_unsaid" | "cell_unclear" | "row_unclear" | "header_unclear";
+        /**
          * BandOut
          * @description The target band.
          */
@@ -631,6 +897,91 @@ export interface components {
          * @enum {string}
          */
         CalmagPlace: "before_base" | "after_base";
+        /**
+         * CellKind
+         * @description What a cell of the table was understood as.
+         * @enum {string}
+         */
+        CellKind: "title" | "heading" | "name" | "unit" | "dose" | "no_dose" | "reading" | "note" | "question";
+        /**
+         * CellMeaning
+         * @description What a cell comes to in the tank; rows and columns count from 0.
+         */
+        CellMeaning: {
+            /** Column */
+            column: number;
+            /** Row */
+            row: number;
+            /** Shown */
+            shown: string;
+        };
+        /**
+         * CellOut
+         * @description What a cell of the table was taken for.
+         */
+        CellOut: {
+            /** Column */
+            column: number;
+            kind: components["schemas"]["CellKind"];
+            /** Meaning */
+            meaning: string;
+            /** Row */
+            row: number;
+        };
+        /**
+         * ChartCard
+         * @description A chart as the library shows it.
+         *
+         *     `ink` is its picture: for each bottle one digit a column, 0 for nothing to 9 for its largest
+         *     dose. `used_in` are the tanks that are fed by it.
+         */
+        ChartCard: {
+            /** Archived */
+            archived: boolean;
+            /** Bottles */
+            bottles: string[];
+            /** Chart */
+            chart: number;
+            /** Columns */
+            columns: number;
+            /** Id */
+            id: number;
+            /** Ink */
+            ink: string[];
+            /** Maker */
+            maker: string;
+            medium: components["schemas"]["Medium"];
+            /** Name */
+            name: string;
+            /** Used In */
+            used_in: string[];
+            /** Versions */
+            versions: number;
+            /** Weeks */
+            weeks: string;
+        };
+        /**
+         * ChartCards
+         * @description A page of the library; `after` asks for what follows, None where nothing does.
+         */
+        ChartCards: {
+            /** After */
+            after: number | null;
+            /** Items */
+            items: components["schemas"]["ChartCard"][];
+        };
+        /**
+         * ChartEdit
+         * @description What is to change of a chart's cover; what is left out stays.
+         */
+        ChartEdit: {
+            /** Archived */
+            archived?: boolean | null;
+            /** Maker */
+            maker?: string | null;
+            /** Name */
+            name?: string | null;
+        };
         /**
          * ChartOut
          * @description A chart in its newest version, whose number is `id`; `chart` is the same for all versions.
@@ -703,6 +1054,16 @@ export interface components {
             stage: string;
         };
         /**
+         * ComparedOut
+         * @description What differs between two versions; `beside` is what a table of the later cannot hold.
+         */
+        ComparedOut: {
+            /** Beside */
+            beside: string[];
+            /** Differences */
+            differences: components["schemas"]["DifferenceOut"][];
+        };
+        /**
          * ConflictOut
          * @description Two devices told of one step; `both` is what is in if both poured, as it is shown
          *     and `exact`.
@@ -761,6 +1122,18 @@ export interface components {
             use_by_on: string;
         };
         /**
+         * DifferenceOut
+         * @description One thing that differs between two versions, in words, with its bottle and column.
+         */
+        DifferenceOut: {
+            /** Column */
+            column: string | null;
+            /** Product */
+            product: string | null;
+            /** Words */
+            words: string;
+        };
+        /**
          * DilutionDocument
          * @description What to mix in a cup first: `pour` of it holds the amount.
          */
@@ -775,6 +1148,12 @@ export interface components {
          * @enum {string}
          */
         Disinfectant: "none" | "chlorine" | "chloramine";
+        /**
+         * DoseUnit
+         * @description Units in which charts print doses: a measure per volume of water.
+         * @enum {string}
+         */
+        DoseUnit: "mL/L" | "mL/10L" | "mL/100L" | "mL/gal_us" | "mL/gal_uk" | "tsp/L" | "tsp/10L" | "tsp/gal_us" | "tsp/gal_uk" | "tbsp/10L" | "tbsp/gal_us" | "tbsp/gal_uk" | "fl_oz/gal_us" | "fl_oz/gal_uk" | "drop/L" | "drop/10L" | "drop/gal_us" | "drop/gal_uk" | "g/L" | "g/10L" | "g/100L" | "g/gal_us" | "g/gal_uk" | "oz/gal_us" | "oz/gal_uk";
         /**
          * Doubt
          * @description Why the contents are less sure than the label's own figures.
@@ -825,6 +1204,19 @@ export interface components {
             low: string | null;
             /** Own Range */
             own_range: boolean;
+            /** Ppm */
+            ppm: number;
+        };
+        /**
+         * ElementRange
+         * @description ppm of an element, and what the crop takes in that stage.
+         */
+        ElementRange: {
+            element: components["schemas"]["Element"];
+            /** High */
+            high: number | null;
+            /** Low */
+            low: number | null;
             /** Ppm */
             ppm: number;
         };
@@ -913,6 +1305,24 @@ export interface components {
             estimate: components["schemas"]["RestsOn"];
             /** Unsure */
             unsure: number;
+        };
+        /**
+         * FedOut
+         * @description What a column feeds: EC in mS/cm as printed and by the labels, elements, N : P : K.
+         */
+        FedOut: {
+            /** By Labels */
+            by_labels: number | null;
+            /** Elements */
+            elements: components["schemas"]["ElementRange"][];
+            /** Printed High */
+            printed_high: number | null;
+            /** Printed Low */
+            printed_low: number | null;
+            /** Ratio */
+            ratio: string;
+            /** Shown */
+            shown: string;
         };
         /**
          * Figure
@@ -1013,6 +1423,20 @@ export interface components {
             /** Time Zone */
             time_zone: string;
             units: components["schemas"]["UnitsOut"];
+        };
+        /**
+         * GuessOut
+         * @description What was taken where the leaflet is silent; without a product, of the chart.
+         */
+        GuessOut: {
+            /** Field */
+            field: string;
+            /** Product */
+            product: string | null;
+            /** Value */
+            value: string;
+            /** Why */
+            why: string;
         };
         /**
          * GuidedOut
@@ -1120,6 +1544,21 @@ export interface components {
             unlabelled: string[];
         };
         /**
+         * KeepIn
+         * @description A sheet to keep: as the next version of a chart, or as a new one.
+         *
+         *     `seen` is the version that the edit was made from; `picture` what lies beside it.
+         */
+        KeepIn: {
+            /** Chart */
+            chart?: number | null;
+            leaflet: components["schemas"]["LeafletDocument"];
+            /** Picture */
+            picture?: number | null;
+            /** Seen */
+            seen?: number | null;
+        };
+        /**
          * Kept
          * @description What was told is kept.
          */
@@ -1130,6 +1569,18 @@ export interface components {
              * @constant
              */
             kept: true;
+        };
+        /**
+         * KeptChart
+         * @description Where a sheet was kept: its chart, and its version's number.
+         */
+        KeptChart: {
+            /** Chart */
+            chart: number;
+            /** Number */
+            number: number;
+            /** Version */
+            version: number;
         };
         /**
          * LabelCoverage
@@ -1164,6 +1615,136 @@ export interface components {
             salt?: components["schemas"]["Salt"] | null;
         };
         /**
+         * LeafletColumn
+         * @description A week or stage; days, EC and pH as typed.
+         */
+        LeafletColumn: {
+            /**
+             * Days
+             * @default
+             */
+            days: string;
+            /**
+             * Ec
+             * @default
+             */
+            ec: string;
+            /** Key */
+            key: string;
+            /** Label */
+            label: string;
+            /**
+             * Ph
+             * @default
+             */
+            ph: string;
+            stage?: components["schemas"]["Stage"] | null;
+        };
+        /**
+         * LeafletDocument
+         * @description A leaflet as it stands on screen; `reading_unit` is what its EC row is typed in.
+         */
+        LeafletDocument: {
+            /**
+             * Columns
+             * @default []
+             */
+            columns: components["schemas"]["LeafletColumn"][];
+            /**
+             * Maker
+             * @default
+             */
+            maker: string;
+            /** @default water */
+            medium: components["schemas"]["Medium"];
+            /** Name */
+            name: string;
+            /**
+             * Notes
+             * @default []
+             */
+            notes: string[];
+            /** Ppm Scale */
+            ppm_scale?: (500 | 640 | 700) | null;
+            /** @default mS/cm */
+            reading_unit: components["schemas"]["ReadingUnit"];
+            /** @default added */
+            readings: components["schemas"]["Readings"];
+            /**
+             * Rows
+             * @default []
+             */
+            rows: components["schemas"]["LeafletRow"][];
+            /**
+             * Rows Are Order
+             * @default false
+             */
+            rows_are_order: boolean;
+        };
+        /**
+         * LeafletOut
+         * @description A chart as a leaflet to type on, in the version asked for, and all its versions.
+         */
+        LeafletOut: {
+            /** Archived */
+            archived: boolean;
+            /** Chart */
+            chart: number;
+            leaflet: components["schemas"]["LeafletDocument"];
+            /** Version */
+            version: number;
+            /** Versions */
+            versions: components["schemas"]["VersionOut"][];
+        };
+        /**
+         * LeafletRow
+         * @description A bottle: what is known of it, the unit of its figures, and its cells as typed.
+         */
+        LeafletRow: {
+            /**
+             * After
+             * @default []
+             */
+            after: string[];
+            /**
+             * Cells
+             * @default []
+             */
+            cells: string[];
+            /** @default liquid */
+            form: components["schemas"]["Form"];
+            /**
+             * Group
+             * @default
+             */
+            group: string;
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /**
+             * Oxidiser
+             * @default false
+             */
+            oxidiser: boolean;
+            /**
+             * Rank
+             * @default 0
+             */
+            rank: number;
+            role: components["schemas"]["Role"];
+            /** Scales */
+            scales?: boolean | null;
+            /**
+             * Settles
+             * @default false
+             */
+            settles: boolean;
+            unit?: components["schemas"]["DoseUnit"] | null;
+            /** Wait Min */
+            wait_min?: number | null;
+        };
+        /**
          * LeftOutDocument
          * @description A dosed product that is not poured.
          */
@@ -1188,6 +1769,62 @@ export interface components {
         Made: {
             /** Id */
             id: number;
+        };
+        /**
+         * MarginOut
+         * @description What a second look at the sheet found.
+         */
+        MarginOut: {
+            /** Code */
+            code: string;
+            /** Column */
+            column: number | null;
+            /** Message */
+            message: string;
+            remedy: components["schemas"]["RemedyOut"] | null;
+            /** Row */
+            row: number | null;
+        };
+        /**
+         * MeaningIn
+         * @description A sheet as it stands, and the tank it is shown for; `feeds` asks for what it feeds, too.
+         */
+        MeaningIn: {
+            /**
+             * Feeds
+             * @default false
+             */
+            feeds: boolean;
+            leaflet: components["schemas"]["LeafletDocument"];
+            /**
+             * Strength
+             * @default 100 %
+             */
+            strength: string | components["schemas"]["Figure"];
+            /** Tank */
+            tank?: number | null;
+        };
+        /**
+         * MeaningOut
+         * @description What a sheet means. `litres` is the tank's volume in words; `water_ms_cm` its water's EC.
+         */
+        MeaningOut: {
+            /** Cells */
+            cells: components["schemas"]["CellMeaning"][];
+            /** Fed */
+            fed: components["schemas"]["FedOut"][];
+            /** Guesses */
+            guesses: components["schemas"]["RowGuess"][];
+            /** Labelled */
+            labelled: number;
+            /** Margin */
+            margin: components["schemas"]["MarginOut"][];
+            /** Problems */
+            problems: components["schemas"]["ProblemOut"][];
+            /** Volume */
+            volume: string;
+            /** Water Ms Cm */
+            water_ms_cm: number | null;
         };
         /**
          * MeasuredDocument
@@ -1533,6 +2170,18 @@ export interface components {
          */
         Phase: "buffer" | "silica" | "calmag" | "base" | "magnesium" | "additive" | "booster" | "ph" | "live";
         /**
+         * PictureOut
+         * @description A picture that is kept, and its size in pixels.
+         */
+        PictureOut: {
+            /** Height */
+            height: number;
+            /** Id */
+            id: number;
+            /** Width */
+            width: number;
+        };
+        /**
          * PlainReading
          * @description A reading in mS/cm.
          */
@@ -1666,6 +2315,22 @@ export interface components {
             where: string;
         };
         /**
+         * ProblemOut
+         * @description What cannot be read: a cell, or the `part` of a row or column: name, days, ec, ph.
+         */
+        ProblemOut: {
+            /** Code */
+            code: string;
+            /** Column */
+            column: number | null;
+            /** Message */
+            message: string;
+            /** Part */
+            part: string;
+            /** Row */
+            row: number | null;
+        };
+        /**
          * ProductIn
          * @description What is to be known of a product; `seen` is the state that the edit was made from.
          *
@@ -1723,6 +2388,23 @@ export interface components {
             left: string;
         };
         /**
+         * QuestionOut
+         * @description What a table leaves open; row and column count from 1 as in what was read.
+         */
+        QuestionOut: {
+            /** Choices */
+            choices: string[];
+            code: components["schemas"]["Asked"];
+            /** Column */
+            column: number;
+            /** Message */
+            message: string;
+            /** Of Doses */
+            of_doses: boolean;
+            /** Row */
+            row: number;
+        };
+        /**
          * RangeIn
          * @description An own range of an element as typed, ppm.
          */
@@ -1741,6 +2423,44 @@ export interface components {
             ranges: {
                 [key: string]: components["schemas"]["RangeIn"];
             };
+        };
+        /**
+         * ReadForm
+         * @description A pasted text, or a file beside it; and answers to what the leaflet leaves open.
+         */
+        ReadForm: {
+            /**
+             * Gallon
+             * @default
+             * @enum {string}
+             */
+            gallon: "" | "us" | "uk";
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /**
+             * Ppm Scale
+             * @default
+             * @enum {string}
+             */
+            ppm_scale: "" | "500" | "640" | "700";
+            /**
+             * Sheet
+             * @default
+             */
+            sheet: string;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
+            /**
+             * Unit
+             * @default
+             */
+            unit: string;
         };
         /**
          * ReadLineDocument
@@ -1765,6 +2485,29 @@ export interface components {
             what: "ec" | "ph";
         };
         /**
+         * ReadOut
+         * @description A table as it was found and as it was understood; nothing of it is kept.
+         *
+         *     `leaflet` is the sheet to go on with: what is open stands in its cells as printed.
+         */
+        ReadOut: {
+            /** Cells */
+            cells: components["schemas"]["CellOut"][];
+            /** Guesses */
+            guesses: components["schemas"]["GuessOut"][];
+            /** Is Whole */
+            is_whole: boolean;
+            leaflet: components["schemas"]["LeafletDocument"];
+            /** Questions */
+            questions: components["schemas"]["QuestionOut"][];
+            /** Rows */
+            rows: string[][];
+            /** Sheet */
+            sheet: string;
+            /** Sheets */
+            sheets: string[];
+        };
+        /**
          * ReadingUnit
          * @description Units of a reading; mS/cm is the same as dS/m and what growers call EC.
          * @enum {string}
@@ -1776,6 +2519,20 @@ export interface components {
          * @enum {string}
          */
         Readings: "added" | "total" | "none";
+        /**
+         * RemedyOut
+         * @description One edit that settles it: `text` into a cell; without a row into the days of every column.
+         */
+        RemedyOut: {
+            /** Column */
+            column: number | null;
+            /** Row */
+            row: number | null;
+            /** Text */
+            text: string;
+            /** Words */
+            words: string;
+        };
         /**
          * RestsOn
          * @description What an expected reading rests on.
@@ -1825,6 +2582,25 @@ export interface components {
          * @enum {string}
          */
         Role: "buffer" | "silica" | "calmag" | "base" | "magnesium" | "additive_alkaline" | "enzyme" | "additive" | "booster" | "ph_adjuster" | "live";
+        /**
+         * RowGuess
+         * @description What a bottle is for by its name, and by which word of it.
+         */
+        RowGuess: {
+            /** Group */
+            group: string;
+            /** Oxidiser */
+            oxidiser: boolean;
+            /** Rank */
+            rank: number;
+            role: components["schemas"]["Role"];
+            /** Row */
+            row: number;
+            /** Sure */
+            sure: boolean;
+            /** Why */
+            why: string;
+        };
         /**
          * RowOut
          * @description A product of a chart, with the two letters on its label.
@@ -1979,6 +2755,27 @@ export interface components {
          * @enum {string}
          */
         Spoons: "metric" | "us";
+        /**
+         * Stage
+         * @description Stages of growth.
+         * @enum {string}
+         */
+        Stage: "seedling" | "leaf" | "transition" | "flower" | "ripen" | "flush";
+        /**
+         * StarterOut
+         * @description A starter chart: its short name, what it is called, and what it is made of.
+         */
+        StarterOut: {
+            /** Bottles */
+            bottles: number;
+            /** Columns */
+            columns: number;
+            /** Key */
+            key: string;
+            medium: components["schemas"]["Medium"];
+            /** Name */
+            name: string;
+        };
         /**
          * SteeringOut
          * @description What readings call for, in words and codes that the bench shows.
@@ -2349,6 +3146,20 @@ export interface components {
          * @enum {string}
          */
         Verdict: "right" | "weak" | "strong" | "ec_unmoved" | "ec_odd" | "beyond_dose" | "ratio_off" | "water_too_strong" | "water_stronger" | "too_many_rounds";
+        /**
+         * VersionOut
+         * @description A version of a chart: its number, and when it was written.
+         */
+        VersionOut: {
+            /** Id */
+            id: number;
+            /** Number */
+            number: number;
+            /** Picture */
+            picture: number | null;
+            /** Written At */
+            written_at: string;
+        };
         /**
          * VesselDocument
          * @description A measuring vessel or scale: what it holds and from mark to mark, in mL, of a scale in g.
@@ -2731,6 +3542,126 @@ export interface operations {
             };
         };
     };
+    compare_versions: {
+        parameters: {
+            query: {
+                before: number;
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+                version_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparedOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    chart_file: {
+        parameters: {
+            query: {
+                kind: "json" | "csv" | "xlsx";
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+                version_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     charts: {
         parameters: {
             query?: {
@@ -2881,6 +3812,243 @@ export interface operations {
             };
         };
     };
+    edit_chart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                chart_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChartEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    copy_chart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                chart_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    leaflet: {
+        parameters: {
+            query?: {
+                version?: number;
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+                chart_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeafletOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     set_customs: {
         parameters: {
             query?: never;
@@ -2943,6 +4111,380 @@ export interface operations {
             };
             /** @description Over 2 MB. */
             413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    leaflet_meaning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeaningIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeaningOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    add_leaflet_picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /**
+                     * File
+                     * Format: binary
+                     */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    leaflet_picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                picture_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    keep_leaflet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptChart"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    library: {
+        parameters: {
+            query?: {
+                after?: number;
+                search?: string;
+                archived?: boolean;
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartCards"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3813,6 +5355,130 @@ export interface operations {
             };
         };
     };
+    read_table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** File */
+                    file?: string | null;
+                    /**
+                     * Gallon
+                     * @default
+                     * @enum {string}
+                     */
+                    gallon?: "" | "us" | "uk";
+                    /**
+                     * Name
+                     * @default
+                     */
+                    name?: string;
+                    /**
+                     * Ppm Scale
+                     * @default
+                     * @enum {string}
+                     */
+                    ppm_scale?: "" | "500" | "640" | "700";
+                    /**
+                     * Sheet
+                     * @default
+                     */
+                    sheet?: string;
+                    /**
+                     * Text
+                     * @default
+                     */
+                    text?: string;
+                    /**
+                     * Unit
+                     * @default
+                     */
+                    unit?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     share_of_water: {
         parameters: {
             query?: never;
@@ -3941,6 +5607,92 @@ export interface operations {
                 };
             };
             /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    copy_starter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4799,6 +6551,44 @@ export interface operations {
             };
             /** @description Over 2 MB. */
             413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    starter_charts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StarterOut"][];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,8 +1,10 @@
 <script lang="ts">
+  import { go } from '../routes';
   import { growHere } from './grow.svelte';
+  import { at, LEAFLET } from './views';
 
   const grow = growHere();
 </script>
 
 <button onclick={() => (grow.asking = 'tank')}>Add a tank</button>
-<button onclick={() => (grow.asking = 'chart')}>Read in a chart</button>
+<button onclick={() => go(at(LEAFLET, grow.id, { chart: 0 }))}>Bring in a leaflet</button>

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { go } from '../routes';
-  import ChartDialog from './ChartDialog.svelte';
   import type { GrowStore } from './grow.svelte';
   import KeysDialog from './KeysDialog.svelte';
   import TankDialog from './TankDialog.svelte';
@@ -25,8 +24,6 @@
   <KeysDialog keys={grow.keys} onclose={close} />
 {:else if grow.asking === 'tank' && quay}
   <TankDialog {quay} onclose={close} onadded={added} onwater={(water) => grow.takeWater(water)} />
-{:else if grow.asking === 'chart' && quay}
-  <ChartDialog {quay} onclose={close} onadded={() => added()} />
 {:else if grow.asking === 'units' && quay}
   <UnitsDialog {quay} onclose={close} onchanged={() => added()} />
 {/if}

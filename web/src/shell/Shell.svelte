@@ -10,7 +10,7 @@
   import Dialogs from './Dialogs.svelte';
   import { GrowStore, provideGrow } from './grow.svelte';
   import { Keys, listen } from './keys.svelte';
-  import { about, at, GROW, leftOff, MIX, VIEWS, type View } from './views';
+  import { about, at, CHARTS, GROW, LEAFLET, leftOff, MIX, VIEWS, type View } from './views';
 
   let { children }: { children: Snippet } = $props();
 
@@ -19,7 +19,11 @@
   const number = $derived(numberHere('grow'));
   const grow = $derived(new GrowStore(number, keys));
   const quay = $derived(grow.quay);
-  const here = $derived(VIEWS.find((view) => about(view, route.pathname) !== undefined));
+  const here = $derived(
+    about(LEAFLET, route.pathname)
+      ? CHARTS
+      : VIEWS.find((view) => about(view, route.pathname) !== undefined),
+  );
   const planned = $derived(Boolean(quay?.tanks.length && quay.charts.length));
   const signOut = signingOut();
   let main = $state<HTMLElement>();
@@ -33,7 +37,7 @@
   });
 
   function show(view: View) {
-    if (view === here) return;
+    if (view === here && !about(LEAFLET, route.pathname)) return;
     if (view !== MIX) return go(at(view, number));
     const tank = leftOff.grow === number ? leftOff.tank : quay?.tanks[0]?.id;
     const hash = leftOff.grow === number ? leftOff.hash : '';

@@ -1,52 +1,279 @@
 <script lang="ts">
+  import { answered, api, type Problem, type Shapes } from '../api/client';
+  import Choice from '../parts/Choice.svelte';
+  import { typedIn } from '../planning/settings';
   import { go } from '../routes';
-  import Additions from './Additions.svelte';
+  import { choices, MEDIA, WATERS } from '../words/growing';
   import { growHere } from './grow.svelte';
-  import { at, MIX } from './views';
+  import { at, LEAFLET, MIX } from './views';
 
+  /** An empty grow: three sentences, in any order, and behind them the first pour sheet. */
   const grow = growHere();
+  const quay = $derived(grow.quay);
+  const path = $derived({ grow_id: grow.id });
 
-  /** With a tank and a chart a mix can be planned at once; else one is told what is missing. */
+  /** With a tank and a chart a mix can be planned at once. */
   $effect(() => {
-    const tank = grow.quay?.tanks[0];
-    if (tank && grow.quay?.charts.length)
-      go(at(MIX, grow.id, { tank: tank.id }), { replace: true });
+    const tank = quay?.tanks[0];
+    if (tank && quay?.charts.length) go(at(MIX, grow.id, { tank: tank.id }), { replace: true });
   });
 
-  const missing = $derived(
-    grow.quay?.tanks.length
-      ? 'No chart yet'
-      : grow.quay?.charts.length
-        ? 'No tank yet'
-        : 'Nothing here yet',
+  let water = $state<{ name: string; kind: keyof typeof WATERS; reading: string }>({
+    name: 'Kitchen tap',
+    kind: 'mains',
+    reading: '',
+  });
+  let tank = $state<{ name: string; volume: string; grown_in: keyof typeof MEDIA }>({
+    name: '',
+    volume: '',
+    grown_in: 'water',
+  });
+  let starters = $state.raw<Shapes['StarterOut'][]>([]);
+  let problem = $state.raw<(Problem & { of: 'water' | 'tank' | 'leaflet' }) | undefined>();
+
+  void api.GET('/api/starter-charts').then(
+    ({ data }) => (starters = data ?? []),
+    () => undefined,
   );
+
+  const kept = $derived({
+    water: quay?.waters[0],
+    tank: quay?.tanks[0],
+    leaflet: quay?.charts[0],
+  });
+
+  type Step = 'water' | 'tank' | 'leaflet';
+  type Sent = Promise<{ data?: unknown; error?: unknown }>;
+
+  async function settle(of: Step, asked: Sent): Promise<boolean> {
+    const { problem: wrong } = await answered(asked);
+    problem = wrong && { ...wrong, of };
+    if (!wrong) await grow.load();
+    return !wrong;
+  }
+
+  function keepWater(told = water) {
+    if (!quay) return;
+    const body = { ...told, typed_in: typedIn(quay) };
+    return settle('water', api.POST('/api/grows/{grow_id}/waters', { params: { path }, body }));
+  }
+
+  /** A tank stands on a water: where none is told yet, it is one that nobody has read. */
+  async function keepTank(told = tank) {
+    if (!quay) return;
+    if (!kept.water && !(await keepWater({ ...water, reading: water.reading }))) return;
+    const body = { ...told, crop: '', water: quay.waters[0]?.id ?? 0, typed_in: typedIn(quay) };
+    await settle('tank', api.POST('/api/grows/{grow_id}/tanks', { params: { path }, body }));
+  }
+
+  function copy(key: string) {
+    const params = { path: { ...path, key } };
+    return settle('leaflet', api.POST('/api/grows/{grow_id}/starter-charts/{key}', { params }));
+  }
+
+  function submit(act: () => unknown) {
+    return (event: SubmitEvent) => {
+      event.preventDefault();
+      void act();
+    };
+  }
 </script>
 
-<div class="empty">
-  <h1>{missing}</h1>
-  <p>A mix needs a tank with its water, and a feed chart.</p>
-  <p class="first"><Additions /></p>
+{#snippet trouble(of: Step)}
+  {#if problem?.of === of}<p class="wrong" role="alert">△ {problem.message}</p>{/if}
+{/snippet}
+
+<div class="start">
+  <h1>Three sentences, then the first pour sheet</h1>
+  <ol>
+    <li class={{ done: kept.water }}>
+      <span class="n" aria-hidden="true">{kept.water ? '✓' : '1'}</span>
+      {#if kept.water}
+        <p class="sentence">Your water is <b>{kept.water.name}</b>.</p>
+      {:else}
+        <form onsubmit={submit(() => keepWater())}>
+          <p class="sentence">
+            Your water comes from
+            <Choice
+              label="Where it comes from"
+              value={water.kind}
+              options={choices(WATERS).map(([value, words]) => ({ value, words }))}
+              onchoose={(kind) => (water.kind = kind)}
+            />, you call it
+            <input aria-label="What you call it" bind:value={water.name} required maxlength="60" />
+            and it reads
+            <input
+              aria-label="What it reads"
+              bind:value={water.reading}
+              placeholder="such as 0.5 EC"
+              maxlength="60"
+            />.
+          </p>
+          {@render trouble('water')}
+          <p class="does">
+            <button class="main">That is my water</button>
+            <button
+              type="button"
+              onclick={() => keepWater({ name: 'Kitchen tap', kind: 'mains', reading: '0.5 EC' })}
+            >
+              Take an example: a kitchen tap of 0.5 EC
+            </button>
+          </p>
+        </form>
+      {/if}
+    </li>
+    <li class={{ done: kept.tank }}>
+      <span class="n" aria-hidden="true">{kept.tank ? '✓' : '2'}</span>
+      {#if kept.tank}
+        <p class="sentence">Your tank is <b>{kept.tank.name}</b>, {kept.tank.volume}.</p>
+      {:else}
+        <form onsubmit={submit(() => keepTank())}>
+          <p class="sentence">
+            Your tank, <input
+              aria-label="Name of the tank"
+              bind:value={tank.name}
+              placeholder="such as Tub"
+              required
+              maxlength="60"
+            />, holds
+            <input
+              aria-label="All its water, pots and pipes included"
+              bind:value={tank.volume}
+              placeholder="such as 40 L"
+              required
+              maxlength="60"
+            />, pots and pipes included; plants stand in
+            <Choice
+              label="Plants stand in"
+              value={tank.grown_in}
+              options={choices(MEDIA).map(([value, words]) => ({ value, words }))}
+              onchoose={(medium) => (tank.grown_in = medium)}
+            />.
+          </p>
+          {@render trouble('tank')}
+          <p class="does">
+            <button class="main">That is my tank</button>
+            <button
+              type="button"
+              onclick={() => keepTank({ name: 'Tub', volume: '40 L', grown_in: 'water' })}
+            >
+              Take an example: a tub of 40 L
+            </button>
+          </p>
+        </form>
+      {/if}
+    </li>
+    <li class={{ done: kept.leaflet }}>
+      <span class="n" aria-hidden="true">{kept.leaflet ? '✓' : '3'}</span>
+      {#if kept.leaflet}
+        <p class="sentence">Your leaflet is <b>{kept.leaflet.name}</b>.</p>
+      {:else}
+        <div>
+          <p class="sentence">Your leaflet says how much of each bottle goes in, week by week.</p>
+          {@render trouble('leaflet')}
+          <p class="does">
+            <button class="main" onclick={() => go(at(LEAFLET, grow.id, { chart: 0 }))}>
+              Bring in my leaflet
+            </button>
+            {#each starters as one (one.key)}
+              <button onclick={() => copy(one.key)}>
+                {one.name}
+                <small>{one.bottles} bottles, {one.columns} columns, invented</small>
+              </button>
+            {/each}
+          </p>
+        </div>
+      {/if}
+    </li>
+  </ol>
 </div>
 
 <style>
-  .empty {
-    max-width: 36rem;
-    margin: 80px 32px 24px;
-    font-size: 1.25rem;
+  .start {
+    max-width: 60rem;
+    padding: 24px 32px 48px;
   }
 
-  .first {
+  h1 {
+    margin-bottom: 20px;
+    font-size: 1.625rem;
+  }
+
+  li {
+    display: grid;
+    grid-template-columns: 48px minmax(0, 1fr);
+    padding: 16px 0 20px;
+    border-top: 1px solid var(--rule);
+  }
+
+  li:first-child {
+    border-top: 2px solid var(--ink);
+  }
+
+  .n {
+    font: 700 2rem/1.3 var(--figures);
+  }
+
+  .done .n {
+    color: var(--grow);
+  }
+
+  .sentence {
+    font-size: 1.25rem;
+    line-height: 2;
+  }
+
+  .sentence input {
+    min-width: 9rem;
+    font-weight: 700;
+    padding: 4px 3px 0;
+    line-height: 1.3;
+    background: none;
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+    border-radius: 0;
+    field-sizing: content;
+  }
+
+  .sentence input::placeholder {
+    font-weight: 400;
+    color: var(--faded);
+    opacity: 1;
+  }
+
+  .does {
     display: flex;
     flex-wrap: wrap;
-    gap: 12px;
-    margin-top: 24px;
+    gap: 10px;
+    margin-top: 8px;
   }
 
-  .first :global(button) {
-    min-height: 52px;
-    padding: 0 20px;
-    font-weight: 700;
-    border: 2px solid var(--ink);
+  .does button {
+    min-height: 48px;
+    padding: 4px 18px;
+    text-align: left;
+    border: 2px solid var(--rule);
     border-radius: 6px;
+  }
+
+  .does .main {
+    font-weight: 700;
+    border-color: var(--ink);
+  }
+
+  small {
+    display: block;
+    font-size: 0.8125rem;
+    color: var(--faded);
+  }
+
+  .wrong {
+    color: var(--danger);
+  }
+
+  @media screen and (width < 900px) {
+    .start {
+      padding: 12px 16px 32px;
+    }
   }
 </style>

@@ -32,7 +32,7 @@ export class GrowStore {
   /** What the view on screen adds to the header. */
   offers = $state.raw<Offer[]>([]);
   /** Which of the dialogs that every view may ask for is open. */
-  asking = $state<'tank' | 'chart' | 'units' | 'keys' | undefined>();
+  asking = $state<'tank' | 'units' | 'keys' | undefined>();
 
   constructor(id: number, keys: Keys) {
     this.id = id;

@@ -11,10 +11,12 @@ export interface View {
 export const MIX = { path: '/g/:grow/tanks/:tank/mix', words: 'Mix', key: '1' } as const;
 export const WATER = { path: '/g/:grow/water', words: 'Water', key: '2' } as const;
 export const SHELF = { path: '/g/:grow/shelf', words: 'Shelf', key: '3' } as const;
+export const CHARTS = { path: '/g/:grow/charts', words: 'Charts', key: '4' } as const;
+export const LEAFLET = { path: '/g/:grow/charts/:chart' } as const;
 export const GUIDED = { path: '/g/:grow/guided/:mix' } as const;
 export const GROW = { path: '/g/:grow' } as const;
 
-export const VIEWS = [MIX, WATER, SHELF] as const satisfies View[];
+export const VIEWS = [MIX, WATER, SHELF, CHARTS] as const satisfies View[];
 
 /** The address of a view of one thing: `at(GUIDED, 3, { mix: 45 })` is `/g/3/guided/45`. */
 export function at(view: View, grow: number, about: Record<string, number> = {}): string {

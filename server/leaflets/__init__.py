@@ -1,0 +1,1 @@
+"""Leaflets on their way in: tables read, sheets typed, pictures beside them, versions kept."""

@@ -1,0 +1,275 @@
+"""Reading a leaflet's table, and the sheet while it is typed: what it means, and keeping it."""
+
+from typing import Annotated, Literal
+
+from django.db import IntegrityError, transaction
+from django.http import HttpRequest
+from ninja import Field, File, Form, Router, Schema
+from ninja.files import UploadedFile
+from ninja.responses import Status
+
+from core.errors import InputError
+from core.formats import FeedChart
+from core.formats.leaflet import TableOptions, draft_of_chart, draft_of_rows, table_options
+from core.formats.leaflet_sheet import LeafletDocument, leaflet_of_chart, leaflet_of_draft
+from core.formats.text import document_of, read_json
+from core.leaflet import Asked, CellKind, ChartDraft
+from core.leaflet.sheet import read_sheet
+from core.limits import LARGEST_BYTES
+from core.tables import FileTable, read_table_file
+from server.api.shapes import ErrorOut, Outdated
+from server.charts.library import name_taken
+from server.charts.models import Chart, ChartVersion, LeafletPicture
+from server.charts.store import add_version, stored_charts
+from server.grows.scope import Scope
+from server.leaflets.meaning import MeaningIn, MeaningOut, meaning_of
+from server.leaflets.shelf import bottles_on_shelf
+
+router = Router(tags=["leaflets"])
+_ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
+
+
+class QuestionOut(Schema):
+    """What a table leaves open; row and column count from 1 as in what was read."""
+
+    code: Asked
+    message: str
+    row: int
+    column: int
+    choices: list[str]
+    of_doses: bool
+
+
+class GuessOut(Schema):
+    """What was taken where the leaflet is silent; without a product, of the chart."""
+
+    product: str | None
+    field: str
+    value: str
+    why: str
+
+
+class CellOut(Schema):
+    """What a cell of the table was taken for."""
+
+    row: int
+    column: int
+    kind: CellKind
+    meaning: str
+
+
+class ReadOut(Schema):
+    """A table as it was found and as it was understood; nothing of it is kept.
+
+    `leaflet` is the sheet to go on with: what is open stands in its cells as printed.
+    """
+
+    rows: list[list[str]]
+    sheets: list[str]
+    sheet: str
+    cells: list[CellOut]
+    questions: list[QuestionOut]
+    guesses: list[GuessOut]
+    leaflet: LeafletDocument
+    is_whole: bool
+
+
+class ReadForm(Schema):
+    """A pasted text, or a file beside it; and answers to what the leaflet leaves open."""
+
+    text: Annotated[str, Field(max_length=LARGEST_BYTES)] = ""
+    name: Annotated[str, Field(max_length=200)] = ""
+    sheet: Annotated[str, Field(max_length=200)] = ""
+    gallon: Literal["", "us", "uk"] = ""
+    ppm_scale: Literal["", "500", "640", "700"] = ""
+    unit: Annotated[str, Field(max_length=40)] = ""
+
+
+@router.post(
+    "/grows/{grow_id}/read-table", response={200: ReadOut, **_ANSWERS}, operation_id="read_table"
+)
+def read_table(
+    request: HttpRequest,
+    grow_id: int,
+    told: Form[ReadForm],
+    file: Annotated[UploadedFile | None, File()] = None,
+) -> ReadOut:
+    """What a pasted table or a file is understood as. Nothing is stored."""
+    scope = Scope.enter(request.user, grow_id)
+    given = table_options(told.gallon or None, told.ppm_scale or None, told.unit or None)
+    options = TableOptions(given.gallon, given.ppm_scale, given.unit, bottles_on_shelf(scope))
+    raw = told.text.encode() if file is None else file.read(LARGEST_BYTES + 1)
+    if raw.lstrip(b"\xef\xbb\xbf \t\r\n")[:1] == b"{":
+        document = document_of(FeedChart, read_json(raw))
+        return _read_out(scope, FileTable(()), draft_of_chart(document))
+    table = read_table_file(raw, sheet=told.sheet or None)
+    draft = draft_of_rows(table.rows, options, name=told.name)
+    return _read_out(scope, table, draft)
+
+
+def _read_out(scope: Scope, table: FileTable, draft: ChartDraft) -> ReadOut:
+    return ReadOut(
+        rows=[list(row) for row in table.rows],
+        sheets=list(table.sheets),
+        sheet=table.sheet,
+        cells=[
+            CellOut(row=one.row, column=one.column, kind=one.kind, meaning=one.meaning)
+            for one in draft.cells
+        ],
+        questions=[
+            QuestionOut(
+                code=one.code, message=one.message, row=one.row, column=one.column,
+                choices=list(one.choices), of_doses=one.of_doses,
+            )
+            for one in draft.questions
+        ],
+        guesses=[
+            GuessOut(product=one.product, field=one.field, value=one.value, why=one.why)
+            for one in draft.guesses
+        ],
+        leaflet=leaflet_of_draft(draft, scope.membership.meter),
+        is_whole=draft.chart is not None and not draft.questions,
+    )  # fmt: skip
+
+
+@router.post(
+    "/grows/{grow_id}/leaflet-meaning",
+    response={200: MeaningOut, **_ANSWERS},
+    operation_id="leaflet_meaning",
+)
+def leaflet_meaning(request: HttpRequest, grow_id: int, told: MeaningIn) -> MeaningOut:
+    """What a sheet means as it stands: amounts in a tank, a second look, and what it feeds."""
+    return meaning_of(Scope.enter(request.user, grow_id), told)
+
+
+class VersionOut(Schema):
+    """A version of a chart: its number, and when it was written."""
+
+    id: int
+    number: int
+    written_at: str
+    picture: int | None
+
+
+class LeafletOut(Schema):
+    """A chart as a leaflet to type on, in the version asked for, and all its versions."""
+
+    chart: int
+    version: int
+    versions: list[VersionOut]
+    leaflet: LeafletDocument
+    archived: bool
+
+
+@router.get(
+    "/grows/{grow_id}/charts/{chart_id}/leaflet",
+    response={200: LeafletOut, **_ANSWERS},
+    operation_id="leaflet",
+)
+def leaflet(request: HttpRequest, grow_id: int, chart_id: int, version: int = 0) -> LeafletOut:
+    """A chart as a leaflet; in its newest version where none is asked for."""
+    scope = Scope.enter(request.user, grow_id)
+    chart = scope.one(scope.all(Chart), chart_id)
+    versions = list(
+        scope.all(ChartVersion)
+        .filter(chart=chart)
+        .order_by("-number")
+        .defer("document", "products")
+    )
+    if not versions:
+        raise InputError("no_version", "Nothing of this chart has been kept yet.")
+    chosen = next((one for one in versions if one.pk == version), versions[0])
+    stored = stored_charts(scope.grow, scope.all(ChartVersion), [chosen.pk])[chosen.pk]
+    scale = scope.membership.meter
+    document = leaflet_of_chart(
+        stored.document, scale, maker=chart.maker, notes=tuple(chosen.notes)
+    )
+    return LeafletOut(
+        chart=chart.pk,
+        version=chosen.pk,
+        versions=[
+            VersionOut(
+                id=one.pk,
+                number=one.number,
+                written_at=one.written_at.isoformat(),
+                picture=one.picture_id,
+            )
+            for one in versions
+        ],
+        leaflet=document.model_copy(update={"name": chart.name}),
+        archived=chart.archived_at is not None,
+    )
+
+
+class KeepIn(Schema):
+    """A sheet to keep: as the next version of a chart, or as a new one.
+
+    `seen` is the version that the edit was made from; `picture` what lies beside it.
+    """
+
+    leaflet: LeafletDocument
+    chart: int | None = None
+    seen: int | None = None
+    picture: int | None = None
+
+
+class KeptChart(Schema):
+    """Where a sheet was kept: its chart, and its version's number."""
+
+    chart: int
+    version: int
+    number: int
+
+
+@router.post(
+    "/grows/{grow_id}/leaflets", response={201: KeptChart, **_ANSWERS}, operation_id="keep_leaflet"
+)
+def keep_leaflet(request: HttpRequest, grow_id: int, told: KeepIn) -> Status[KeptChart]:
+    """Keep a sheet as a version; mixes keep theirs. Nothing is kept while a cell is open."""
+    scope = Scope.enter(request.user, grow_id)
+    sheet = told.leaflet.sheet()
+    read = read_sheet(sheet)
+    if read.problems:
+        first = read.problems[0]
+        raise InputError(first.code, first.message, _place(first.row, first.column, first.part))
+    if read.chart is None or not any(row.name.strip() for row in told.leaflet.rows):
+        raise InputError("too_many_or_few", "A chart has at least one bottle and one column.")
+    document = FeedChart.of(read.chart, sheet.scale)
+    with transaction.atomic():
+        scope.lock()
+        chart = _chart_to_keep(scope, told)
+        picture = None
+        if told.picture is not None:
+            picture = scope.one(scope.all(LeafletPicture).only("pk"), told.picture)
+        version = add_version(chart, document, notes=told.leaflet.notes, picture=picture)
+    return Status(201, KeptChart(chart=chart.pk, version=version.pk, number=version.number))
+
+
+def _chart_to_keep(scope: Scope, told: KeepIn) -> Chart:
+    name = told.leaflet.name.strip()[:80]
+    maker = told.leaflet.maker.strip()[:60]
+    if not name:
+        raise InputError("name_missing", "Give the chart a name.", "leaflet.name")
+    try:
+        with transaction.atomic():
+            if told.chart is None:
+                return Chart.objects.create(grow=scope.grow, name=name, maker=maker)
+            chart = scope.one(scope.all(Chart), told.chart)
+            newest = scope.all(ChartVersion).filter(chart=chart).order_by("-number").first()
+            if newest is not None and told.seen != newest.pk:
+                raise Outdated(
+                    "changed_meanwhile",
+                    f"Somebody kept version {newest.number} of {chart.name} since this sheet was "
+                    "opened: compare it with yours, then keep yours on top.",
+                    "seen",
+                )
+            chart.name, chart.maker = name, maker
+            chart.save(update_fields=["name", "maker"])
+            return chart
+    except IntegrityError:
+        raise name_taken(name) from None
+
+
+def _place(row: int | None, column: int | None, part: str) -> str:
+    where = f"leaflet.rows[{row}]" if row is not None else f"leaflet.columns[{column}]"
+    return f"{where}.cells[{column}]" if part == "cell" and row is not None else f"{where}.{part}"

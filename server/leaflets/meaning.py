@@ -1,0 +1,222 @@
+"""What a sheet means while it is typed, as answers."""
+
+from ninja import Schema
+
+from core.chart import Role
+from core.chemistry import Element
+from core.errors import InputError
+from core.formats.leaflet_sheet import LeafletDocument
+from core.growing import Crop
+from core.leaflet.meaning import (
+    FedColumn,
+    InTank,
+    MarginNote,
+    amount_range,
+    amount_words,
+    margin_of,
+    what_it_feeds,
+)
+from core.leaflet.names import guess_names
+from core.leaflet.sheet import Sheet, SheetProblem, SheetRead, read_sheet
+from core.limits import HIGHEST_STRENGTH
+from core.quantities import ReadingScale, Spoons, Volume, figure
+from server.grows.figures import TypedFigure, share_told
+from server.grows.scope import Scope
+from server.leaflets.shelf import labels_by_key
+from server.planning.snapshot import snapshot_of
+
+
+class MeaningIn(Schema):
+    """A sheet as it stands, and the tank it is shown for; `feeds` asks for what it feeds, too."""
+
+    leaflet: LeafletDocument
+    tank: int | None = None
+    strength: TypedFigure = "100 %"
+    feeds: bool = False
+
+
+class CellMeaning(Schema):
+    """What a cell comes to in the tank; rows and columns count from 0."""
+
+    row: int
+    column: int
+    shown: str
+
+
+class ProblemOut(Schema):
+    """What cannot be read: a cell, or the `part` of a row or column: name, days, ec, ph."""
+
+    code: str
+    message: str
+    row: int | None
+    column: int | None
+    part: str
+
+
+class RemedyOut(Schema):
+    """One edit that settles it: `text` into a cell; without a row into the days of every column."""
+
+    words: str
+    text: str
+    row: int | None
+    column: int | None
+
+
+class MarginOut(Schema):
+    """What a second look at the sheet found."""
+
+    code: str
+    message: str
+    row: int | None
+    column: int | None
+    remedy: RemedyOut | None
+
+
+class ElementRange(Schema):
+    """ppm of an element, and what the crop takes in that stage."""
+
+    element: Element
+    ppm: float
+    low: float | None
+    high: float | None
+
+
+class FedOut(Schema):
+    """What a column feeds: EC in mS/cm as printed and by the labels, elements, N : P : K."""
+
+    printed_low: float | None
+    printed_high: float | None
+    by_labels: float | None
+    shown: str
+    ratio: str
+    elements: list[ElementRange]
+
+
+class RowGuess(Schema):
+    """What a bottle is for by its name, and by which word of it."""
+
+    row: int
+    role: Role
+    group: str
+    rank: int
+    oxidiser: bool
+    why: str
+    sure: bool
+
+
+class MeaningOut(Schema):
+    """What a sheet means. `litres` is the tank's volume in words; `water_ms_cm` its water's EC."""
+
+    cells: list[CellMeaning]
+    problems: list[ProblemOut]
+    margin: list[MarginOut]
+    guesses: list[RowGuess]
+    fed: list[FedOut]
+    labelled: int
+    volume: str
+    water_ms_cm: float | None
+
+
+_DRAWN = (Element.N, Element.P, Element.K, Element.CA, Element.MG, Element.S)
+
+
+def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
+    """What a sheet means in a tank of the grow; in 100 L where none is chosen.
+
+    Raises:
+        InputError: the strength is none.
+        Http404: the grow has no such tank.
+    """
+    member = scope.membership
+    strength = share_told("strength", told.strength)
+    if not 0 < strength <= HIGHEST_STRENGTH:
+        raise InputError(
+            "strength_out_of_range", "A strength is above 0 and at most 200 %.", "strength"
+        )
+    snapshot = snapshot_of(scope)
+    tank = None if told.tank is None else snapshot.tank(scope, told.tank)
+    volume = Volume(figure(tank.litres) if tank else figure("100"))
+    sheet = told.leaflet.sheet()
+    read = read_sheet(sheet)
+    labels = labels_by_key(scope, told.leaflet)
+    spoons = Spoons(member.spoons)
+    water = None
+    if tank is not None:
+        source = snapshot.waters_of(scope, [tank.water_id])[tank.water_id]
+        water = source.as_water(source.reading)
+    fed: tuple[FedColumn, ...] = ()
+    if told.feeds and read.chart is not None:
+        crop = Crop(tank.crop_kind) if tank and tank.crop_kind else None
+        fed = what_it_feeds(
+            read.chart, labels, strength=strength, crop=crop, spoons=spoons, water=water
+        )
+    return MeaningOut(
+        cells=_cells(sheet, read, InTank(volume, strength, spoons)),
+        problems=[_problem(one) for one in read.problems],
+        margin=[_margin(one) for one in margin_of(sheet, read, labels, spoons)],
+        guesses=_guesses(sheet),
+        fed=[_fed(one, member.meter) for one in fed],
+        labelled=len(labels),
+        volume=volume.shown(member.tank_unit),
+        water_ms_cm=float(water.reading.ms_cm) if water and water.reading else None,
+    )
+
+
+def _cells(sheet: Sheet, read: SheetRead, tank: InTank) -> list[CellMeaning]:
+    shown = []
+    for (row, column), dose in read.doses.items():
+        found = amount_range(dose, sheet.rows[row].product, tank)
+        words = amount_words(*found) if found else "by EC"
+        shown.append(CellMeaning(row=row, column=column, shown=words))
+    return shown
+
+
+def _guesses(sheet: Sheet) -> list[RowGuess]:
+    found = guess_names([row.product.name for row in sheet.rows])
+    return [
+        RowGuess(
+            row=at,
+            role=one.role,
+            group=one.group if one.role is Role.BASE else "",
+            rank=one.rank if one.role is Role.BASE else 0,
+            oxidiser=one.oxidiser,
+            why=one.role_why,
+            sure=one.sure,
+        )
+        for at, one in enumerate(found)
+    ]
+
+
+def _problem(one: SheetProblem) -> ProblemOut:
+    return ProblemOut(
+        code=one.code, message=one.message, row=one.row, column=one.column, part=one.part
+    )
+
+
+def _margin(one: MarginNote) -> MarginOut:
+    remedy = None
+    if (of := one.remedy) is not None:
+        remedy = RemedyOut(words=of.words, text=of.text, row=of.row, column=of.column)
+    return MarginOut(
+        code=one.code, message=one.message, row=one.row, column=one.column, remedy=remedy
+    )
+
+
+def _fed(one: FedColumn, meter: ReadingScale) -> FedOut:
+    return FedOut(
+        printed_low=float(one.printed.low.ms_cm) if one.printed else None,
+        printed_high=float(one.printed.high.ms_cm) if one.printed else None,
+        by_labels=float(one.by_labels.ms_cm) if one.by_labels else None,
+        shown=one.by_labels.shown(meter) if one.by_labels else "",
+        ratio=one.ratio,
+        elements=[
+            ElementRange(
+                element=element,
+                ppm=round(one.elements.get(element, 0.0), 1),
+                low=float(window.low) if window else None,
+                high=float(window.high) if window else None,
+            )
+            for element in _DRAWN
+            for window in [one.windows.get(element)]
+        ],
+    )

@@ -1,0 +1,241 @@
+<script lang="ts">
+  import { answered, api, type LeafletFound, type Problem } from '../api/client';
+  import Choice from '../parts/Choice.svelte';
+  import type { Editing } from './editing.svelte';
+
+  /** The margin of a sheet: keeping it, what is open and odd in it, its notes and versions. */
+  let {
+    editing,
+    found,
+    keeping,
+    problem,
+    onkeep,
+    onversion,
+  }: {
+    editing: Editing;
+    found: LeafletFound | undefined;
+    keeping: boolean;
+    problem: Problem | undefined;
+    onkeep: () => void;
+    onversion: (version: number) => void;
+  } = $props();
+
+  const meaning = $derived(editing.meaning);
+  const newest = $derived(found?.versions[0]);
+  const older = $derived(found !== undefined && found.version !== newest?.id);
+  const next = $derived((newest?.number ?? 0) + 1);
+
+  let against = $state<number | undefined>();
+  let differs = $state.raw<string[]>([]);
+  let beside = $state.raw<string[]>([]);
+
+  const FILES = [
+    ['xlsx', 'XLSX'],
+    ['csv', 'CSV'],
+    ['json', 'JSON'],
+  ] as const;
+
+  function where(row: number | null, column: number | null, part = 'cell'): string {
+    const bottle = row === null ? '' : editing.sheet.rows[row]?.name || 'a bottle';
+    const week = column === null ? '' : (editing.sheet.columns[column]?.label ?? '');
+    const what = { days: 'days', ec: 'EC', ph: 'pH' }[part] ?? '';
+    return [bottle, what, week].filter(Boolean).join(', ');
+  }
+
+  /** The cell's own line: three lines of headings stand above the bottles. */
+  function show(row: number | null, column: number | null) {
+    editing.goTo({ line: row === null ? 0 : row + 3, column: column ?? -1 });
+    document.querySelector<HTMLElement>('[role=grid]')?.focus();
+  }
+
+  function settle(remedy: { text: string; row: number | null; column: number | null }) {
+    if (remedy.row !== null && remedy.column !== null)
+      return editing.type({ line: remedy.row + 3, column: remedy.column }, remedy.text);
+    const columns = editing.sheet.columns.map((one) => ({ ...one, days: one.days || remedy.text }));
+    editing.change({ ...editing.sheet, columns });
+  }
+
+  async function compare(version: number) {
+    against = version;
+    const { data } = await answered(
+      api.GET('/api/grows/{grow_id}/chart-versions/{version_id}/compared', {
+        params: {
+          path: { grow_id: editing.grow, version_id: found?.version ?? 0 },
+          query: { before: version },
+        },
+      }),
+    );
+    differs = data?.differences.map((one) => one.words) ?? [];
+    beside = data?.beside ?? [];
+  }
+
+  $effect(() => {
+    const before = found?.versions.find((one) => one.id !== found.version);
+    if (before) void compare(before.id);
+  });
+</script>
+
+<div class="margin">
+  <button class="keep" onclick={onkeep} disabled={keeping || (!editing.changed && !older)}>
+    {older ? `Bring back as version ${next}` : `Keep as version ${next}`}
+    <small>
+      {meaning?.problems.length
+        ? `${meaning.problems.length} to settle first`
+        : editing.changed
+          ? 'changed since it was kept'
+          : 'kept as it stands'}
+    </small>
+  </button>
+  {#if problem}<p class="wrong" role="alert">△ {problem.message}</p>{/if}
+  {#if editing.problem}<p class="wrong" role="alert">△ {editing.problem.message}</p>{/if}
+  {#each meaning?.problems ?? [] as one, n (n)}
+    <button class="open" onclick={() => show(one.row, one.column)}>
+      <b>? {where(one.row, one.column, one.part)}</b>
+      {one.message}
+    </button>
+  {/each}
+  {#each meaning?.margin ?? [] as one, n (n)}
+    <div class="odd">
+      <button onclick={() => show(one.row, one.column)}>
+        <b>△ {where(one.row, one.column) || 'The leaflet'}</b>
+        {one.message}
+      </button>
+      {#if one.remedy}
+        {@const remedy = one.remedy}
+        <button class="remedy" onclick={() => settle(remedy)}>Make it {remedy.words}</button>
+      {/if}
+    </div>
+  {/each}
+  {#if editing.sheet.notes.length}
+    <h3>At the foot of the leaflet</h3>
+    <ul>
+      {#each editing.sheet.notes.slice(0, 12) as note (note)}<li>{note}</li>{/each}
+    </ul>
+  {/if}
+  {#if found}
+    <h3>Versions</h3>
+    <p>
+      This is <Choice
+        label="Version"
+        value={found.version}
+        options={found.versions.map((one) => ({
+          value: one.id,
+          words: `version ${one.number}`,
+          note: new Date(one.written_at).toLocaleDateString(),
+        }))}
+        onchoose={onversion}
+      />{#if found.versions.length > 1}, beside <Choice
+          label="Compared with"
+          value={against ?? 0}
+          options={found.versions
+            .filter((one) => one.id !== found.version)
+            .map((one) => ({ value: one.id, words: `version ${one.number}` }))}
+          onchoose={compare}
+        />{/if}.
+    </p>
+    {#if found.versions.length > 1}
+      <ul class="differs">
+        {#each differs as words (words)}<li>{words}</li>{:else}<li>Nothing differs.</li>{/each}
+      </ul>
+    {/if}
+    <h3>Take it along</h3>
+    <p class="files">
+      {#each FILES as [kind, words] (kind)}
+        <a href="/api/grows/{editing.grow}/chart-versions/{found.version}/file?kind={kind}" download
+          >{words}</a
+        >
+      {/each}
+    </p>
+    {#if beside.length}
+      <p class="small">
+        A table cannot hold {beside.join('; ')}: that goes along in lines of its own.
+      </p>
+    {/if}
+  {/if}
+</div>
+
+<style>
+  .margin {
+    display: grid;
+    gap: 12px;
+    align-content: start;
+    font-size: 0.9375rem;
+  }
+
+  .keep {
+    min-height: 56px;
+    padding: 6px 16px;
+    font-size: 1.0625rem;
+    font-weight: 700;
+    color: var(--sheet);
+    background: var(--ink);
+    border-radius: 6px;
+  }
+
+  .keep:disabled {
+    color: var(--faded);
+    background: none;
+    border: 2px solid var(--rule);
+    cursor: default;
+  }
+
+  small {
+    display: block;
+    font-size: 0.8125rem;
+    font-weight: 400;
+  }
+
+  .open,
+  .odd button {
+    text-align: left;
+  }
+
+  .open b,
+  .odd b {
+    display: block;
+    color: var(--heed);
+  }
+
+  .odd .remedy {
+    min-height: 36px;
+    margin-top: 4px;
+    padding: 0 12px;
+    border: 2px solid var(--ink);
+    border-radius: 6px;
+  }
+
+  .wrong {
+    color: var(--danger);
+  }
+
+  h3 {
+    margin-top: 4px;
+    font-size: 1rem;
+  }
+
+  li {
+    font-size: 0.875rem;
+  }
+
+  .differs li {
+    padding-left: 10px;
+    border-left: 3px solid var(--rule);
+  }
+
+  .files {
+    display: flex;
+    gap: 12px;
+  }
+
+  .files a {
+    display: inline-flex;
+    align-items: center;
+    min-height: 40px;
+    color: inherit;
+  }
+
+  .small {
+    font-size: 0.875rem;
+    color: var(--faded);
+  }
+</style>

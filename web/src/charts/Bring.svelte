@@ -1,0 +1,226 @@
+<script lang="ts">
+  import { answered, api, type Leaflet, type Problem, type ReadTable } from '../api/client';
+  import Preview from './Preview.svelte';
+  import { EMPTY, newColumn, newRow } from './sheet';
+
+  /** A leaflet on its way in: pasted, from a file, or typed from the first line on. */
+  let { grow, ontaken }: { grow: number; ontaken: (leaflet: Leaflet) => void } = $props();
+
+  let text = $state('');
+  let file = $state.raw<File | undefined>();
+  let read = $state.raw<ReadTable | undefined>();
+  let problem = $state.raw<Problem | undefined>();
+  let answers = $state.raw<Record<string, string>>({});
+
+  const EXAMPLE = [
+    'All doses in mL per litre\t\t\t',
+    '\tWeek 1\tWeek 2\tWeek 3-4',
+    'Skerry A\t1\t1.5\t2-2.5',
+    'Skerry B\t1\t1.5\t2-2.5',
+    'Glass silica\t0.2\t0.2\t-',
+    'EC\t0.8\t1.2\t1.6-1.8',
+  ].join('\n');
+
+  /** Ask what it is understood as; nothing of it is kept. */
+  async function look(more: Record<string, string> = {}) {
+    answers = { ...answers, ...more };
+    const form = new FormData();
+    if (file) form.set('file', file);
+    else form.set('text', text);
+    form.set('name', file?.name.replace(/\.\w+$/, '') ?? '');
+    for (const [name, value] of Object.entries(answers)) form.set(name, value);
+    const { data, problem: trouble } = await answered(
+      api.POST('/api/grows/{grow_id}/read-table', {
+        params: { path: { grow_id: grow } },
+        body: { text: '', name: '', sheet: '', gallon: '', ppm_scale: '', unit: '' },
+        bodySerializer: () => form,
+      }),
+    );
+    problem = trouble;
+    if (data) read = data;
+  }
+
+  function take(chosen: File | undefined) {
+    if (!chosen) return;
+    file = chosen;
+    answers = {};
+    void look();
+  }
+
+  function pastedHere(event: ClipboardEvent) {
+    const given = event.clipboardData?.getData('text/plain') ?? '';
+    if (!given.includes('\n')) return;
+    event.preventDefault();
+    text = given;
+    file = undefined;
+    answers = {};
+    void look();
+  }
+
+  function drop(event: DragEvent) {
+    event.preventDefault();
+    take(event.dataTransfer?.files[0]);
+  }
+
+  function again() {
+    read = file = undefined;
+    answers = {};
+  }
+
+  /** A blank sheet of the usual size: four bottles, four weeks. */
+  function blank() {
+    let sheet = EMPTY;
+    for (let n = 0; n < 4; n += 1) sheet = newColumn(sheet, n);
+    for (let n = 0; n < 4; n += 1) sheet = newRow(sheet, n);
+    ontaken(sheet);
+  }
+</script>
+
+{#if read}
+  <Preview
+    {read}
+    {answers}
+    {problem}
+    onanswer={(more) => look(more)}
+    ontake={(leaflet) => ontaken(leaflet)}
+    onback={again}
+  />
+{:else}
+  <div
+    class="bring"
+    role="group"
+    aria-label="A leaflet"
+    ondragover={(e) => e.preventDefault()}
+    ondrop={drop}
+  >
+    <h1>Bring in a leaflet</h1>
+    <p>
+      Copy its table from a spreadsheet or a page and paste it here, or choose a file. What was
+      understood is shown beside it first; nothing is kept until you say so.
+    </p>
+    <label>
+      <span>The leaflet’s table</span>
+      <textarea
+        bind:value={text}
+        rows="9"
+        spellcheck="false"
+        placeholder={EXAMPLE}
+        onpaste={pastedHere}
+        {@attach (area) => area.focus()}></textarea>
+    </label>
+    {#if problem}<p class="problem" role="alert">△ {problem.message}</p>{/if}
+    <p class="ways">
+      <button class="main" disabled={!text.trim()} onclick={() => look()}>Read it</button>
+      <label class="file">
+        Choose a file
+        <input
+          type="file"
+          accept=".csv,.tsv,.txt,.xlsx,.ods,.json"
+          onchange={(event) => take(event.currentTarget.files?.[0])}
+        />
+      </label>
+      <button onclick={blank}>Type it on a blank sheet</button>
+      <button
+        onclick={() => {
+          text = EXAMPLE;
+          void look();
+        }}>Try an example</button
+      >
+    </p>
+    <p class="small">CSV, XLSX, ODS, or a chart in JSON. At most 2 MB, 500 rows, 200 columns.</p>
+  </div>
+{/if}
+
+<style>
+  .bring {
+    max-width: 56rem;
+    font-size: 1.0625rem;
+  }
+
+  h1 {
+    margin-bottom: 8px;
+    font-size: 1.4375rem;
+  }
+
+  label span {
+    display: block;
+    margin-top: 16px;
+    font-weight: 700;
+  }
+
+  textarea {
+    width: 100%;
+    padding: 12px;
+    font: 0.9375rem/1.5 var(--figures);
+    color: var(--ink);
+    background: var(--sheet);
+    border: 1px solid var(--rule);
+    border-bottom: 2px solid var(--ink);
+    resize: vertical;
+    tab-size: 14;
+  }
+
+  textarea::placeholder {
+    color: var(--faded);
+    opacity: 0.7;
+  }
+
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    margin-top: 16px;
+  }
+
+  button,
+  .file {
+    display: inline-flex;
+    align-items: center;
+    min-height: 48px;
+    padding: 0 20px;
+    border: 2px solid var(--ink);
+    border-radius: 6px;
+    cursor: pointer;
+  }
+
+  .main {
+    font-weight: 700;
+    color: var(--sheet);
+    background: var(--ink);
+  }
+
+  .main:disabled {
+    color: var(--faded);
+    background: none;
+    border-color: var(--rule);
+    cursor: default;
+  }
+
+  .file {
+    position: relative;
+    overflow: hidden;
+  }
+
+  .file:focus-within {
+    outline: 3px solid var(--water);
+    outline-offset: 2px;
+  }
+
+  .file input {
+    position: absolute;
+    inset: 0;
+    opacity: 0;
+    cursor: pointer;
+  }
+
+  .small {
+    margin-top: 12px;
+    font-size: 0.875rem;
+    color: var(--faded);
+  }
+
+  .problem {
+    margin-top: 12px;
+    color: var(--danger);
+  }
+</style>

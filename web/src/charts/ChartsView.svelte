@@ -1,0 +1,293 @@
+<script lang="ts">
+  import { answered, api, type ChartCard, type Problem } from '../api/client';
+  import { Latest } from '../planning/latest';
+  import { go } from '../routes';
+  import { growHere } from '../shell/grow.svelte';
+  import { at, LEAFLET } from '../shell/views';
+  import { MEDIA } from '../words/growing';
+  import Ink from './Ink.svelte';
+
+  const grow = growHere();
+  const path = $derived({ grow_id: grow.id });
+
+  let cards = $state.raw<ChartCard[] | undefined>();
+  let after = $state<number | null>(null);
+  let search = $state('');
+  let archived = $state(false);
+  let problem = $state.raw<Problem | undefined>();
+  /** The chart whose name is being typed. */
+  let naming = $state<number | undefined>();
+
+  const latest = new Latest((from: number, signal: AbortSignal) =>
+    answered(
+      api.GET('/api/grows/{grow_id}/library', {
+        params: { path, query: { after: from, search, archived } },
+        signal,
+      }),
+    ),
+  );
+
+  async function load(from = 0) {
+    const outcome = await latest.ask(from);
+    if (!outcome || !('answer' in outcome)) return;
+    const { data, problem: trouble } = outcome.answer;
+    problem = trouble;
+    if (!data) return;
+    cards = from ? [...(cards ?? []), ...data.items] : data.items;
+    after = data.after;
+  }
+
+  $effect(() => {
+    void [search, archived];
+    void load();
+  });
+
+  async function settle(asked: Promise<{ data?: unknown; error?: unknown }>) {
+    const { problem: trouble } = await answered(asked);
+    problem = trouble;
+    if (trouble) return;
+    await Promise.all([load(), grow.load()]);
+  }
+
+  function edit(chart: number, body: { name?: string; archived?: boolean }) {
+    const params = { path: { ...path, chart_id: chart } };
+    return settle(api.PATCH('/api/grows/{grow_id}/charts/{chart_id}', { params, body }));
+  }
+
+  function copy(chart: number) {
+    const params = { path: { ...path, chart_id: chart } };
+    return settle(api.POST('/api/grows/{grow_id}/charts/{chart_id}/copy', { params }));
+  }
+
+  async function rename(event: SubmitEvent, chart: number) {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget as HTMLFormElement);
+    naming = undefined;
+    await edit(chart, { name: String(form.get('name')) });
+  }
+
+  function open(chart: number) {
+    go(at(LEAFLET, grow.id, { chart }));
+  }
+
+  function used(card: ChartCard): string {
+    return card.used_in.length ? `feeds ${card.used_in.join(', ')}` : 'feeds no tank yet';
+  }
+</script>
+
+<div class="view">
+  <div class="head">
+    <h1>Charts</h1>
+    <button class="main" onclick={() => open(0)}>Bring in a leaflet</button>
+    <label class="search">
+      <span class="unseen">Search charts</span>
+      <input
+        type="search"
+        placeholder="Search by name or maker"
+        bind:value={search}
+        maxlength="80"
+      />
+    </label>
+    <label class="away">
+      <input type="checkbox" bind:checked={archived} /> Put away
+    </label>
+  </div>
+  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  {#if cards}
+    <ul>
+      {#each cards as card (card.chart)}
+        <li>
+          <button class="leaf" onclick={() => open(card.chart)} aria-label="Open {card.name}">
+            <span class="tags" aria-hidden="true">
+              {#each card.bottles.slice(0, 12) as tag, n (n)}<abbr>{tag}</abbr>{/each}
+            </span>
+            <span class="ink"><Ink ink={card.ink.slice(0, 12)} columns={card.columns} /></span>
+          </button>
+          {#if naming === card.chart}
+            <form onsubmit={(event) => rename(event, card.chart)}>
+              <label>
+                <span class="unseen">New name of {card.name}</span>
+                <input
+                  name="name"
+                  value={card.name}
+                  maxlength="80"
+                  required
+                  {@attach (i) => i.select()}
+                />
+              </label>
+              <button>Rename</button>
+            </form>
+          {:else}
+            <h2>{card.name}</h2>
+          {/if}
+          <p>
+            {card.maker ? `${card.maker} · ` : ''}{MEDIA[card.medium]} · {card.weeks} ·
+            {card.bottles.length} bottles · version {card.versions}
+          </p>
+          <p class={{ used: card.used_in.length > 0 }}>{used(card)}</p>
+          <p class="does">
+            <button onclick={() => copy(card.chart)}>Copy</button>
+            <button onclick={() => (naming = card.chart)}>Rename</button>
+            <button onclick={() => edit(card.chart, { archived: !card.archived })}>
+              {card.archived ? 'Bring back' : 'Put away'}
+            </button>
+          </p>
+        </li>
+      {/each}
+    </ul>
+    {#if !cards.length}
+      <p class="none">
+        {search
+          ? `No chart is called “${search}”.`
+          : archived
+            ? 'Nothing is put away.'
+            : 'No chart yet: bring in your leaflet, pasted, typed or from a file.'}
+      </p>
+    {/if}
+    {#if after !== null}<button class="more" onclick={() => load(after ?? 0)}>Show more</button
+      >{/if}
+  {/if}
+</div>
+
+<style>
+  .view {
+    padding: 4px 20px 32px 32px;
+  }
+
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 12px 24px;
+    margin-bottom: 20px;
+  }
+
+  h1 {
+    font-size: 1.4375rem;
+  }
+
+  .main {
+    min-height: 44px;
+    padding: 0 20px;
+    font-weight: 700;
+    color: var(--sheet);
+    background: var(--ink);
+    border-radius: 6px;
+  }
+
+  .search input {
+    width: 16rem;
+    min-height: 44px;
+    padding: 0 8px;
+    background: none;
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+    border-radius: 0;
+  }
+
+  .away {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    min-height: 44px;
+    color: var(--faded);
+  }
+
+  ul {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(280px, 1fr));
+    gap: 28px 24px;
+  }
+
+  .leaf {
+    display: grid;
+    grid-template-columns: 24px 1fr;
+    gap: 6px;
+    width: 100%;
+    padding: 12px;
+    margin-bottom: 8px;
+    background: var(--sheet);
+    border: 1px solid var(--rule);
+    border-bottom: 2px solid var(--ink);
+  }
+
+  .leaf:hover {
+    border-color: var(--ink);
+  }
+
+  .tags {
+    display: flex;
+    flex-direction: column;
+    height: 104px;
+  }
+
+  .tags abbr {
+    flex: 1;
+    min-height: 0;
+    font: 700 0.5625rem/1 var(--figures);
+    display: flex;
+    align-items: flex-end;
+    max-height: 13px;
+  }
+
+  h2 {
+    font-size: 1.0625rem;
+    line-height: 1.3;
+  }
+
+  li p {
+    font-size: 0.875rem;
+    color: var(--faded);
+  }
+
+  li .used {
+    color: var(--ink);
+  }
+
+  .does {
+    display: flex;
+    gap: 4px;
+    margin-left: -8px;
+  }
+
+  .does button {
+    min-height: 40px;
+    padding: 0 8px;
+    text-decoration: underline;
+    text-decoration-color: var(--rule);
+    text-underline-offset: 4px;
+  }
+
+  form {
+    display: flex;
+    gap: 8px;
+  }
+
+  form input {
+    width: 100%;
+    min-height: 36px;
+    font-weight: 700;
+    background: none;
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+    border-radius: 0;
+  }
+
+  form button,
+  .more {
+    min-height: 36px;
+    padding: 0 12px;
+    border: 2px solid var(--ink);
+    border-radius: 6px;
+  }
+
+  .none {
+    font-size: 1.125rem;
+  }
+
+  @media screen and (width < 900px) {
+    .view {
+      padding: 8px 16px 32px;
+    }
+  }
+</style>

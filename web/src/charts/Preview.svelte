@@ -1,0 +1,307 @@
+<script lang="ts">
+  import type { Leaflet, Problem, ReadTable } from '../api/client';
+  import Choice from '../parts/Choice.svelte';
+  import { ANSWERS, CELL_KINDS } from '../words/charts';
+  import { ROLES } from '../words/growing';
+
+  /** What was found, and beside it what was understood; questions are answered in place. */
+  let {
+    read,
+    answers,
+    problem,
+    onanswer,
+    ontake,
+    onback,
+  }: {
+    read: ReadTable;
+    answers: Record<string, string>;
+    problem: Problem | undefined;
+    onanswer: (answer: Record<string, string>) => void;
+    ontake: (leaflet: Leaflet) => void;
+    onback: () => void;
+  } = $props();
+
+  const ASKED: Partial<Record<string, string>> = {
+    gallon_unsaid: 'gallon',
+    ppm_scale_unsaid: 'ppm_scale',
+    unit_unsaid: 'unit',
+  };
+  const GIVEN = ['gallon', 'ppm_scale', 'unit'];
+
+  const kinds = $derived(new Map(read.cells.map((cell) => [`${cell.row},${cell.column}`, cell])));
+  const leaflet = $derived(read.leaflet);
+  const given = $derived(GIVEN.filter((name) => answers[name]));
+  const doses = $derived(read.cells.filter((cell) => cell.kind === 'dose').length);
+  const roles = $derived(read.guesses.filter((guess) => guess.field === 'role' && guess.product));
+  const others = $derived(read.guesses.filter((guess) => guess.field === 'name' || !guess.product));
+
+  let at = $state<string | undefined>();
+
+  function of(row: number, column: number) {
+    return kinds.get(`${row},${column}`);
+  }
+
+  function look(row: number, column: number) {
+    at = `${row},${column}`;
+    document.getElementById(`found-${at}`)?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }
+</script>
+
+<div class="preview">
+  <section class="found" aria-label="What was found">
+    <h1>What was found</h1>
+    {#if read.sheets.length > 1}
+      <p>
+        On the sheet
+        <Choice
+          label="Sheet"
+          value={read.sheet}
+          options={read.sheets.map((name) => ({ value: name, words: name }))}
+          onchoose={(sheet) => onanswer({ sheet })}
+        />.
+      </p>
+    {/if}
+    <div class="table">
+      <table>
+        <tbody>
+          {#each read.rows as row, r (r)}
+            <tr>
+              <th scope="row">{r + 1}</th>
+              {#each row as text, c (c)}
+                {@const cell = of(r + 1, c + 1)}
+                <td
+                  id="found-{r + 1},{c + 1}"
+                  class={[cell?.kind, { at: at === `${r + 1},${c + 1}` }]}
+                  title={cell
+                    ? `${CELL_KINDS[cell.kind][1]}${cell.meaning ? `: ${cell.meaning}` : ''}`
+                    : ''}
+                >
+                  {text}
+                  {#if cell}<i>{CELL_KINDS[cell.kind][0]}</i>{/if}
+                </td>
+              {/each}
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+    <p class="legend">
+      ✓ dose or reading &nbsp; · nothing goes in &nbsp; “ kept as a note &nbsp; <b>? open</b>
+    </p>
+  </section>
+  <section class="margin" aria-label="What was understood">
+    <h2>
+      {leaflet.name || 'A leaflet'}: {leaflet.rows.length} bottles, {leaflet.columns.length} columns,
+      {doses} doses
+    </h2>
+    {#if problem}<p class="problem" role="alert">△ {problem.message}</p>{/if}
+    <button class="main" onclick={() => ontake(leaflet)}>
+      {read.questions.some((one) => one.of_doses)
+        ? 'Go on with it, and settle what is open'
+        : 'Go on with it'}
+    </button>
+    <p class="small">Nothing is kept yet: you look it over on the sheet first.</p>
+    {#each read.questions as one (`${one.code}${one.row},${one.column}`)}
+      <div class="question">
+        <p><b>?</b> {one.message}</p>
+        {#if ASKED[one.code] && one.choices.length && one.choices.length <= 5}
+          <p class="answers">
+            {#each one.choices as choice (choice)}
+              <button onclick={() => onanswer({ [ASKED[one.code] ?? '']: choice })}>
+                {ANSWERS[choice] ?? choice}
+              </button>
+            {/each}
+          </p>
+        {:else}
+          <button class="where" onclick={() => look(one.row, one.column)}>
+            Row {one.row}, column {one.column}: show it
+          </button>
+        {/if}
+      </div>
+    {/each}
+    {#if given.length}
+      <p class="small">
+        You said: {given.map((name) => ANSWERS[answers[name] ?? ''] ?? answers[name]).join(', ')}.
+        <button class="where" onclick={() => onanswer({ gallon: '', ppm_scale: '', unit: '' })}>
+          Take it back
+        </button>
+      </p>
+    {/if}
+    {#if roles.length || others.length}
+      <h3>Guessed, to look over</h3>
+      <ul>
+        {#each others as guess (`${guess.product}${guess.field}`)}
+          <li>
+            {#if guess.product}<b>{guess.product}</b> is {guess.value} on the shelf: {guess.why}{:else}
+              {guess.field === 'medium'
+                ? 'written for water culture'
+                : 'its EC is added to the water'}: {guess.why}{/if}
+          </li>
+        {/each}
+        {#each roles as guess (guess.product)}
+          <li>
+            <b>{guess.product}</b>
+            {ROLES[guess.value as keyof typeof ROLES]}: {guess.why}
+          </li>
+        {/each}
+      </ul>
+    {/if}
+    <p><button class="where" onclick={onback}>Back to the text</button></p>
+  </section>
+</div>
+
+<style>
+  .preview {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 300px;
+    gap: 28px;
+  }
+
+  h1 {
+    margin-bottom: 8px;
+    font-size: 1.4375rem;
+  }
+
+  .table {
+    max-height: 70vh;
+    overflow: auto;
+    background: var(--sheet);
+    border: 1px solid var(--rule);
+  }
+
+  table {
+    border-collapse: separate;
+    border-spacing: 0;
+    font: 0.9375rem/1.3 var(--figures);
+  }
+
+  td,
+  th {
+    min-width: 44px;
+    max-width: 16rem;
+    padding: 6px 8px;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  th {
+    font-weight: 400;
+    color: var(--faded);
+    border-right: 1px solid var(--rule);
+  }
+
+  i {
+    font-style: normal;
+    color: var(--faded);
+  }
+
+  .title,
+  .heading,
+  .name {
+    font: 700 0.9375rem/1.3 var(--text);
+  }
+
+  .note,
+  .no_dose,
+  .unit {
+    color: var(--faded);
+  }
+
+  .reading {
+    color: var(--water);
+  }
+
+  .dose {
+    font-weight: 700;
+  }
+
+  .question {
+    background: #f6e9d4;
+  }
+
+  td.question i {
+    font-weight: 700;
+    color: var(--heed);
+  }
+
+  .at {
+    outline: 3px solid var(--water);
+    outline-offset: -3px;
+  }
+
+  .legend,
+  .small {
+    margin-top: 8px;
+    font-size: 0.875rem;
+    color: var(--faded);
+  }
+
+  .margin {
+    padding-left: 16px;
+    border-left: 2px solid #e7c9ba;
+  }
+
+  h2 {
+    margin-bottom: 12px;
+    font-size: 1.0625rem;
+  }
+
+  h3 {
+    margin-top: 16px;
+    font-size: 1rem;
+  }
+
+  .main {
+    width: 100%;
+    min-height: 52px;
+    padding: 4px 16px;
+    font-weight: 700;
+    color: var(--sheet);
+    background: var(--ink);
+    border-radius: 6px;
+  }
+
+  div.question {
+    margin-top: 12px;
+    padding: 8px 12px;
+    border-left: 4px solid var(--heed);
+  }
+
+  .answers {
+    display: grid;
+    gap: 6px;
+    margin-top: 8px;
+  }
+
+  .answers button {
+    min-height: 44px;
+    padding: 0 12px;
+    text-align: left;
+    background: var(--sheet);
+    border: 2px solid var(--ink);
+    border-radius: 6px;
+  }
+
+  .where {
+    min-height: 32px;
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+
+  .problem {
+    color: var(--danger);
+  }
+
+  li {
+    margin-top: 4px;
+    font-size: 0.9375rem;
+  }
+
+  @media screen and (width < 900px) {
+    .preview {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

@@ -1,0 +1,68 @@
+import type { LeafletColumn, LeafletRow, Shapes } from '../api/client';
+
+export const STAGE_WORDS = {
+  seedling: 'seedling',
+  leaf: 'leaf',
+  transition: 'transition',
+  flower: 'flower',
+  ripen: 'ripen',
+  flush: 'flush',
+} as const satisfies Record<NonNullable<LeafletColumn['stage']>, string>;
+
+/** Units of doses as a leaflet prints them, the gallon named. */
+export const UNITS = {
+  'mL/L': 'mL/L',
+  'mL/10L': 'mL/10 L',
+  'mL/100L': 'mL/100 L',
+  'mL/gal_us': 'mL/gal US',
+  'mL/gal_uk': 'mL/gal UK',
+  'tsp/L': 'tsp/L',
+  'tsp/10L': 'tsp/10 L',
+  'tsp/gal_us': 'tsp/gal US',
+  'tsp/gal_uk': 'tsp/gal UK',
+  'tbsp/10L': 'tbsp/10 L',
+  'tbsp/gal_us': 'tbsp/gal US',
+  'tbsp/gal_uk': 'tbsp/gal UK',
+  'fl_oz/gal_us': 'fl oz/gal US',
+  'fl_oz/gal_uk': 'fl oz/gal UK',
+  'drop/L': 'drops/L',
+  'drop/10L': 'drops/10 L',
+  'drop/gal_us': 'drops/gal US',
+  'drop/gal_uk': 'drops/gal UK',
+  'g/L': 'g/L',
+  'g/10L': 'g/10 L',
+  'g/100L': 'g/100 L',
+  'g/gal_us': 'g/gal US',
+  'g/gal_uk': 'g/gal UK',
+  'oz/gal_us': 'oz/gal US',
+  'oz/gal_uk': 'oz/gal UK',
+} as const satisfies Record<NonNullable<LeafletRow['unit']>, string>;
+
+export const READING_MEANS = {
+  added: 'added to the water',
+  total: 'in all, water included',
+  none: 'not printed',
+} as const satisfies Record<Shapes['Readings'], string>;
+
+/** What a cell of a pasted table was taken for, with the sign that stands beside it. */
+export const CELL_KINDS = {
+  title: ['', 'title'],
+  heading: ['', 'heading'],
+  name: ['', 'bottle or reading'],
+  unit: ['', 'unit'],
+  dose: ['✓', 'dose'],
+  no_dose: ['·', 'nothing goes in'],
+  reading: ['✓', 'reading'],
+  note: ['“', 'kept as a note'],
+  question: ['?', 'open'],
+} as const satisfies Record<Shapes['CellKind'], readonly [string, string]>;
+
+/** What an open question offers as answers, in words. */
+export const ANSWERS: Record<string, string> = {
+  us: 'US gallon, 3.785 L',
+  uk: 'UK gallon, 4.546 L',
+  '500': 'ppm 500',
+  '640': 'ppm 640',
+  '700': 'ppm 700',
+  ...UNITS,
+};
