@@ -84,7 +84,7 @@ def read_bottles(  # noqa: PLR0917 -- all that a dose may rest on
         for at, one in cells.items():
             if (dose := dose_of(one.read, one.said, product, columns[at].key)) is not None:
                 doses.append(dose)
-                found.mark(row.cells[at], CellKind.DOSE, dose.printed)
+                found.mark(row.cells[at], CellKind.DOSE, texts[at])
     return Bottles(tuple(rows), tuple(doses))
 
 
@@ -226,7 +226,9 @@ def _text(cell: Printed, text: str, form: Form, usual: DoseUnit | None) -> str:
         if kept is None:
             return text
         unit, times = kept
-        span = span_text(read.low * times, read.high * times)
+        span = span_text(read.low, read.high)
+        if times != 1:
+            span = span_text(read.low * times, read.high * times)
         parts.append(span if unit is usual else f"{span} {unit.words}")
     if read.until_ec is not None:
         parts.append(f"until EC +{decimal_text(read.until_ec)}")

@@ -3,6 +3,7 @@
 import re
 from dataclasses import dataclass
 from fractions import Fraction
+from functools import lru_cache
 
 from core.errors import InputError
 from core.limits import LONGEST_TYPED
@@ -110,6 +111,7 @@ def is_tick(text: str) -> bool:
     return text.lower().strip() in _USED
 
 
+@lru_cache(maxsize=4096)
 def read_dose_cell(text: str, habits: DoseCellHabits = DoseCellHabits()) -> DoseCell:
     """What a cell says.
 
@@ -243,7 +245,10 @@ def as_figure(value: Fraction) -> Fraction:
     """
     if value >= 10**12:
         raise InputError("out_of_range", "That is more than any vessel holds.")
-    return Fraction(round(value * 10**12), 10**12)
+    return value if _FINEST % value.denominator == 0 else Fraction(round(value * _FINEST), _FINEST)
+
+
+_FINEST = 10**12
 
 
 def comma_habit(texts: list[str]) -> str:

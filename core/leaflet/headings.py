@@ -2,6 +2,7 @@
 
 import re
 from dataclasses import dataclass
+from functools import lru_cache
 
 from core.chart import Stage
 from core.leaflet.dates import Day, read_day
@@ -95,6 +96,7 @@ class Heading:
         return any(one is not None for one in (self.weeks, self.days, self.day, self.date))
 
 
+@lru_cache(maxsize=4096)
 def read_heading(text: str) -> Heading | None:  # noqa: PLR0911 -- one way out a form
     """What a heading says; None where it is none.
 

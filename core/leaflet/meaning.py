@@ -15,7 +15,7 @@ from core.chemistry import (
     source_water,
 )
 from core.growing import Crop
-from core.leaflet.sheet import Sheet, SheetRead
+from core.leaflet.sheet import Sheet, SheetRead, SheetRow
 from core.leaflet.table import dose_text
 from core.lint import Finding, lint_chart
 from core.quantities import Amount, DoseUnit, Reading, ReadingRange, Spoons, Volume, number_text
@@ -114,29 +114,30 @@ def margin_of(
     for finding in lint_chart(read.chart, labels, spoons=spoons):
         row = rows.get(finding.product or "")
         column = columns.get(finding.column or "")
-        remedy = _remedy(finding, read.chart, row, column)
+        remedy = _remedy(finding, sheet, read.chart, row, column)
         notes.append(MarginNote(finding.code, finding.message, row, column, remedy))
     return tuple(notes)
 
 
-def _remedy(finding: Finding, chart: Chart, row: int | None, column: int | None) -> Remedy | None:
+def _remedy(
+    finding: Finding, sheet: Sheet, chart: Chart, row: int | None, column: int | None
+) -> Remedy | None:
     match finding.code:
         case "no_days":
             return Remedy("7 days each", "7", None, None)
         case "part_missing" | "pair_unequal_as_typed" if row is not None and column is not None:
-            return _as_its_pair(chart, row, column)
+            found = _as_its_pair(sheet.rows[row], chart, sheet.columns[column].key)
+            return found and Remedy(f"{found[0]} as {found[1].name}", found[0], row, column)
     return None
 
 
-def _as_its_pair(chart: Chart, row: int, column: int) -> Remedy | None:
-    """The dose of the other part, where there is one other."""
-    product, key = chart.products[row], chart.columns[column].key
-    others = [p for p in chart.products if p.is_base and p.group == product.group and p != product]
-    if len(others) != 1 or (dose := chart.dose(others[0].key, key)) is None:
+def _as_its_pair(row: SheetRow, chart: Chart, column: str) -> tuple[str, Product] | None:
+    """The dose of the other part, and that part, where there is one other."""
+    own = row.product
+    others = [p for p in chart.products if p.is_base and p.group == own.group and p.key != own.key]
+    if len(others) != 1 or (dose := chart.dose(others[0].key, column)) is None:
         return None
-    own = next((d.unit for d in chart.doses if d.product == product.key), None)
-    text = dose_text(dose, own)
-    return Remedy(f"{text} as {others[0].name}", text, row, column)
+    return dose_text(dose, row.unit), others[0]
 
 
 @dataclass(frozen=True, slots=True)

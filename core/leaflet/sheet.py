@@ -102,6 +102,8 @@ def read_sheet(sheet: Sheet) -> SheetRead:
     habits = DoseCellHabits(comma_habit(texts), sheet.scale.scale)
     doses: dict[tuple[int, int], Dose] = {}
     for at, row in enumerate(sheet.rows):
+        if is_blank(row):
+            continue
         if not row.product.name.strip():
             problems.append(
                 SheetProblem("name_missing", "This bottle has no name.", at, part="name")
@@ -116,6 +118,11 @@ def read_sheet(sheet: Sheet) -> SheetRead:
                 doses[at, place] = dose
     columns = tuple(_column(at, one, sheet.scale, problems) for at, one in enumerate(sheet.columns))
     return SheetRead(_chart(sheet, columns, doses, problems), doses, tuple(problems))
+
+
+def is_blank(row: SheetRow) -> bool:
+    """Whether nothing was typed in a row: it is paper, and no bottle."""
+    return not row.product.name.strip() and not any(cell.strip() for cell in row.cells)
 
 
 def read_cell(text: str, row: SheetRow, column: str, habits: DoseCellHabits) -> Dose | None:
@@ -206,7 +213,7 @@ def _chart(
     doses: Mapping[tuple[int, int], Dose],
     problems: list[SheetProblem],
 ) -> Chart | None:
-    products = tuple(row.product for row in sheet.rows)
+    products = tuple(row.product for row in sheet.rows if not is_blank(row))
     if not products or not columns:
         return None
     try:

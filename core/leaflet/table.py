@@ -92,8 +92,8 @@ def dose_text(dose: Dose | None, usual: DoseUnit | None) -> str:
 
 def span_text(low: Fraction, high: Fraction) -> str:
     """One figure, or two with a hyphen."""
-    first, last = decimal_text(low), decimal_text(high)
-    return first if first == last else f"{first}-{last}"
+    first = decimal_text(low)
+    return first if low == high else f"{first}-{decimal_text(high)}"
 
 
 def _readings(chart: Chart, units: WhereUnit) -> Iterator[tuple[str, ...]]:

@@ -2,6 +2,7 @@
 
 from dataclasses import replace
 from fractions import Fraction
+from functools import lru_cache
 
 from core.chart import Dose, Form, Product
 from core.leaflet.cells import DoseCell
@@ -9,6 +10,7 @@ from core.quantities import AmountUnit, DoseUnit
 from core.quantities.dose_units import DoseUnitSaid
 
 
+@lru_cache(maxsize=1024)
 def unit_for(said: DoseUnitSaid, form: Form) -> tuple[DoseUnit, Fraction] | None:
     """The unit, and what figures are multiplied by; an ounce of a liquid is a fluid one."""
     if said.measure == "oz" and form is Form.LIQUID:
@@ -35,4 +37,7 @@ def dose_of(
     if kept is None:
         return None
     unit, times = kept
-    return Dose(product.key, column, read.low * times, read.high * times, unit, read.until_ec)
+    low, high = read.low, read.high
+    if times != 1:
+        low, high = low * times, high * times
+    return Dose(product.key, column, low, high, unit, read.until_ec)

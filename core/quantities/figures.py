@@ -54,6 +54,8 @@ def decimal_text(value: Fraction) -> str:
     >>> decimal_text(Fraction(7497, 100)), decimal_text(Fraction(1, 3))
     ('74.97', '0.33333333333333333333')
     """
+    if value.denominator == 1:
+        return str(value.numerator)
     denominator, places = value.denominator, 0
     while denominator % 10 == 0:
         denominator //= 10

@@ -204,33 +204,30 @@ def test_the_mix_prints_on_one_sheet(mix: Page) -> None:
     assert len(re.findall(rb"/Type\s*/Page\b", paper)) == 1
 
 
-def test_an_own_grow_from_nothing_to_its_first_sheet(door: Page, tmp_path: Path) -> None:
+def test_an_own_grow_from_nothing_to_its_first_sheet(door: Page) -> None:
+    """In any order: first the leaflet, then the tank, and what is refused is said beside it."""
     person = User.objects.create_user("heron", password="long-legged-bird")
     grow = Grow.objects.create(name="Reed bed")
     Membership.objects.create(grow=grow, person=person)
     door.get_by_label("Name").fill("heron")
     door.get_by_label("Password").fill("long-legged-bird")
     door.get_by_role("button", name="Sign in").click()
-    expect(door.get_by_role("heading", name="Nothing here yet")).to_be_visible()
 
-    door.get_by_role("button", name="Add a tank").click()
-    dialog = door.get_by_role("dialog", name="Add a tank")
-    dialog.get_by_label("Name", exact=True).fill("Tub")
-    dialog.get_by_label("All the water that is joined").fill("20 gal")
-    dialog.get_by_label("What you call it").fill("Kitchen tap")
-    dialog.get_by_label("Its reading").fill("350 ppm 700")
-    dialog.get_by_role("button", name="Add the tank").click()
-    expect(dialog.get_by_role("alert")).to_contain_text("gal US or gal UK")
-    dialog.get_by_label("All the water that is joined").fill("20 gal US")
-    dialog.get_by_role("button", name="Add the tank").click()
-    expect(door.get_by_role("heading", name="No chart yet")).to_be_visible()
+    door.get_by_role("button", name="Bring in my leaflet").click()
+    door.get_by_label("Choose a file").set_input_files(CHART)
+    door.get_by_role("button", name="Go on with it").click()
+    door.get_by_role("button", name="Keep as version 1").click()
+    door.get_by_role("button", name="On to your tank").click()
+    expect(door.get_by_text("Your leaflet is Marram")).to_be_visible()
 
-    door.get_by_role("button", name="Read in a chart").click()
-    broken = tmp_path / "broken.json"
-    broken.write_text(CHART.read_text().replace('"tsp/gal_us"', '"g/L"'))
-    door.get_by_label("Chart file").set_input_files(broken)
-    expect(door.get_by_role("alert")).to_contain_text("Row Marram One, column Week 1")
-    door.get_by_label("Chart file").set_input_files(CHART)
+    door.get_by_label("What you call it").fill("Kitchen tap")
+    door.get_by_label("What it reads").fill("350 ppm 700")
+    door.get_by_label("Name of the tank").fill("Tub")
+    door.get_by_label("All its water").fill("20 gal")
+    door.get_by_role("button", name="That is my tank").click()
+    expect(door.get_by_role("alert")).to_contain_text("gal US or gal UK")
+    door.get_by_label("All its water").fill("20 gal US")
+    door.get_by_role("button", name="That is my tank").click()
     expect(door.get_by_label("Reading of the water")).to_have_value("0.50")
     see(door, "Marram One", "124")  # 2.5 tsp of 5 mL in 20 gal at 50 % is 125; marks are 2 mL apart
 

@@ -1,7 +1,7 @@
 import { createRouter } from 'sv-router';
 
 import ChartsView from './charts/ChartsView.svelte';
-import LeafletView from './charts/LeafletView.svelte';
+import LeafletPage from './charts/LeafletPage.svelte';
 import GuidedPage from './guided/GuidedPage.svelte';
 import PlanningView from './planning/PlanningView.svelte';
 import ShelfView from './shelf/ShelfView.svelte';
@@ -20,7 +20,7 @@ export const { navigate, route } = createRouter({
     '/water': WaterView,
     '/shelf': ShelfView,
     '/charts': ChartsView,
-    '/charts/:chart': LeafletView,
+    '/charts/:chart': LeafletPage,
     layout: Shell,
   },
   '*': Home,

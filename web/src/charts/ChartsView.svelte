@@ -97,7 +97,8 @@
     <ul>
       {#each cards as card (card.chart)}
         <li>
-          <button class="leaf" onclick={() => open(card.chart)} aria-label="Open {card.name}">
+          <button class="leaf" onclick={() => open(card.chart)}>
+            <span class="unseen">Open {card.name}</span>
             <span class="tags" aria-hidden="true">
               {#each card.bottles.slice(0, 12) as tag, n (n)}<abbr>{tag}</abbr>{/each}
             </span>

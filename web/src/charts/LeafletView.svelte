@@ -2,9 +2,9 @@
   import { answered, api, type Leaflet, type LeafletFound, type Problem } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import Shape from '../parts/Shape.svelte';
-  import { go, numberHere } from '../routes';
+  import { go } from '../routes';
   import { growHere } from '../shell/grow.svelte';
-  import { at, CHARTS, LEAFLET, MIX } from '../shell/views';
+  import { at, CHARTS, GROW, LEAFLET, MIX } from '../shell/views';
   import { READING_MEANS, UNITS } from '../words/charts';
   import { choices, MEDIA } from '../words/growing';
   import Beside from './Beside.svelte';
@@ -12,22 +12,38 @@
   import Bring from './Bring.svelte';
   import { Editing } from './editing.svelte';
   import Feeds from './Feeds.svelte';
+  import type { Fed } from './feeds';
   import Picture from './Picture.svelte';
   import Sheet from './Sheet.svelte';
-  import { EMPTY } from './sheet';
+  import { EMPTY, justKept } from './sheet';
   import Tools from './Tools.svelte';
 
+  /** One chart's leaflet; 0 is one that is still to be brought in. */
+  let { chart }: { chart: number } = $props();
+
   const grow = growHere();
-  const chart = $derived(numberHere('chart'));
 
   let found = $state.raw<LeafletFound | undefined>();
   let editing = $state.raw<Editing | undefined>();
   let problem = $state.raw<Problem | undefined>();
   let trouble = $state.raw<Problem | undefined>();
   let keeping = $state(false);
+  let keptNow = $state(false);
   let picture = $state<number | null>(null);
+  /** Which chart and version is laid over what this one feeds, as "chart.version". */
+  let over = $state('0.0');
+  let fedOver = $state.raw<Fed[] | undefined>();
+  const overs = $derived([
+    { value: '0.0', words: 'nothing' },
+    ...(found?.versions ?? [])
+      .filter((one) => one.id !== found?.version)
+      .map((one) => ({ value: `${chart}.${one.id}`, words: `version ${one.number}` })),
+    ...(grow.quay?.charts ?? [])
+      .filter((one) => one.chart !== chart)
+      .map((one) => ({ value: `${one.chart}.0`, words: one.name })),
+  ]);
   /** The chart just kept, for the way on to a pour sheet. */
-  let fresh = $state(false);
+  const fresh = $derived(keptNow || justKept.chart === chart);
 
   const tanks = $derived(grow.quay?.tanks ?? []);
   const unit = $derived(
@@ -60,11 +76,29 @@
     editing.show(shownFor ?? { tank: tank?.id ?? null, strength, feeds: true });
   }
 
-  $effect(() => {
-    void chart;
-    found = editing = undefined;
-    void load();
-  });
+  void load();
+
+  /** What another version, or another chart, feeds: laid over this one. */
+  async function layOver(choice: string) {
+    over = choice;
+    fedOver = undefined;
+    const [other, version] = choice.split('.').map(Number);
+    if (!other || !editing) return;
+    const path = { grow_id: grow.id, chart_id: other };
+    const { data } = await answered(
+      api.GET('/api/grows/{grow_id}/charts/{chart_id}/leaflet', {
+        params: { path, query: { version: version ?? 0 } },
+      }),
+    );
+    if (!data) return;
+    const { data: meant } = await answered(
+      api.POST('/api/grows/{grow_id}/leaflet-meaning', {
+        params: { path: { grow_id: grow.id } },
+        body: { leaflet: data.leaflet, ...editing.shownFor },
+      }),
+    );
+    if (over === choice) fedOver = meant?.fed;
+  }
 
   async function keep() {
     if (!editing) return;
@@ -85,7 +119,8 @@
     trouble = wrong;
     if (!data) return;
     await grow.load();
-    fresh = true;
+    keptNow = true;
+    justKept.chart = data.chart;
     if (chart) await load();
     else go(at(LEAFLET, grow.id, { chart: data.chart }), { replace: true });
   }
@@ -111,12 +146,23 @@
     });
   }
 
+  /** Ctrl S keeps the sheet, wherever on it one is. */
+  function press(event: KeyboardEvent) {
+    if (!editing || event.key.toLowerCase() !== 's' || !(event.ctrlKey || event.metaKey)) return;
+    event.preventDefault();
+    void keep();
+  }
+
   function mixWithIt() {
     const tank = editing?.shownFor.tank ?? tanks[0]?.id;
-    if (tank) go(at(MIX, grow.id, { tank }));
-    else grow.asking = 'tank';
+    if (!tank) return go(at(GROW, grow.id));
+    const column = editing?.sheet.columns[editing.cursor.column]?.key ?? '';
+    const hash = `#${new URLSearchParams({ chart: `${found?.version ?? ''}`, column })}`;
+    go(at(MIX, grow.id, { tank }), { hash });
   }
 </script>
+
+<svelte:window onkeydown={press} />
 
 <div class="view">
   {#if problem}
@@ -124,6 +170,7 @@
     <button onclick={() => go(at(CHARTS, grow.id))}>Back to the charts</button>
   {:else if editing}
     {@const sheet = editing.sheet}
+    <h1 class="unseen">{sheet.name || 'A leaflet'}</h1>
     <p class="sentence">
       <input
         class="title"
@@ -213,8 +260,20 @@
           <Picture grow={grow.id} {picture} onchange={(kept) => (picture = kept)} />
         {/if}
         {#if editing.meaning && sheet.columns.length && sheet.rows.length}
-          <h2>What it feeds</h2>
-          <Feeds {sheet} meaning={editing.meaning} strength={editing.shownFor.strength} />
+          <h2>
+            What it feeds
+            <span class="over">
+              <i>with</i>
+              <Choice label="Laid over it" value={over} options={overs} onchoose={layOver} />
+              <i>laid over it</i>
+            </span>
+          </h2>
+          <Feeds
+            {sheet}
+            meaning={editing.meaning}
+            strength={editing.shownFor.strength}
+            other={fedOver}
+          />
         {/if}
       </div>
       <div class="right">
@@ -227,8 +286,8 @@
           onversion={(version) => load(version)}
         />
         {#if fresh && !editing.changed}
-          <button class="on" onclick={mixWithIt}>
-            {tanks.length ? 'On to the pour sheet' : 'Add a tank for it'}
+          <button class="on" onclick={mixWithIt} {@attach (button) => button.focus()}>
+            {tanks.length ? 'On to the pour sheet' : 'On to your tank'}
           </button>
         {/if}
         {#if editing.bottle !== undefined}
@@ -306,6 +365,19 @@
   h2 {
     margin-top: 8px;
     font-size: 1.125rem;
+  }
+
+  .over {
+    display: inline-flex;
+    gap: 6px;
+    align-items: baseline;
+    margin-left: 8px;
+    font-size: 1rem;
+    font-weight: 400;
+  }
+
+  i {
+    font-style: normal;
   }
 
   .on {

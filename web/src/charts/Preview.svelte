@@ -28,18 +28,36 @@
   };
   const GIVEN = ['gallon', 'ppm_scale', 'unit'];
 
-  const kinds = $derived(new Map(read.cells.map((cell) => [`${cell.row},${cell.column}`, cell])));
+  /** Each cell as it is drawn, so that a large table is looked through once. */
+  const table = $derived.by(() => {
+    const rows = read.rows.map((row) =>
+      row.map((text) => ({ text, kind: '', sign: '', title: undefined as string | undefined })),
+    );
+    for (const { row, column, kind, meaning } of read.cells) {
+      const cell = rows[row - 1]?.[column - 1];
+      if (!cell) continue;
+      const [sign, words] = CELL_KINDS[kind];
+      cell.kind = kind;
+      cell.sign = sign;
+      if (kind === 'question' || kind === 'note') cell.title = meaning || words;
+    }
+    return rows;
+  });
   const leaflet = $derived(read.leaflet);
   const given = $derived(GIVEN.filter((name) => answers[name]));
   const doses = $derived(read.cells.filter((cell) => cell.kind === 'dose').length);
   const roles = $derived(read.guesses.filter((guess) => guess.field === 'role' && guess.product));
   const others = $derived(read.guesses.filter((guess) => guess.field === 'name' || !guess.product));
 
-  let at = $state<string | undefined>();
+  let goOn = $state<HTMLButtonElement>();
 
-  function of(row: number, column: number) {
-    return kinds.get(`${row},${column}`);
-  }
+  /** An answer takes its question away: the way on is at hand then, as it is at first. */
+  $effect(() => {
+    void read;
+    goOn?.focus();
+  });
+
+  let at = $state<string | undefined>();
 
   function look(row: number, column: number) {
     at = `${row},${column}`;
@@ -61,23 +79,22 @@
         />.
       </p>
     {/if}
-    <div class="table">
+    <!-- A scrolled region has to be reached by the keyboard, too. -->
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+    <div class="table" role="group" aria-label="The table" tabindex="0">
       <table>
         <tbody>
-          {#each read.rows as row, r (r)}
+          {#each table as row, r (r)}
             <tr>
               <th scope="row">{r + 1}</th>
-              {#each row as text, c (c)}
-                {@const cell = of(r + 1, c + 1)}
+              {#each row as cell, c (c)}
                 <td
                   id="found-{r + 1},{c + 1}"
-                  class={[cell?.kind, { at: at === `${r + 1},${c + 1}` }]}
-                  title={cell
-                    ? `${CELL_KINDS[cell.kind][1]}${cell.meaning ? `: ${cell.meaning}` : ''}`
-                    : ''}
+                  class={at === `${r + 1},${c + 1}` ? `${cell.kind} at` : cell.kind}
+                  title={cell.title}
                 >
-                  {text}
-                  {#if cell}<i>{CELL_KINDS[cell.kind][0]}</i>{/if}
+                  {cell.text}
+                  {#if cell.sign}<i>{cell.sign}</i>{/if}
                 </td>
               {/each}
             </tr>
@@ -95,7 +112,7 @@
       {doses} doses
     </h2>
     {#if problem}<p class="problem" role="alert">△ {problem.message}</p>{/if}
-    <button class="main" onclick={() => ontake(leaflet)}>
+    <button class="main" bind:this={goOn} onclick={() => ontake(leaflet)}>
       {read.questions.some((one) => one.of_doses)
         ? 'Go on with it, and settle what is open'
         : 'Go on with it'}

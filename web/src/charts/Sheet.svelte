@@ -221,6 +221,7 @@
 <div class="paper">
   <table
     bind:this={table}
+    {@attach (grid) => grid.focus({ preventScroll: true })}
     role="grid"
     tabindex="0"
     aria-label="The leaflet"
@@ -232,7 +233,7 @@
       {#each HEADINGS as heading, line (heading)}
         <tr class={heading}>
           <th scope="row" role="rowheader"
-            >{{ label: '', stage: 'stage', days: 'days' }[heading]}</th
+            >{{ label: 'bottle', stage: 'stage', days: 'days' }[heading]}</th
           >
           {#each sheet.columns as column, at (column.key)}
             {@render cell(

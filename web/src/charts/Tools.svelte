@@ -10,7 +10,7 @@
 
 <div class="tools" role="toolbar" aria-label="The sheet">
   <span>Bottle</span>
-  <button onclick={() => editing.insertRow()} title="Insert">add</button>
+  <button onclick={() => editing.insertRow()} title="Insert" aria-label="Add a bottle">add</button>
   <button
     onclick={() => editing.moveRow(-1)}
     disabled={!bottle}
@@ -27,7 +27,7 @@
     onclick={() => editing.removeRow()}
     disabled={!bottle}
     title="Ctrl Delete"
-    aria-label="Take the bottle out">take out</button
+    aria-label="take out the bottle">take out</button
   >
   <span>Column</span>
   <button onclick={() => editing.insertColumn()} title="Shift Insert" aria-label="Add a column"
@@ -49,7 +49,7 @@
     onclick={() => editing.removeColumn()}
     disabled={!column}
     title="Ctrl Shift Delete"
-    aria-label="Take the column out">take out</button
+    aria-label="take out the column">take out</button
   >
   <button
     class="apart"

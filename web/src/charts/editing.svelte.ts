@@ -49,7 +49,7 @@ export class Editing {
     this.grow = grow;
     this.sheet = sheet;
     this.kept = kept;
-    if (!sheet.rows.length) this.cursor = { line: 0, column: 0 };
+    if (sheet.rows[0]?.name === '') this.cursor = { line: HEADINGS.length, column: -1 };
     this.#latest = new Latest((_, signal) => this.#ask(signal));
   }
 

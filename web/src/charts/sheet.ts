@@ -195,3 +195,6 @@ export const EMPTY: Leaflet = {
   columns: [],
   notes: [],
 };
+
+/** The chart kept last on this page: its sheet, at an address of its own now, shows the way on. */
+export const justKept = { chart: 0 };

@@ -42,6 +42,14 @@
     leaflet: quay?.charts[0],
   });
 
+  let fields = $state<Partial<Record<Step, HTMLElement | undefined>>>({});
+  /** The first sentence that is not said yet: its field waits for what is typed. */
+  const next = $derived((['water', 'tank', 'leaflet'] as const).find((step) => !kept[step]));
+
+  $effect(() => {
+    if (quay && next) fields[next]?.focus();
+  });
+
   type Step = 'water' | 'tank' | 'leaflet';
   type Sent = Promise<{ data?: unknown; error?: unknown }>;
 
@@ -104,6 +112,7 @@
             and it reads
             <input
               aria-label="What it reads"
+              bind:this={fields.water}
               bind:value={water.reading}
               placeholder="such as 0.5 EC"
               maxlength="60"
@@ -131,6 +140,7 @@
           <p class="sentence">
             Your tank, <input
               aria-label="Name of the tank"
+              bind:this={fields.tank}
               bind:value={tank.name}
               placeholder="such as Tub"
               required
@@ -172,7 +182,11 @@
           <p class="sentence">Your leaflet says how much of each bottle goes in, week by week.</p>
           {@render trouble('leaflet')}
           <p class="does">
-            <button class="main" onclick={() => go(at(LEAFLET, grow.id, { chart: 0 }))}>
+            <button
+              class="main"
+              bind:this={fields.leaflet}
+              onclick={() => go(at(LEAFLET, grow.id, { chart: 0 }))}
+            >
               Bring in my leaflet
             </button>
             {#each starters as one (one.key)}
