@@ -2,6 +2,7 @@
 
 from server.api.openapi import api
 from server.charts.api import router as charts
+from server.charts.files import router as chart_files
 from server.charts.library import router as library
 from server.grows.order_preferences import router as order_preferences
 from server.grows.sign_in import router as sign_in
@@ -17,7 +18,7 @@ from server.tanks.waters import router as waters
 
 api.add_router("/session", sign_in)
 for router in (
-    overview, planning, units, tanks, charts, library, leaflets, pictures, guided,
+    overview, planning, units, tanks, charts, library, chart_files, leaflets, pictures, guided,
     order_preferences, shelf, waters,
 ):  # fmt: skip
     api.add_router("", router)

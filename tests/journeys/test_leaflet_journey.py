@@ -175,6 +175,7 @@ def test_an_xlsx_is_read_changed_and_taken_out_as_a_csv_that_is_the_same(
     leaflet.get_by_label("Name of the chart").fill("Turnstone, again")
     expect(cell(leaflet, "Frond", 2)).to_contain_text("3-4")
     leaflet.get_by_role("button", name="Keep as version 1").click()
+    expect(leaflet.get_by_role("button", name="Keep as version 2")).to_be_disabled()
     leaflet.get_by_role("combobox", name="Laid over it").click()
     leaflet.get_by_role("option", name="Turnstone, ours").click()
     expect(leaflet.locator("path.before")).to_be_visible()

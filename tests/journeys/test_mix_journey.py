@@ -375,7 +375,9 @@ def test_whoever_works_in_two_grows_changes_between_them(door: Page) -> None:
     see(door, "Marram One", "714")
     door.get_by_role("combobox", name="Grow").click()
     door.get_by_role("option", name="Reed bed").click()
-    expect(door.get_by_role("heading", name="Nothing here yet")).to_be_visible()
+    expect(
+        door.get_by_role("heading", name="Three sentences, then the first pour sheet")
+    ).to_be_visible()
     expect(door.get_by_role("button", name="Strawberry gutters")).not_to_be_visible()
     door.get_by_role("combobox", name="Grow").click()
     door.get_by_role("option", name="Gullhouse Yard").click()

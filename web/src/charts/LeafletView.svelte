@@ -5,17 +5,16 @@
   import { go } from '../routes';
   import { growHere } from '../shell/grow.svelte';
   import { at, CHARTS, GROW, LEAFLET, MIX } from '../shell/views';
-  import { READING_MEANS, UNITS } from '../words/charts';
-  import { choices, MEDIA } from '../words/growing';
   import Beside from './Beside.svelte';
   import Bottle from './Bottle.svelte';
   import Bring from './Bring.svelte';
   import { Editing } from './editing.svelte';
   import Feeds from './Feeds.svelte';
   import type { Fed } from './feeds';
+  import LeafletSentence from './LeafletSentence.svelte';
   import Picture from './Picture.svelte';
   import Sheet from './Sheet.svelte';
-  import { EMPTY, justKept } from './sheet';
+  import { EMPTY, justKept, readingWords } from './sheet';
   import Tools from './Tools.svelte';
 
   /** One chart's leaflet; 0 is one that is still to be brought in. */
@@ -46,14 +45,6 @@
   const fresh = $derived(keptNow || justKept.chart === chart);
 
   const tanks = $derived(grow.quay?.tanks ?? []);
-  const unit = $derived(
-    editing?.sheet.reading_unit === 'ppm'
-      ? `ppm ${editing.sheet.ppm_scale ?? ''}`
-      : (editing?.sheet.reading_unit ?? 'mS/cm'),
-  );
-  /** The unit that all its bottles have, for the sentence: mostly they have one. */
-  const units = $derived([...new Set(editing?.sheet.rows.map((row) => row.unit) ?? [])]);
-
   async function load(version = 0) {
     if (!chart) return;
     const { data, problem: wrong } = await answered(
@@ -125,27 +116,6 @@
     else go(at(LEAFLET, grow.id, { chart: data.chart }), { replace: true });
   }
 
-  function change(sheet: Partial<Leaflet>) {
-    if (editing) editing.change({ ...editing.sheet, ...sheet });
-  }
-
-  function chooseUnit(chosen: Leaflet['rows'][number]['unit']) {
-    const rows = editing?.sheet.rows.map((row) =>
-      row.form === 'dry' ? row : { ...row, unit: chosen ?? null },
-    );
-    if (rows) change({ rows });
-  }
-
-  const SCALES = ['mS/cm', 'uS/cm', 'CF', 'ppm 500', 'ppm 640', 'ppm 700'];
-
-  function chooseReading(words: string) {
-    const [name, scale] = words.split(' ');
-    change({
-      reading_unit: name as Leaflet['reading_unit'],
-      ppm_scale: (scale ? Number(scale) : null) as NonNullable<Leaflet['ppm_scale']> | null,
-    });
-  }
-
   /** Ctrl S keeps the sheet, wherever on it one is. */
   function press(event: KeyboardEvent) {
     if (!editing || event.key.toLowerCase() !== 's' || !(event.ctrlKey || event.metaKey)) return;
@@ -171,82 +141,7 @@
   {:else if editing}
     {@const sheet = editing.sheet}
     <h1 class="unseen">{sheet.name || 'A leaflet'}</h1>
-    <p class="sentence">
-      <input
-        class="title"
-        aria-label="Name of the chart"
-        placeholder="Name it"
-        value={sheet.name}
-        maxlength="80"
-        size={Math.max(8, sheet.name.length)}
-        onchange={(event) => change({ name: event.currentTarget.value })}
-      />
-      of
-      <input
-        aria-label="Maker"
-        placeholder="no maker"
-        value={sheet.maker}
-        maxlength="60"
-        size={Math.max(8, sheet.maker.length)}
-        onchange={(event) => change({ maker: event.currentTarget.value })}
-      />, written for
-      <Choice
-        label="Written for"
-        value={sheet.medium}
-        options={choices(MEDIA).map(([value, words]) => ({ value, words }))}
-        onchoose={(medium) => change({ medium })}
-      />, in
-      <Choice
-        label="Unit of doses"
-        value={units.length === 1 ? (units[0] ?? '') : ''}
-        options={[
-          { value: '' as const, words: 'units of their own' },
-          ...choices(UNITS).map(([value, words]) => ({ value, words })),
-        ]}
-        onchoose={(chosen) => chosen && chooseUnit(chosen)}
-      />, its EC
-      <Choice
-        label="Unit of EC"
-        value={unit}
-        options={SCALES.map((value) => ({ value, words: value }))}
-        onchoose={chooseReading}
-      />
-      <Choice
-        label="What the EC means"
-        value={sheet.readings}
-        options={choices(READING_MEANS).map(([value, words]) => ({ value, words }))}
-        onchoose={(readings) => change({ readings })}
-      />. Its rows
-      <Choice
-        label="Mixing order"
-        value={sheet.rows_are_order ? 'are' : 'are not'}
-        options={[
-          { value: 'are', words: 'are' },
-          { value: 'are not', words: 'are not' },
-        ]}
-        onchoose={(told) => change({ rows_are_order: told === 'are' })}
-      /> the mixing order.
-    </p>
-    <p class="sentence for">
-      Shown for
-      <Choice
-        label="Tank"
-        value={editing.shownFor.tank ?? 0}
-        options={[
-          { value: 0, words: '100 L' },
-          ...tanks.map((tank) => ({ value: tank.id, words: tank.name, note: tank.volume })),
-        ]}
-        onchoose={(tank) => editing?.show({ tank: tank || null })}
-      />
-      {editing.shownFor.tank ? (editing.meaning?.volume ?? '') : ''} at
-      <input
-        aria-label="Strength"
-        value={editing.shownFor.strength}
-        size="6"
-        maxlength="12"
-        onchange={(event) => editing?.show({ strength: event.currentTarget.value })}
-      />.
-    </p>
+    <LeafletSentence {editing} {tanks} />
     <div class="halves">
       <div class="left">
         <Tools {editing} />
@@ -254,7 +149,7 @@
           {#if picture !== null}
             <Picture grow={grow.id} {picture} onchange={(kept) => (picture = kept)} />
           {/if}
-          <Sheet {editing} readingUnit={unit} />
+          <Sheet {editing} readingUnit={readingWords(sheet)} />
         </div>
         {#if picture === null}
           <Picture grow={grow.id} {picture} onchange={(kept) => (picture = kept)} />
@@ -305,31 +200,6 @@
 <style>
   .view {
     padding: 4px 20px 48px 32px;
-  }
-
-  .sentence {
-    font-size: 1.25rem;
-    line-height: 2;
-  }
-
-  .for {
-    margin-bottom: 12px;
-    font-size: 1.0625rem;
-  }
-
-  .sentence input {
-    font-weight: 700;
-    line-height: 1.3;
-    padding: 4px 3px 0;
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-    field-sizing: content;
-  }
-
-  .sentence .title {
-    font-size: 1.375rem;
   }
 
   .halves {

@@ -2,7 +2,7 @@
   import type { Leaflet, Problem, ReadTable } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import { ANSWERS, CELL_KINDS } from '../words/charts';
-  import { ROLES } from '../words/growing';
+  import Guesses from './Guesses.svelte';
 
   /** What was found, and beside it what was understood; questions are answered in place. */
   let {
@@ -46,8 +46,6 @@
   const leaflet = $derived(read.leaflet);
   const given = $derived(GIVEN.filter((name) => answers[name]));
   const doses = $derived(read.cells.filter((cell) => cell.kind === 'dose').length);
-  const roles = $derived(read.guesses.filter((guess) => guess.field === 'role' && guess.product));
-  const others = $derived(read.guesses.filter((guess) => guess.field === 'name' || !guess.product));
 
   let goOn = $state<HTMLButtonElement>();
 
@@ -144,25 +142,7 @@
         </button>
       </p>
     {/if}
-    {#if roles.length || others.length}
-      <h3>Guessed, to look over</h3>
-      <ul>
-        {#each others as guess (`${guess.product}${guess.field}`)}
-          <li>
-            {#if guess.product}<b>{guess.product}</b> is {guess.value} on the shelf: {guess.why}{:else}
-              {guess.field === 'medium'
-                ? 'written for water culture'
-                : 'its EC is added to the water'}: {guess.why}{/if}
-          </li>
-        {/each}
-        {#each roles as guess (guess.product)}
-          <li>
-            <b>{guess.product}</b>
-            {ROLES[guess.value as keyof typeof ROLES]}: {guess.why}
-          </li>
-        {/each}
-      </ul>
-    {/if}
+    <Guesses guesses={read.guesses} />
     <p><button class="where" onclick={onback}>Back to the text</button></p>
   </section>
 </div>
@@ -265,11 +245,6 @@
     font-size: 1.0625rem;
   }
 
-  h3 {
-    margin-top: 16px;
-    font-size: 1rem;
-  }
-
   .main {
     width: 100%;
     min-height: 52px;
@@ -309,11 +284,6 @@
 
   .problem {
     color: var(--danger);
-  }
-
-  li {
-    margin-top: 4px;
-    font-size: 0.9375rem;
   }
 
   @media screen and (width < 900px) {

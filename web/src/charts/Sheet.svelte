@@ -1,20 +1,12 @@
 <script lang="ts">
   import { tick } from 'svelte';
 
-  import type { Meaning } from '../api/client';
-  import { ROLES } from '../words/growing';
-  import { STAGE_WORDS, UNITS } from '../words/charts';
+  import { bottleWords, EC_LINES, STAGE_WORDS } from '../words/charts';
   import type { Editing } from './editing.svelte';
-  import {
-    bottleAt,
-    cellsOf,
-    HEADINGS,
-    lines,
-    pasted,
-    type Place,
-    READINGS,
-    textAt,
-  } from './sheet';
+  import { act } from './keys';
+  import Typing from './Typing.svelte';
+  import { amounts, key, marked } from './marks';
+  import { bottleAt, cellsOf, HEADINGS, pasted, type Place, READINGS, textAt } from './sheet';
 
   let { editing, readingUnit }: { editing: Editing; readingUnit: string } = $props();
 
@@ -22,39 +14,14 @@
   const sheet = $derived(editing.sheet);
   const cursor = $derived(editing.cursor);
   const first = HEADINGS.length;
-  const last = $derived(sheet.columns.length - 1);
   const readings = $derived(first + sheet.rows.length);
-  const ec = $derived(
-    {
-      added: `EC added, ${readingUnit}`,
-      total: `EC in all, ${readingUnit}`,
-      none: `EC, ${readingUnit}`,
-    }[sheet.readings],
-  );
+  const ec = $derived(`${EC_LINES[sheet.readings]}, ${readingUnit}`);
 
   let table = $state<HTMLTableElement>();
 
-  /** Places are looked up once for each cell: a line and a column in one number. */
-  const key = (line: number, column: number) => line * 1000 + column + 1;
-  const shown = $derived(
-    new Map(editing.meaning?.cells.map((c) => [key(first + c.row, c.column), c.shown])),
-  );
-  const asked = $derived(marks(editing.meaning?.problems ?? []));
-  const odd = $derived(marks(editing.meaning?.margin ?? []));
-
-  function marks(found: (Meaning['problems'][number] | Meaning['margin'][number])[]) {
-    return new Set(found.flatMap((one) => placeOf(one, 'part' in one ? one.part : 'cell')));
-  }
-
-  function placeOf(one: { row: number | null; column: number | null }, part: string): number[] {
-    if (one.row !== null) return [key(first + one.row, part === 'name' ? -1 : (one.column ?? -1))];
-    return one.column === null ? [] : [key(lineOf(part), one.column)];
-  }
-
-  function lineOf(part: string): number {
-    const at = HEADINGS.indexOf(part as never);
-    return at >= 0 ? at : part === 'cell' ? 0 : readings + READINGS.indexOf(part as never);
-  }
+  const shown = $derived(amounts(editing.meaning));
+  const asked = $derived(marked(sheet, editing.meaning?.problems ?? []));
+  const odd = $derived(marked(sheet, editing.meaning?.margin ?? []));
 
   function goTo(place: Place, edit: boolean) {
     if (editing.text !== undefined) editing.settle();
@@ -84,77 +51,11 @@
       ?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
   }
 
-  const ARROWS: Record<string, [number, number]> = {
-    ArrowDown: [1, 0],
-    ArrowUp: [-1, 0],
-    ArrowLeft: [0, -1],
-    ArrowRight: [0, 1],
-  };
-
   function press(event: KeyboardEvent) {
-    if (editing.text !== undefined || !act(event)) return;
+    if (editing.text !== undefined || !act(editing, event, (text) => void begin(text))) return;
     event.preventDefault();
     event.stopPropagation();
     void tick().then(reveal);
-  }
-
-  /** Whether the key was for the sheet. */
-  function act(event: KeyboardEvent): boolean {
-    const { key: pressed, shiftKey } = event;
-    const arrow = ARROWS[pressed];
-    if (event.ctrlKey || event.metaKey) return actAll(pressed.toLowerCase(), shiftKey);
-    if (event.altKey) return arrow ? moveAlong(arrow) : false;
-    if (arrow) editing.move(...arrow);
-    else if (pressed === 'Tab') return along(shiftKey ? -1 : 1);
-    else if (pressed === 'Home') editing.goTo({ line: cursor.line, column: 0 });
-    else if (pressed === 'End') editing.goTo({ line: cursor.line, column: last });
-    else return actOnCell(pressed, shiftKey);
-    return true;
-  }
-
-  function actOnCell(pressed: string, shift: boolean): boolean {
-    if (pressed === 'Enter' || pressed === 'F2') void begin(textAt(sheet, cursor));
-    else if (pressed === 'Delete' || pressed === 'Backspace') editing.type(cursor, '');
-    else if (pressed === 'Insert' && shift) editing.insertColumn();
-    else if (pressed === 'Insert') editing.insertRow();
-    else if (pressed === '=') editing.sameAsLeft();
-    else if (pressed.length === 1 && pressed !== '?') void begin(pressed);
-    else return false;
-    return true;
-  }
-
-  function actAll(pressed: string, shift: boolean): boolean {
-    if (pressed === 'y' || (pressed === 'z' && shift)) editing.redo();
-    else if (pressed === 'z') editing.undo();
-    else if (pressed === 'delete' && shift) editing.removeColumn();
-    else if (pressed === 'delete') editing.removeRow();
-    else return false;
-    return true;
-  }
-
-  function moveAlong([down, across]: [number, number]): boolean {
-    if (down) editing.moveRow(down);
-    else editing.moveColumn(across);
-    return true;
-  }
-
-  /** Tab goes on to the next line at the end of one, and leaves the sheet at its ends. */
-  function along(by: number): boolean {
-    const { line, column } = cursor;
-    const next = column + by;
-    if (next >= -1 && next < sheet.columns.length) editing.move(0, by);
-    else if (line + by < 0 || line + by >= lines(sheet)) return false;
-    else editing.goTo({ line: line + by, column: by > 0 ? -1 : sheet.columns.length - 1 });
-    return true;
-  }
-
-  function typing(event: KeyboardEvent) {
-    if (event.key === 'Enter') void leave(event.shiftKey ? -1 : 1, 0);
-    else if (event.key === 'Tab') void leave(0, event.shiftKey ? -1 : 1);
-    else if (event.key === 'Escape') cancel();
-    else return event.stopPropagation();
-    event.preventDefault();
-    event.stopPropagation();
   }
 
   function cancel() {
@@ -169,34 +70,7 @@
     event.preventDefault();
     editing.change(pasted(sheet, cursor, cellsOf(text)));
   }
-
-  function enter(input: HTMLInputElement) {
-    input.focus();
-    // What was typed over a cell goes on behind the letter, what is edited is chosen whole.
-    if (editing.text === textAt(sheet, cursor)) input.select();
-  }
-
-  function bottleWords(at: number): string {
-    const row = sheet.rows[at];
-    if (!row) return '';
-    const unit = row.unit ? UNITS[row.unit] : 'no unit yet';
-    return `${ROLES[row.role]} · ${unit}`;
-  }
 </script>
-
-{#snippet field(line: number, column: number)}
-  <input
-    class="typing"
-    aria-label={column < 0 ? 'Name' : 'Cell'}
-    bind:value={editing.text}
-    maxlength={column < 0 || line === 0 ? 60 : 60}
-    autocomplete="off"
-    spellcheck="false"
-    onkeydown={typing}
-    onblur={() => editing.settle()}
-    {@attach enter}
-  />
-{/snippet}
 
 {#snippet cell(line: number, column: number, text: string, below: string)}
   {@const here = cursor.line === line && cursor.column === column}
@@ -210,7 +84,7 @@
     ondblclick={() => goTo({ line, column }, true)}
   >
     {#if here && editing.text !== undefined}
-      {@render field(line, column)}
+      <Typing {editing} onleave={leave} oncancel={cancel} />
     {:else}
       <b>{text}</b>
     {/if}
@@ -263,11 +137,11 @@
             ondblclick={() => goTo({ line, column: -1 }, true)}
           >
             {#if here && editing.text !== undefined}
-              {@render field(line, -1)}
+              <Typing {editing} onleave={leave} oncancel={cancel} />
             {:else}
               <b>{row.name || '…'}</b>
             {/if}
-            <small>{bottleWords(at)}</small>
+            <small>{bottleWords(row)}</small>
           </td>
           {#each sheet.columns as column, place (column.key)}
             {@render cell(line, place, row.cells[place] ?? '', shown.get(key(line, place)) ?? '')}
@@ -305,9 +179,6 @@
     border-collapse: separate;
     border-spacing: 0;
     min-width: 100%;
-  }
-
-  table:focus-visible {
     outline-offset: -3px;
   }
 
@@ -324,7 +195,6 @@
 
   td {
     position: relative;
-    cursor: cell;
   }
 
   td b {
@@ -428,15 +298,5 @@
   .odd small {
     color: var(--heed);
     font-weight: 700;
-  }
-
-  .typing {
-    width: 100%;
-    min-width: 64px;
-    padding: 0;
-    font: 700 1rem/1.25 var(--figures);
-    background: none;
-    border: 0;
-    outline: none;
   }
 </style>

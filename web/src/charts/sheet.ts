@@ -16,6 +16,9 @@ export const READINGS = ['ec', 'ph'] as const;
 
 export const STAGES = ['seedling', 'leaf', 'transition', 'flower', 'ripen', 'flush'] as const;
 
+/** Signs of a name or a figure, as the server takes them. */
+export const LONGEST = 60;
+
 export function lines(sheet: Leaflet): number {
   return HEADINGS.length + sheet.rows.length + READINGS.length;
 }
@@ -171,7 +174,7 @@ export function pasted(sheet: Leaflet, from: Place, texts: string[][]): Leaflet 
       line = HEADINGS.length + made.rows.length - 1;
     }
     for (const [across, text] of row.entries()) {
-      made = typed(made, { line, column: from.column + across }, text.slice(0, 60));
+      made = typed(made, { line, column: from.column + across }, text.slice(0, LONGEST));
     }
   }
   return made;
@@ -198,3 +201,8 @@ export const EMPTY: Leaflet = {
 
 /** The chart kept last on this page: its sheet, at an address of its own now, shows the way on. */
 export const justKept = { chart: 0 };
+
+/** What its EC row is typed in, the ppm scale named. */
+export function readingWords(sheet: Leaflet): string {
+  return sheet.reading_unit === 'ppm' ? `ppm ${sheet.ppm_scale ?? ''}` : sheet.reading_unit;
+}

@@ -1,4 +1,5 @@
 import type { LeafletColumn, LeafletRow, Shapes } from '../api/client';
+import { ROLES } from './growing';
 
 export const STAGE_WORDS = {
   seedling: 'seedling',
@@ -66,3 +67,15 @@ export const ANSWERS: Record<string, string> = {
   '700': 'ppm 700',
   ...UNITS,
 };
+
+/** The line of EC on a sheet. */
+export const EC_LINES = {
+  added: 'EC added',
+  total: 'EC in all',
+  none: 'EC',
+} as const satisfies Record<Shapes['Readings'], string>;
+
+/** What stands below a bottle's name. */
+export function bottleWords(row: LeafletRow): string {
+  return `${ROLES[row.role]} · ${row.unit ? UNITS[row.unit] : 'no unit yet'}`;
+}
