@@ -3,12 +3,12 @@
 from server.api.openapi import api
 from server.charts.api import router as charts
 from server.charts.files import router as chart_files
-from server.charts.library import router as library
 from server.grows.order_preferences import router as order_preferences
 from server.grows.sign_in import router as sign_in
 from server.grows.units import router as units
 from server.guided.api import router as guided
 from server.leaflets.api import router as leaflets
+from server.leaflets.library import router as library
 from server.leaflets.pictures import router as pictures
 from server.overview.api import router as overview
 from server.planning.api import router as planning

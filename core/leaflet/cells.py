@@ -48,6 +48,7 @@ _USED = frozenset(["x", "✓", "✔", "yes", "y", "•", "●", "use", "used"])
 _UP_TO = re.compile(
     r"(?:up to|max\.?|maximum|no more than|not more than|at most|less than|below|under|[<≤])\s*"
 )
+_ABOUT = re.compile(r"(?:~|≈|ca\.?|c\.|approx\w*\.?|about|around)\s*(?=[\d.,])")
 _MARK = re.compile(r"\s*(\*+|†+|‡|[¹²³⁴⁵⁶⁷⁸⁹]+\)?|\b\d\))$")
 _IN_BRACKETS = re.compile(r"\s*[(\[]([^)\]]*)[)\]]$")
 _UNTIL = re.compile(
@@ -166,6 +167,8 @@ def _is_aside(inside: str) -> bool:
 
 def _dose(text: str, until: Fraction | None, note: str, habits: DoseCellHabits) -> DoseCell:
     what = "a dose such as 4, 1/2, 2-3 or 4 mL/L"
+    if about := _ABOUT.match(text):
+        text, note = text[about.end() :], f"{about[0].strip()} {note}".strip()
     up_to = _UP_TO.match(text)
     if up_to:
         text = text[up_to.end() :]

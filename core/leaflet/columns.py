@@ -161,6 +161,10 @@ def labels_of(heads: Sequence[Head]) -> list[str]:
         if above and finest.count(head.label) > 1:
             label = f"{above[-1]}, {label[:1].lower()}{label[1:]}"
         labels.append(label[:LONGEST_WORDS])
+    again = {label for label in labels if labels.count(label) > 1}
+    for label in again:  # "Bloom" over three columns: one chooses a column by its label
+        for number, at in enumerate([n for n, one in enumerate(labels) if one == label], 1):
+            labels[at] = f"{label[: LONGEST_WORDS - 4]} {number}"
     return labels
 
 

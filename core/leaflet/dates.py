@@ -44,6 +44,25 @@ def read_day(text: str) -> Day | None:
     return None
 
 
+def read_span(text: str) -> tuple[Day, int] | None:
+    """A span of days such as `1-7 Mar` or `29 Mar - 11 Apr`: its first day, and how many it has.
+
+    >>> read_span("29 Mar – 11 Apr")
+    (Day(month=3, day=29, year=None, turned=False), 14)
+    """
+    parts = re.split(r" ?(?:-|–|—|\bto\b) ?", text.strip(), maxsplit=1)
+    if len(parts) != 2:
+        return None
+    last = read_day(parts[1])
+    first = read_day(parts[0])
+    if last and first is None and parts[0].isdigit() and len(parts[0]) <= 2:
+        first = _valid(Day(last.month, int(parts[0]), last.year))
+    if last is None and first and parts[1].isdigit() and len(parts[1]) <= 2:
+        last = _valid(Day(first.month, int(parts[1]), first.year))
+    days = days_between(first, last) if first and last else None
+    return (first, days + 1) if first and days else None
+
+
 def days_between(first: Day, later: Day) -> int | None:
     """Days from one to the next, into the new year where it goes backwards; None beyond a season.
 

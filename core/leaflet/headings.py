@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from functools import lru_cache
 
 from core.chart import Stage
-from core.leaflet.dates import Day, read_day
+from core.leaflet.dates import Day, read_day, read_span
 
 _STAGES: tuple[tuple[Stage, str], ...] = (
     (Stage.FLUSH, r"flush(?:ing|ed)?|rins(?:e|ing)|leach(?:ing)?|(?:plain|clear|clean) water"
@@ -55,6 +55,8 @@ _WEEKS = re.compile(
 _NTH_WEEK = re.compile(rf"\b(\d{{1,3}})(?:st|nd|rd|th|\.) {_WEEK}(?![a-z])")
 _WEEKS_LONG = re.compile(rf"\b(\d{{1,2}})(?: ?{_TO} ?(\d{{1,2}}))? ?(?:weeks?|wks?)\b")
 _DAYS = re.compile(rf"\bdays? ?(\d{{1,3}}) ?{_TO} ?(?:day )?(\d{{1,3}})\b")
+_MONTH = re.compile(r"\b(?:month|mth) ?(\d{1,2})\b|\b(\d{1,2})(?:st|nd|rd|th) month\b")
+_MONTH_DAYS = 30
 _DAYS_LONG = re.compile(r"\b(\d{1,3}) ?(?:days?|d)\b")
 _DAY = re.compile(r"\bday ?(\d{1,3})\b")
 _NUMBER = re.compile(rf"(?P<low>\d{{1,3}})(?: ?{_TO} ?(?P<high>\d{{1,3}}))?")
@@ -108,6 +110,8 @@ def read_heading(text: str) -> Heading | None:  # noqa: PLR0911 -- one way out a
     low = _spelled(text)
     if date := read_day(text):
         return Heading(text, date=date)
+    if span := read_span(text):
+        return Heading(text, date=span[0], days=span[1])
     if number := _NUMBER.fullmatch(low):
         return Heading(text, number=_span(number["low"], number["high"]))
     stage = stage_in(low)
@@ -157,6 +161,8 @@ def _length(low: str) -> tuple[tuple[int, int] | None, int | None, int | None]:
         days = int(found[1])
     elif found := _DAY.search(low):
         day = int(found[1])
+    elif _MONTH.search(low):
+        days = _MONTH_DAYS
     return weeks, days, day
 
 

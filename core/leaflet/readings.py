@@ -102,8 +102,18 @@ def _read_spans(row: ReadingRow, habits: DoseCellHabits, made: ReadRows) -> None
         except InputError as error:
             _ask_cell(cell, error.message, made)
             continue
-        row.units[at] = unit or row.name.unit or ReadingUnit.MS_CM
+        row.units[at] = unit or _unit_by_size(row, row.spans[at][1])
         row.scales[at] = ppm_scale_in(cell.text) or row.name.scale
+
+
+def _unit_by_size(row: ReadingRow, figure: Fraction) -> ReadingUnit:
+    """The unit of a figure that does not say: under "EC / ppm" what is below 20 is in mS/cm."""
+    if row.name.in_both and figure < _LEAST_PPM:
+        return ReadingUnit.MS_CM
+    return row.name.unit or ReadingUnit.MS_CM
+
+
+_LEAST_PPM = 20
 
 
 def _span(
@@ -121,6 +131,8 @@ def _span(
     if found := re.match(r"(ec|cf|ppm|tds|ph)\b\s*[:=]?\s*", low):
         unit = unit or _LEADING.get(found[1])
         low = low[found.end() :]
+    if twice := re.fullmatch(r"(\d+(?:[.,]\d+)?) ?/ ?(\d{3,5})", low):
+        low, unit = twice[1], ReadingUnit.MS_CM  # 1.2 / 600: mS/cm, and the same in ppm
     low = re.sub(r"(?<=\d) ?(?:~|…|\.{2,3}|/| or ) ?(?=\d)", "-", low)
     if re.fullmatch(r"[1-9]\d{0,2},\d{3}", low) and habits.comma != "decimal":
         low = low.replace(",", "")

@@ -36,6 +36,7 @@ class RowName:
         scale: of ppm, where it is said.
         readings: added or total, where it is said.
         end: which end of a range.
+        in_both: whether it names EC and ppm at once; each figure tells by its size which it is.
     """
 
     kind: RowKind
@@ -43,6 +44,7 @@ class RowName:
     scale: PpmScale | None = None
     readings: Readings | None = None
     end: End = End.BOTH
+    in_both: bool = False
 
 
 _EC = re.compile(
@@ -111,7 +113,8 @@ def read_row_name(name: str) -> RowName:
 def _ec_row(low: str, name: str) -> RowName:
     unit = next((unit for unit, words in _VALUE_UNITS if words.search(low)), None)
     scale = ppm_scale_in(name) if unit is ReadingUnit.PPM else None
-    return RowName(RowKind.EC, unit, scale, readings_in(name), _end(low))
+    both = unit is ReadingUnit.PPM and bool(re.search(r"\be\.?c\.?\b|\bms\b|conductivity", low))
+    return RowName(RowKind.EC, unit, scale, readings_in(name), _end(low), both)
 
 
 def _end(low: str) -> End:

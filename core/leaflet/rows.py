@@ -152,7 +152,9 @@ def _kind(label: Cell, unit_cell: Cell | None, cells: dict[int, Cell]) -> RowKin
     return RowKind.NOTE if nothing or (cells and not _has_figures(cells)) else kind
 
 
-_TWO = re.compile(r"\b(?:a|1|one|i) ?(?:\+|&|and|/|,) ?(?:b|2|two|ii)\b", re.IGNORECASE)
+_TWO = re.compile(
+    r"\b(?:a|1|one|i) ?(?:\+|&|\band\b|/|,) ?(?:part |bottle )?(?:b|2|two|ii)\b", re.IGNORECASE
+)
 
 
 def _sort_bottle(bottle: BottleRow, body: Body, *, kept: bool) -> None:

@@ -30,7 +30,7 @@ _GALLON = (
 _VOLUME = (
     rf"(?:a |an |each |every |one )?(?:(?P<count>\d{{1,4}}) ?(?:x )?)?"
     rf"(?:(?P<cubic>m3|m³|cubic met(?:er|re)s?)|(?P<short>[ui](?:s|k|mp)g)\b|{_GALLON}"
-    r"|(?P<litre>l(?:t|tr|ts)?|lit(?:er|re)s?)\b)"
+    r"|(?P<litre>l(?:t|tr|trs|ts)?|lit(?:er|re)s?)\b)(?: (?:of )?(?:tap |plain |your )?water\b)?"
 )
 _PER = r" ?(?:/|\bper\b|\bin\b|\bto\b|\beach\b|\bpro\b|\bpar\b|\bfor\b) ?"
 _MEASURE = "|".join(f"(?P<{name}>{words})" for name, words in _MEASURE_WORDS.items())

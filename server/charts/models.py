@@ -7,7 +7,7 @@ from core.limits import LONGEST_NAME
 from server.grows.scope import Owned
 
 
-class Chart(Owned):  # type: ignore[django-manager-missing]  # tanks are a room above
+class Chart(Owned):
     """A leaflet, under one name through all its versions."""
 
     name = models.CharField(max_length=80)

@@ -18,10 +18,10 @@ from core.leaflet.sheet import read_sheet
 from core.limits import LARGEST_BYTES
 from core.tables import FileTable, read_table_file
 from server.api.shapes import ErrorOut, Outdated
-from server.charts.library import name_taken
 from server.charts.models import Chart, ChartVersion, LeafletPicture
 from server.charts.store import add_version, stored_charts
 from server.grows.scope import Scope
+from server.leaflets.library import name_taken
 from server.leaflets.meaning import MeaningIn, MeaningOut, meaning_of
 from server.leaflets.shelf import bottles_on_shelf
 

@@ -127,7 +127,7 @@ class Tank(Stamped):
     litres = models.DecimalField(max_digits=18, decimal_places=9)
     water = models.ForeignKey(WaterSource, models.PROTECT, related_name="+")
     chart = models.ForeignKey(
-        "charts.Chart", models.SET_NULL, null=True, blank=True, related_name="tanks"
+        "charts.Chart", models.SET_NULL, null=True, blank=True, related_name="+"
     )
     column = models.CharField(max_length=LONGEST_NAME, blank=True)
     held = models.BooleanField("stays in that column, as leafy herbs do", default=False)

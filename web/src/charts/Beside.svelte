@@ -66,12 +66,14 @@
       }),
     );
     differs = data?.differences.map((one) => one.words) ?? [];
+    editing.differs = data?.differences ?? [];
     beside = data?.beside ?? [];
   }
 
   $effect(() => {
     const before = found?.versions.find((one) => one.id !== found.version);
-    if (before) void compare(before.id);
+    // Beside itself nothing differs, and what a table cannot hold is told all the same.
+    if (found) void compare(before?.id ?? found.version);
   });
 </script>
 

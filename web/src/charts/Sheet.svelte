@@ -5,8 +5,8 @@
   import type { Editing } from './editing.svelte';
   import { act } from './keys';
   import Typing from './Typing.svelte';
-  import { amounts, key, marked } from './marks';
-  import { bottleAt, cellsOf, HEADINGS, pasted, type Place, READINGS, textAt } from './sheet';
+  import { amounts, differing, key, marked } from './marks';
+  import { cellsOf, HEADINGS, pasted, type Place, READINGS, saidAt, textAt } from './sheet';
 
   let { editing, readingUnit }: { editing: Editing; readingUnit: string } = $props();
 
@@ -22,6 +22,7 @@
   const shown = $derived(amounts(editing.meaning));
   const asked = $derived(marked(sheet, editing.meaning?.problems ?? []));
   const odd = $derived(marked(sheet, editing.meaning?.margin ?? []));
+  const other = $derived(differing(sheet, editing.differs));
 
   function goTo(place: Place, edit: boolean) {
     if (editing.text !== undefined) editing.settle();
@@ -76,9 +77,15 @@
   {@const here = cursor.line === line && cursor.column === column}
   {@const place = key(line, column)}
   <td
-    role="gridcell"
+    role={column < 0 ? 'rowheader' : 'gridcell'}
     id="{id}-{line}-{column}"
-    class={{ here, asked: asked.has(place), odd: odd.has(place) }}
+    class={{
+      name: column < 0,
+      here,
+      asked: asked.has(place),
+      odd: odd.has(place),
+      other: other.has(place),
+    }}
     aria-selected={here}
     onclick={() => goTo({ line, column }, false)}
     ondblclick={() => goTo({ line, column }, true)}
@@ -88,7 +95,15 @@
     {:else}
       <b>{text}</b>
     {/if}
-    <small>{asked.has(place) ? '? ' : odd.has(place) ? '△ ' : ''}{below}</small>
+    <small
+      >{asked.has(place)
+        ? '? '
+        : odd.has(place)
+          ? '△ '
+          : other.has(place)
+            ? '≠ '
+            : ''}{below}</small
+    >
   </td>
 {/snippet}
 
@@ -127,22 +142,8 @@
     <tbody>
       {#each sheet.rows as row, at (row.key)}
         {@const line = first + at}
-        {@const here = cursor.line === line && cursor.column === -1}
         <tr>
-          <td
-            role="rowheader"
-            class={['name', { here, asked: asked.has(key(line, -1)), odd: odd.has(key(line, -1)) }]}
-            id="{id}-{line}--1"
-            onclick={() => goTo({ line, column: -1 }, false)}
-            ondblclick={() => goTo({ line, column: -1 }, true)}
-          >
-            {#if here && editing.text !== undefined}
-              <Typing {editing} onleave={leave} oncancel={cancel} />
-            {:else}
-              <b>{row.name || '…'}</b>
-            {/if}
-            <small>{bottleWords(row)}</small>
-          </td>
+          {@render cell(line, -1, row.name || '…', bottleWords(row))}
           {#each sheet.columns as column, place (column.key)}
             {@render cell(line, place, row.cells[place] ?? '', shown.get(key(line, place)) ?? '')}
           {/each}
@@ -160,10 +161,7 @@
   </table>
 </div>
 <p class="unseen" role="status">
-  {bottleAt(sheet, cursor.line) === undefined
-    ? ''
-    : sheet.rows[bottleAt(sheet, cursor.line) ?? 0]?.name},
-  {sheet.columns[cursor.column]?.label ?? 'name'}: {textAt(sheet, cursor) || 'blank'}
+  {saidAt(sheet, cursor)}
   {shown.get(key(cursor.line, cursor.column)) ?? ''}
 </p>
 
@@ -292,6 +290,10 @@
 
   .asked {
     background: #f6e9d4;
+  }
+
+  .other {
+    box-shadow: inset 4px 0 0 var(--water-wash);
   }
 
   .asked small,

@@ -1,4 +1,11 @@
-import { answered, api, type Leaflet, type Meaning, type Problem } from '../api/client';
+import {
+  answered,
+  api,
+  type Leaflet,
+  type Meaning,
+  type Problem,
+  type Shapes,
+} from '../api/client';
 import { Latest } from '../planning/latest';
 import {
   bottleAt,
@@ -37,6 +44,8 @@ export class Editing {
   text = $state<string | undefined>();
   meaning = $state.raw<Meaning | undefined>();
   problem = $state.raw<Problem | undefined>();
+  /** What differs from the version beside it. */
+  differs = $state.raw<Shapes['DifferenceOut'][]>([]);
   shownFor = $state.raw<ShownFor>({ tank: null, strength: '100 %', feeds: true });
   /** Bottles typed here whose role nobody has chosen yet: it follows their name. */
   #guessed: string[] = [];

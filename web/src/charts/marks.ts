@@ -21,6 +21,22 @@ export function marked(
   return new Set(found.flatMap((one) => placeOf(sheet, one, 'part' in one ? one.part : 'cell')));
 }
 
+/** The cells that differ from the version beside the sheet. */
+export function differing(
+  sheet: Leaflet,
+  found: { product: string | null; column: string | null }[],
+): Set<number> {
+  const rows = new Map(sheet.rows.map((row, at) => [row.key, at]));
+  const columns = new Map(sheet.columns.map((column, at) => [column.key, at]));
+  return new Set(
+    found.map(({ product, column }) => {
+      const row = rows.get(product ?? '');
+      const across = columns.get(column ?? '') ?? -1;
+      return key(row === undefined ? 0 : HEADINGS.length + row, across);
+    }),
+  );
+}
+
 function placeOf(
   sheet: Leaflet,
   { row, column }: { row: number | null; column: number | null },

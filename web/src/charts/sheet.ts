@@ -206,3 +206,11 @@ export const justKept = { chart: 0 };
 export function readingWords(sheet: Leaflet): string {
   return sheet.reading_unit === 'ppm' ? `ppm ${sheet.ppm_scale ?? ''}` : sheet.reading_unit;
 }
+
+/** A cell in words, for who hears the sheet. */
+export function saidAt(sheet: Leaflet, place: Place): string {
+  const bottle = bottleAt(sheet, place.line);
+  const line = bottle === undefined ? (fieldAt(sheet, place.line) ?? '') : sheet.rows[bottle]?.name;
+  const column = sheet.columns[place.column]?.label ?? 'name';
+  return `${line}, ${column}: ${textAt(sheet, place) || 'blank'}`;
+}

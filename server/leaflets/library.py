@@ -19,6 +19,7 @@ from server.charts.models import Chart, ChartVersion
 from server.charts.store import StoredChart, stored_charts
 from server.grows.scope import Scope
 from server.shelf.models import Product
+from server.tanks.models import Tank
 
 router = Router(tags=["charts"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
@@ -82,8 +83,8 @@ def _cards(scope: Scope, charts: list[Chart]) -> list[ChartCard]:
     stored = stored_charts(scope.grow, scope.all(ChartVersion), list(newest.values()))
     tags = dict(scope.all(Product).values_list("pk", "tag"))
     used: dict[int, list[str]] = {}
-    tanks = scope.all(Chart).filter(pk__in=numbers, tanks__isnull=False).order_by("tanks__position")
-    for chart, tank in tanks.values_list("pk", "tanks__name"):
+    tanks = scope.all(Tank).filter(chart__in=numbers).order_by("position", "pk")
+    for chart, tank in tanks.values_list("chart", "name"):
         used.setdefault(chart, []).append(tank)
     return [
         _card(chart, newest[chart.pk], stored[newest[chart.pk]], tags, counts, used)
