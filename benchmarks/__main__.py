@@ -8,9 +8,9 @@ from benchmarks import pages, rules, safety, serving, vessels
 def main() -> None:
     """Rules, server, queries, pages."""
     django.setup()
-    from benchmarks import queries
+    from benchmarks import leaflets, queries
 
-    for part in (rules, safety, vessels, serving, queries, pages):
+    for part in (rules, safety, vessels, serving, queries, pages, leaflets):
         part.report()
         print()
 

@@ -10,7 +10,7 @@ from playwright.sync_api import Page, sync_playwright
 from benchmarks.serving import running_server
 
 _DIST = Path(__file__).resolve().parent.parent / "web" / "dist"
-_CHROMIUM_FLAGS = [
+CHROMIUM_FLAGS = [
     "--no-sandbox", "--disable-gpu", "--disable-background-networking",
     "--disable-component-update", "--disable-sync", "--no-first-run",
 ]  # fmt: skip
@@ -94,7 +94,7 @@ def report() -> None:
     _weigh()
     with running_server() as port, sync_playwright() as playwright:
         browser = playwright.chromium.launch(
-            executable_path="/usr/bin/chromium", args=_CHROMIUM_FLAGS
+            executable_path="/usr/bin/chromium", args=CHROMIUM_FLAGS
         )
         page = browser.new_page(viewport={"width": 1280, "height": 800})
         taken = _press_keys(page, port)

@@ -14,7 +14,7 @@ After = Annotated[int, Query(0, ge=0, le=2**63 - 1)]
 _Thing = TypeVar("_Thing", bound=Model)
 
 
-def page_of(things: QuerySet[_Thing]) -> tuple[list[_Thing], bool]:
+def page_of(things: QuerySet[_Thing], most: int = LONGEST_PAGE) -> tuple[list[_Thing], bool]:
     """The first of things that are in order, and whether more follow."""
-    found = list(things[: LONGEST_PAGE + 1])
-    return found[:LONGEST_PAGE], len(found) > LONGEST_PAGE
+    found = list(things[: most + 1])
+    return found[:most], len(found) > most

@@ -25,7 +25,7 @@ class RowOut(Schema):
     tag: str
 
 
-class ChartOut(Schema):
+class ChartBrief(Schema):
     """A chart in its newest version, whose number is `id`; `chart` is the same for all versions."""
 
     id: int
@@ -34,10 +34,27 @@ class ChartOut(Schema):
     name: str
     maker: str
     medium: Medium
+
+
+class ChartOut(ChartBrief):
+    """A version of a chart, with what one chooses a mix from."""
+
     readings: Readings
     rows_are_order: bool
     columns: list[ColumnOut]
     rows: list[RowOut]
+
+
+def chart_brief(version: ChartVersion, medium: str | None) -> ChartBrief:
+    """A version of a chart, for a list; what it was written for as its document says it."""
+    return ChartBrief(
+        id=version.pk,
+        chart=version.chart_id,
+        version=version.number,
+        name=version.chart.name,
+        maker=version.chart.maker,
+        medium=Medium(medium or Medium.WATER),
+    )
 
 
 def chart_out(version: ChartVersion, stored: StoredChart, tags: Mapping[int, str]) -> ChartOut:

@@ -54,6 +54,9 @@ class ChartCards(Schema):
     after: int | None
 
 
+CARDS = 48
+"""Cards on one page: each draws its chart."""
+
 Search = Annotated[str, Query("", max_length=80)]
 Archived = Annotated[bool, Query(False)]
 
@@ -69,7 +72,7 @@ def library(
     found = scope.all(Chart).filter(archived_at__isnull=not archived, pk__gt=after)
     for word in search.replace("\x00", " ").split()[:6]:
         found = found.filter(name__icontains=word) | found.filter(maker__icontains=word)
-    page, more = page_of(found.order_by("pk"))
+    page, more = page_of(found.order_by("pk"), CARDS)
     cards = _cards(scope, page)
     return ChartCards(items=cards, after=page[-1].pk if more else None)
 

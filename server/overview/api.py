@@ -7,6 +7,8 @@ from ninja import Router, Schema
 from core.order_rules import CalmagPlace, LivePlace, RowsPlace, SilicaPlace
 from server.api.pages import After, page_of
 from server.api.shapes import ErrorOut
+from server.charts.api import newest_versions, whole_charts
+from server.charts.presenting import ChartOut
 from server.grows.scope import Scope
 from server.grows.units import UnitsOut, units_out
 from server.guided.models import Mix
@@ -85,3 +87,17 @@ def tanks(request: HttpRequest, grow_id: int, after: After) -> TankPage:
         items=[tank_out(scope, tank, mixes=mixes, last=mixed) for tank in page],
         after=page[-1].pk if more else None,
     )
+
+
+@router.get(
+    "/grows/{grow_id}/charts-in-use",
+    response={200: list[ChartOut], **_ANSWERS},
+    operation_id="charts_in_use",
+)
+def charts_in_use(request: HttpRequest, grow_id: int) -> list[ChartOut]:
+    """The charts that tanks are fed by, whole; where no tank has one, the first of the grow."""
+    scope = Scope.enter(request.user, grow_id)
+    fed = scope.all(Tank).exclude(chart=None).values("chart")
+    newest = newest_versions(scope)
+    # A tank that is fed by a chart that was put away is fed by it all the same.
+    return whole_charts(scope, newest.filter(chart__in=fed) or newest[:1])

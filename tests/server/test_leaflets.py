@@ -16,6 +16,7 @@ from core.leaflet import TableRequest, read_table
 from core.tables import read_table_file
 from server.charts.models import Chart, ChartVersion
 from server.charts.store import publish_chart, stored_charts
+from server.leaflets.library import CARDS
 from server.shelf.models import Product
 from tests.server.conftest import SMALL_CHART, Yard
 
@@ -202,12 +203,13 @@ def test_the_library_asks_as_few_queries_for_many_charts(neighbour: Yard) -> Non
     at = f"/api/grows/{neighbour.grow.pk}/library"
     with CaptureQueriesContext(connection) as few:
         neighbour.client.get(at)
-    for n in range(130):
+    for n in range(CARDS + 10):
         publish_chart(neighbour.grow, document_of(FeedChart, {**SMALL_CHART, "name": f"C {n}"}))
     with CaptureQueriesContext(connection) as many:
         page = neighbour.client.get(at).json()
-    assert len(page["items"]) == 100
-    assert page["after"] is not None
+    assert len(page["items"]) == CARDS
+    rest = neighbour.client.get(f"{at}?after={page['after']}").json()
+    assert (len(rest["items"]), rest["after"]) == (11, None)
     assert len(many) <= len(few)
 
 

@@ -61,6 +61,26 @@ def test_pages_joined_are_the_whole_list(neighbour: Yard, name: str) -> None:
     assert len(many) <= len(few)
 
 
+def test_charts_come_whole_where_tanks_are_fed_by_them(neighbour: Yard) -> None:
+    """The list names all that are not put away; columns come of those in use, or asked for."""
+    _charts(neighbour)
+    at = f"/api/grows/{neighbour.grow.pk}"
+    first = neighbour.client.get(f"{at}/charts").json()["items"][0]
+    assert set(first) == {"id", "chart", "version", "name", "maker", "medium"}
+    [used] = neighbour.client.get(f"{at}/charts-in-use").json()
+    assert (used["chart"], len(used["columns"])) == (neighbour.version.chart_id, 1)
+    other = next(one for one in neighbour.listed("charts") if one["name"] == "Chart 7")
+    whole = neighbour.client.get(f"{at}/chart-versions/{other['id']}").json()
+    assert {name: whole[name] for name in other} == other
+    assert [row["key"] for row in whole["rows"]] == ["a", "b"]
+    neighbour.send("PATCH", f"{at}/charts/{other['chart']}", {"archived": True})
+    assert other["id"] not in [one["id"] for one in neighbour.listed("charts")]
+    neighbour.send("PATCH", f"{at}/charts/{used['chart']}", {"archived": True})
+    assert neighbour.client.get(f"{at}/charts-in-use").json() == [used]
+    Tank.objects.filter(grow=neighbour.grow).update(chart=None)
+    assert len(neighbour.client.get(f"{at}/charts-in-use").json()) == 1
+
+
 @pytest.mark.parametrize("name", MAKING)
 def test_a_page_begins_where_it_can(yard: Yard, neighbour: Yard, name: str) -> None:
     at = f"/api/grows/{neighbour.grow.pk}/{name}"

@@ -60,6 +60,8 @@ BODIES: dict[str, dict[str, object]] = {
     "record": {},
     "leaflet": {},
     "library": {},
+    "charts-in-use": {},
+    "{version_id}": {},
     "{chart_id}": {"maker": "Somebody"},
     "copy": {},
     "{key}": {},

@@ -1,7 +1,5 @@
 import { createRouter } from 'sv-router';
 
-import ChartsView from './charts/ChartsView.svelte';
-import LeafletPage from './charts/LeafletPage.svelte';
 import GuidedPage from './guided/GuidedPage.svelte';
 import PlanningView from './planning/PlanningView.svelte';
 import ShelfView from './shelf/ShelfView.svelte';
@@ -19,8 +17,9 @@ export const { navigate, route } = createRouter({
     '/tanks/:tank/mix': PlanningView,
     '/water': WaterView,
     '/shelf': ShelfView,
-    '/charts': ChartsView,
-    '/charts/:chart': LeafletPage,
+    // Who only mixes need not fetch the sheet that leaflets are typed on.
+    '/charts': () => import('./charts/ChartsView.svelte'),
+    '/charts/:chart': () => import('./charts/LeafletPage.svelte'),
     layout: Shell,
   },
   '*': Home,

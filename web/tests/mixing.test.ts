@@ -9,6 +9,7 @@ const grow = {
   takeUsual: vi.fn(),
   takeRanges: vi.fn(),
   goToTank: vi.fn(),
+  whole: vi.fn(),
 };
 
 const { post, put } = vi.hoisted(() => ({ post: vi.fn(), put: vi.fn() }));

@@ -9,7 +9,13 @@ export type Tank = Shapes['TankOut'];
 export type Chart = Shapes['ChartOut'];
 export type Water = Shapes['WaterOut'];
 /** What a grow has, as a screen holds it: what holds for all of it, and its lists in whole. */
-export type Quay = Shapes['GrowOverview'] & { tanks: Tank[]; waters: Water[]; charts: Chart[] };
+/** `charts` are those that its tanks are fed by, and any that was asked for; `leaflets` names all. */
+export type Quay = Shapes['GrowOverview'] & {
+  tanks: Tank[];
+  waters: Water[];
+  charts: Chart[];
+  leaflets: Shapes['ChartBrief'][];
+};
 export type MixIn = Shapes['MixIn'];
 export type MixOut = Shapes['MixOut'];
 export type Pour = Shapes['PourDocument'];

@@ -24,6 +24,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/chart-versions/{version_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Chart Version
+         * @description One version of a chart, with its columns and bottles.
+         */
+        get: operations["chart_version"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/chart-versions/{version_id}/compared": {
         parameters: {
             query?: never;
@@ -73,7 +93,7 @@ export interface paths {
         };
         /**
          * Charts
-         * @description Charts of a grow, each in its newest version.
+         * @description Charts of a grow that are not put away, each in its newest version.
          */
         get: operations["charts"];
         put?: never;
@@ -82,6 +102,26 @@ export interface paths {
          * @description Keep a chart in the open format; under a known name it becomes that chart's next version.
          */
         post: operations["add_chart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/charts-in-use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Charts In Use
+         * @description The charts that tanks are fed by, whole; where no tank has one, the first of the grow.
+         */
+        get: operations["charts_in_use"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -929,6 +969,23 @@ export interface components {
             row: number;
         };
         /**
+         * ChartBrief
+         * @description A chart in its newest version, whose number is `id`; `chart` is the same for all versions.
+         */
+        ChartBrief: {
+            /** Chart */
+            chart: number;
+            /** Id */
+            id: number;
+            /** Maker */
+            maker: string;
+            medium: components["schemas"]["Medium"];
+            /** Name */
+            name: string;
+            /** Version */
+            version: number;
+        };
+        /**
          * ChartCard
          * @description A chart as the library shows it.
          *
@@ -984,7 +1041,7 @@ export interface components {
         };
         /**
          * ChartOut
-         * @description A chart in its newest version, whose number is `id`; `chart` is the same for all versions.
+         * @description A version of a chart, with what one chooses a mix from.
          */
         ChartOut: {
             /** Chart */
@@ -1014,7 +1071,7 @@ export interface components {
             /** After */
             after: number | null;
             /** Items */
-            items: components["schemas"]["ChartOut"][];
+            items: components["schemas"]["ChartBrief"][];
         };
         /**
          * ClimbOut
@@ -3542,6 +3599,65 @@ export interface operations {
             };
         };
     };
+    chart_version: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                version_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     compare_versions: {
         parameters: {
             query: {
@@ -3794,6 +3910,55 @@ export interface operations {
             };
             /** @description Over 2 MB. */
             413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    charts_in_use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartOut"][];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -37,7 +37,7 @@
     ...(found?.versions ?? [])
       .filter((one) => one.id !== found?.version)
       .map((one) => ({ value: `${chart}.${one.id}`, words: `version ${one.number}` })),
-    ...(grow.quay?.charts ?? [])
+    ...(grow.quay?.leaflets ?? [])
       .filter((one) => one.chart !== chart)
       .map((one) => ({ value: `${one.chart}.0`, words: one.name })),
   ]);

@@ -8,6 +8,7 @@
   import { at, GROW, GUIDED, leftOff } from '../shell/views';
   import Mix from './Mix.svelte';
   import { Mixing } from './mixing.svelte';
+  import { chartOf, versionIn } from './settings';
   import StopsDialog from './StopsDialog.svelte';
 
   const grow = growHere();
@@ -24,12 +25,16 @@
     if (!quay) return;
     grow.tank = tank;
     if (!known) go(at(GROW, grow.id), { replace: true });
-    else untrack(() => takeUp(quay, tank));
+    else untrack(() => void takeUp(quay, tank));
   });
 
-  function takeUp(quay: Quay, tank: number) {
-    if (mixing?.quay === quay) mixing.showTank(tank);
-    else mixing = new Mixing(grow, quay, tank, mixing);
+  async function takeUp(quay: Quay, tank: number) {
+    if (mixing?.quay === quay) return mixing.showTank(tank);
+    const asked = versionIn(location.hash);
+    if (asked && !chartOf(quay, asked)) await grow.whole(asked);
+    // Meanwhile the grow may have been fetched anew, or another tank gone to.
+    if (grow.quay === quay && numberHere('tank') === tank)
+      mixing = new Mixing(grow, quay, tank, mixing);
   }
 
   /** The mix that is under way in this tank, which no stop of another one holds up. */

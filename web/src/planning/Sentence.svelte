@@ -11,6 +11,12 @@
 
   const settings = $derived(mixing.settings);
   const chart = $derived(mixing.chart);
+  /** All charts by name, and the one that is poured from where it is an older version. */
+  const charts = $derived(
+    chart && !quay.leaflets.some((one) => one.id === chart.id)
+      ? [chart, ...quay.leaflets]
+      : quay.leaflets,
+  );
   const wrong = $derived(mixing.problem?.where ?? '');
   const held = $derived.by(() => {
     const tank = quay.tanks.find((one) => one.id === settings.tank);
@@ -142,7 +148,7 @@
     bind:opener={feed}
     label="Chart"
     value={settings.chart}
-    options={quay.charts.map((one) => ({
+    options={charts.map((one) => ({
       value: one.id,
       words: one.name,
       note: `for ${one.medium === 'water' ? 'water culture' : one.medium}`,

@@ -33,7 +33,10 @@ class Refused extends Error {
 }
 
 /** What planning changes of the grow, and where it goes to. */
-export type Grow = Pick<GrowStore, 'takePreferences' | 'takeUsual' | 'takeRanges' | 'goToTank'>;
+export type Grow = Pick<
+  GrowStore,
+  'takePreferences' | 'takeUsual' | 'takeRanges' | 'goToTank' | 'whole'
+>;
 
 /** One mix being planned: its settings, the last good sheet, and what is wrong with the newest. */
 export class Mixing {
@@ -156,7 +159,8 @@ export class Mixing {
     this.set(withWater(this.quay, { ...this.settings, acknowledged: [] }, water));
   }
 
-  takeChart(version: number) {
+  async takeChart(version: number) {
+    if (!chartOf(this.quay, version) && !(await this.#grow.whole(version))) return;
     this.set(withChart(this.quay, { ...this.settings, acknowledged: [] }, version));
   }
 

@@ -165,6 +165,11 @@ export function toHash(quay: Quay, settings: Settings): string {
   return `#${words}`;
 }
 
+/** The version of a chart that an address is about, if it says one. */
+export function versionIn(hash: string): number {
+  return Number(new URLSearchParams(hash.replace(/^#/, '')).get('chart')) || 0;
+}
+
 /** Settings from an address; whatever this grow does not have falls back to the usual. */
 export function fromHash(quay: Quay, tank: number, hash: string): Settings {
   const words = new URLSearchParams(hash.replace(/^#/, ''));

@@ -3,6 +3,7 @@ import { getContext, setContext } from 'svelte';
 import {
   answered,
   api,
+  type Chart,
   listed,
   type OrderPreferences,
   type Problem,
@@ -34,6 +35,9 @@ export class GrowStore {
   /** Which of the dialogs that every view may ask for is open. */
   asking = $state<'tank' | 'units' | 'keys' | undefined>();
 
+  /** Versions of charts that no tank is fed by, and somebody looked at: they never change. */
+  #asked: Chart[] = [];
+
   constructor(id: number, keys: Keys) {
     this.id = id;
     this.keys = keys;
@@ -44,15 +48,41 @@ export class GrowStore {
     await keeping.settled();
     const path = { grow_id: this.id };
     const from = (after: number) => ({ params: { path, query: { after } } });
-    const [grow, tanks, waters, charts] = await Promise.all([
+    const [grow, tanks, waters, leaflets, charts] = await Promise.all([
       answered(api.GET('/api/grows/{grow_id}', { params: { path } })),
       listed((after) => api.GET('/api/grows/{grow_id}/tanks', from(after))),
       listed((after) => api.GET('/api/grows/{grow_id}/waters', from(after))),
-      listed((after) => api.GET('/api/grows/{grow_id}/charts', from(after))),
+      answered(api.GET('/api/grows/{grow_id}/charts', from(0))),
+      answered(api.GET('/api/grows/{grow_id}/charts-in-use', { params: { path } })),
     ]);
-    if (grow.data && tanks.data && waters.data && charts.data)
-      this.quay = { ...grow.data, tanks: tanks.data, waters: waters.data, charts: charts.data };
-    this.problem = grow.problem ?? tanks.problem ?? waters.problem ?? charts.problem;
+    if (grow.data && tanks.data && waters.data && leaflets.data && charts.data)
+      this.quay = {
+        ...grow.data,
+        tanks: tanks.data,
+        waters: waters.data,
+        leaflets: leaflets.data.items,
+        charts: this.#withAsked(charts.data),
+      };
+    this.problem =
+      grow.problem ?? tanks.problem ?? waters.problem ?? leaflets.problem ?? charts.problem;
+  }
+
+  #withAsked(charts: Chart[]): Chart[] {
+    const others = this.#asked.filter((one) => !charts.some((chart) => chart.id === one.id));
+    return [...charts, ...others];
+  }
+
+  /** Whether a version of a chart is known whole; it is fetched if it is not, once. */
+  async whole(version: number): Promise<boolean> {
+    if (this.quay?.charts.some((chart) => chart.id === version)) return true;
+    const path = { grow_id: this.id, version_id: version };
+    const { data } = await answered(
+      api.GET('/api/grows/{grow_id}/chart-versions/{version_id}', { params: { path } }),
+    );
+    if (!data) return false;
+    this.#asked = [...this.#asked, data];
+    this.quay?.charts.push(data);
+    return true;
   }
 
   takeWater(water: Water) {
