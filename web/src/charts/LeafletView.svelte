@@ -172,6 +172,11 @@
         {/if}
       </div>
       <div class="right">
+        {#if fresh && !editing.changed}
+          <button class="on" onclick={mixWithIt} {@attach (button) => button.focus()}>
+            {tanks.length ? 'On to the pour sheet' : 'On to your tank'}
+          </button>
+        {/if}
         <Beside
           {editing}
           {found}
@@ -180,11 +185,6 @@
           onkeep={keep}
           onversion={(version) => load(version)}
         />
-        {#if fresh && !editing.changed}
-          <button class="on" onclick={mixWithIt} {@attach (button) => button.focus()}>
-            {tanks.length ? 'On to the pour sheet' : 'On to your tank'}
-          </button>
-        {/if}
         {#if editing.bottle !== undefined}
           <Bottle {editing} at={editing.bottle} />
         {/if}
