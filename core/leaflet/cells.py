@@ -125,6 +125,8 @@ def read_dose_cell(text: str, habits: DoseCellHabits = DoseCellHabits()) -> Dose
     plain = text.strip()
     if is_no_dose(plain):
         return DoseCell(is_none=True)
+    if is_long(plain):
+        raise InputError("too_long", "That is a sentence, and no dose: write the dose alone.")
     if _DATE_LIKE.fullmatch(plain):
         month, day = (int(part) for part in plain[5:10].split("-"))
         raise InputError(

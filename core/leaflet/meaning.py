@@ -149,13 +149,14 @@ class FedColumn:
         by_labels: mS/cm that its bottles add to neutral water, by chemistry; None where no label
             tells.
         elements: ppm that they bring, by element.
+        cost: what 100 L of it costs, of the bottles whose price is known; None where none is.
         windows: what the crop takes in that stage.
-        ratio: N : P : K, P as 1.
     """
 
     printed: ReadingRange | None
     by_labels: Reading | None
     elements: Mapping[Element, float] = field(default_factory=dict)
+    cost: Fraction | None = None
     windows: Mapping[Element, Window] = field(default_factory=dict)
 
     @property
@@ -175,6 +176,7 @@ def what_it_feeds(
     crop: Crop | None,
     spoons: Spoons,
     water: Water | None = None,
+    costs: Mapping[str, Fraction] | None = None,
 ) -> tuple[FedColumn, ...]:
     """What each column brings, by the labels of its bottles.
 
@@ -185,6 +187,7 @@ def what_it_feeds(
         crop: for the ranges; None for the general ones.
         spoons: which spoons are meant.
         water: whose own elements count in; none without it.
+        costs: of a mL or g, by key of the product.
     """
     own = elements_of(source_water(water).moles) if water else {}
     known = [product for product in chart.products if product.key in labels]
@@ -200,9 +203,20 @@ def what_it_feeds(
             column.ec and column.ec.times(strength),
             Reading(Fraction(ms_cm).limit_denominator(10_000)) if feed and ms_cm else None,
             _together(own, elements_of(moles_of(feed))),
+            _cost(chart, column, litre, costs or {}),
             element_windows(column.stage, crop, {}, strength),
         )
         for column, feed, ms_cm in zip(chart.columns, feeds, solved, strict=True)
+    )
+
+
+def _cost(
+    chart: Chart, column: Column, litre: InTank, costs: Mapping[str, Fraction]
+) -> Fraction | None:
+    priced = [product for product in chart.products if product.key in costs]
+    poured = list(_doses_per_litre(chart, priced, column, litre))
+    return (
+        sum((costs[key] * middle * 100 for key, middle in poured), Fraction(0)) if poured else None
     )
 
 
@@ -215,9 +229,17 @@ def _together(own: Mapping[Element, float], fed: Mapping[Element, float]) -> dic
 def _per_litre(
     chart: Chart, known: list[Product], column: Column, litre: InTank
 ) -> Iterator[tuple[str, float]]:
-    """mL or g of each bottle in a litre."""
+    """mL or g of each bottle in a litre, as chemistry takes them."""
+    for key, middle in _doses_per_litre(chart, known, column, litre):
+        yield key, float(middle)
+
+
+def _doses_per_litre(
+    chart: Chart, known: list[Product], column: Column, litre: InTank
+) -> Iterator[tuple[str, Fraction]]:
+    """mL or g of each bottle in a litre, in the middle of its range."""
     for product in known:
         dose = chart.dose(product.key, column.key)
         found = dose and amount_range(dose, product, litre)
         if found and (middle := (found[0].value + found[1].value) / 2):
-            yield product.key, float(middle)
+            yield product.key, middle

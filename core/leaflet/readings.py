@@ -6,7 +6,7 @@ from fractions import Fraction
 
 from core.chart import PhWindow, Readings
 from core.errors import InputError
-from core.leaflet.cells import DoseCellHabits, as_figure, is_no_dose
+from core.leaflet.cells import DoseCellHabits, as_figure, is_long, is_no_dose
 from core.leaflet.grid import Cell
 from core.leaflet.request import Asked, CellKind, Question
 from core.leaflet.row_names import End, RowKind, RowName
@@ -120,6 +120,8 @@ def _span(
     text: str, habits: DoseCellHabits
 ) -> tuple[tuple[Fraction, Fraction], ReadingUnit | None]:
     what = "a reading such as 1.4 or 1.2-1.6"
+    if is_long(text):
+        raise InputError("too_long", "That is a sentence, and no reading.")
     bare = re.sub(r"[*†‡¹²³]+$", "", text)
     plain = re.sub(r"\s*[(\[][^)\]]*[)\]]\s*$", "", bare).strip() or bare
     low = tidy_text(plain, what)

@@ -6,6 +6,7 @@ from enum import StrEnum
 
 from core.chart import Readings
 from core.leaflet.statements import ppm_scale_in, readings_in
+from core.limits import LONGEST_WORDS
 from core.quantities import PpmScale, ReadingUnit
 
 
@@ -99,6 +100,8 @@ def read_row_name(name: str) -> RowName:
     >>> read_row_name("Target EC (total)").kind.value, read_row_name("pH Down").kind.value
     ('ec', 'bottle')
     """
+    if len(name) > LONGEST_WORDS:
+        return RowName(RowKind.BOTTLE)  # a sentence, told by what stands beside it
     low = name.lower().replace("\u00a0", " ").strip(" :.*")
     bare = re.sub(r"\s*[(\[][^)\]]*[)\]]", "", low).strip(" :.*")
     if _EC.search(low) and not _READING_WORDS.sub("", low):

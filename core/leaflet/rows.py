@@ -11,6 +11,7 @@ from core.leaflet.layout import Layout
 from core.leaflet.readings import ReadingRow
 from core.leaflet.row_names import RowKind, RowName, read_row_name
 from core.leaflet.statements import unit_said
+from core.limits import LONGEST_WORDS
 from core.quantities.dose_units import DoseUnitSaid, dose_unit_words, find_dose_unit, read_dose_unit
 
 
@@ -213,6 +214,8 @@ def split_unit(text: str) -> tuple[str, DoseUnitSaid | None]:
     ['Part A', 'Silica', 'Base 1']
     """
     plain = re.sub(r"^\(?\d{1,2}[.)]\s+(?=\S)", "", text)
+    if len(plain) > LONGEST_WORDS:
+        return plain, None
     inside = re.search(r"\s*[(\[]([^()\[\]]*(?:\([^()]*\))?[^()\[\]]*)[)\]]\s*$", plain)
     if inside and (unit := read_dose_unit(inside[1])):
         return plain[: inside.start()].strip(" -,:–"), unit

@@ -65,6 +65,15 @@ PRODUCTS: tuple[tuple[str, str, str, Role, Form, str | None, dict[str, Any] | No
     ("", "Magnesium sulfate", "MS", Role.MAGNESIUM, _DRY, "10000", _salt("magnesium_sulfate")),
 )  # fmt: skip
 
+# product: mL of its largest bottle, and the price of that
+_PRICES = {
+    "Marram One": (5000, 52), "Marram Two": (5000, 52), "Keel": (4000, 54), "Keel H": (4000, 54),
+    "Frond": (4000, 54), "Drupe": (4000, 54), "Glasswort": (500, 12), "Limpet": (1000, 13),
+    "Wrack": (250, 19), "Scour": (500, 17), "Second Tide": (500, 21), "Steady": (250, 11),
+    "Mudlark": (500, 24), "Fathom Down N": (1000, 9), "Fathom Down P": (1000, 9),
+    "Fathom Up": (1000, 9), "Samphire": (5000, 61),
+}  # fmt: skip
+
 _HARD_FORMS = {"Keel H": "Keel"}
 
 # kind, capacity, mark
@@ -89,6 +98,7 @@ def load_shelf(grow: Grow) -> None:
             Product(
                 grow=grow, maker=maker, name=name, tag=tag, role=role, form=form, label=label,
                 left=None if left is None else Decimal(left),
+                size=_PRICES.get(name, (None, None))[0], price=_PRICES.get(name, (None, None))[1],
             )
             for maker, name, tag, role, form, left, label in PRODUCTS
         )

@@ -19,10 +19,10 @@ from core.leaflet.meaning import (
 from core.leaflet.names import guess_names
 from core.leaflet.sheet import Sheet, SheetProblem, SheetRead, read_sheet
 from core.limits import HIGHEST_STRENGTH
-from core.quantities import ReadingScale, Spoons, Volume, figure
+from core.quantities import ReadingScale, Spoons, Volume, figure, number_text
 from server.grows.figures import TypedFigure, share_told
 from server.grows.scope import Scope
-from server.leaflets.shelf import labels_by_key
+from server.leaflets.shelf import bottles_by_key
 from server.planning.snapshot import snapshot_of
 
 
@@ -82,13 +82,17 @@ class ElementRange(Schema):
 
 
 class FedOut(Schema):
-    """What a column feeds: EC in mS/cm as printed and by the labels, elements, N : P : K."""
+    """What a column feeds: EC in mS/cm as printed and by the labels, elements, N : P : K.
+
+    `cost` is that of 100 L in the grower's own money, of the bottles whose price is known.
+    """
 
     printed_low: float | None
     printed_high: float | None
     by_labels: float | None
     shown: str
     ratio: str
+    cost: str | None
     elements: list[ElementRange]
 
 
@@ -113,6 +117,7 @@ class MeaningOut(Schema):
     guesses: list[RowGuess]
     fed: list[FedOut]
     labelled: int
+    priced: int
     volume: str
     water_ms_cm: float | None
 
@@ -138,7 +143,7 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
     volume = Volume(figure(tank.litres) if tank else figure("100"))
     sheet = told.leaflet.sheet()
     read = read_sheet(sheet)
-    labels = labels_by_key(scope, told.leaflet)
+    labels, costs = bottles_by_key(scope, told.leaflet)
     spoons = Spoons(member.spoons)
     water = None
     if tank is not None:
@@ -148,7 +153,13 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
     if told.feeds and read.chart is not None:
         crop = Crop(tank.crop_kind) if tank and tank.crop_kind else None
         fed = what_it_feeds(
-            read.chart, labels, strength=strength, crop=crop, spoons=spoons, water=water
+            read.chart,
+            labels,
+            strength=strength,
+            crop=crop,
+            spoons=spoons,
+            water=water,
+            costs=costs,
         )
     return MeaningOut(
         cells=_cells(sheet, read, InTank(volume, strength, spoons)),
@@ -157,6 +168,7 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
         guesses=_guesses(sheet),
         fed=[_fed(one, member.meter) for one in fed],
         labelled=len(labels),
+        priced=len(costs),
         volume=volume.shown(member.tank_unit),
         water_ms_cm=float(water.reading.ms_cm) if water and water.reading else None,
     )
@@ -209,6 +221,7 @@ def _fed(one: FedColumn, meter: ReadingScale) -> FedOut:
         by_labels=float(one.by_labels.ms_cm) if one.by_labels else None,
         shown=one.by_labels.shown(meter) if one.by_labels else "",
         ratio=one.ratio,
+        cost=None if one.cost is None else number_text(one.cost, 2),
         elements=[
             ElementRange(
                 element=element,

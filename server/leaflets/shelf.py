@@ -1,5 +1,7 @@
 """The shelf as leaflets need it: bottles that rows are matched with, and labels by row."""
 
+from fractions import Fraction
+
 from core.chart import Form, Role
 from core.chemistry import Label
 from core.formats.leaflet_sheet import LeafletDocument
@@ -14,9 +16,12 @@ def bottles_on_shelf(scope: Scope) -> tuple[ShelfBottle, ...]:
     return tuple(ShelfBottle(name, Role(role), Form(form)) for name, role, form in found)
 
 
-def labels_by_key(scope: Scope, leaflet: LeafletDocument) -> dict[str, Label]:
-    """What the labels of a sheet's bottles say, by key of the row, where the shelf has them."""
-    products = {one.name: one for one in scope.all(Product).exclude(label=None)}
-    rows = [(row.key, products.get(row.name)) for row in leaflet.rows]
-    labels = {key: product.read_label() for key, product in rows if product is not None}
-    return {key: label for key, label in labels.items() if label is not None}
+def bottles_by_key(
+    scope: Scope, leaflet: LeafletDocument
+) -> tuple[dict[str, Label], dict[str, Fraction]]:
+    """What labels say of a sheet's bottles, and what a mL or g costs, by key of the row."""
+    products = {one.name: one for one in scope.all(Product)}
+    rows = [(row.key, products[row.name]) for row in leaflet.rows if row.name in products]
+    labels = {key: label for key, one in rows if (label := one.read_label()) is not None}
+    costs = {key: cost for key, one in rows if (cost := one.cost) is not None}
+    return labels, costs

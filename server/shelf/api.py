@@ -1,7 +1,7 @@
 """The shelf and the bench: products with their labels and what is left, vessels and scales."""
 
 from decimal import Decimal
-from typing import Annotated, Any
+from typing import Annotated
 
 from django.db import IntegrityError, transaction
 from django.http import HttpRequest
@@ -14,11 +14,11 @@ from core.errors import InputError
 from core.formats import LabelDocument
 from core.formats.shelf import VesselDocument
 from core.limits import LONGEST_NAME, MOST_VESSELS
-from core.quantities import decimal_text, figure, number_text
+from core.quantities import decimal_text, number_text
 from core.vessels import USUAL_VESSELS, Shows, Vessel, VesselKind
-from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept, Made, Name, Outdated
-from server.api.typed import optional_decimal
+from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept, Made, Name
 from server.grows.scope import Scope
+from server.shelf.editing import ProductIn, change_product, plain_decimal
 from server.shelf.models import MeasuringVessel, Product, label_from
 from server.shelf.tags import new_tag
 
@@ -39,6 +39,8 @@ class ProductOut(Schema):
     form: Form
     label: LabelDocument | None
     left: str
+    size: str
+    price: str
     short: str | None
     hard_form_of: int | None
     as_much: list[str]
@@ -59,23 +61,6 @@ class ShelfOut(Schema):
     products: list[ProductOut]
     vessels: list[VesselOut]
     usual: bool
-
-
-class ProductSeen(Schema):
-    """What is known of a product; `left` as typed, empty for unknown."""
-
-    label: LabelDocument | None = None
-    left: Annotated[str, Field(max_length=30)] = ""
-    hard_form_of: int | None = None
-
-
-class ProductIn(ProductSeen):
-    """What is to be known of a product; `seen` is the state that the edit was made from.
-
-    Only what differs from it is written, and refused where it was changed meanwhile.
-    """
-
-    seen: ProductSeen | None = None
 
 
 class NewProduct(Schema):
@@ -117,15 +102,17 @@ def _product(product: Product, acids: list[Product]) -> ProductOut:
         role=Role(product.role),
         form=Form(product.form),
         label=LabelDocument.model_validate(product.label) if product.label else None,
-        left="" if product.left is None else _plain(product.left),
-        short=_plain(product.short) if product.short else None,
+        left=_typed(product.left),
+        size=_typed(product.size),
+        price=_typed(product.price),
+        short=plain_decimal(product.short) if product.short else None,
         hard_form_of=product.hard_form_of_id,
         as_much=_acids_compared(product, acids),
     )
 
 
-def _plain(value: Decimal) -> str:
-    return decimal_text(figure(value))
+def _typed(value: Decimal | None) -> str:
+    return "" if value is None else plain_decimal(value)
 
 
 def _vessel(vessel: Vessel) -> VesselOut:
@@ -188,82 +175,8 @@ def set_product(request: HttpRequest, grow_id: int, product_id: int, told: Produ
     scope = Scope.enter(request.user, grow_id)
     with transaction.atomic():
         product = scope.one(scope.all(Product).select_for_update(of=("self",)), product_id)
-        _change(scope, product, told)
+        change_product(scope, product, told)
     return Kept()
-
-
-def _change(scope: Scope, product: Product, told: ProductIn) -> None:
-    left = optional_decimal("left", told.left, 3)
-    if left is not None and left > 10**9:
-        raise InputError("left_out_of_range", "That is more than a shelf holds.", "left")
-    if told.label is not None:
-        try:
-            told.label.label()
-        except InputError as error:
-            raise error.inside("label") from None
-    form = _hard_form_of(scope, product, told.hard_form_of)
-    wanted: dict[str, Any] = {
-        "label": _stored(told.label), "left": left, "hard_form_of_id": form.pk if form else None,
-    }  # fmt: skip
-    changed = list(wanted)
-    if told.seen is not None:
-        seen = {
-            "label": _stored(told.seen.label),
-            "left": optional_decimal("seen.left", told.seen.left, 3),
-            "hard_form_of_id": told.seen.hard_form_of,
-        }
-        changed = [name for name in wanted if wanted[name] != seen[name]]
-        for name in changed:
-            if _now(product, name) not in (seen[name], wanted[name]):
-                raise _outdated(product, name, wanted[name])
-    for name in changed:
-        setattr(product, name, wanted[name])
-    if "left" in changed:
-        product.short = None  # counted anew: what was poured without it is settled
-        changed.append("short")
-    product.save(update_fields=[name.removesuffix("_id") for name in changed])
-
-
-def _now(product: Product, name: str) -> Any:
-    if name == "label" and product.label:
-        return _stored(LabelDocument.model_validate(product.label))
-    return getattr(product, name)
-
-
-def _outdated(product: Product, name: str, wanted: Any) -> Outdated:
-    if name == "left":
-        now = "unknown" if product.left is None else f"{_plain(product.left)}"
-        typed = "nothing" if wanted is None else _plain(wanted)
-        return Outdated(
-            "changed_meanwhile",
-            f"{product.name}: {now} are left now, a mix or somebody else changed it since this "
-            f"sheet was opened; you typed {typed}. Open it again, and say what is right.",
-            "left",
-        )
-    return Outdated(
-        "changed_meanwhile",
-        f"{product.name} was changed by somebody else since this sheet was opened: open it again "
-        "to see both.",
-        name.removesuffix("_id"),
-    )
-
-
-def _stored(label: LabelDocument | None) -> dict[str, Any] | None:
-    return label.model_dump(mode="json", exclude_none=True) if label else None
-
-
-def _hard_form_of(scope: Scope, product: Product, other: int | None) -> Product | None:
-    if other is None:
-        return None
-    found = scope.one(scope.all(Product), other)
-    if found.pk == product.pk or found.hard_form_of_id is not None or found.form != product.form:
-        raise InputError(
-            "not_a_hard_form",
-            "A hard-water form stands for another product of the same kind, not for itself or for "
-            "another such form.",
-            "hard_form_of",
-        )
-    return found
 
 
 @router.put(

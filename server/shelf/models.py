@@ -1,6 +1,7 @@
 """Products with their labels and stock, measuring vessels, and meters."""
 
 from collections.abc import Mapping
+from fractions import Fraction
 from typing import Any
 
 from django.db import models
@@ -30,6 +31,12 @@ class Product(Stamped):
     left = models.DecimalField(
         "what is left, mL or g", max_digits=14, decimal_places=3, null=True, blank=True
     )
+    size = models.DecimalField(
+        "what the price buys, mL or g", max_digits=14, decimal_places=3, null=True, blank=True
+    )
+    price = models.DecimalField(
+        "in the grower's own money", max_digits=12, decimal_places=2, null=True, blank=True
+    )
     short = models.DecimalField(
         "mL or g that were poured beyond what was left", max_digits=14, decimal_places=3, null=True
     )
@@ -44,6 +51,12 @@ class Product(Stamped):
                 condition=Q(left=None) | Q(left__gte=0), name="product_left_not_negative"
             ),
             models.CheckConstraint(
+                condition=Q(size=None) | Q(size__gt=0), name="product_size_above_zero"
+            ),
+            models.CheckConstraint(
+                condition=Q(price=None) | Q(price__gte=0), name="product_price_not_negative"
+            ),
+            models.CheckConstraint(
                 condition=Q(hard_form_of=None) | ~Q(hard_form_of=F("id")),
                 name="product_not_its_own_form",
             ),
@@ -56,6 +69,13 @@ class Product(Stamped):
 
     def __str__(self) -> str:
         return self.name
+
+    @property
+    def cost(self) -> Fraction | None:
+        """What a mL or g of it costs; None where nobody told."""
+        if self.price is None or self.size is None:
+            return None
+        return figure(self.price) / figure(self.size)
 
     def read_label(self) -> Label | None:
         """What its label says, as core reckons with it; None where nobody entered it."""

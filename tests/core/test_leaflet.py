@@ -174,3 +174,19 @@ def test_a_reader_answers_what_the_leaflet_leaves_open() -> None:
     per_ten = read_table(TableRequest(bare, unit=DoseUnit.ML_PER_10L)).chart
     assert per_ten is not None
     assert {dose.unit for dose in per_ten.doses} == {DoseUnit.ML_PER_10L}
+
+
+@pytest.mark.parametrize(
+    "sign", ["(", "[", " ", "1/", "a b ", "½", "-", ",", "ml/", "until ", "* "]
+)
+def test_long_texts_take_no_longer_than_they_are_long(sign: str) -> None:
+    """Every pattern meets a long run of what it looks for, in every place; no clock is asked."""
+    long = sign * (30_000 // len(sign))
+    rows = (
+        (long, "Week 1", long),
+        ("Part A ml/L", "1", long),
+        (long, long, "2"),
+        ("EC", long, "1"),
+    )
+    draft = read_table(TableRequest(rows))
+    assert draft.chart is None or long.strip() == ""

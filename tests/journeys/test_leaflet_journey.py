@@ -7,6 +7,9 @@ import pytest
 from django.contrib.auth.models import User
 from playwright.sync_api import Page, expect
 
+from core.formats import FeedChart, document_of
+from server.charts.models import Chart
+from server.charts.store import add_version
 from server.grows.models import Grow, Membership
 from tests.journeys.test_mix_journey import AXE, CHART, see
 
@@ -212,6 +215,18 @@ def test_a_version_is_kept_compared_and_a_broken_chart_is_not(
     leaflet.keyboard.press("Enter")
     leaflet.get_by_role("button", name="Keep as version 2").click()
     expect(leaflet.get_by_text("flower, Keel 4-5 → 6 mL/gal (US)")).to_be_visible()
+    # Somebody else keeps a version meanwhile: what is typed here stays, and goes on top on purpose.
+    chart = Chart.objects.get(name="Turnstone", grow__is_demo=True)
+    newest = chart.versions.get(number=2)
+    add_version(chart, document_of(FeedChart, newest.document))
+    cell(leaflet, "Keel", 3).click()
+    leaflet.keyboard.type("7")
+    leaflet.keyboard.press("Enter")
+    leaflet.get_by_role("button", name="Keep as version 3").click()
+    expect(leaflet.get_by_role("alert")).to_contain_text("Somebody kept version 3")
+    expect(cell(leaflet, "Keel", 3)).to_contain_text("7")
+    leaflet.get_by_role("button", name="Keep as version 4").click()
+    expect(leaflet.get_by_text("flower, Keel 6 → 7 mL/gal (US)")).to_be_visible()
     leaflet.get_by_role("button", name="Bring in a leaflet").click()
     broken = tmp_path / "broken.json"
     broken.write_text(CHART.read_text().replace('"tsp/gal_us"', '"g/L"'))

@@ -114,6 +114,20 @@ def test_what_it_feeds_follows_the_labels_and_the_strength(yard: Yard) -> None:
             assert other["printed_low"] == pytest.approx(one["printed_low"] / 2)
 
 
+def test_what_a_hundred_litres_cost(neighbour: Yard) -> None:
+    """4 mL/L of a bottle of 5 L at 52, and 2 mL/L of one without a price: 400 mL x 52 / 5000 mL."""
+    [one, _] = Product.objects.filter(grow=neighbour.grow)
+    at = f"/api/grows/{neighbour.grow.pk}/products/{one.pk}"
+    assert neighbour.send("PUT", at, {"size": "5000", "price": "52"})[0] == 200
+    leaflet = skerry(neighbour)
+    for row, dose in zip(leaflet["rows"], ("4", "2"), strict=True):
+        row["unit"], row["cells"] = "mL/L", [dose, ""]
+    first, second = meaning(neighbour, leaflet, feeds=True)["fed"]
+    assert (first["cost"], second["cost"]) == ("4.16", None)
+    half = meaning(neighbour, leaflet, feeds=True, strength="50 %")["fed"][0]
+    assert half["cost"] == "2.08"
+
+
 def test_a_sheet_is_kept_in_versions_and_mixes_keep_theirs(neighbour: Yard) -> None:
     leaflet = skerry(neighbour)
     status, kept = keep(neighbour, leaflet)

@@ -1366,10 +1366,14 @@ export interface components {
         /**
          * FedOut
          * @description What a column feeds: EC in mS/cm as printed and by the labels, elements, N : P : K.
+         *
+         *     `cost` is that of 100 L in the grower's own money, of the bottles whose price is known.
          */
         FedOut: {
             /** By Labels */
             by_labels: number | null;
+            /** Cost */
+            cost: string | null;
             /** Elements */
             elements: components["schemas"]["ElementRange"][];
             /** Printed High */
@@ -1876,6 +1880,8 @@ export interface components {
             labelled: number;
             /** Margin */
             margin: components["schemas"]["MarginOut"][];
+            /** Priced */
+            priced: number;
             /** Problems */
             problems: components["schemas"]["ProblemOut"][];
             /** Volume */
@@ -2402,7 +2408,17 @@ export interface components {
              * @default
              */
             left: string;
+            /**
+             * Price
+             * @default
+             */
+            price: string;
             seen?: components["schemas"]["ProductSeen"] | null;
+            /**
+             * Size
+             * @default
+             */
+            size: string;
         };
         /**
          * ProductOut
@@ -2424,15 +2440,19 @@ export interface components {
             maker: string;
             /** Name */
             name: string;
+            /** Price */
+            price: string;
             role: components["schemas"]["Role"];
             /** Short */
             short: string | null;
+            /** Size */
+            size: string;
             /** Tag */
             tag: string;
         };
         /**
          * ProductSeen
-         * @description What is known of a product; `left` as typed, empty for unknown.
+         * @description What is known of a product, as typed; empty for unknown. `price` buys `size` mL or g.
          */
         ProductSeen: {
             /** Hard Form Of */
@@ -2443,6 +2463,16 @@ export interface components {
              * @default
              */
             left: string;
+            /**
+             * Price
+             * @default
+             */
+            price: string;
+            /**
+             * Size
+             * @default
+             */
+            size: string;
         };
         /**
          * QuestionOut

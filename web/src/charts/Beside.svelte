@@ -79,7 +79,7 @@
 
 <div class="margin">
   <button class="keep" onclick={onkeep} disabled={keeping || (!editing.changed && !older)}>
-    {older ? `Bring back as version ${next}` : `Keep as version ${next}`}
+    {older && !editing.changed ? `Bring back as version ${next}` : `Keep as version ${next}`}
     <small>
       {meaning?.problems.length
         ? `${meaning.problems.length} to settle first`

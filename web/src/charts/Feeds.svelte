@@ -108,16 +108,26 @@
       <ol style:grid-template-columns="repeat({fed.length}, minmax(0, 1fr))">
         {#each fed as one, at (at)}
           <li>
-            <span>{sheet.columns[at]?.label}</span>
+            <span>{sheet.columns[at]?.label.split(',')[0]}</span>
             <b>{fed.length > 8 ? one.ratio.replace(/\.\d/g, '') : one.ratio || '–'}</b>
           </li>
         {/each}
       </ol>
       <p></p>
     </div>
+    {#if meaning.priced}
+      <div class="row words">
+        <p class="axis"><b>Cost of 100 L</b></p>
+        <ol style:grid-template-columns="repeat({fed.length}, minmax(0, 1fr))">
+          {#each fed as one, at (at)}<li><b>{one.cost ?? '–'}</b></li>{/each}
+        </ol>
+        <p></p>
+      </div>
+    {/if}
     <p class="note">
       Green is what the crop takes in that stage, a general range. {meaning.labelled} of {sheet.rows
-        .length} bottles have a label on the shelf; the others bring nothing here.
+        .length} bottles have a label on the shelf, {meaning.priced} a price; the others bring nothing
+      here.
     </p>
   {:else}
     <p class="note">

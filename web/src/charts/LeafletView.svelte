@@ -91,6 +91,16 @@
     if (over === choice) fedOver = meant?.fed;
   }
 
+  /** Somebody kept a version meanwhile: what is typed here stays, beside theirs, and can be kept next. */
+  async function lookAgain() {
+    const { data } = await answered(
+      api.GET('/api/grows/{grow_id}/charts/{chart_id}/leaflet', {
+        params: { path: { grow_id: grow.id, chart_id: chart } },
+      }),
+    );
+    if (data && found) found = { ...found, versions: data.versions };
+  }
+
   async function keep() {
     if (!editing) return;
     editing.settle();
@@ -108,6 +118,7 @@
     );
     keeping = false;
     trouble = wrong;
+    if (wrong?.code === 'changed_meanwhile') return void lookAgain();
     if (!data) return;
     await grow.load();
     keptNow = true;

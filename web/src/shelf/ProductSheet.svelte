@@ -145,6 +145,21 @@
     wrong={wrong('left')}
     onkeep={(text) => onkeep({ ...product, left: figure(text) ?? '' })}
   />
+  <Field
+    label="A full one holds"
+    value={product.size}
+    placeholder="not known"
+    {unit}
+    wrong={wrong('size')}
+    onkeep={(text) => onkeep({ ...product, size: figure(text) ?? '' })}
+  />
+  <Field
+    label="and costs"
+    value={product.price}
+    placeholder="not known"
+    wrong={wrong('price')}
+    onkeep={(text) => onkeep({ ...product, price: figure(text) ?? '' })}
+  />
   {#if product.short}
     <p class="short">
       △ {product.short}

@@ -50,7 +50,7 @@
     const seen = asSeen.get(product.id) ?? product;
     const products = shelf?.products.map((one) => (one.id === product.id ? product : one));
     if (shelf && products) shelf = { ...shelf, products };
-    const { label, left, hard_form_of } = product;
+    const { label, left, size, price, hard_form_of } = product;
     const { data, problem: trouble } = await answered(
       keeping.run(() =>
         api.PUT('/api/grows/{grow_id}/products/{product_id}', {
@@ -58,8 +58,16 @@
           body: {
             label,
             left,
+            size,
+            price,
             hard_form_of,
-            seen: { label: seen.label, left: seen.left, hard_form_of: seen.hard_form_of },
+            seen: {
+              label: seen.label,
+              left: seen.left,
+              size: seen.size,
+              price: seen.price,
+              hard_form_of: seen.hard_form_of,
+            },
           },
         }),
       ),

@@ -1,0 +1,137 @@
+"""Edits of a product: what differs from the state it was seen in is written, or refused."""
+
+from decimal import Decimal
+from typing import Annotated, Any
+
+from ninja import Field, Schema
+
+from core.errors import InputError
+from core.formats import LabelDocument
+from core.quantities import decimal_text, figure
+from server.api.shapes import Outdated
+from server.api.typed import optional_decimal
+from server.grows.scope import Scope
+from server.shelf.models import Product
+
+
+class ProductSeen(Schema):
+    """What is known of a product, as typed; empty for unknown. `price` buys `size` mL or g."""
+
+    label: LabelDocument | None = None
+    left: Annotated[str, Field(max_length=30)] = ""
+    size: Annotated[str, Field(max_length=30)] = ""
+    price: Annotated[str, Field(max_length=30)] = ""
+    hard_form_of: int | None = None
+
+
+class ProductIn(ProductSeen):
+    """What is to be known of a product; `seen` is the state that the edit was made from.
+
+    Only what differs from it is written, and refused where it was changed meanwhile.
+    """
+
+    seen: ProductSeen | None = None
+
+
+def plain_decimal(value: Decimal) -> str:
+    """A stored figure as it is typed."""
+    return decimal_text(figure(value))
+
+
+_PLACES = {"left": 3, "size": 3, "price": 2}
+"""Figures of a product, and the places after the point that are kept of them."""
+
+
+def _figures(told: ProductSeen, where: str = "") -> dict[str, Decimal | None]:
+    """The figures that were typed, each within what a shelf holds.
+
+    Raises:
+        InputError: one is no number, or beyond that.
+    """
+    found = {}
+    for name, places in _PLACES.items():
+        value = optional_decimal(f"{where}{name}", getattr(told, name), places)
+        if value is not None and value > 10**9:
+            raise InputError(f"{name}_out_of_range", "That is more than a shelf holds.", name)
+        found[name] = value
+    if found["size"] == 0:
+        raise InputError("size_out_of_range", "A bottle holds more than nothing.", "size")
+    return found
+
+
+def change_product(scope: Scope, product: Product, told: ProductIn) -> None:
+    """Write what an edit changes of a product.
+
+    Raises:
+        InputError: a field cannot be used.
+        Outdated: a field was changed since the state that the edit was made from.
+    """
+    figures = _figures(told)
+    if told.label is not None:
+        try:
+            told.label.label()
+        except InputError as error:
+            raise error.inside("label") from None
+    form = _hard_form_of(scope, product, told.hard_form_of)
+    wanted: dict[str, Any] = {
+        "label": _stored(told.label), "hard_form_of_id": form.pk if form else None, **figures,
+    }  # fmt: skip
+    changed = list(wanted)
+    if told.seen is not None:
+        seen = {
+            "label": _stored(told.seen.label),
+            **_figures(told.seen, "seen."),
+            "hard_form_of_id": told.seen.hard_form_of,
+        }
+        changed = [name for name in wanted if wanted[name] != seen[name]]
+        for name in changed:
+            if _now(product, name) not in (seen[name], wanted[name]):
+                raise _outdated(product, name, wanted[name])
+    for name in changed:
+        setattr(product, name, wanted[name])
+    if "left" in changed:
+        product.short = None  # counted anew: what was poured without it is settled
+        changed.append("short")
+    product.save(update_fields=[name.removesuffix("_id") for name in changed])
+
+
+def _now(product: Product, name: str) -> Any:
+    if name == "label" and product.label:
+        return _stored(LabelDocument.model_validate(product.label))
+    return getattr(product, name)
+
+
+def _outdated(product: Product, name: str, wanted: Any) -> Outdated:
+    if name == "left":
+        now = "unknown" if product.left is None else f"{plain_decimal(product.left)}"
+        typed = "nothing" if wanted is None else plain_decimal(wanted)
+        return Outdated(
+            "changed_meanwhile",
+            f"{product.name}: {now} are left now, a mix or somebody else changed it since this "
+            f"sheet was opened; you typed {typed}. Open it again, and say what is right.",
+            "left",
+        )
+    return Outdated(
+        "changed_meanwhile",
+        f"{product.name} was changed by somebody else since this sheet was opened: open it again "
+        "to see both.",
+        name.removesuffix("_id"),
+    )
+
+
+def _stored(label: LabelDocument | None) -> dict[str, Any] | None:
+    return label.model_dump(mode="json", exclude_none=True) if label else None
+
+
+def _hard_form_of(scope: Scope, product: Product, other: int | None) -> Product | None:
+    if other is None:
+        return None
+    found = scope.one(scope.all(Product), other)
+    if found.pk == product.pk or found.hard_form_of_id is not None or found.form != product.form:
+        raise InputError(
+            "not_a_hard_form",
+            "A hard-water form stands for another product of the same kind, not for itself or for "
+            "another such form.",
+            "hard_form_of",
+        )
+    return found
