@@ -75,12 +75,14 @@ def table_text(raw: bytes) -> str:
     Raises:
         InputError: the chart cannot be used.
     """
-    from core.formats.chart import FeedChart
+    from core.formats.chart import MS_CM, FeedChart
     from core.formats.text import document_of, read_json
     from core.leaflet import whole_table
     from core.tables import csv_text
 
-    return csv_text(whole_table(document_of(FeedChart, read_json(raw)).chart())).rstrip("\r\n")
+    document = document_of(FeedChart, read_json(raw))
+    scale = document.reading_scale or MS_CM
+    return csv_text(whole_table(document.chart(), scale)).rstrip("\r\n")
 
 
 def _answer(options: argparse.Namespace) -> str:

@@ -2,9 +2,11 @@
 
 from typing import Literal
 
-from core.formats.chart import FeedChart
+from core.chart import Column
+from core.formats.chart import MS_CM, FeedChart
 from core.formats.fields import Document
 from core.leaflet import Asked, ChartDraft
+from core.quantities import Reading, ReadingScale
 
 
 class QuestionDocument(Document):
@@ -50,7 +52,7 @@ class ChartDraftDocument(Document):
         return cls(
             format="brisk-measure/chart-draft",
             version=1,
-            chart=FeedChart.of(draft.chart) if draft.chart else None,
+            chart=FeedChart.of(draft.chart, _scale(draft)) if draft.chart else None,
             questions=tuple(
                 QuestionDocument(
                     code=one.code, message=one.message, row=one.row, column=one.column,
@@ -66,3 +68,14 @@ class ChartDraftDocument(Document):
                 for one in draft.guesses
             ),
         )  # fmt: skip
+
+
+def _scale(draft: ChartDraft) -> ReadingScale:
+    """mS/cm, unless readings have no end in it: 500 ppm on the 700 scale is 5/7 of one."""
+    readings = [reading for column in draft.columns for reading in _ends(column)]
+    endless = any(10**12 % reading.ms_cm.denominator for reading in readings)
+    return draft.scale if endless and draft.scale else MS_CM
+
+
+def _ends(column: Column) -> tuple[Reading, ...]:
+    return (column.ec.low, column.ec.high) if column.ec else ()

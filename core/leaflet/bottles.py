@@ -4,7 +4,7 @@ import re
 from dataclasses import dataclass
 from fractions import Fraction
 
-from core.chart import Column, Dose, Form
+from core.chart import Column, Dose, Form, Product
 from core.errors import InputError
 from core.leaflet.about import About
 from core.leaflet.cells import DoseCell, DoseCellHabits, read_dose_cell
@@ -85,6 +85,8 @@ def read_bottles(  # noqa: PLR0917 -- all that a dose may rest on
             if (dose := dose_of(one.read, one.said, product, columns[at].key)) is not None:
                 doses.append(dose)
                 found.mark(row.cells[at], CellKind.DOSE, texts[at])
+            elif _lacking(one) is None:
+                _ask_fit(row.cells[at], product, found)
     return Bottles(tuple(rows), tuple(doses))
 
 
@@ -113,6 +115,17 @@ def _printed(  # noqa: PLR0917 -- all that a cell may rest on
             unit = read.unit.over(row.units.get(at)) if read.unit else row.units.get(at)
             doses[at] = Printed(read, _unit_of(unit, row, said, request))
     return doses
+
+
+def _ask_fit(cell: Cell, product: Product, found: Findings) -> None:
+    """A row of millilitres in which one cell has grams: one of them is a slip."""
+    how = "by weight" if product.form is Form.DRY else "by volume"
+    found.ask(
+        Asked.CELL,
+        f"{product.name}, “{cell.text[:60]}”: the others of this row go {how}. Which is right?",
+        cell,
+    )
+    found.mark(cell, CellKind.QUESTION, f"the others go {how}")
 
 
 def _ask_cell(cell: Cell, row: BottleRow, error: InputError, found: Findings) -> None:

@@ -44,6 +44,9 @@ _NONE = frozenset(
         "✕",
     ]
 )
+_WATER = frozenset(("flush", "water", "plain water", "water only", "clear water", "ph water"))
+"""What stands in a column without bottles: nothing goes in, and it is kept as a note."""
+
 _USED = frozenset(["x", "✓", "✔", "yes", "y", "•", "●", "use", "used"])
 _UP_TO = re.compile(
     r"(?:up to|max\.?|maximum|no more than|not more than|at most|less than|below|under|[<≤])\s*"
@@ -125,6 +128,8 @@ def read_dose_cell(text: str, habits: DoseCellHabits = DoseCellHabits()) -> Dose
     plain = text.strip()
     if is_no_dose(plain):
         return DoseCell(is_none=True)
+    if plain.lower() in _WATER:
+        return DoseCell(is_none=True, note=plain)
     if is_long(plain):
         raise InputError("too_long", "That is a sentence, and no dose: write the dose alone.")
     if _DATE_LIKE.fullmatch(plain):

@@ -25,6 +25,7 @@ class Head:
         date, day: on which it begins.
         is_open: whether it goes on after its last week.
         is_without_days: whether a row of days says that it has none.
+        span: first and last day, or how long it may be; its neighbours tell which.
         is_named: whether anything stands above it.
     """
 
@@ -37,6 +38,7 @@ class Head:
     day: int | None = None
     is_open: bool = False
     is_without_days: bool = False
+    span: tuple[int, int] | None = None
     is_named: bool = True
 
     @property
@@ -86,6 +88,7 @@ def _take(head: Head, said: Heading, row: HeadingRow) -> None:
     """Add what one heading says."""
     if row.gives_days and said.number is not None:
         head.days = said.number[0] if said.number[0] == said.number[1] else None
+        head.span = said.number
         if "week" in row.name.lower() and "per week" not in row.name.lower() and head.days:
             head.days *= 7
         return
@@ -121,6 +124,10 @@ def _without_group_columns(heads: list[Head], layout: Layout) -> list[Head]:
 def _lengths(heads: list[Head]) -> None:
     """Days from weeks, from dates, and from "day 1, day 8"."""
     dates = [head.date for head in heads]
+    spans = [head.span for head in heads if head.span]
+    if len(spans) == len(heads) > 1 and all(b[0] == a[1] + 1 for a, b in pairwise(spans)):
+        for head, (first, last) in zip(heads, spans, strict=True):  # day 1-14, 15-28, ...
+            head.days = last - first + 1
     for head in heads:
         if head.is_without_days or head.is_open:
             continue
@@ -154,15 +161,17 @@ def _by_steps(heads: list[Head], steps: Sequence[int | None]) -> None:
 def labels_of(heads: Sequence[Head]) -> list[str]:
     """Labels: the finest heading, with the one above where that alone would say nothing."""
     finest = [head.label for head in heads]
+    again = len(set(finest)) < len(finest)  # weeks are counted anew in each stage
     labels = []
     for number, head in enumerate(heads, 1):
         label = head.label or f"Column {number}"
         above = [text for text in head.texts[:-1] if text != label]
-        if above and finest.count(head.label) > 1:
+        if above and again:
             label = f"{above[-1]}, {label[:1].lower()}{label[1:]}"
         labels.append(label[:LONGEST_WORDS])
-    again = {label for label in labels if labels.count(label) > 1}
-    for label in again:  # "Bloom" over three columns: one chooses a column by its label
+    for label in {
+        label for label in labels if labels.count(label) > 1
+    }:  # "Bloom" over three columns: one chooses a column by its label
         for number, at in enumerate([n for n, one in enumerate(labels) if one == label], 1):
             labels[at] = f"{label[: LONGEST_WORDS - 4]} {number}"
     return labels

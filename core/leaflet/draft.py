@@ -1,5 +1,6 @@
 """A table of texts into the draft of a chart: the one entrance of reading a leaflet."""
 
+import re
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 
@@ -108,6 +109,11 @@ class _Reader:
         in_order = said.rows_are_order if told is None else told
         self._keep_the_rest()
         found, rows = self.found, bottles.rows
+        if not rows and not any(question.of_doses for question in found.questions):
+            first = next(cell for cell in self.layout.headings[-1].cells if cell)
+            found.ask(
+                Asked.ROW, "No row below the headings reads as a bottle with its doses.", first
+            )
         chart = None
         if rows and not any(question.of_doses for question in found.questions):
             products = tuple(row.product for row in rows)
@@ -244,8 +250,27 @@ class _Reader:
             return self.about.name
         texts = [cell.text for cell in self.layout.titles]
         texts.append(self.layout.corner)
-        names = [text for text in texts if text and not is_statement(text)]
+        names = [name for text in texts if (name := _title(text))]
         return (names[0] if names else self.request.name)[:80].strip()
+
+
+_BESIDE = re.compile(
+    r"(?P<maker>brand|maker|manufacturer|company|line)\s*[:=]\s*(?P<name>.+)|"
+    r"(?:crop|medium|substrate|water|date|version|author|unit|season|page|stage|plants?)\s*[:=].*",
+    re.IGNORECASE,
+)
+
+
+def _title(text: str) -> str:
+    """The name that a line over a table gives it; "Crop: tomato" gives it none."""
+    beside = _BESIDE.fullmatch(text)
+    if beside:
+        return beside["name"] or ""
+    return (
+        ""
+        if is_statement(text)
+        else re.sub(r"^(?:name|chart|title)\s*[:=]\s*", "", text, flags=re.IGNORECASE)
+    )
 
 
 def _refuse_too_many(body: Body, heads: Sequence[Head]) -> None:
@@ -263,4 +288,7 @@ def _figures(body: Body) -> list[str]:
 
 
 def _days(head: Head) -> int | None:
-    return head.days if head.days is not None and 1 <= head.days <= 366 else None
+    """Its length, unless a row of days says that it has none."""
+    if head.is_without_days or head.days is None:
+        return None
+    return head.days if 1 <= head.days <= 366 else None

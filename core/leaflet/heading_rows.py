@@ -131,17 +131,24 @@ def _is_main(row: HeadingRow) -> bool:
     if len(others) > len(heads):
         return False
     plain = [one for one in heads if one.number]
-    if len(plain) == len(heads):
+    if len(plain) * 2 >= len(heads):
         # Under a bottle's name they would be doses.
         return says_weeks(row.name) or (is_statement(row.name or "week") and _counts_up(plain))
+    return _are_days(heads)
+
+
+def _are_days(heads: Sequence[Heading]) -> bool:
+    """Whether dates, where there are any, are all there is, and none comes twice."""
     dates = [one.date for one in heads if one.date]
-    return len(set(dates)) == len(dates)
+    return not dates or (len(set(dates)) == len(dates) == len(heads))
 
 
-def _counts_up(heads: Sequence[Heading]) -> bool:
-    """Whether bare numbers go 1, 2, 3 …, or 1-2, 3-4 …"""
+def _counts_up(heads: Sequence[Heading], *, anew: bool = False) -> bool:
+    """Whether bare numbers go 1, 2, 3 …, or 1-2, 3-4 …; with `anew` from 1 again in each stage."""
     spans = [one.number for one in heads if one.number]
-    steps = all(later[0] == before[1] + 1 for before, later in pairwise(spans))
+    steps = all(
+        later[0] == before[1] + 1 or (anew and later[0] == 1) for before, later in pairwise(spans)
+    )
     return len(spans) >= 3 and steps and spans[0][0] in (0, 1)
 
 
@@ -157,7 +164,7 @@ def _group_row(cells: Sequence[Cell], below: HeadingRow) -> HeadingRow | None:
     if not row.headings or any(at not in row.headings for at in texts):
         return None
     only = all(one.number for one in row.headings.values())
-    return None if only and not says_weeks(row.name) else row
+    return None if only and not (says_weeks(row.name) or row.gives_days) else row
 
 
 def _beneath(cells: Sequence[Cell], above: HeadingRow, *, exported: bool) -> bool:
@@ -175,6 +182,6 @@ def _beneath(cells: Sequence[Cell], above: HeadingRow, *, exported: bool) -> boo
         return False
     heads = list(row.headings.values())
     if all(one.number for one in heads):
-        return _counts_up(heads) and not any(one.number for one in above.headings.values())
-    dates = [one.date for one in heads if one.date]
-    return len(set(dates)) == len(dates)
+        plain = any(one.number for one in above.headings.values())
+        return _counts_up(heads, anew=True) and not plain
+    return _are_days(heads)

@@ -1,11 +1,15 @@
 """What stands above a column: weeks, days, dates, and stages in growers' words."""
 
 import re
+from calendar import month_abbr, month_name, monthrange
 from dataclasses import dataclass
 from functools import lru_cache
 
 from core.chart import Stage
 from core.leaflet.dates import Day, read_day, read_span
+
+_LARGEST = 366
+"""A bare number above it is no week, and no number of days that a column may have."""
 
 _STAGES: tuple[tuple[Stage, str], ...] = (
     (Stage.FLUSH, r"flush(?:ing|ed)?|rins(?:e|ing)|leach(?:ing)?|(?:plain|clear|clean) water"
@@ -57,9 +61,17 @@ _WEEKS_LONG = re.compile(rf"\b(\d{{1,2}})(?: ?{_TO} ?(\d{{1,2}}))? ?(?:weeks?|wk
 _DAYS = re.compile(rf"\bdays? ?(\d{{1,3}}) ?{_TO} ?(?:day )?(\d{{1,3}})\b")
 _MONTH = re.compile(r"\b(?:month|mth) ?(\d{1,2})\b|\b(\d{1,2})(?:st|nd|rd|th) month\b")
 _MONTH_DAYS = 30
+_MONTH_NAMES = {
+    name.lower(): number
+    for names in (month_name, month_abbr)
+    for number, name in enumerate(names)
+    if name
+}
 _DAYS_LONG = re.compile(r"\b(\d{1,3}) ?(?:days?|d)\b")
 _DAY = re.compile(r"\bday ?(\d{1,3})\b")
-_NUMBER = re.compile(rf"(?P<low>\d{{1,3}})(?: ?{_TO} ?(?P<high>\d{{1,3}}))?")
+_NUMBER = re.compile(
+    r"(?P<low>\d{1,3})(?: ?(?:-|–|—|−|\bto\b|\+|&|\band\b) ?(?P<high>\d{1,3}))?(?P<open> ?\+)?"
+)  # without a comma or a stroke: 2,5 and 1/2 are figures
 _ORDINAL = re.compile(r"\b(?:phase|stage|step|period|block) ?(?:\d{1,2}|[ivx]+|[a-h])\b")
 _BESIDE = re.compile(
     r"\b(?:early|earl?y|mid(?:dle)?|late|first|second|third|full|start|begin(?:ning)?|end|last"
@@ -112,8 +124,12 @@ def read_heading(text: str) -> Heading | None:  # noqa: PLR0911 -- one way out a
         return Heading(text, date=date)
     if span := read_span(text):
         return Heading(text, date=span[0], days=span[1])
-    if number := _NUMBER.fullmatch(low):
-        return Heading(text, number=_span(number["low"], number["high"]))
+    number = _NUMBER.fullmatch(low)
+    if number and int(number["low"]) <= _LARGEST:
+        numbers = _span(number["low"], number["high"])
+        return numbers and Heading(text, number=numbers, is_open=bool(number["open"]))
+    if low in _MONTH_NAMES:
+        return Heading(text, days=monthrange(2001, _MONTH_NAMES[low])[1])
     stage = stage_in(low)
     weeks, days, day = _length(low)
     if weeks or days or day:

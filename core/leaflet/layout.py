@@ -132,7 +132,7 @@ def _layout(grid: Grid, *, forced: bool = False) -> Layout | None:
             at for at in beside if at not in twins and _is_unclear(grid, rows, body, names, at)
         ),
         body=grid[body:],
-        weight=sum(one.weight for one in rows),
+        weight=max(one.weight for one in rows),
     )
 
 

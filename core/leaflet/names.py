@@ -33,7 +33,7 @@ _ROLES: tuple[tuple[Role, str], ...] = (
                     r"|foliar|hormone\w*|b ?-? ?1|defen[cs]e"),
 )  # fmt: skip
 _BASE = re.compile(
-    r"\b(?:micro\w*|macro\w*|grow(?:th)?|bloom|flower|veg(?:etative)?|base|basic|nutrients?|feed"
+    r"\b(?:micro\w*|macro\w*|gro|grow(?:th)?|bloom|flower|veg(?:etative)?|base|basic|nutrients?|feed"
     r"|food|fertili[sz]er"
     r"|calcium nitrate|calcinit|hydro|core|leaf|fruit|npk|\d+-\d+-\d+|master ?blend|complete"
     r"|all[- ]in[- ]one"
@@ -49,7 +49,7 @@ _MIDDLE_PART = re.compile(
 )
 _RANKS = {"a": 1, "1": 1, "i": 1, "one": 1, "b": 2, "2": 2, "ii": 2, "two": 2,
           "c": 3, "3": 3, "iii": 3, "three": 3}  # fmt: skip
-_THREE = ((r"micro\w*", 1), (r"grow\w*|veg\w*|leaf", 2), (r"bloom|flower|fruit", 3))
+_THREE = ((r"micro\w*", 1), (r"gro|grow\w*|veg\w*|leaf", 2), (r"bloom|flower|fruit", 3))
 _DRY = re.compile(
     r"\b(?:powder\w*|salts?|crystals?|crystalline|granul\w*|dry|soluble|sulfate|sulphate|nitrate"
     r"|mkp"

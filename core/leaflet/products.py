@@ -108,7 +108,7 @@ def _guessed(name: str, guess: NameGuess, measures: set[str | None], found: Find
     )
 
 
-_WEIGHTS = frozenset({"g", "kg"})
+_WEIGHTS = frozenset({"mg", "g", "kg"})
 
 
 def _form(guess: NameGuess, measures: set[str | None]) -> tuple[Form, str]:

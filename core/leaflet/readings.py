@@ -199,7 +199,7 @@ def _take_span(
 ) -> None:
     unit = row.units[at]
     shown = ReadingScale(unit, (row.scales[at] or scale) if unit is ReadingUnit.PPM else None)
-    low, high = (Reading(as_figure(Reading.of(one, shown).ms_cm)) for one in span)
+    low, high = (Reading.of(one, shown) for one in span)
     cell = row.cells[at]
     if high.ms_cm > STRONGEST_WATER:
         _ask_cell(cell, "no water is so strong; look at its unit.", made)

@@ -223,6 +223,8 @@ def split_unit(text: str) -> tuple[str, DoseUnitSaid | None]:
     found = find_dose_unit(words)
     if found and len(words) == len(plain) and not words[found[1][1] :].strip(" .)]*"):
         rest = re.sub(r"\s*(?:\bin|[-,:–|(\[])*\s*$", "", plain[: found[1][0]]).strip()
+        if rest.count("(") > rest.count(")"):
+            rest = rest[: rest.rindex("(")].strip()
         if rest:
             return rest, found[0]
     return plain, None

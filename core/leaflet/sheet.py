@@ -189,7 +189,7 @@ def _days(text: str) -> int:
 
 def _ec(text: str, scale: ReadingScale) -> ReadingRange:
     low, high = _span(text, "a reading such as 1.4 or 1.2-1.6")
-    first, last = (Reading(as_figure(Reading.of(one, scale).ms_cm)) for one in (low, high))
+    first, last = (Reading.of(as_figure(one), scale) for one in (low, high))
     if last.ms_cm > STRONGEST_WATER:
         raise InputError("reading_out_of_range", f"No feed reads {text.strip()} {scale.words}.")
     return ReadingRange(first, last)

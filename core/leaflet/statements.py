@@ -167,11 +167,13 @@ def _medium_in(text: str) -> Medium | None:
 def is_statement(text: str) -> bool:
     """Whether a title is of units or weeks alone, and so no name of a chart."""
     low = text.lower().strip(" :.()*")
-    return bool(_STATEMENT.match(low)) or read_dose_unit(low) is not None
+    bare = re.sub(r"\s*[(\[].*$", "", low)
+    named = _STATEMENT.match(bare) if unit_said(low) else _STATEMENT.match(low)
+    return bool(named) or read_dose_unit(low) is not None
 
 
 _STATEMENT = re.compile(
     r"(?:all )?(?:doses?|figures|amounts|values|units?|rates|quantities)\b|in ml|per |ml\b|"
-    r"(?:weeks?|wks?|stages?|phases?|days?|dates?|products?|bottles?|nutrients?|names?|nr|no|#"
+    r"(?:feeds?|fertili[sz]ers?|additives?|weeks?|wks?|stages?|phases?|days?|dates?|products?|bottles?|nutrients?|names?|nr|no|#"
     r"|growth stages?)\b[ /\\]*(?:week|stage|phase|product|bottle|nutrient)?s?$"
 )

@@ -8,7 +8,7 @@ from core.chart import Chart, Column, Dose, Product, Readings
 from core.leaflet.about import about_lines, name_in_table
 from core.leaflet.grid import tidy_cell
 from core.leaflet.headings import Heading, read_heading
-from core.quantities import DoseUnit, decimal_text
+from core.quantities import DoseUnit, ReadingScale, ReadingUnit, decimal_text
 
 Table = tuple[tuple[str, ...], ...]
 
@@ -21,11 +21,18 @@ class WhereUnit(StrEnum):
     CELL = "cell"
 
 
-def chart_table(chart: Chart, *, units: WhereUnit = WhereUnit.COLUMN, down: bool = False) -> Table:
+def chart_table(
+    chart: Chart,
+    *,
+    units: WhereUnit = WhereUnit.COLUMN,
+    down: bool = False,
+    scale: ReadingScale = ReadingScale(),  # noqa: B008 -- frozen
+) -> Table:
     """A chart as rows of texts: bottles down and weeks across, readings below.
 
     Args:
         chart: what to write.
+        scale: what its EC is written in.
         units: where a row's unit stands.
         down: whether weeks go down and bottles across.
     """
@@ -33,7 +40,7 @@ def chart_table(chart: Chart, *, units: WhereUnit = WhereUnit.COLUMN, down: bool
         *_headings(chart, units),
         *(_bottle(chart, product, units) for product in chart.products),
     ]
-    rows += _readings(chart, units)
+    rows += _readings(chart, units, scale)
     return tuple(zip(*rows, strict=True)) if down else tuple(rows)
 
 
@@ -96,17 +103,21 @@ def span_text(low: Fraction, high: Fraction) -> str:
     return first if low == high else f"{first}-{decimal_text(high)}"
 
 
-def _readings(chart: Chart, units: WhereUnit) -> Iterator[tuple[str, ...]]:
+def _readings(chart: Chart, units: WhereUnit, scale: ReadingScale) -> Iterator[tuple[str, ...]]:
     apart = units is WhereUnit.COLUMN
     if any(column.ec for column in chart.columns):
-        what = {Readings.ADDED: "EC added", Readings.TOTAL: "EC total"}.get(chart.readings, "EC")
-        yield (*((what, "mS/cm") if apart else (f"{what} (mS/cm)",)), *map(_ec_text, chart.columns))
+        what = {Readings.ADDED: " added", Readings.TOTAL: " total"}.get(chart.readings, "")
+        name = f"{'ppm' if scale.unit is ReadingUnit.PPM else 'EC'}{what}"
+        texts = (_ec_text(column, scale) for column in chart.columns)
+        yield (*((name, scale.words) if apart else (f"{name} ({scale.words})",)), *texts)
     if any(column.ph for column in chart.columns):
         yield ("pH", *(("",) if apart else ()), *map(_ph_text, chart.columns))
 
 
-def _ec_text(column: Column) -> str:
-    return span_text(column.ec.low.ms_cm, column.ec.high.ms_cm) if column.ec else ""
+def _ec_text(column: Column, scale: ReadingScale) -> str:
+    if not column.ec:
+        return ""
+    return span_text(column.ec.low.in_unit(scale), column.ec.high.in_unit(scale))
 
 
 def _ph_text(column: Column) -> str:
@@ -127,7 +138,10 @@ def beside_the_table(chart: Chart) -> tuple[str, ...]:
     return tuple(told)
 
 
-def whole_table(chart: Chart) -> Table:
+def whole_table(
+    chart: Chart,
+    scale: ReadingScale = ReadingScale(),  # noqa: B008 -- frozen
+) -> Table:
     """The table, and below it the lines that keep what it cannot hold."""
-    table = chart_table(chart)
+    table = chart_table(chart, scale=scale)
     return (*table, ("",), *((line,) for line in about_lines(chart)))

@@ -15,6 +15,7 @@ _MEASURE_WORDS: dict[str, str] = {
     "fl_oz": r"fl\.?[ _]?oz\.?|floz|fluid (?:oz|ounces?)",
     "tsp": r"tsps?\.?|teaspoons?|tea spoons?",
     "tbsp": r"tbsps?\.?|tbs\.?|tbls?p?s?\.?|tablespoons?|table spoons?",
+    "mg": r"mgs?|milligrams?",
     "g": r"g|gr|gms?|grams?|grammes?",
     "kg": r"kgs?|kilograms?|kilos?",
     "oz": r"oz\.?|ozs|ounces?",
@@ -46,7 +47,7 @@ class DoseUnitSaid:
     """What words tell of a unit; a leaflet often tells half of it here and half elsewhere.
 
     Args:
-        measure: mL, L, g, kg, tsp, tbsp, fl_oz, oz or drop; None where only a volume is said.
+        measure: mL, L, mg, g, kg, tsp, tbsp, fl_oz, oz or drop; None where only a volume is said.
         per: L, gal, gal_us or gal_uk; None where only a measure is said.
         count: of how many of them, such as 10 of "per 10 litres".
     """
@@ -91,13 +92,20 @@ class DoseUnitSaid:
         if not self.is_whole or self.lacks_gallon:
             return None
         assert self.measure is not None
-        measure, times = {"L": ("mL", 1000), "kg": ("g", 1000)}.get(self.measure, (self.measure, 1))
+        measure, times = _AS.get(self.measure, (self.measure, Fraction(1)))
         exact = f"{measure}/{self.count}L" if self.count in (10, 100) and self.per == "L" else None
         for name, count in ((exact, self.count), (f"{measure}/{self.per}", 1)):
             if name in _UNITS:
-                return _UNITS[name], Fraction(times * count, self.count)
+                return _UNITS[name], times * count / self.count
         return None
 
+
+_AS = {
+    "L": ("mL", Fraction(1000)),
+    "kg": ("g", Fraction(1000)),
+    "mg": ("g", Fraction(1, 1000)),
+}
+"""Measures that charts print seldom, and what they are kept as."""
 
 _UNITS = {unit.value: unit for unit in DoseUnit}
 

@@ -6,6 +6,7 @@ from django.http import HttpRequest, HttpResponse
 from ninja import Router, Schema
 
 from core.formats import FeedChart
+from core.formats.chart import MS_CM
 from core.leaflet import beside_the_table, chart_table, whole_table
 from core.leaflet.about import about_lines
 from core.leaflet.comparing import differences
@@ -46,13 +47,13 @@ def chart_file(
 
 
 def _file(stored: StoredChart, kind: str) -> bytes:
-    of = stored.chart
+    of, scale = stored.chart, stored.document.reading_scale or MS_CM
     match kind:
         case "csv":
-            return csv_text(whole_table(of)).encode("utf-8-sig")
+            return csv_text(whole_table(of, scale)).encode("utf-8-sig")
         case "xlsx":
-            return xlsx_bytes(chart_table(of), about_lines(of), title=of.name)
-    return FeedChart.of(of).model_dump_json(indent=1, exclude_none=True).encode()
+            return xlsx_bytes(chart_table(of, scale=scale), about_lines(of), title=of.name)
+    return FeedChart.of(of, scale).model_dump_json(indent=1, exclude_none=True).encode()
 
 
 class DifferenceOut(Schema):

@@ -85,6 +85,9 @@ def test_no_cell_of_any_table_is_dropped(rows: tuple[tuple[str, ...], ...]) -> N
     if draft.chart is not None:
         doses = sum(cell.kind is CellKind.DOSE for cell in draft.cells)
         assert doses == len(draft.chart.doses)
+        for row in draft.rows:  # what a bottle's row says is poured, or asked about
+            poured = [dose for dose in draft.chart.doses if dose.product == row.product.key]
+            assert len(poured) == sum(bool(text) for text in row.cells)
     elif draft.rows:
         assert asked
         assert any(question.of_doses for question in draft.questions)

@@ -59,11 +59,6 @@
     void tick().then(reveal);
   }
 
-  function cancel() {
-    editing.text = undefined;
-    table?.focus();
-  }
-
   /** A copied part of a table is laid over the sheet from the cursor on. */
   function paste(event: ClipboardEvent) {
     const text = event.clipboardData?.getData('text/plain') ?? '';
@@ -91,7 +86,7 @@
     ondblclick={() => goTo({ line, column }, true)}
   >
     {#if here && editing.text !== undefined}
-      <Typing {editing} onleave={leave} oncancel={cancel} />
+      <Typing {editing} onleave={leave} oncancel={() => table?.focus()} />
     {:else}
       <b>{text}</b>
     {/if}

@@ -16,10 +16,16 @@
   function typing(event: KeyboardEvent) {
     if (event.key === 'Enter') onleave(event.shiftKey ? -1 : 1, 0);
     else if (event.key === 'Tab') onleave(0, event.shiftKey ? -1 : 1);
-    else if (event.key === 'Escape') oncancel();
+    else if (event.key === 'Escape') cancel();
     else return event.stopPropagation();
     event.preventDefault();
     event.stopPropagation();
+  }
+
+  /** What was typed is forgotten; the sheet has its keys back. */
+  function cancel() {
+    editing.text = undefined;
+    oncancel();
   }
 
   function enter(input: HTMLInputElement) {
