@@ -125,7 +125,9 @@ def _lengths(heads: list[Head]) -> None:
     """Days from weeks, from dates, and from "day 1, day 8"."""
     dates = [head.date for head in heads]
     spans = [head.span for head in heads if head.span]
-    if len(spans) == len(heads) > 1 and all(b[0] == a[1] + 1 for a, b in pairwise(spans)):
+    follow = all(later[0] == before[1] + 1 for before, later in pairwise(spans))
+    ranges = any(first < last for first, last in spans)
+    if len(spans) == len(heads) > 1 and follow and ranges:
         for head, (first, last) in zip(heads, spans, strict=True):  # day 1-14, 15-28, ...
             head.days = last - first + 1
     for head in heads:

@@ -202,7 +202,7 @@ class _Reader:
     def _ask_row(self, row: BottleRow, cell: Cell, meaning: str, message: str) -> None:
         self.found.ask(Asked.ROW, message, cell)
         self.found.mark(row.label, CellKind.NAME, row.name)
-        for one in (*row.cells.values(), row.unit_cell):
+        for one in (*row.cells.values(), row.unit_cell, *([] if row.cells else [row.label])):
             self.found.mark(one, CellKind.QUESTION, meaning)
 
     def _keep_the_rest(self) -> None:
