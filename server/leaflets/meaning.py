@@ -27,10 +27,14 @@ from server.planning.snapshot import snapshot_of
 
 
 class MeaningIn(Schema):
-    """A sheet as it stands, and the tank it is shown for; `feeds` asks for what it feeds, too."""
+    """A sheet as it stands, and the tank it is shown for; `feeds` asks for what it feeds, too.
+
+    Without `water` it is that of the tank.
+    """
 
     leaflet: LeafletDocument
     tank: int | None = None
+    water: int | None = None
     strength: TypedFigure = "100 %"
     feeds: bool = False
 
@@ -145,9 +149,9 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
     read = read_sheet(sheet)
     labels, costs = bottles_by_key(scope, told.leaflet)
     spoons = Spoons(member.spoons)
-    water = None
-    if tank is not None:
-        source = snapshot.waters_of(scope, [tank.water_id])[tank.water_id]
+    number, water = told.water or (tank.water_id if tank else None), None
+    if number is not None:
+        source = snapshot.waters_of(scope, [number])[number]
         water = source.as_water(source.reading)
     fed: tuple[FedColumn, ...] = ()
     if told.feeds and read.chart is not None:

@@ -227,6 +227,13 @@ def test_a_version_is_kept_compared_and_a_broken_chart_is_not(
     expect(cell(leaflet, "Keel", 3)).to_contain_text("7")
     leaflet.get_by_role("button", name="Keep as version 4").click()
     expect(leaflet.get_by_text("flower, Keel 6 → 7 mL/gal (US)")).to_be_visible()
+    leaflet.get_by_label("Lay a photograph of the leaflet beside it").set_input_files(
+        Path(__file__).parents[2] / "docs" / "screenshots" / "start.png"
+    )
+    leaflet.get_by_role("button", name="Keep as version 5").click()
+    expect(leaflet.get_by_role("button", name="Keep as version 6")).to_be_disabled()
+    leaflet.reload()
+    expect(leaflet.get_by_alt_text("The leaflet as photographed")).to_be_visible()
     leaflet.get_by_role("button", name="Bring in a leaflet").click()
     broken = tmp_path / "broken.json"
     broken.write_text(CHART.read_text().replace('"tsp/gal_us"', '"g/L"'))

@@ -18,6 +18,7 @@ from server.charts.models import Chart, ChartVersion
 from server.charts.store import publish_chart, stored_charts
 from server.leaflets.library import CARDS
 from server.shelf.models import Product
+from server.tanks.models import WaterSource
 from tests.server.conftest import SMALL_CHART, Yard
 
 TEXT = "Skerry\n\tWeek 1\tWeek 2\nPart A ml/gal\t1\t2-3\nPart B ml/gal\t1\t2-3\nppm\t400\t600"
@@ -104,6 +105,13 @@ def test_what_it_feeds_follows_the_labels_and_the_strength(yard: Yard) -> None:
     at = f"/api/grows/{yard.grow.pk}/charts/{yard.tank.chart_id}/leaflet"
     leaflet = yard.client.get(at).json()["leaflet"]
     told = {"tank": yard.tank.pk, "feeds": True}
+    rain = WaterSource.objects.get(grow=yard.grow, name="Roof rain")
+    [mains, other] = (meaning(yard, leaflet, tank=yard.tank.pk, feeds=True, **water)
+                      for water in ({}, {"water": rain.pk}))  # fmt: skip
+    assert (mains["water_ms_cm"], other["water_ms_cm"]) == (0.52, 0.04)
+    calcium = [next(e["ppm"] for e in found["fed"][0]["elements"] if e["element"] == "Ca")
+               for found in (mains, other)]  # fmt: skip
+    assert calcium[0] - calcium[1] == pytest.approx(68 - 2, abs=0.5)  # by their lab reports
     whole, half = (meaning(yard, leaflet, strength=s, **told) for s in ("100 %", "50 %"))
     assert whole["labelled"] > 0
     for one, other in zip(whole["fed"], half["fed"], strict=True):
@@ -291,7 +299,8 @@ def test_another_grows_charts_and_pictures_are_not_there(yard: Yard, neighbour: 
     assert keep(yard, leaflet, chart=chart)[0] == 404
     assert keep(yard, leaflet, picture=kept["id"])[0] == 404
     at = f"{mine}/leaflet-meaning"
-    assert yard.send("POST", at, {"leaflet": leaflet, "tank": neighbour.tank.pk})[0] == 404
+    for theirs in ({"tank": neighbour.tank.pk}, {"water": neighbour.water.pk}):
+        assert yard.send("POST", at, {"leaflet": leaflet, **theirs})[0] == 404
     for method, path in (
         ("PATCH", f"{mine}/charts/{chart}"),
         ("POST", f"{mine}/charts/{chart}/copy"),

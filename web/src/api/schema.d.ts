@@ -1849,6 +1849,8 @@ export interface components {
         /**
          * MeaningIn
          * @description A sheet as it stands, and the tank it is shown for; `feeds` asks for what it feeds, too.
+         *
+         *     Without `water` it is that of the tank.
          */
         MeaningIn: {
             /**
@@ -1864,6 +1866,8 @@ export interface components {
             strength: string | components["schemas"]["Figure"];
             /** Tank */
             tank?: number | null;
+            /** Water */
+            water?: number | null;
         };
         /**
          * MeaningOut

@@ -8,6 +8,7 @@
     editing,
     found,
     keeping,
+    pictured,
     problem,
     onkeep,
     onversion,
@@ -15,6 +16,8 @@
     editing: Editing;
     found: LeafletFound | undefined;
     keeping: boolean;
+    /** Whether another picture lies beside the sheet than was kept with it. */
+    pictured: boolean;
     problem: Problem | undefined;
     onkeep: () => void;
     onversion: (version: number) => void;
@@ -78,12 +81,16 @@
 </script>
 
 <div class="margin">
-  <button class="keep" onclick={onkeep} disabled={keeping || (!editing.changed && !older)}>
+  <button
+    class="keep"
+    onclick={onkeep}
+    disabled={keeping || !(editing.changed || older || pictured)}
+  >
     {older && !editing.changed ? `Bring back as version ${next}` : `Keep as version ${next}`}
     <small>
       {meaning?.problems.length
         ? `${meaning.problems.length} to settle first`
-        : editing.changed
+        : editing.changed || pictured
           ? 'changed since it was kept'
           : 'kept as it stands'}
     </small>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Leaflet, Tank } from '../api/client';
+  import type { Leaflet, Tank, Water } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import { READING_MEANS, UNITS } from '../words/charts';
   import { choices, MEDIA } from '../words/growing';
@@ -7,7 +7,11 @@
   import { readingWords } from './sheet';
 
   /** What holds for a whole leaflet, and the tank it is shown for, in two sentences. */
-  let { editing, tanks }: { editing: Editing; tanks: Tank[] } = $props();
+  let { editing, tanks, waters }: { editing: Editing; tanks: Tank[]; waters: Water[] } = $props();
+
+  const water = $derived(
+    editing.shownFor.water ?? tanks.find((one) => one.id === editing.shownFor.tank)?.water ?? 0,
+  );
 
   const sheet = $derived(editing.sheet);
   /** The unit that all its bottles have: mostly they have one. */
@@ -100,7 +104,7 @@
       { value: 0, words: '100 L' },
       ...tanks.map((tank) => ({ value: tank.id, words: tank.name, note: tank.volume })),
     ]}
-    onchoose={(tank) => editing.show({ tank: tank || null })}
+    onchoose={(tank) => editing.show({ tank: tank || null, water: null })}
   />
   {editing.shownFor.tank ? (editing.meaning?.volume ?? '') : ''} at
   <input
@@ -109,6 +113,15 @@
     size="6"
     maxlength="12"
     onchange={(event) => editing.show({ strength: event.currentTarget.value })}
+  />, in
+  <Choice
+    label="Water"
+    value={water}
+    options={[
+      ...(water ? [] : [{ value: 0, words: 'neutral water' }]),
+      ...waters.map((one) => ({ value: one.id, words: one.name })),
+    ]}
+    onchoose={(chosen) => editing.show({ water: chosen })}
   />.
 </p>
 

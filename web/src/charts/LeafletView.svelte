@@ -29,6 +29,7 @@
   let keeping = $state(false);
   let keptNow = $state(false);
   let picture = $state<number | null>(null);
+  let keptPicture = $state<number | null>(null);
   /** Which chart and version is laid over what this one feeds, as "chart.version". */
   let over = $state('0.0');
   let fedOver = $state.raw<Fed[] | undefined>();
@@ -55,7 +56,8 @@
     problem = wrong;
     if (!data) return;
     found = data;
-    picture = data.versions.find((one) => one.id === data.version)?.picture ?? null;
+    keptPicture = data.versions.find((one) => one.id === data.version)?.picture ?? null;
+    picture = keptPicture;
     begin(data.leaflet, data.leaflet);
   }
 
@@ -64,7 +66,7 @@
     editing = new Editing(grow.id, sheet, kept);
     const tank = tanks.find((one) => one.chart === chart) ?? tanks[0];
     const strength = tank?.strength_shown ?? '100 %';
-    editing.show(shownFor ?? { tank: tank?.id ?? null, strength, feeds: true });
+    editing.show(shownFor ?? { tank: tank?.id ?? null, water: null, strength, feeds: true });
   }
 
   void load();
@@ -152,7 +154,7 @@
   {:else if editing}
     {@const sheet = editing.sheet}
     <h1 class="unseen">{sheet.name || 'A leaflet'}</h1>
-    <LeafletSentence {editing} {tanks} />
+    <LeafletSentence {editing} {tanks} waters={grow.quay?.waters ?? []} />
     <div class="halves">
       <div class="left">
         <Tools {editing} />
@@ -192,6 +194,7 @@
           {editing}
           {found}
           {keeping}
+          pictured={picture !== keptPicture}
           problem={trouble}
           onkeep={keep}
           onversion={(version) => load(version)}

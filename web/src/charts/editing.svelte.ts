@@ -30,6 +30,8 @@ const MOST_UNDONE = 400;
 /** What a sheet is shown for. */
 export interface ShownFor {
   tank: number | null;
+  /** A water of the grow; none is that of the tank. */
+  water: number | null;
   strength: string;
   feeds: boolean;
 }
@@ -46,7 +48,12 @@ export class Editing {
   problem = $state.raw<Problem | undefined>();
   /** What differs from the version beside it. */
   differs = $state.raw<Shapes['DifferenceOut'][]>([]);
-  shownFor = $state.raw<ShownFor>({ tank: null, strength: '100 %', feeds: true });
+  shownFor = $state.raw<ShownFor>({
+    tank: null,
+    water: null,
+    strength: '100 %',
+    feeds: true,
+  });
   /** Bottles typed here whose role nobody has chosen yet: it follows their name. */
   #guessed: string[] = [];
   #undone: Leaflet[] = $state.raw([]);
