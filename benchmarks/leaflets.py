@@ -111,7 +111,7 @@ def _library() -> list[float]:
     Membership.objects.create(grow=grow, person=member)
     one = ChartVersion.objects.filter(grow=demo)[0]
     document = json.loads(FeedChart.model_validate(one.document).model_dump_json(exclude_none=True))
-    client, found, known = Client(), [], 0
+    client, found, known = Client(headers={"host": "localhost"}), [], 0
     client.force_login(member)
     for many in (50, 5000):
         charts = Chart.objects.bulk_create(
