@@ -181,7 +181,7 @@ def test_an_xlsx_is_read_changed_and_taken_out_as_a_csv_that_is_the_same(
     expect(leaflet.get_by_role("button", name="Keep as version 2")).to_be_disabled()
     leaflet.get_by_role("combobox", name="Laid over it").click()
     leaflet.get_by_role("option", name="Turnstone, ours").click()
-    expect(leaflet.locator("path.before")).to_be_visible()
+    expect(leaflet.locator("path.before")).to_have_count(7)
     ours, again = (
         leaflet.request.get(f"{leaflet.url.split('/g/')[0]}{path}").text()
         for path in _json_links(leaflet)

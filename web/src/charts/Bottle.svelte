@@ -18,6 +18,20 @@
       .filter(([unit]) => MASS.includes(unit.split('/')[0] ?? '') === (row.form === 'dry'))
       .map(([value, words]) => ({ value, words })),
   );
+  /** Why the parts stand as they do, while nobody chose otherwise. */
+  const why = $derived.by(() => {
+    const reasons = [];
+    if (row.role === 'base' && row.group && guess?.group === row.group)
+      reasons.push('by its name: parts of one base belong together');
+    if (row.role === 'base' && row.rank && guess?.rank === row.rank)
+      reasons.push('its number is that of its name, calcium and micronutrients first');
+    if (row.oxidiser && guess?.oxidiser) reasons.push('its name says that it is an oxidiser');
+    if (scales === 'usual')
+      reasons.push('base, cal-mag, magnesium and boosters scale with strength, others do not');
+    if (row.wait_min === null || row.wait_min === undefined)
+      reasons.push('its wait is the usual one for its role');
+    return reasons.join('; ');
+  });
   const scales = $derived(
     row.scales === null || row.scales === undefined ? 'usual' : row.scales ? 'yes' : 'no',
   );
@@ -124,6 +138,7 @@
       settles the pH by itself
     </label>
   </p>
+  {#if why}<p class="why">Guessed: {why}.</p>{/if}
   {#if others.length}
     <details>
       <summary

@@ -27,12 +27,14 @@
 
   function of(at: number) {
     const values = fed.map((one) => one.elements[at]);
-    const most = highest(values.flatMap((one) => [one?.ppm, one?.high]));
+    const others = (other ?? []).map((one) => one.elements[at]?.ppm ?? null);
+    const most = highest([...values.flatMap((one) => [one?.ppm, one?.high]), ...others]);
     const small = (value: number) => SMALL - (value / most) * SMALL;
     return {
       values,
       most,
       small,
+      beside: others.length ? steps(others, WIDE, small) : '',
       path: steps(
         values.map((one) => one?.ppm ?? null),
         WIDE,
@@ -97,6 +99,7 @@
               />
             {/if}
           {/each}
+          {#if drawn.beside}<path class="before" d={drawn.beside} />{/if}
           <path class="element" d={drawn.path} />
           <line class="ground" x1="0" x2={WIDE} y1={SMALL} y2={SMALL} />
         </svg>
