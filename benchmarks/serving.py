@@ -11,6 +11,7 @@ import time
 from collections.abc import Callable, Iterator
 from concurrent.futures import ThreadPoolExecutor
 from contextlib import contextmanager
+from itertools import count
 from time import perf_counter
 
 _CLIENTS = 8
@@ -116,9 +117,13 @@ def report() -> None:
     with running_server() as port:
         clients = [Client(port) for _ in range(_CLIENTS)]
         path, body = mix_of(clients[0])
+        strengths = count()  # PHREEQC's runs are kept: only another strength runs it again
         kinds: dict[str, Callable[[Client], object]] = {
             "who is signed in (emptiest)": lambda client: client.ask("GET", "/api/session"),
-            "recompute": lambda client: client.ask("POST", path, body),
+            "recompute, figures moved": lambda client: client.ask(
+                "POST", path, {**body, "strength": f"{next(strengths) % 700 / 10 + 40:.1f} %"}
+            ),
+            "recompute, asked again": lambda client: client.ask("POST", path, body),
         }
         for ask in kinds.values():
             _spread(clients, ask)  # warm-up: connections, caches, chart in memory
@@ -131,7 +136,6 @@ def report() -> None:
     for name, values in measured.items():
         p50, p95 = statistics.median(values), _percentile(values, 0.95)
         print(f"  {name:30}  p50 {p50:7.1f} ms   p95 {p95:7.1f} ms   alone {alone[name]:7.1f} ms")
-    empty, recompute = measured.values()
-    ratio = _percentile(recompute, 0.95) / _percentile(empty, 0.95)
-    print(f"  p95 ratio                       {ratio:8.2f}      (to reach: at most 3, "
-          "and the PHREEQC runs above)")  # fmt: skip
+    empty, *recomputes = (_percentile(values, 0.95) for values in measured.values())
+    ratios = "   ".join(f"{one / empty:.2f}" for one in recomputes)
+    print(f"  p95 over the emptiest           {ratios}      (to reach: at most 2.2)")

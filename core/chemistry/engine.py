@@ -7,6 +7,7 @@ its batch reactions they would come to equilibrium with each other, as they neve
 import threading
 from collections.abc import Sequence
 from dataclasses import dataclass
+from functools import lru_cache
 
 from phreeqc import Phreeqc
 
@@ -42,6 +43,8 @@ END
 coefficients of the citrates from memory."""
 
 _MOST_INDEX = 300.0  # as far as a float goes
+_RUNS_IN_MEMORY = 512
+"""About 3 kB each."""
 _ABSENT = -90.0  # PHREEQC says -99.99 or -999.999 where a mineral's elements are not there
 
 
@@ -121,13 +124,24 @@ def solve(solutions: Sequence[Solution]) -> list[Solved]:
     """
     if not solutions:
         return []
+    return list(
+        _run("\n".join(block(number, one) for number, one in enumerate(solutions, start=1)))
+    )
+
+
+@lru_cache(_RUNS_IN_MEMORY)
+def _run(asked: str) -> tuple[Solved, ...]:
+    """PHREEQC's answer to its input for some solutions.
+
+    Kept, because the same tank is asked for again and again: by another volume of it, in other
+    units, in another order, and by each device that looks at it.
+    """
     phreeqc = engine()
-    asked = "\n".join(block(number, one) for number, one in enumerate(solutions, start=1))
     if phreeqc.RunString(asked + "\nEND\n"):
         raise ChemistryError(phreeqc.GetErrorString())
     value = phreeqc.GetSelectedOutputValue
-    return [_solved([value(row, column) for column in range(7)])
-            for row in range(1, len(solutions) + 1)]  # fmt: skip
+    rows = range(1, phreeqc.GetSelectedOutputRowCount())  # row 0 is the headings
+    return tuple(_solved([value(row, column) for column in range(7)]) for row in rows)
 
 
 def solve_each(solutions: Sequence[Solution]) -> list[Solved | None]:

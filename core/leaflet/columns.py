@@ -87,20 +87,36 @@ def _take_nothing(head: Head, row: HeadingRow) -> None:
 def _take(head: Head, said: Heading, row: HeadingRow) -> None:
     """Add what one heading says."""
     if row.gives_days and said.number is not None:
-        head.days = said.number[0] if said.number[0] == said.number[1] else None
-        head.span = said.number
-        if "week" in row.name.lower() and "per week" not in row.name.lower() and head.days:
-            head.days *= 7
+        _take_days(head, said.number, row)
         return
     head.stage = said.stage or head.stage
     head.days = said.days or head.days
     head.weeks = said.weeks or said.number or head.weeks
     head.date, head.day = said.date or head.date, said.day or head.day
     head.is_open = head.is_open or said.is_open
-    if row.gives_days or (STAGE_ROW.fullmatch(row.name.lower().strip(" :")) and head.texts):
-        return  # told beside a label
+    if not _is_told_beside(head, row):
+        _take_label(head, said)
+
+
+def _take_days(head: Head, days: tuple[int, int], row: HeadingRow) -> None:
+    """A figure in a row of days: how long the column is, or from which day to which."""
+    first, last = days
+    head.span, head.days = days, first if first == last else None
+    name = row.name.lower()
+    if head.days is not None and "week" in name and "per week" not in name:
+        head.days *= 7
+
+
+def _is_told_beside(head: Head, row: HeadingRow) -> bool:
+    """Whether a row tells days or stages of columns that have a label already."""
+    return row.gives_days or bool(STAGE_ROW.fullmatch(row.name.lower().strip(" :")) and head.texts)
+
+
+def _take_label(head: Head, said: Heading) -> None:
+    """A stage that stands over itself ("Bloom" over "Bloom") is one label."""
     text = f"Week {said.text}" if said.number is not None else said.text
-    if not (head.texts and said.stage and not said.is_fine and head.texts[-1] == said.text):
+    is_stage_alone = said.stage is not None and not said.is_fine
+    if not (is_stage_alone and head.texts and head.texts[-1] == said.text):
         head.texts.append(text)
 
 
@@ -123,25 +139,35 @@ def _without_group_columns(heads: list[Head], layout: Layout) -> list[Head]:
 
 def _lengths(heads: list[Head]) -> None:
     """Days from weeks, from dates, and from "day 1, day 8"."""
-    dates = [head.date for head in heads]
-    spans = [head.span for head in heads if head.span]
-    follow = all(later[0] == before[1] + 1 for before, later in pairwise(spans))
-    ranges = any(first < last for first, last in spans)
-    if len(spans) == len(heads) > 1 and follow and ranges:
-        for head, (first, last) in zip(heads, spans, strict=True):  # day 1-14, 15-28, ...
-            head.days = last - first + 1
-    for head in heads:
-        if head.is_without_days or head.is_open:
-            continue
-        if head.days is None and head.weeks is not None:
-            head.days = (head.weeks[1] - head.weeks[0] + 1) * 7
-    if all(dates) and len(heads) > 1:
-        _by_steps(heads, _date_steps([date for date in dates if date]))
-    days = [head.day for head in heads]
-    if all(day is not None for day in days) and len(heads) > 1:
-        begin = [day or 0 for day in days]
-        steps = [later - before for before, later in pairwise(begin)]
+    _lengths_by_spans(heads)
+    _lengths_by_weeks(heads)
+    if len(heads) == 1:
+        return  # nothing follows by which its length could be told
+    dates = [head.date for head in heads if head.date is not None]
+    if len(dates) == len(heads):
+        _by_steps(heads, _date_steps(dates))
+    days = [head.day for head in heads if head.day is not None]
+    if len(days) == len(heads):
+        steps = [later - before for before, later in pairwise(days)]
         _by_steps(heads, [step if step > 0 else None for step in steps])
+
+
+def _lengths_by_spans(heads: Sequence[Head]) -> None:
+    """Day 1-14, 15-28, ...: where each begins behind the one before, else it is a choice."""
+    spans = [head.span for head in heads if head.span is not None]
+    if not len(spans) == len(heads) > 1:
+        return
+    is_in_turn = all(later[0] == before[1] + 1 for before, later in pairwise(spans))
+    if is_in_turn and any(first < last for first, last in spans):
+        for head, (first, last) in zip(heads, spans, strict=True):
+            head.days = last - first + 1
+
+
+def _lengths_by_weeks(heads: Sequence[Head]) -> None:
+    for head in heads:
+        if head.days is None and head.weeks is not None and not head.is_open:
+            first, last = head.weeks
+            head.days = None if head.is_without_days else (last - first + 1) * 7
 
 
 def _date_steps(dates: Sequence[Day]) -> list[int | None]:

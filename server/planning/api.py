@@ -8,6 +8,7 @@ from typing import Annotated, Literal
 from django.http import HttpRequest, HttpResponse
 from django.utils import timezone
 from ninja import Field, Router, Schema
+from pydantic import BaseModel
 
 from core.chemistry import Element, blend_ph
 from core.climb import draw_climb
@@ -89,7 +90,7 @@ class MixIn(Schema):
     typed_in: TypedIn | None = None
 
 
-class SchoolOut(Schema):
+class SchoolOut(BaseModel):
     """The target by each school, as the pen shows it."""
 
     followed: Literal["on_top", "all_in", "doses_only"]
@@ -97,14 +98,14 @@ class SchoolOut(Schema):
     all_in: str | None
 
 
-class AcidChoice(Schema):
+class AcidChoice(BaseModel):
     """An acid on the shelf."""
 
     key: str
     name: str
 
 
-class MixOut(Schema):
+class MixOut(BaseModel):
     """The pour sheet, how to draw it, and what belongs beside it.
 
     `litres` is what was understood of the typed volume, `water_shown` the water's reading as the

@@ -2,7 +2,7 @@
 
 from fractions import Fraction
 
-from ninja import Schema
+from pydantic import BaseModel
 
 from core.climb import Band, Climb, Riser
 from core.planning import PourSheet
@@ -10,7 +10,7 @@ from core.planning.expected import RestsOn
 from core.quantities import ReadingRange, ReadingScale, number_text
 
 
-class RiserOut(Schema):
+class RiserOut(BaseModel):
     """One pour in the drawing; levels in the person's unit, `shown` as the pen shows it.
 
     `low` and `high` are the edges of the band in which the reading may lie, `unsure_shown` half its
@@ -29,7 +29,7 @@ class RiserOut(Schema):
     unsure_shown: str | None
 
 
-class BandOut(Schema):
+class BandOut(BaseModel):
     """The target band."""
 
     low: float
@@ -37,7 +37,7 @@ class BandOut(Schema):
     shown: str
 
 
-class ClimbOut(Schema):
+class ClimbOut(BaseModel):
     """The mix as readings over minutes; `relative` if they count from unread water up."""
 
     unit: str

@@ -1,6 +1,6 @@
 """What a chart as typed makes one look at again."""
 
-from ninja import Schema
+from pydantic import BaseModel
 
 from core.chart import Chart
 from core.chemistry import Label
@@ -11,7 +11,7 @@ from server.grows.memory import Memory
 from server.planning.snapshot import MixBasis
 
 
-class FindingOut(Schema):
+class FindingOut(BaseModel):
     """Something to look at again on the chart as typed; `column` None is the whole chart."""
 
     code: str

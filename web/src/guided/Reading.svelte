@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { GuidedStep } from '../api/client';
+  import Figure from './Figure.svelte';
   import type { GuidedMix } from './guided.svelte';
   import { unitOf } from '../words/guided';
 
@@ -61,19 +62,13 @@
 </script>
 
 <form onsubmit={send}>
-  <label>
-    <span class="unseen">{shows === unit ? 'EC' : shows}</span>
-    <input
-      bind:value={typed}
-      inputmode="decimal"
-      autocomplete="off"
-      maxlength="20"
-      {@attach (input) => input.focus()}
-      placeholder={example}
-      oninput={() => (pen = 'off')}
-    />
-    <span class="unit">{shows}</span>
-  </label>
+  <Figure
+    bind:typed
+    words={shows === unit ? 'EC' : shows}
+    unit={shows}
+    {example}
+    ontype={() => (pen = 'off')}
+  />
   {#if haspen}
     <button type="button" class="pen" onclick={dip} disabled={pen === 'settling'}>
       {PEN[pen] ?? 'Take it from the pen'}
@@ -98,34 +93,6 @@
 <style>
   form {
     display: contents;
-  }
-
-  label {
-    display: flex;
-    align-items: baseline;
-    gap: 12px;
-  }
-
-  input {
-    width: 4.6ch;
-    min-height: 96px;
-    padding: 0 4px;
-    font: 700 5rem/1 var(--figures);
-    color: var(--guided-ink);
-    background: none;
-    border: 0;
-    border-bottom: 4px solid var(--guided-ink);
-    border-radius: 0;
-  }
-
-  input::placeholder {
-    color: var(--guided-quiet);
-    opacity: 0.5;
-  }
-
-  .unit {
-    font-size: 1.5rem;
-    color: var(--guided-quiet);
   }
 
   .pen {

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { GuidedState, GuidedStep } from '../api/client';
+  import Figure from './Figure.svelte';
   import type { GuidedMix } from './guided.svelte';
 
   let {
@@ -30,17 +31,7 @@
 
 <p class="believed">It was taken for {standing.volume}.</p>
 <form onsubmit={send}>
-  <label>
-    <span class="unseen">Water in the tank</span>
-    <input
-      bind:value={typed}
-      inputmode="decimal"
-      autocomplete="off"
-      maxlength="20"
-      {@attach (input) => input.focus()}
-    />
-    <span class="unit">{step.unit}</span>
-  </label>
+  <Figure bind:typed words="Water in the tank" unit={step.unit} wide />
   {#if empty}<p role="alert">△ Type how much is in it, or take what the reading tells.</p>{/if}
   {#if odd}<p role="alert">△ {guided.problem?.message}</p>{/if}
   {#if about}
@@ -57,29 +48,6 @@
 <style>
   form {
     display: contents;
-  }
-
-  label {
-    display: flex;
-    align-items: baseline;
-    gap: 12px;
-  }
-
-  input {
-    width: 5.4ch;
-    min-height: 96px;
-    padding: 0 4px;
-    font: 700 5rem/1 var(--figures);
-    color: var(--guided-ink);
-    background: none;
-    border: 0;
-    border-bottom: 4px solid var(--guided-ink);
-    border-radius: 0;
-  }
-
-  .unit {
-    font-size: 1.5rem;
-    color: var(--guided-quiet);
   }
 
   .take {
