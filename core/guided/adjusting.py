@@ -26,7 +26,7 @@ _GOES_ON = (Advice.ACID, Advice.ALKALI, *_LOOKED_INTO)
 
 
 @dataclass(slots=True)
-class PhCourse:
+class PhOutcome:
     """How pH went: what was read, poured, and made of it.
 
     Args:
@@ -52,46 +52,46 @@ SAME_PH = 0.05
 """Two readings of pH that differ by less are the same."""
 
 
-def read_ph(replay: Replay) -> PhCourse:
+def read_ph(replay: Replay) -> PhOutcome:
     """Read pH, and correct by portions until it is right or accepted."""
-    course = PhCourse()
+    outcome = PhOutcome()
     most = MOST_ROUNDS if replay.plan.ph_expected is not None else MOST_CAREFUL_ROUNDS
     for turn in range(1, most + 1):
         read = replay.step(f"read-ph-{turn}", StepKind.READ_PH)
         if read is None or read.figure is None:
-            return course
-        _take(course, read.figure)
-        course.assistance = _assist(replay, course)
-        if turn == most and course.assistance.advice in _GOES_ON:
-            course.assistance = Assistance(Advice.TOO_MANY_ROUNDS)
-        if not _goes_on(replay, turn, course):
-            return course
-    return course
+            return outcome
+        _take(outcome, read.figure)
+        outcome.assistance = _assist(replay, outcome)
+        if turn == most and outcome.assistance.advice in _GOES_ON:
+            outcome.assistance = Assistance(Advice.TOO_MANY_ROUNDS)
+        if not _goes_on(replay, turn, outcome):
+            return outcome
+    return outcome
 
 
-def _take(course: PhCourse, figure: Fraction) -> None:
+def _take(outcome: PhOutcome, figure: Fraction) -> None:
     """A reading; it tells what the portion before it did."""
-    course.ph = min(figure, HIGHEST_PH)
-    if course.pending is not None:
-        course.portions.append(Portion(*course.pending, float(course.ph)))
-        course.pending = None
+    outcome.ph = min(figure, HIGHEST_PH)
+    if outcome.pending is not None:
+        outcome.portions.append(Portion(*outcome.pending, float(outcome.ph)))
+        outcome.pending = None
 
 
-def _goes_on(replay: Replay, turn: int, course: PhCourse) -> bool:
+def _goes_on(replay: Replay, turn: int, outcome: PhOutcome) -> bool:
     """Lay out what a reading calls for; whether pH is read again after it."""
-    assert course.assistance is not None
-    advice = course.assistance.advice
+    assert outcome.assistance is not None
+    advice = outcome.assistance.advice
     if advice is Advice.RIGHT:
         return False
     if advice in (Advice.ACID, Advice.ALKALI):
-        return _correct(replay, turn, course)
-    return _look_into(replay, turn, course)
+        return _correct(replay, turn, outcome)
+    return _look_into(replay, turn, outcome)
 
 
-def _assist(replay: Replay, course: PhCourse) -> Assistance:
+def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
     low, high = (float(edge) for edge in replay.plan.ph)
-    ph = float(course.ph or 0)
-    stood = course.unmoved_at is not None and abs(ph - course.unmoved_at) < SAME_PH
+    ph = float(outcome.ph or 0)
+    stood = outcome.unmoved_at is not None and abs(ph - outcome.unmoved_at) < SAME_PH
     if stood and not low <= ph <= high:
         return Assistance(Advice.UNMOVED)  # looked into, and the same still: nothing goes in
     return assist(
@@ -103,14 +103,14 @@ def _assist(replay: Replay, course: PhCourse) -> Assistance:
         phosphate=_phosphate(replay),
         acid_meq=_acid_meq(replay),
         alkali=replay.plan.alkali.alkali if replay.plan.alkali else None,
-        portions=course.portions,
+        portions=outcome.portions,
         settles=replay.plan.settles,
-        checked=course.unmoved_at is not None,
+        checked=outcome.unmoved_at is not None,
         bounds=Bounds(
             reported=replay.plan.reported,
             need=None if replay.plan.acid_need is None else float(replay.plan.acid_need),
-            pen_over=_pen_over(replay, course),
-            looked=course.looked,
+            pen_over=_pen_over(replay, outcome),
+            looked=outcome.looked,
             besides=float(replay.acid_astray / replay.least_litres) * _acid_meq(replay),
         ),
     )
@@ -130,45 +130,45 @@ MOST_CAREFUL_ROUNDS = 12
 """Readings of pH where nothing tells what to expect, so that every portion is small."""
 
 
-def _pen_over(replay: Replay, course: PhCourse) -> float:
+def _pen_over(replay: Replay, outcome: PhOutcome) -> float:
     """How much too high the pen may read: what its first reading is above the expected."""
     plan = replay.plan
     if plan.ph_expected is None:
         return PEN_OVER
-    first = course.portions[0].before if course.portions else float(course.ph or 0)
+    first = outcome.portions[0].before if outcome.portions else float(outcome.ph or 0)
     over = first - float(plan.ph_expected)
     if plan.reported:
         return over if over > PEN_OVER_SHOWS else 0.0
     return PEN_OVER if over > PEN_OVER_SHOWS_ROUGHLY else 0.0
 
 
-def _look_into(replay: Replay, turn: int, course: PhCourse) -> bool:
+def _look_into(replay: Replay, turn: int, outcome: PhOutcome) -> bool:
     """Lay out an advice; whether pH is read again after its cause was looked for."""
-    assert course.assistance is not None
-    advice, again = course.assistance.advice, course.unmoved_at is not None
+    assert outcome.assistance is not None
+    advice, again = outcome.assistance.advice, outcome.unmoved_at is not None
     if not replay.advised(f"{turn}", advice) or advice not in _LOOKED_INTO:
         return False
     if advice is Advice.BEYOND_NEED:
-        course.looked += 1
+        outcome.looked += 1
     elif again:
         return False
     else:
-        course.unmoved_at = float(course.ph or 0)
-        if course.portions and not replay.is_ahead:
-            last = course.portions.pop()  # of which the next reading tells what it did
-            course.pending = (last.meq_l, last.before)
+        outcome.unmoved_at = float(outcome.ph or 0)
+        if outcome.portions and not replay.is_ahead:
+            last = outcome.portions.pop()  # of which the next reading tells what it did
+            outcome.pending = (last.meq_l, last.before)
     return True
 
 
-def _correct(replay: Replay, turn: int, course: PhCourse) -> bool:
+def _correct(replay: Replay, turn: int, outcome: PhOutcome) -> bool:
     """Lay out a portion of acid or alkali; whether pH is read after it."""
     if not any(step.kind is StepKind.GEAR for step in replay.steps):
         replay.step("gear", StepKind.GEAR)
-    done = _ph_step(replay, turn, course)
+    done = _ph_step(replay, turn, outcome)
     if done is not None and done.kind is not EventKind.POURED:
         return False
     if done is not None and done.figure is not None:
-        course.pending = (_meq_of(replay, course, done.figure), float(course.ph or 0))
+        outcome.pending = (_meq_of(replay, outcome, done.figure), float(outcome.ph or 0))
     replay.step(f"wait-ph-{turn}", StepKind.WAIT, seconds=WAIT_MIN * 60)
     return True
 
@@ -184,14 +184,14 @@ def _phosphate(replay: Replay) -> float:
     return float(replay.plan.phosphate or 0)
 
 
-def _ph_step(replay: Replay, turn: int, course: PhCourse) -> Event | None:
-    assert course.assistance is not None
-    advice, alkali = course.assistance.advice, replay.plan.alkali
+def _ph_step(replay: Replay, turn: int, outcome: PhOutcome) -> Event | None:
+    assert outcome.assistance is not None
+    advice, alkali = outcome.assistance.advice, replay.plan.alkali
     if advice is Advice.ACID:
         kind, unit = StepKind.ACID, AmountUnit.ML
     else:
         kind, unit = StepKind.ALKALI, alkali.unit if alkali else AmountUnit.ML
-    amount = Fraction(course.assistance.amount).limit_denominator(1000) or None
+    amount = Fraction(outcome.assistance.amount).limit_denominator(1000) or None
     return replay.step(f"{kind.value}-{turn}", kind, amount=amount, unit=unit.value)
 
 
@@ -201,11 +201,11 @@ def _acid_meq(replay: Replay) -> float:
     return float(acid.molar) * PROTONS_AT_6[acid.acid.kind] if acid else 0.0
 
 
-def _meq_of(replay: Replay, course: PhCourse, amount: Fraction) -> float:
+def _meq_of(replay: Replay, outcome: PhOutcome, amount: Fraction) -> float:
     """meq/L of a portion; of an alkali of unknown strength, a small step the other way."""
-    assert course.assistance is not None
+    assert outcome.assistance is not None
     per_litre = float(amount / replay.least_litres)
-    if course.assistance.advice is Advice.ACID:
+    if outcome.assistance.advice is Advice.ACID:
         return per_litre * _acid_meq(replay)
     alkali = replay.plan.alkali
     return -per_litre * float(alkali.meq) if alkali else -FIRST_UNKNOWN_MEQ

@@ -4,10 +4,10 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.guided.correcting import judged
-from core.guided.course import FeedCourse
 from core.guided.doubting import Trust, settle_volume, weigh
 from core.guided.draining import drain
 from core.guided.events import EventKind
+from core.guided.outcome import FeedOutcome
 from core.guided.plan import GuidedPour
 from core.guided.portions import ROUGHLY, portion_until
 from core.guided.replay import MOST_ROUNDS, Replay
@@ -29,7 +29,7 @@ class _Approach:
     """How near a pour has come to its reading.
 
     Args:
-        course: of the feed, which takes what readings show.
+        outcome: of the feed, which takes what readings show.
         at: index of the pour.
         pour: the pour.
         water: mS/cm of the water, from which the rule counts.
@@ -38,7 +38,7 @@ class _Approach:
         poured: mL or g of it that are in.
     """
 
-    course: FeedCourse
+    outcome: FeedOutcome
     at: int
     pour: GuidedPour
     water: Fraction
@@ -64,13 +64,13 @@ class _Approach:
         return over or abs(self.ec_headroom) <= PEN_STEP
 
 
-def pour_until_reading(replay: Replay, at: int, course: FeedCourse) -> None:
+def pour_until_reading(replay: Replay, at: int, outcome: FeedOutcome) -> None:
     """Sneak up on the reading at which a pour is to stop."""
     pour = replay.plan.pours[at]
     assert pour.stop_at_rise is not None
     water = replay.source or Fraction(0)
-    start = _before_portions(replay, at, course)
-    near = _Approach(course, at, pour, water, water + pour.stop_at_rise, start, start)
+    start = _before_portions(replay, at, outcome)
+    near = _Approach(outcome, at, pour, water, water + pour.stop_at_rise, start, start)
     for turn in range(1, MOST_ROUNDS + 1):
         name = f"{at + 1}-{pour.key}-{turn}"
         begun = f"pour-{name}" in replay.first
@@ -84,8 +84,8 @@ def pour_until_reading(replay: Replay, at: int, course: FeedCourse) -> None:
 
 def _thin(replay: Replay, near: _Approach, name: str) -> bool:
     """Drain what went past; whether it was done."""
-    near.course.correction = judged(replay, near.reading, near.stop, near.stop)
-    drained = drain(replay, name, near.course.correction.drain_l)
+    near.outcome.correction = judged(replay, near.reading, near.stop, near.stop)
+    drained = drain(replay, name, near.outcome.correction.drain_l)
     if drained is None:
         return False
     kept = 1 - min(drained / replay.litres, Fraction(1))
@@ -125,7 +125,7 @@ def _read(replay: Replay, near: _Approach, name: str) -> bool:
     return True
 
 
-def _before_portions(replay: Replay, at: int, course: FeedCourse) -> Fraction:
+def _before_portions(replay: Replay, at: int, outcome: FeedOutcome) -> Fraction:
     """The reading before the first portion: the water's, or of what is in already."""
     water = replay.source or Fraction(0)
     if not replay.ledger.poured and not (replay.is_ahead and at):
@@ -136,7 +136,7 @@ def _before_portions(replay: Replay, at: int, course: FeedCourse) -> Fraction:
         if read is None or read.figure is None:
             break
         replay.ec = read.figure
-        if course.believe(weigh(replay, f"{name}-{turn}", replay.ec)) is not Trust.AGAIN:
+        if outcome.believe(weigh(replay, f"{name}-{turn}", replay.ec)) is not Trust.AGAIN:
             break
     return water if replay.ec is None else replay.ec
 
@@ -147,7 +147,7 @@ def _doubt_volume(replay: Replay, near: _Approach, name: str) -> None:
     far = slope.expected > 0 and slope.measured > slope.expected * ROUGHLY + PEN_SWAY
     doubts = replay.doubts
     if far and not doubts.volume_asked:
-        near.course.slope = slope
+        near.outcome.slope = slope
         doubts.suspect = volume_by_rise(replay.litres, slope, near.water)
         settle_volume(replay, name, doubts.suspect, slope)
 
@@ -174,8 +174,8 @@ def _portion(replay: Replay, near: _Approach, name: str) -> Fraction:
         ec_headroom=headroom,
     )
     if portion == 0 and headroom > 0:
-        near.course.slope = Slope(near.ec_rise, near.ec_rise + headroom)
-        near.course.correction = Correction(Verdict.UNMOVED)
+        near.outcome.slope = Slope(near.ec_rise, near.ec_rise + headroom)
+        near.outcome.correction = Correction(Verdict.UNMOVED)
         replay.advised(name, Verdict.UNMOVED, pour=near.at)
         return portion
     left = None if estimate is None else estimate - replay.ledger.poured.get(pour.key, Fraction(0))
@@ -194,6 +194,6 @@ def _goes_past(
     in_all = replay.ledger.poured.get(key, Fraction(0)) + portion
     worth = near.ec_rise / near.poured if near.poured else Fraction(0)
     reads = (replay.ec or Fraction(0)) + worth * portion
-    near.course.offer = Offer({key: portion}, {key: in_all / estimate}, reads)
-    near.course.correction = Correction(Verdict.BEYOND_DOSE)
+    near.outcome.offer = Offer({key: portion}, {key: in_all / estimate}, reads)
+    near.outcome.correction = Correction(Verdict.BEYOND_DOSE)
     return replay.advised(f"beyond-{name}", Verdict.BEYOND_DOSE, pour=near.at)

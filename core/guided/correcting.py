@@ -3,9 +3,9 @@
 from dataclasses import dataclass
 from fractions import Fraction
 
-from core.guided.course import EcCourse
 from core.guided.doubting import Trust, settle_volume, weigh
 from core.guided.draining import drain, let_mix_through
+from core.guided.outcome import EcOutcome
 from core.guided.replay import MOST_ROUNDS, Replay
 from core.guided.steering import (
     HARDLY,
@@ -45,27 +45,27 @@ class _Made:
         return max(1 + self.move / above, Fraction(1, 1000))
 
 
-def read_ec(replay: Replay) -> EcCourse:
+def read_ec(replay: Replay) -> EcOutcome:
     """Read EC, and correct until it is right, accepted, or not to be believed."""
     # One round: every way in which it ends is named where it does.
-    course = EcCourse()
+    outcome = EcOutcome()
     if not _tells(replay):
-        return course
+        return outcome
     made: _Made | None = None
     for turn in range(1, MOST_ROUNDS + 1):
         read = replay.step(f"read-ec-{turn}", StepKind.READ_EC)
         if read is None or read.figure is None:
-            return course
+            return outcome
         replay.ec = read.figure
-        trust = _believed(replay, course, turn, made)
+        trust = _believed(replay, outcome, turn, made)
         if replay.is_ahead:
-            return course
-        made = _act(replay, course, turn, trust) if trust in _JUDGED else None
-        if course.correction is not None:
-            course.verdicts.append(course.correction.verdict)
+            return outcome
+        made = _act(replay, outcome, turn, trust) if trust in _JUDGED else None
+        if outcome.correction is not None:
+            outcome.verdicts.append(outcome.correction.verdict)
         if made is None and trust is not Trust.AGAIN:
-            return course
-    return course
+            return outcome
+    return outcome
 
 
 def _tells(replay: Replay) -> bool:
@@ -78,12 +78,12 @@ def _tells(replay: Replay) -> bool:
 _JUDGED = (Trust.FITS, Trust.STANDS)
 
 
-def _believed(replay: Replay, course: EcCourse, turn: int, made: _Made | None) -> Trust:
+def _believed(replay: Replay, outcome: EcOutcome, turn: int, made: _Made | None) -> Trust:
     """Whether the reading goes along with what was done, and with all that is in."""
     assert replay.ec is not None
     name = f"ec-{turn}"
     if made is not None and not follows(Slope(replay.ec - made.before, made.move)):
-        course.correction = Correction(Verdict.UNMOVED)
+        outcome.correction = Correction(Verdict.UNMOVED)
         replay.ledger.keep(1 / made.supposed(replay.source))  # what did not show is not counted on
         if not replay.advised(name, Verdict.UNMOVED):
             return Trust.LEFT
@@ -93,7 +93,7 @@ def _believed(replay: Replay, course: EcCourse, turn: int, made: _Made | None) -
         _after_draining(replay, name, made)
     stood = replay.doubts.stands(replay.ec)
     was_odd = replay.rise_at(replay.ec).is_odd
-    trust = course.believe(weigh(replay, name, replay.ec))
+    trust = outcome.believe(weigh(replay, name, replay.ec))
     # What did not follow a correction, and still shows the same, is not corrected again.
     return Trust.STANDS if stood and not was_odd else trust
 
@@ -115,30 +115,30 @@ def _after_draining(replay: Replay, name: str, made: _Made) -> None:
         ledger.keep(ledger.litres / litres)  # the reading tells what is in, whatever it is in
 
 
-def _act(replay: Replay, course: EcCourse, turn: int, trust: Trust) -> _Made | None:
+def _act(replay: Replay, outcome: EcOutcome, turn: int, trust: Trust) -> _Made | None:
     """Lay out what the reading calls for; None where nothing follows any more."""
     # The verdicts in the order in which they count; each ends here.
     assert replay.ec is not None
     if replay.target is None:  # where there is no target the reading is a check
-        course.correction = Correction(Verdict.RIGHT if trust is Trust.FITS else Verdict.ODD)
+        outcome.correction = Correction(Verdict.RIGHT if trust is Trust.FITS else Verdict.ODD)
         return None
-    course.correction = judged(replay, replay.ec, *_band(replay))
-    verdict = course.correction.verdict
+    outcome.correction = judged(replay, replay.ec, *_band(replay))
+    verdict = outcome.correction.verdict
     if verdict is Verdict.RIGHT:
-        _check_ratio(replay, course, turn)
+        _check_ratio(replay, outcome, turn)
         return None
     if verdict is Verdict.WATER_TOO_STRONG or turn == MOST_ROUNDS:
         why = verdict if verdict is Verdict.WATER_TOO_STRONG else Verdict.TOO_MANY_ROUNDS
-        course.correction = Correction(why)
+        outcome.correction = Correction(why)
         replay.advised(f"ec-{turn}", why)
         return None
     # Thinning by litres that somebody measured is safe by whatever reading.
     if trust is Trust.STANDS and not (verdict is Verdict.STRONG and replay.doubts.volume_told):
-        course.correction = Correction(_why_it_stands(replay, replay.ec))
+        outcome.correction = Correction(_why_it_stands(replay, replay.ec))
         return None
     if verdict is Verdict.STRONG:
-        return _thin(replay, turn, course.correction.drain_l)
-    return _strengthen(replay, course, turn)
+        return _thin(replay, turn, outcome.correction.drain_l)
+    return _strengthen(replay, outcome, turn)
 
 
 def _why_it_stands(replay: Replay, reading: Fraction) -> Verdict:
@@ -160,10 +160,10 @@ def _band(replay: Replay) -> tuple[Fraction, Fraction]:
     return low, high
 
 
-def _check_ratio(replay: Replay, course: EcCourse, turn: int) -> None:
+def _check_ratio(replay: Replay, outcome: EcOutcome, turn: int) -> None:
     """A pair out of its ratio is never right without a word."""
     if replay.ledger.is_askew(RATIO_OFF):
-        course.correction = Correction(Verdict.RATIO_OFF)
+        outcome.correction = Correction(Verdict.RATIO_OFF)
         replay.advised(f"ratio-{turn}", Verdict.RATIO_OFF)
 
 
@@ -177,17 +177,17 @@ def _thin(replay: Replay, turn: int, litres: Fraction) -> _Made | None:
     return _Made(before, (before - (replay.source or Fraction(0))) * (kept - 1), drained)
 
 
-def _strengthen(replay: Replay, course: EcCourse, turn: int) -> _Made | None:
+def _strengthen(replay: Replay, outcome: EcOutcome, turn: int) -> _Made | None:
     """More of every base part: up to its dose freely, past it only on purpose."""
     assert replay.ec is not None
     assert replay.aim is not None
     wanted = _more(replay, replay.aim - replay.ec)
     if wanted is None:
-        course.correction = Correction(Verdict.UNMOVED)
+        outcome.correction = Correction(Verdict.UNMOVED)
         replay.advised(f"ec-{turn}", Verdict.UNMOVED)
         return None
     before = replay.ec
-    portion = _portion(replay, course, turn, wanted)
+    portion = _portion(replay, outcome, turn, wanted)
     made = _add(replay, turn, portion) if portion else {}
     if not made:
         return None
@@ -197,7 +197,7 @@ def _strengthen(replay: Replay, course: EcCourse, turn: int) -> _Made | None:
 
 
 def _portion(
-    replay: Replay, course: EcCourse, turn: int, wanted: dict[str, Fraction]
+    replay: Replay, outcome: EcOutcome, turn: int, wanted: dict[str, Fraction]
 ) -> dict[str, Fraction] | None:
     """What is added of what is wanted; None where all is in that may be, and none goes past it."""
     ledger = replay.ledger
@@ -205,11 +205,11 @@ def _portion(
     if any(within[key] > ledger.dose(key) * LEAST_ADDED for key in within):
         return within
     if _is_near_enough(replay):
-        course.correction = Correction(Verdict.RIGHT)
-        _check_ratio(replay, course, turn)
+        outcome.correction = Correction(Verdict.RIGHT)
+        _check_ratio(replay, outcome, turn)
         return None
-    course.offer = _offer(replay, wanted)
-    course.correction = Correction(Verdict.BEYOND_DOSE)
+    outcome.offer = _offer(replay, wanted)
+    outcome.correction = Correction(Verdict.BEYOND_DOSE)
     return wanted if replay.advised(f"beyond-{turn}", Verdict.BEYOND_DOSE) else None
 
 

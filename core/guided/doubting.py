@@ -45,7 +45,7 @@ def weigh(replay: Replay, name: str, reading: Fraction) -> Weighed:
     Hardly any rise is first looked for at the pen; another rise than expected is first asked of the
     volume. What contradicts then is advised, read again, and if it says the same it stands.
     """
-    # One course of asking: pen, volume, again, believed; apart it could not be followed.
+    # One line of asking: pen, volume, again, believed; apart it could not be followed.
     slope, doubts = replay.rise_at(reading), replay.doubts
     if not slope.is_odd:
         doubts.suspect = None

@@ -3,7 +3,7 @@
 from fractions import Fraction
 
 from core.guided.by_reading import pour_until_reading
-from core.guided.course import FeedCourse, Prepared
+from core.guided.outcome import FeedOutcome, Prepared
 from core.guided.overpouring import way_out_of
 from core.guided.passes import read_between
 from core.guided.plan import GuidedPour
@@ -76,19 +76,19 @@ def _make_room(replay: Replay) -> None:
         replay.ledger.shrink = min(left / planned, Fraction(1))
 
 
-def feed(replay: Replay) -> FeedCourse:
+def feed(replay: Replay) -> FeedOutcome:
     """Every pour but the live ones that end the order, with a reading in a split base."""
-    course = FeedCourse()
+    outcome = FeedOutcome()
     pours = replay.plan.pours
     for at in range(_first_live_at_the_end(replay)):
         pour = pours[at]
-        if pour.turn is Pass.SECOND and course.second is None:
-            course.second = read_between(replay, course)
+        if pour.turn is Pass.SECOND and outcome.second is None:
+            outcome.second = read_between(replay, outcome)
         if pour.stop_at_rise is not None:
-            pour_until_reading(replay, at, course)
+            pour_until_reading(replay, at, outcome)
         else:
-            _pour(replay, at, course)
-    return course
+            _pour(replay, at, outcome)
+    return outcome
 
 
 def _first_live_at_the_end(replay: Replay) -> int:
@@ -102,20 +102,20 @@ def _first_live_at_the_end(replay: Replay) -> int:
 def live(replay: Replay) -> None:
     """Live cultures, after pH."""
     for at in range(_first_live_at_the_end(replay), len(replay.plan.pours)):
-        _pour(replay, at, FeedCourse())  # no finished tank is thinned for cultures
+        _pour(replay, at, FeedOutcome())  # no finished tank is thinned for cultures
 
 
-def _amount(replay: Replay, pour: GuidedPour, course: FeedCourse) -> Fraction:
-    if pour.turn is Pass.SECOND and course.second is not None:
-        return course.second.amounts.get(pour.key, Fraction(0))
+def _amount(replay: Replay, pour: GuidedPour, outcome: FeedOutcome) -> Fraction:
+    if pour.turn is Pass.SECOND and outcome.second is not None:
+        return outcome.second.amounts.get(pour.key, Fraction(0))
     amount = (pour.amount or Fraction(0)) * (replay.ledger.shrink if pour.scaled else 1)
     # If one part of the base was overpoured, the others follow it.
-    return amount * course.ratio if pour.base else amount
+    return amount * outcome.ratio if pour.base else amount
 
 
-def _pour(replay: Replay, at: int, course: FeedCourse) -> None:
+def _pour(replay: Replay, at: int, outcome: FeedOutcome) -> None:
     pour = replay.plan.pours[at]
-    amount = _amount(replay, pour, course)
+    amount = _amount(replay, pour, outcome)
     name = f"{at + 1}-{pour.key}"
     if amount == 0 and not replay.is_ahead and f"pour-{name}" not in replay.first:
         return
@@ -124,17 +124,17 @@ def _pour(replay: Replay, at: int, course: FeedCourse) -> None:
     done = replay.step(f"pour-{name}", StepKind.POUR, pour=at, amount=amount, unit=pour.unit.value)
     if done is not None and done.figure is not None:
         replay.ledger.pour(pour.key, done.figure)
-        course.way_out = way_out_of(replay, at) or course.way_out
-        _let_others_follow(course, pour, amount, done.figure)
+        outcome.way_out = way_out_of(replay, at) or outcome.way_out
+        _let_others_follow(outcome, pour, amount, done.figure)
     replay.stir_and_wait(at, name)
 
 
 def _let_others_follow(
-    course: FeedCourse, pour: GuidedPour, amount: Fraction, poured: Fraction
+    outcome: FeedOutcome, pour: GuidedPour, amount: Fraction, poured: Fraction
 ) -> None:
     """If the first part of the base that is off was poured otherwise, the others follow it."""
-    if not pour.base or pour.turn is Pass.SECOND or not amount or course.ratio != 1:
+    if not pour.base or pour.turn is Pass.SECOND or not amount or outcome.ratio != 1:
         return
     off = poured / amount
     if abs(off - 1) > OVERPOURED:  # what a vessel's mark rounds is no overpouring
-        course.ratio = off
+        outcome.ratio = off

@@ -3,8 +3,8 @@
 from collections.abc import Mapping
 from fractions import Fraction
 
-from core.guided.course import FeedCourse
 from core.guided.doubting import Trust, weigh
+from core.guided.outcome import FeedOutcome
 from core.guided.replay import Replay, base_before
 from core.guided.steering import SecondPour, Slope, second_pour
 from core.guided.steps import StepKind
@@ -17,21 +17,21 @@ _Amounts = Mapping[str, Fraction]
 """mL or g by product."""
 
 
-def read_between(replay: Replay, course: FeedCourse) -> SecondPour:
+def read_between(replay: Replay, outcome: FeedOutcome) -> SecondPour:
     """Read between the passes; how much of the rest goes in by it."""
     keys = [pour.key for pour in replay.plan.pours if pour.turn is Pass.SECOND]
     before = {key: replay.ledger.dose(key) for key in keys}
-    trust = _read(replay, course)
+    trust = _read(replay, outcome)
     first = _first(replay, keys, trust)
     slope, headroom = None, Fraction(0)
     if trust in (Trust.FITS, Trust.STANDS) and replay.ec is not None and replay.aim is not None:
-        slope = course.slope = _slope(replay, first, replay.ec)
+        slope = outcome.slope = _slope(replay, first, replay.ec)
         headroom = replay.aim - _later(replay) - replay.ec
     whole = _whole(replay, before, trust)
     return second_pour(first, whole, slope=slope, ec_headroom=headroom)
 
 
-def _read(replay: Replay, course: FeedCourse) -> Trust | None:
+def _read(replay: Replay, outcome: FeedOutcome) -> Trust | None:
     """The reading between two passes, looked into where it is odd; None where there is none yet."""
     for turn in range(1, MOST_BETWEEN + 1):
         name = "between" if turn == 1 else f"between-{turn}"
@@ -43,7 +43,7 @@ def _read(replay: Replay, course: FeedCourse) -> Trust | None:
         replay.ec = read.figure
         if replay.source is None:
             return Trust.LEFT
-        trust = course.believe(weigh(replay, name, replay.ec))
+        trust = outcome.believe(weigh(replay, name, replay.ec))
         if trust is not Trust.AGAIN:
             return trust
     return Trust.STANDS

@@ -43,7 +43,7 @@ _OF_A_POUR = {
 
 
 def kind_of_step(plan: GuidedPlan, step: str) -> StepKind | None:
-    """What a step of this mix is; None for one that no course of the mix can have."""
+    """What a step of this mix is; None for one that no way through the mix can have."""
     if step in _OF_THE_TANK:
         return _OF_THE_TANK[step]
     for pattern, kind in _BY_TURN:

@@ -4,12 +4,12 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from fractions import Fraction
 
-from core.guided.adjusting import PhCourse, read_ph
+from core.guided.adjusting import PhOutcome, read_ph
 from core.guided.bounds import Portion
 from core.guided.correcting import read_ec
-from core.guided.course import EcCourse, FeedCourse, Prepared
 from core.guided.events import CountedEvents, Event, EventKind, tell
 from core.guided.feeding import feed, live, prepare
+from core.guided.outcome import EcOutcome, FeedOutcome, Prepared
 from core.guided.ph import Assistance
 from core.guided.placing import adjusted_in_all, poured_in_all, unplaced
 from core.guided.plan import GuidedPlan
@@ -116,9 +116,9 @@ class _Course:
 
     run: Replay
     prepared: Prepared
-    fed: FeedCourse
-    ec: EcCourse
-    ph: PhCourse
+    fed: FeedOutcome
+    ec: EcOutcome
+    ph: PhOutcome
 
 
 def _run_through(
@@ -126,7 +126,7 @@ def _run_through(
 ) -> _Course:
     run = Replay(plan, first, astray)
     prepared = prepare(run)
-    fed, ec, ph = FeedCourse(), EcCourse(), PhCourse()
+    fed, ec, ph = FeedOutcome(), EcOutcome(), PhOutcome()
     if not prepared.ended:
         fed = feed(run)
         ec = read_ec(run)
@@ -139,14 +139,14 @@ def _run_through(
 def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
     """Where a mix stands after what happened, in whatever order that was heard of."""
     told = tell(events)
-    course = _run_through(plan, told.first, ())
+    outcome = _run_through(plan, told.first, ())
     for _ in range(MOST_PASSES):
-        astray = unplaced(plan, told.first, (step.id for step in course.run.steps))
-        if astray == course.run.astray:
+        astray = unplaced(plan, told.first, (step.id for step in outcome.run.steps))
+        if astray == outcome.run.astray:
             break
-        course = _run_through(plan, told.first, astray)
+        outcome = _run_through(plan, told.first, astray)
     counting = told.first.values()
-    run, fed, ec, ph = course.run, course.fed, course.ec, course.ph
+    run, fed, ec, ph = outcome.run, outcome.fed, outcome.ec, outcome.ph
     return GuidedState(
         steps=tuple(run.steps),
         now=run.now,
@@ -168,7 +168,7 @@ def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
             if (share := run.ledger.of_dose(key)) is not None
         },
         way_out=fed.way_out,
-        correction=ec.correction or fed.correction or course.prepared.correction,
+        correction=ec.correction or fed.correction or outcome.prepared.correction,
         verdicts=tuple(ec.verdicts),
         assistance=ph.assistance,
         ec=run.ec,

@@ -254,7 +254,7 @@ FIGURES = st.one_of(
 
 
 @st.composite
-def any_course(draw: st.DrawFn) -> tuple[GuidedPlan, list[Event]]:
+def any_script(draw: st.DrawFn) -> tuple[GuidedPlan, list[Event]]:
     """A mix that goes any way at all: any event at its step, at another one, or about another."""
     plan = draw(ANY_PLAN)
     last = plan.pours[-1].key
@@ -281,11 +281,11 @@ def any_course(draw: st.DrawFn) -> tuple[GuidedPlan, list[Event]]:
 
 
 @settings(max_examples=150, deadline=None)
-@given(any_course())
+@given(any_script())
 def test_whatever_happens_a_mix_stands_somewhere_and_all_that_was_poured_counts(
-    course: tuple[GuidedPlan, list[Event]],
+    scripted: tuple[GuidedPlan, list[Event]],
 ) -> None:
-    plan, events = course
+    plan, events = scripted
     state = replay(plan, events)
     record = record_of(plan, state, events)
     first = tell(events).first

@@ -21,7 +21,7 @@ class Prepared:
 
 
 @dataclass(slots=True)
-class EcCourse:
+class EcOutcome:
     """How readings of EC went in one part of a mix.
 
     Args:
@@ -44,7 +44,7 @@ class EcCourse:
 
 
 @dataclass(slots=True)
-class FeedCourse(EcCourse):
+class FeedOutcome(EcOutcome):
     """How pouring the feed went.
 
     Args:
