@@ -1,4 +1,4 @@
-"""The capabilities without a server: `python -m core.headless plan FILE`, `rehearse` or `read`.
+"""The capabilities without a server: `python -m core.headless plan FILE`, `course`, and others.
 
 `-` reads standard input. Prints the result as JSON and exits 0; on bad input prints an error object
 on standard error, nothing on standard output, and exits 2.
@@ -38,6 +38,21 @@ def plan_text(raw: bytes) -> str:
 
     request = document_of(MixRequestDocument, read_json(raw)).request()
     return PourSheetDocument.of(plan_mix(request)).model_dump_json(indent=2)
+
+
+def course_text(raw: bytes) -> str:
+    """The course of a tank as JSON text, from a course request as JSON text.
+
+    Raises:
+        InputError: the request cannot be used.
+    """
+    from core.course import plan_course
+    from core.formats.course import CourseDocument
+    from core.formats.course_request import CourseRequestDocument
+    from core.formats.text import document_of, read_json
+
+    request = document_of(CourseRequestDocument, read_json(raw)).request()
+    return CourseDocument.of(plan_course(request)).model_dump_json(indent=2, by_alias=True)
 
 
 def rehearse_text(raw: bytes) -> str:
@@ -90,6 +105,8 @@ def _answer(options: argparse.Namespace) -> str:
     match options.command:
         case "plan":
             return plan_text(raw)
+        case "course":
+            return course_text(raw)
         case "rehearse":
             return rehearse_text(raw)
     return table_text(raw) if options.table else read_text(raw, options)
@@ -98,7 +115,7 @@ def _answer(options: argparse.Namespace) -> str:
 def _parser() -> argparse.ArgumentParser:
     parser = argparse.ArgumentParser(prog="./brisk")
     commands = parser.add_subparsers(dest="command", required=True)
-    for name in ("plan", "rehearse", "read"):
+    for name in ("plan", "course", "rehearse", "read"):
         command = commands.add_parser(name)
         command.add_argument("file")
         if name == "read":

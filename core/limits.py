@@ -1,5 +1,6 @@
 """How large, long or many things may be: each limit once, for formats, checks and tables."""
 
+from datetime import date
 from fractions import Fraction
 
 LONGEST_NAME = 60
@@ -48,3 +49,12 @@ MOST_HOURS_STOOD = 10_000
 
 ABOUT_SHEET = "About this chart"
 """The sheet of an exported workbook that keeps what its table cannot hold."""
+
+EARLIEST_DAY, LATEST_DAY = date(1950, 1, 1), date(2150, 12, 31)
+"""Days beyond are a slip of the keyboard."""
+
+MOST_DAYS = 1830
+"""Days of one season: five years."""
+
+MOST_RULES, MOST_HAPPENED = 60, 5000
+"""Rules of timing of a season, and what happened in it: three things a day for five years."""

@@ -1,5 +1,5 @@
-"""Proof: `./brisk test`, `check`, `types`, `bench`, `plan`,
-`rehearse` and `read`."""
+"""Proof: `./brisk test`, `check`, `types`, `bench`, and what runs without a server: `plan`,
+`course`, `rehearse` and `read`."""
 
 import filecmp
 import os
@@ -106,12 +106,16 @@ def types() -> int:
     python_packages.install("dev")
     with step("Writing the contracts"):
         _write_contracts(_OPENAPI, _TYPES, _SCHEMAS, _CAUTIONS)
-        sheet = run_quietly(
-            [venv_python(), "-m", "core.headless", "plan", _SCHEMAS / "mix-request.example.json"],
-            "The example pour sheet was not written.",
-            cwd=ROOT,
-        )
-        (_SCHEMAS / "pour-sheet.example.json").write_text(sheet)
+        for command, asked, answered in (
+            ("plan", "mix-request", "pour-sheet"),
+            ("course", "course-request", "course"),
+        ):
+            example = run_quietly(
+                [venv_python(), "-m", "core.headless", command, _SCHEMAS / f"{asked}.example.json"],
+                f"The example {answered} was not written.",
+                cwd=ROOT,
+            )
+            (_SCHEMAS / f"{answered}.example.json").write_text(example)
     return 0
 
 
@@ -191,7 +195,7 @@ def bench() -> int:
 
 
 def headless(command: str, file: str, *options: str) -> int:
-    """Plan or rehearse a mix, or read a leaflet, from a file: without server or database."""
+    """Plan a mix or a season, rehearse, read a leaflet, from a file: without server or database."""
     with redirect_stdout(sys.stderr):  # standard output belongs to the result alone
         make_state()
         python_packages.install_any("app", "dev")

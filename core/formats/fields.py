@@ -1,6 +1,8 @@
 """Kinds of field that the formats share."""
 
+import re
 from collections.abc import Callable
+from datetime import date, datetime, time
 from fractions import Fraction
 from typing import Annotated, Literal, TypeVar
 
@@ -16,7 +18,15 @@ from pydantic import (
 
 from core.errors import InputError
 from core.limits import LONGEST_NAME, LONGEST_WORDS
-from core.quantities import Reading, ReadingRange, ReadingScale, ReadingUnit, decimal_text, figure
+from core.quantities import (
+    Reading,
+    ReadingRange,
+    ReadingScale,
+    ReadingUnit,
+    VolumeUnit,
+    decimal_text,
+    figure,
+)
 
 _T = TypeVar("_T")
 
@@ -63,6 +73,45 @@ Key = Annotated[
     str, StringConstraints(min_length=1, max_length=LONGEST_NAME, pattern=r"^[^\x00-\x1f]+$")
 ]
 Words = Annotated[str, StringConstraints(max_length=LONGEST_WORDS, pattern=r"^[^\x00-\x1f]*$")]
+
+
+def _day(value: object) -> date:
+    """A day as ISO 8601 writes it, and nothing else that could be meant for one."""
+    if isinstance(value, date) and not isinstance(value, datetime):
+        return value
+    try:
+        if isinstance(value, str) and len(value) == len("2027-03-01"):
+            return date.fromisoformat(value)
+    except ValueError:
+        pass
+    raise InputError("day_unclear", "Give a day such as 2027-03-01.")
+
+
+Day = Annotated[
+    date,
+    PlainValidator(_day),
+    PlainSerializer(date.isoformat, return_type=str),
+    WithJsonSchema(
+        {"description": "A day, such as 2027-03-01.", "type": "string", "format": "date"}
+    ),
+]
+
+
+def _time_of_day(value: object) -> time:
+    if isinstance(value, time):
+        return value
+    if isinstance(value, str) and re.fullmatch(r"([01]\d|2[0-3]):[0-5]\d", value):
+        return time.fromisoformat(value)
+    raise InputError("time_unclear", "Give a time of day such as 09:00.")
+
+
+TimeOfDay = Annotated[
+    time,
+    PlainValidator(_time_of_day),
+    PlainSerializer(lambda at: at.strftime("%H:%M"), return_type=str),
+    WithJsonSchema({"description": "A time of day, such as 09:00.", "type": "string"}),
+]
+
 Count = Annotated[int, Field(strict=True, ge=0, le=999)]
 
 
@@ -112,3 +161,10 @@ class PhDocument(Document):
 
     low: Figure
     high: Figure | None = None
+
+
+class VolumeDocument(Document):
+    """A volume of water."""
+
+    value: Figure
+    unit: VolumeUnit

@@ -8,6 +8,8 @@ from pydantic import BaseModel
 from pydantic.json_schema import JsonSchemaMode
 
 from core.formats import FeedChart, MixRequestDocument, PourSheetDocument
+from core.formats.course import CourseDocument
+from core.formats.course_request import CourseRequestDocument
 from core.formats.draft import ChartDraftDocument
 from core.formats.record import MixRecordDocument
 from core.formats.rehearsal import RehearsalDocument, RehearsalRecordDocument
@@ -18,6 +20,8 @@ _FORMATS: tuple[tuple[str, type[BaseModel], JsonSchemaMode], ...] = (
     ("pour-sheet", PourSheetDocument, "serialization"),
     ("mix-record", MixRecordDocument, "serialization"),
     ("chart-draft", ChartDraftDocument, "serialization"),
+    ("course-request", CourseRequestDocument, "validation"),
+    ("course", CourseDocument, "serialization"),
     ("rehearsal", RehearsalDocument, "validation"),
     ("rehearsal-record", RehearsalRecordDocument, "serialization"),
 )
@@ -28,7 +32,7 @@ def write_schemas(folder: Path) -> None:
     for name, model, mode in _FORMATS:
         schema = {
             "$schema": "https://json-schema.org/draft/2020-12/schema",
-            **model.model_json_schema(mode=mode),
+            **model.model_json_schema(mode=mode, by_alias=True),
             "title": f"brisk-measure/{name}, version 1",
         }
         text = json.dumps(schema, indent=2, ensure_ascii=False, sort_keys=True)

@@ -24,7 +24,17 @@ EXAMPLE: dict[str, Any] = json.loads((FORMATS / "mix-request.example.json").read
 
 
 @pytest.mark.parametrize(
-    "name", ["feed-chart", "mix-request", "pour-sheet", "mix-record", "rehearsal", "chart-draft"]
+    "name",
+    [
+        "feed-chart",
+        "mix-request",
+        "pour-sheet",
+        "mix-record",
+        "rehearsal",
+        "chart-draft",
+        "course-request",
+        "course",
+    ],
 )
 def test_examples_fit_their_schemas(name: str) -> None:
     schema = json.loads((FORMATS / f"{name}.schema.json").read_text())

@@ -1,0 +1,45 @@
+"""The course of a tank: columns over dates, additives by their rules, tasks with their hours."""
+
+from core.course.columns import LaidColumn
+from core.course.conflicts import Conflict
+from core.course.plan import Course, plan_course
+from core.course.request import (
+    Anchor,
+    AnchorKind,
+    Apart,
+    ChangeOut,
+    CourseRequest,
+    Happening,
+    HappeningKind,
+    MeterDue,
+    Occasion,
+    Programme,
+    StrengthFrom,
+    TimingRule,
+    Wait,
+)
+from core.course.tasks import Differs, Task, TaskKind, Why
+
+__all__ = [
+    "Anchor",
+    "AnchorKind",
+    "Apart",
+    "ChangeOut",
+    "Conflict",
+    "Course",
+    "CourseRequest",
+    "Differs",
+    "Happening",
+    "HappeningKind",
+    "LaidColumn",
+    "MeterDue",
+    "Occasion",
+    "Programme",
+    "StrengthFrom",
+    "Task",
+    "TaskKind",
+    "TimingRule",
+    "Wait",
+    "Why",
+    "plan_course",
+]

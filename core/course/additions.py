@@ -1,0 +1,293 @@
+"""Additives by their rules: day by day, each on the first day that all rules let it have."""
+
+from bisect import bisect_right, insort
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
+
+from core.course.conflicts import Conflict
+from core.course.fillings import Filling
+from core.course.request import Anchor, AnchorKind, HappeningKind, Occasion, TimingRule
+from core.course.season import Season
+from core.course.tasks import Why
+
+OXIDISER_APART_DAYS = 3
+"""Between an oxidiser and live cultures, unless a rule says otherwise: by then a peroxide is spent
+in water with roots (from memory; growers say "never in the same week")."""
+
+_CHANGE_OUT, _CAP = "change_out", "most_additions_a_day"
+
+
+@dataclass(frozen=True, slots=True)
+class Addition:
+    """A product on a day by its rule, and what moved it there."""
+
+    day: int
+    rule: TimingRule
+    why: tuple[Why, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Additions:
+    """What rules give.
+
+    Args:
+        all: in order of days, then of rules.
+        governed: keys of products that go into the tank by a rule, not by columns alone.
+        conflicts: rules that no day can satisfy, and what stands in their way.
+    """
+
+    all: tuple[Addition, ...]
+    governed: frozenset[str]
+    conflicts: tuple[Conflict, ...]
+
+
+@dataclass(slots=True)
+class _Placing:
+    """A rule while days go by.
+
+    Args:
+        rule: the rule.
+        first, last: the bounds of its days; last is None where it has none.
+        apart: days from other products, by key.
+        due: the day from which it is wanted; None for no more.
+        waited: on how many days that it would have had something else stood in its way.
+        blocked_by: what did, since it became due.
+        is_placed: whether it ever found a day.
+        late: what made it come later than its rule wants.
+    """
+
+    rule: TimingRule
+    first: int
+    last: int | None
+    apart: Mapping[str, int]
+    due: int | None
+    waited: int = 0
+    blocked_by: set[str] = field(default_factory=set)
+    is_placed: bool = False
+    late: set[str] = field(default_factory=set)
+
+    def own_day(self, season: Season, day: int) -> bool:
+        """Whether the rule itself would have this day."""
+        if self.due is None or day < self.due or (self.last is not None and day > self.last):
+            return False
+        stages, stage = self.rule.only_stages, season.by_day[day].column.stage
+        if stages:
+            return stage in stages and not season.is_flushing(day)
+        return not season.is_plain_water(day)
+
+    def following(self, day: int) -> int | None:
+        """When it is due again behind a day on which it was given."""
+        rule = self.rule
+        if rule.every_days is None:
+            return None if rule.occasion is Occasion.ANY else day + 1
+        following = day + rule.every_days
+        if rule.for_days is None or following < self.first + rule.for_days:
+            return following
+        if rule.then_every_days is None:
+            return None
+        return max(day + rule.then_every_days, self.first + rule.for_days)
+
+
+def place_additions(season: Season, fillings: Sequence[Filling]) -> Additions:
+    """Give every rule its days.
+
+    A product keeps its distance from all that columns pour, from what was added, and from what
+    other rules give; of two rules for one day the one that stands first goes first, and the other
+    finds a later day.
+    """
+    rules = season.request.rules
+    governed = frozenset(rule.product for rule in rules if not rule.is_foliar)
+    placing, conflicts = _begin(season)
+    filled = {one.day for one in fillings}
+    days = _poured(season, fillings, governed)
+    found: list[Addition] = []
+    for day in range(season.last + 1):
+        added = 0
+        for one in placing:
+            if not one.own_day(season, day):
+                continue
+            blockers = _blockers(one, day, filled, days)
+            cap = season.request.most_additions_a_day
+            if cap is not None and day not in filled and added >= cap:
+                blockers.add(_CAP)
+            if blockers:
+                one.waited += 1
+                one.blocked_by |= blockers
+                continue
+            found.append(Addition(day, one.rule, _why(one)))
+            insort(days.setdefault(one.rule.product, []), day)
+            added += day not in filled
+            _take(one, day, filled)
+    conflicts += [made for one in placing for made in _unsatisfied(one, season, filled)]
+    return Additions(tuple(found), governed, tuple(conflicts))
+
+
+def _begin(season: Season) -> tuple[list[_Placing], list[Conflict]]:
+    """The rules with their bounds, and those that contradict themselves."""
+    placing, conflicts = [], []
+    stages = {column.stage for chart in season.charts for column in chart.columns}
+    for rule in season.request.rules:
+        first, last = _bounds(rule, season)
+        if rule.only_stages and not rule.only_stages & stages:
+            conflicts.append(Conflict.no_such_stage(rule))
+        elif first is not None and last is not None and last < first:
+            conflicts.append(Conflict.ends_before_it_begins(rule))
+        elif first is not None:
+            one = _Placing(rule, first, last, _apart(rule, season), due=first)
+            _go_on_from_last(one, season)
+            placing.append(one)
+    return placing, conflicts
+
+
+def _go_on_from_last(one: _Placing, season: Season) -> None:
+    """What was added stays: the rule goes on behind the last time."""
+    request = season.request
+    added = [
+        request.day(happening.on)
+        for happening in request.happened
+        if happening.kind is HappeningKind.ADDED and happening.product == one.rule.product
+    ]
+    if added and (last := max(added)) >= one.first:
+        one.due, one.is_placed = one.following(last), True
+
+
+def _bounds(rule: TimingRule, season: Season) -> tuple[int | None, int | None]:
+    """The first and last day of a rule; no first while that is not known, no last where none is."""
+    begins = 0 if rule.begins is None else _anchored(rule.begins, season)
+    first = None if begins is None else max(begins, rule.from_day, 0)
+    ends = [] if rule.ends is None else [_anchored(rule.ends, season)]
+    if rule.until_days_before_harvest is not None:
+        ends.append(
+            _anchored(Anchor(AnchorKind.HARVEST, days=-rule.until_days_before_harvest), season)
+        )
+    known = [end for end in ends if end is not None]
+    if first is not None and rule.for_days is not None and rule.then_every_days is None:
+        known.append(first + rule.for_days - 1)
+    return first, min(known, default=None)
+
+
+def _anchored(anchor: Anchor, season: Season) -> int | None:
+    """A day counted from something; None while that is not known."""
+    found: int | None = 0
+    if anchor.of is AnchorKind.HARVEST:
+        harvest = season.request.harvest
+        found = None if harvest is None else season.request.day(harvest)
+    elif anchor.of is AnchorKind.STAGE:
+        columns = season.laid.columns
+        found = next((one.first for one in columns if one.column.stage == anchor.name), None)
+    elif anchor.of is AnchorKind.SIGN:
+        found = season.laid.day_of_sign(anchor.name, season.request)
+    return None if found is None else found + anchor.days
+
+
+def _apart(rule: TimingRule, season: Season) -> dict[str, int]:
+    """Days from other products: as the rule wants, as theirs want, and what kills cultures."""
+    found: dict[str, int] = {}
+
+    def keep(other: str, days: int) -> None:
+        if other != rule.product:
+            found[other] = max(found.get(other, 0), days, 1)
+
+    own, cultures = rule.product, season.cultures
+    oxidisers = season.oxidisers
+    enemies = oxidisers if own in cultures else cultures if own in oxidisers else frozenset()
+    for apart in rule.apart_from:
+        for other in _named(apart.product, apart.role, season):
+            keep(other, apart.days)
+    for another in season.request.rules:
+        for apart in another.apart_from:
+            if own in _named(apart.product, apart.role, season):
+                keep(another.product, apart.days)
+    for enemy in enemies - set(found):
+        keep(enemy, OXIDISER_APART_DAYS)
+    return found
+
+
+def _named(product: str | None, role: object, season: Season) -> list[str]:
+    if product is not None:
+        return [product]
+    return [key for key, one in season.products.items() if one.role is role]
+
+
+def _poured(
+    season: Season, fillings: Sequence[Filling], governed: frozenset[str]
+) -> dict[str, list[int]]:
+    """The days of each product that rules have no hand in: poured by columns, or added already."""
+    request = season.request
+    days: dict[str, list[int]] = {}
+    for filling in fillings:
+        for product in season.printed(filling.day):
+            if product not in governed:
+                insort(days.setdefault(product, []), filling.day)
+    for happening in request.happened:
+        if happening.kind is HappeningKind.ADDED and happening.product:
+            insort(days.setdefault(happening.product, []), request.day(happening.on))
+    return days
+
+
+def _blockers(one: _Placing, day: int, filled: set[int], days: Mapping[str, list[int]]) -> set[str]:
+    """What else keeps a rule from a day."""
+    found = set()
+    occasion = one.rule.occasion
+    if occasion is not Occasion.ANY and (day in filled) is not (occasion is Occasion.CHANGE_OUT):
+        found.add(_CHANGE_OUT)
+    for other, apart in one.apart.items():
+        others = days.get(other)
+        if others is None:
+            continue
+        behind = bisect_right(others, day - apart)
+        if behind < len(others) and others[behind] < day + apart:
+            found.add(other)
+    return found
+
+
+def _why(one: _Placing) -> tuple[Why, ...]:
+    why = [Why.BY_RULE]
+    if one.waited:
+        others = one.blocked_by - {_CHANGE_OUT, _CAP}
+        moved = {
+            Why.MOVED_TO_OCCASION: _CHANGE_OUT in one.blocked_by,
+            Why.MOVED_APART: bool(others),
+            Why.MOVED_BY_CAP: _CAP in one.blocked_by,
+        }
+        why += [reason for reason, holds in moved.items() if holds]
+    if one.rule.is_foliar:
+        why.append(Why.ON_LEAVES)
+    return tuple(why)
+
+
+def _take(one: _Placing, day: int, filled: set[int]) -> None:
+    """The rule has its day; when is it due again, and was it late?"""
+    every = one.rule.every_days
+    if every is not None and one.waited >= every:
+        one.late |= one.blocked_by
+    one.is_placed, one.waited, one.blocked_by = True, 0, set()
+    one.due = one.following(day)
+    if every is None and one.rule.occasion is Occasion.BETWEEN:
+        one.due = min((filling for filling in filled if filling > day), default=None)
+
+
+def _unsatisfied(one: _Placing, season: Season, filled: set[int]) -> list[Conflict]:
+    """A rule that found no day that it should have had, or found one too late."""
+    if one.waited and not one.is_placed and _is_in_vain(one, season, filled):
+        return [Conflict.blocked(one.rule, one.blocked_by, never=True)]
+    every = one.rule.every_days
+    if every is not None and one.waited >= every:
+        one.late |= one.blocked_by
+    return [Conflict.blocked(one.rule, one.late, never=False)] if one.late else []
+
+
+def _is_in_vain(one: _Placing, season: Season, filled: set[int]) -> bool:
+    """Whether looking further ahead would find no day either."""
+    request, stages = season.request, one.rule.only_stages
+    if one.last is not None and one.last <= season.last:
+        return True
+    if stages and season.by_day[-1].column.stage not in stages:
+        return True
+    no_filling = _CHANGE_OUT in one.blocked_by and not any(day >= one.first for day in filled)
+    is_over = season.last < request.day(request.until)
+    return is_over or no_filling or one.waited >= (one.rule.every_days or _LONG)
+
+
+_LONG = 60
+"""Days after which a rule that is wanted once has waited in vain."""

@@ -1,0 +1,106 @@
+"""A season day by day: which column holds, and what it pours."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from functools import cached_property
+
+from core.chart import Chart, Product, Role, Stage
+from core.course.columns import LaidColumn, LaidColumns
+from core.course.request import CourseRequest
+
+
+@dataclass(frozen=True)
+class Season:
+    """What fillings, additions and tasks stand on.
+
+    Args:
+        request: what was asked for.
+        laid: its columns.
+        by_day: which of them holds on each day, from the start to the last that is planned.
+        flushes_from: the first day on which the tank runs on plain water before harvest.
+    """
+
+    request: CourseRequest
+    laid: LaidColumns
+    by_day: tuple[LaidColumn, ...]
+    flushes_from: int | None
+
+    @classmethod
+    def of(cls, request: CourseRequest, laid: LaidColumns) -> "Season":
+        """Day by day, as far as columns reach and the request looks."""
+        by_day: list[LaidColumn] = []
+        last = request.day(request.until)
+        for column in laid.columns:
+            by_day.extend([column] * (min(column.last, last) - column.first + 1))
+        flushes_from = None
+        if request.harvest is not None and request.flush_days:
+            flushes_from = max(0, request.day(request.harvest) - request.flush_days)
+        return cls(request, laid, tuple(by_day), flushes_from)
+
+    @property
+    def last(self) -> int:
+        """The last day that is planned."""
+        return len(self.by_day) - 1
+
+    @cached_property
+    def products(self) -> Mapping[str, Product]:
+        """The rows of all its charts by key; of two with one key the first."""
+        found: dict[str, Product] = {}
+        for chart in self.charts:
+            for product in chart.products:
+                found.setdefault(product.key, product)
+        return found
+
+    @cached_property
+    def charts(self) -> tuple[Chart, ...]:
+        """Those that it is, was or will be fed by."""
+        others = (one.chart for one in self.request.happened if one.chart is not None)
+        return self.request.chart, *others
+
+    def of_role(self, role: Role) -> list[str]:
+        """Keys of the products of a role."""
+        return [key for key, product in self.products.items() if product.role is role]
+
+    @cached_property
+    def oxidisers(self) -> frozenset[str]:
+        """Keys of what kills live cultures."""
+        return frozenset(key for key, product in self.products.items() if product.oxidiser)
+
+    @cached_property
+    def cultures(self) -> frozenset[str]:
+        """Keys of what lives."""
+        return frozenset(self.of_role(Role.LIVE))
+
+    def is_flushing(self, day: int) -> bool:
+        """Whether it is flushed before harvest, whatever the column prints."""
+        return self.flushes_from is not None and day >= self.flushes_from
+
+    def is_plain_water(self, day: int) -> bool:
+        """Whether nothing is added on a day: it is flushed, by its column or before harvest."""
+        return self.is_flushing(day) or self.by_day[day].column.stage is Stage.FLUSH
+
+    def printed(self, day: int) -> tuple[str, ...]:
+        """Keys of what is poured on a day by its column, in the order of the chart."""
+        if self.is_flushing(day):
+            return ()
+        laid = self.by_day[day]
+        keys = self._pours[id(laid)]
+        before = laid.blends_from
+        if before is None or day >= laid.first + laid.blend_days:
+            return keys
+        return tuple(dict.fromkeys(keys + printed_in(before.chart, before.column.key)))
+
+    @cached_property
+    def ever_printed(self) -> frozenset[str]:
+        """Keys of what any column of its charts pours: of the rest columns say nothing."""
+        return frozenset(dose.product for chart in self.charts for dose in chart.doses)
+
+    @cached_property
+    def _pours(self) -> Mapping[int, tuple[str, ...]]:
+        return {id(one): printed_in(one.chart, one.column.key) for one in self.laid.columns}
+
+
+def printed_in(chart: Chart, column: str) -> tuple[str, ...]:
+    """Keys of the products that a column has a dose of, in the order of the chart."""
+    doses = ((product.key, chart.dose(product.key, column)) for product in chart.products)
+    return tuple(key for key, dose in doses if dose and (dose.until_ec is not None or dose.high))

@@ -1,0 +1,590 @@
+"""The course of a tank: laws of its columns, rules against brute force, clocks against the calendar."""
+
+import json
+from dataclasses import replace
+from datetime import UTC, date, datetime, time, timedelta
+from fractions import Fraction
+from itertools import pairwise
+from zoneinfo import ZoneInfo
+
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from core.chart import Role, Stage
+from core.course import (
+    Anchor,
+    AnchorKind,
+    Apart,
+    ChangeOut,
+    CourseRequest,
+    Happening,
+    HappeningKind,
+    MeterDue,
+    Occasion,
+    StrengthFrom,
+    Task,
+    TaskKind,
+    TimingRule,
+    Wait,
+    Why,
+    plan_course,
+)
+from core.course.additions import OXIDISER_APART_DAYS
+from core.errors import InputError
+from core.headless import course_text
+from core.water import Disinfectant
+from tests.core.courses import (
+    KEYS,
+    PRODUCTS,
+    START,
+    after,
+    ask,
+    chart,
+    days_of,
+    days_with,
+    happenings,
+    living,
+    ruled_seasons,
+    spans,
+)
+
+HAPPENED = HappeningKind
+FLOWERS = Wait("w3", "first flowers")
+
+
+# Columns over days
+
+
+def test_columns_follow_each_other_by_their_printed_days() -> None:
+    course = plan_course(ask(chart=chart((3, 7, 14, 1, 2, 30))))
+    assert spans(course) == [
+        ("w1", 0, 2, False), ("w2", 3, 9, False), ("w3", 10, 23, False),
+        ("w4", 24, 24, False), ("w5", 25, 26, False), ("w6", 27, 56, False),
+    ]  # fmt: skip
+
+
+@pytest.mark.parametrize(
+    ("happened", "expected"),
+    [
+        # what ends a column ends it on that day: the next begins on the day after
+        ([after(9, HAPPENED.ADVANCE)], [("w1", 0, 6), ("w2", 7, 9), ("w3", 10, 16)]),
+        ([after(9, HAPPENED.HOLD, days=3)], [("w1", 0, 6), ("w2", 7, 16), ("w3", 17, 23)]),
+        ([after(9, HAPPENED.STRETCH, days=-2)], [("w1", 0, 6), ("w2", 7, 11), ("w3", 12, 18)]),
+        ([after(9, HAPPENED.STRETCH, days=5)], [("w1", 0, 6), ("w2", 7, 18), ("w3", 19, 25)]),
+        ([after(9, HAPPENED.JUMP, column="w5")], [("w1", 0, 6), ("w2", 7, 9), ("w5", 10, 16)]),
+        ([after(9, HAPPENED.SET_BACK, column="w1")], [("w1", 0, 6), ("w2", 7, 9), ("w1", 10, 16)]),
+        # a repeated column comes once more, and then all goes on as before
+        ([after(9, HAPPENED.REPEAT, column="w2")],
+         [("w1", 0, 6), ("w2", 7, 13), ("w2", 14, 20), ("w3", 21, 27)]),
+        ([after(3, HAPPENED.ADVANCE), after(5, HAPPENED.ADVANCE)],
+         [("w1", 0, 3), ("w2", 4, 5), ("w3", 6, 12)]),
+    ],
+)  # fmt: skip
+def test_what_growers_decide_moves_all_that_is_behind(
+    happened: list[Happening], expected: list[tuple[str, int, int]]
+) -> None:
+    course = plan_course(ask(happened=tuple(happened)))
+    assert [(key, first, last) for key, first, last, _ in spans(course)][
+        : len(expected)
+    ] == expected
+    assert course.conflicts == ()
+
+
+def test_a_column_that_waits_is_as_long_as_printed_until_its_sign_is_seen() -> None:
+    waiting = ask(waits_for=(FLOWERS,))
+    assert spans(plan_course(waiting))[2:4] == [("w3", 14, 20, True), ("w4", 21, 27, False)]
+    late = replace(waiting, happened=(after(25, HAPPENED.SIGN, sign="First  flowers"),))
+    assert spans(plan_course(late))[2:4] == [("w3", 14, 25, False), ("w4", 26, 32, False)]
+    soon = replace(waiting, happened=(after(16, HAPPENED.SIGN, sign="first flowers"),))
+    assert spans(plan_course(soon))[2:4] == [("w3", 14, 16, False), ("w4", 17, 23, False)]
+
+
+def test_a_sign_that_came_before_its_column_is_not_waited_for_again() -> None:
+    seen = (after(10, HAPPENED.SIGN, sign="first flowers"),)
+    course = plan_course(ask(waits_for=(FLOWERS,), happened=seen))
+    assert spans(course)[1:4] == [
+        ("w2", 7, 13, False),
+        ("w3", 14, 20, False),
+        ("w4", 21, 27, False),
+    ]
+
+
+def test_while_a_sign_is_waited_for_days_that_went_by_are_days_of_its_column() -> None:
+    happened = (after(30, HAPPENED.CHANGED_OUT),)
+    course = plan_course(ask(waits_for=(FLOWERS,), happened=happened))
+    assert spans(course)[2:4] == [("w3", 14, 30, True), ("w4", 31, 37, False)]
+
+
+def test_leaf_is_held_for_good_until_one_goes_on() -> None:
+    held = ask(happened=(after(9, HAPPENED.HOLD),))
+    assert spans(plan_course(held)) == [("w1", 0, 6, False), ("w2", 7, 140, True)]
+    on = replace(held, happened=(*held.happened, after(100, HAPPENED.ADVANCE)))
+    assert spans(plan_course(on))[1:3] == [("w2", 7, 100, False), ("w3", 101, 107, False)]
+
+
+def test_a_column_without_days_goes_on_until_it_is_ended() -> None:
+    assert spans(plan_course(ask(chart=chart((7, None, 7)))))[1:] == [("w2", 7, 140, True)]
+
+
+def test_nothing_that_was_done_is_shortened_away() -> None:
+    course = plan_course(ask(happened=(after(12, HAPPENED.STRETCH, days=-20),)))
+    assert spans(course)[1] == ("w2", 7, 12, False)
+    assert [one.code for one in course.conflicts] == ["shortened_too_far"]
+
+
+def test_after_the_last_column_nothing_can_be_decided() -> None:
+    course = plan_course(ask(happened=(after(60, HAPPENED.ADVANCE),)))
+    assert spans(course)[-1] == ("w6", 35, 41, False)
+    assert [one.code for one in course.conflicts] == ["season_over"]
+
+
+def test_another_chart_is_gone_over_to_and_blended_in() -> None:
+    other = chart((10, 10), pours=("tide",), name="Turnstone")
+    switch = after(9, HAPPENED.SWITCH, chart=other, column="w2", over_days=5)
+    course = plan_course(ask(happened=(switch,), change_out=ChangeOut(every_days=2)))
+    assert [(one.chart.name, one.column.key, one.first, one.last) for one in course.columns] == [
+        ("Marram", "w1", 0, 6), ("Marram", "w2", 7, 9), ("Turnstone", "w2", 10, 19)
+    ]  # fmt: skip
+    assert days_of(course, "one") == [0, 2, 4, 6, 8, 10, 12, 14]  # five days of both
+    assert days_of(course, "tide") == [10, 12, 14, 16, 18]
+
+
+@given(st.integers(0, 41), st.integers(0, 41))
+def test_hold_then_advance_on_the_day_it_would_have_ended_is_the_same_plan(
+    one: int, other: int
+) -> None:
+    day, _ = sorted((one, other))
+    ends = next(last for _, first, last, _ in spans(plan_course(ask())) if first <= day <= last)
+    held = (after(day, HAPPENED.HOLD), after(ends, HAPPENED.ADVANCE))
+    assert plan_course(ask(happened=held)).tasks == plan_course(ask()).tasks
+    for days in (1, 9):
+        longer = (after(day, HAPPENED.HOLD, days=days), after(ends, HAPPENED.ADVANCE))
+        assert spans(plan_course(ask(happened=longer))) == spans(plan_course(ask()))
+
+
+@given(st.lists(happenings(), max_size=8), st.booleans())
+def test_whatever_happens_each_day_has_one_column(happened: list[Happening], waits: bool) -> None:
+    asked = ask(happened=tuple(happened), waits_for=(FLOWERS,) if waits else ())
+    columns = plan_course(asked).columns
+    assert columns[0].first == 0
+    assert all(one.first <= one.last for one in columns)
+    assert [one.first for one in columns[1:]] == [one.last + 1 for one in columns[:-1]]
+
+
+@given(st.lists(happenings(), max_size=6), st.integers(-400, 400))
+def test_a_season_that_starts_later_is_later_in_all(happened: list[Happening], by: int) -> None:
+    moved = timedelta(days=by)
+    rule = TimingRule("mud", every_days=9, from_day=3)
+    asked = ask(happened=tuple(happened), change_out=ChangeOut(every_days=10), rules=(rule,))
+    later = replace(
+        asked,
+        start=asked.start + moved,
+        until=asked.until + moved,
+        happened=tuple(replace(one, on=one.on + moved) for one in asked.happened),
+    )
+    there, here = plan_course(later), plan_course(asked)
+    assert spans(there) == spans(here)
+    assert [replace(one, on=one.on - moved) for one in there.tasks] == list(here.tasks)
+
+
+# Fillings
+
+
+def test_a_tank_is_mixed_first_and_changed_out_as_often_as_was_said() -> None:
+    course = plan_course(ask(change_out=ChangeOut(every_days=10)))
+    assert days_with(course, TaskKind.MIX) == [0]
+    assert days_with(course, TaskKind.CHANGE_OUT) == [10, 20, 30, 40]
+    assert [one.column for one in course.tasks] == ["w1", "w2", "w3", "w5", "w6"]
+
+
+def test_a_change_out_that_was_done_counts_from_its_day() -> None:
+    done = (after(12, HAPPENED.CHANGED_OUT),)
+    course = plan_course(ask(change_out=ChangeOut(every_days=10), happened=done))
+    assert days_with(course, TaskKind.CHANGE_OUT) == [22, 32]
+
+
+def test_what_plants_drank_tells_when_the_tank_is_due() -> None:
+    """Common practice: changed when the plants have drunk its volume once."""
+    topped = tuple(after(day, HAPPENED.TOPPED_UP, litres=Fraction(10)) for day in (2, 4, 6, 8))
+    asked = ask(change_out=ChangeOut(after_litres=Fraction(100)), happened=topped)
+    assert days_with(plan_course(asked), TaskKind.CHANGE_OUT) == [20, 40]  # 5 L a day
+    drunk = replace(asked, happened=(*topped, after(9, HAPPENED.TOPPED_UP, litres=Fraction(70))))
+    assert days_with(plan_course(drunk), TaskKind.CHANGE_OUT)[0] == 9
+    assert days_with(plan_course(replace(asked, happened=())), TaskKind.CHANGE_OUT) == []
+
+
+def test_a_tank_is_filled_for_a_new_column_only_where_that_is_wanted() -> None:
+    each = ChangeOut(with_each_column=True)
+    assert days_with(plan_course(ask(change_out=each)), TaskKind.CHANGE_OUT) == [7, 14, 21, 28, 35]
+    assert days_with(plan_course(ask()), TaskKind.CHANGE_OUT) == []
+
+
+def test_strength_is_that_of_the_day() -> None:
+    strengths = (StrengthFrom(0, Fraction(1, 2)), StrengthFrom(15, Fraction(4, 5)))
+    course = plan_course(ask(change_out=ChangeOut(every_days=10), strengths=strengths))
+    assert [one.strength for one in course.tasks] == [Fraction(1, 2)] * 2 + [Fraction(4, 5)] * 3
+
+
+def test_the_flush_is_a_filling_of_its_own_with_nothing_behind_it() -> None:
+    stages = (Stage.LEAF,) * 5 + (Stage.FLUSH,)
+    by_column = chart(stages=stages)
+    course = plan_course(ask(chart=by_column, rules=(TimingRule("mud", every_days=2),)))
+    assert days_with(course, TaskKind.FLUSH) == [35]
+    assert max(days_of(course, "mud")) == 34
+    before = ask(harvest=START + timedelta(days=40), flush_days=7,
+                 rules=(TimingRule("mud", every_days=2),))  # fmt: skip
+    flushed = plan_course(before)
+    assert days_with(flushed, TaskKind.FLUSH) == [33]
+    assert [one.products for one in flushed.tasks if one.kind is TaskKind.FLUSH] == [()]
+    assert max(days_of(flushed, "mud")) == 32
+    assert max(one.on for one in flushed.tasks) <= START + timedelta(days=40)
+
+
+# Additives by rules
+
+
+@pytest.mark.parametrize(
+    ("rule", "expected"),
+    [
+        # "every other week for two months, then every month and a half" (common practice)
+        (TimingRule("mud", every_days=14, for_days=60, then_every_days=40), [0, 14, 28, 42, 56, 96, 136]),
+        (TimingRule("mud", every_days=14, from_day=3, for_days=30), [3, 17, 31]),
+        (TimingRule("mud", every_days=20, only_stages=frozenset({Stage.FLOWER})), [30, 50, 70]),
+        (TimingRule("mud"), [0]),
+        (TimingRule("mud", occasion=Occasion.CHANGE_OUT), [0, 25, 50, 75, 100, 125]),
+        (TimingRule("mud", occasion=Occasion.BETWEEN), [1, 26, 51, 76, 101, 126]),
+        (TimingRule("mud", every_days=40, occasion=Occasion.CHANGE_OUT), [0, 50, 100]),
+        (TimingRule("mud", every_days=25, occasion=Occasion.BETWEEN), [1, 26, 51, 76, 101, 126]),
+        # until two weeks before harvest, which is on day 120
+        (TimingRule("mud", every_days=30, until_days_before_harvest=14), [0, 30, 60, 90]),
+        (TimingRule("mud", every_days=53, until_days_before_harvest=14), [0, 53, 106]),
+        (TimingRule("mud", every_days=53, until_days_before_harvest=15), [0, 53]),
+        # at first flowers for ten days; the sign was seen on day 44
+        (TimingRule("mud", every_days=3, begins=Anchor(AnchorKind.SIGN, "first flowers"), for_days=10),
+         [44, 47, 50, 53]),
+        (TimingRule("mud", begins=Anchor(AnchorKind.STAGE, "flower", days=-5)), [25]),
+        (TimingRule("mud", every_days=20, ends=Anchor(AnchorKind.STAGE, "flower")), [0, 20]),
+        (TimingRule("mud", begins=Anchor(AnchorKind.HARVEST, days=-21)), [99]),
+        (TimingRule("mud", begins=Anchor(AnchorKind.SIGN, "never seen")), []),
+    ],
+)  # fmt: skip
+def test_rules_as_growers_say_them(rule: TimingRule, expected: list[int]) -> None:
+    lengths = (10, 10, 10, 30, 30, 60)
+    asked = ask(
+        chart=chart(lengths), rules=(rule,), change_out=ChangeOut(every_days=25),
+        happened=(after(44, HAPPENED.SIGN, sign="first flowers"),),
+        harvest=START + timedelta(days=120) if "harvest" in repr(rule.ends or rule.begins)
+        or rule.until_days_before_harvest is not None else None,
+    )  # fmt: skip
+    course = plan_course(asked)
+    assert days_of(course, "mud") == expected
+    assert course.conflicts == ()
+
+
+def test_what_was_added_counts_from_its_day() -> None:
+    added = (after(5, HAPPENED.ADDED, product="mud"),)
+    course = plan_course(ask(rules=(TimingRule("mud", every_days=14),), happened=added))
+    assert days_of(course, "mud") == [19, 33]
+
+
+def test_column_and_rule_are_both_shown_where_they_differ() -> None:
+    asked = ask(chart=chart(pours=("one", "mud")), change_out=ChangeOut(every_days=10),
+                rules=(TimingRule("mud", every_days=15),))  # fmt: skip
+    course = plan_course(asked)
+    said = {
+        (one.on - START).days: [(d.product, d.by_column, d.by_rule) for d in one.differs]
+        for one in course.tasks
+    }
+    held_back = [("mud", True, False)]
+    assert said == {0: [], 10: held_back, 15: [], 20: held_back, 30: [], 40: held_back}
+    unprinted = replace(asked, chart=chart(pours=("one",)))  # of which the chart says nothing
+    assert not any(one.differs for one in plan_course(unprinted).tasks)
+
+
+def test_what_is_sprayed_does_not_go_into_the_tank() -> None:
+    rule = TimingRule("glass", every_days=10, is_foliar=True)
+    course = plan_course(ask(change_out=ChangeOut(every_days=10), rules=(rule,)))
+    assert all("glass" not in one.products for one in course.tasks if one.kind is not TaskKind.ADD)
+    sprayed = [one for one in course.tasks if one.kind is TaskKind.ADD]
+    assert all(Why.ON_LEAVES in one.why for one in sprayed)
+    assert days_with(course, TaskKind.ADD) == [0, 10, 20, 30, 40]
+
+
+def _forbids(
+    asked: CourseRequest, rule: TimingRule, at: int, given: dict[str, list[int]], fillings: set[int]
+) -> bool:
+    """Whether anything that was said keeps a product from a day: written a second time, day by day."""
+    columns = plan_course(replace(asked, rules=())).columns
+    stage = next(one.column.stage for one in columns if one.first <= at <= one.last)
+    harvest = (asked.harvest - asked.start).days if asked.harvest else None
+    flushing = bool(harvest is not None and asked.flush_days and at >= harvest - asked.flush_days)
+    distances: list[tuple[str, int]] = [(one.product or "", one.days) for one in rule.apart_from]
+    for other in asked.rules:
+        distances += [
+            (other.product, one.days) for one in other.apart_from if one.product == rule.product
+        ]
+    named = {key for key, _ in distances}
+    for enemy in {"mud": ["perox"], "perox": ["mud"]}.get(rule.product, []):
+        distances += [(enemy, OXIDISER_APART_DAYS)] if enemy not in named else []
+    return (
+        at < rule.from_day
+        or flushing
+        or (stage not in rule.only_stages if rule.only_stages else stage is Stage.FLUSH)
+        or (rule.until_days_before_harvest is not None and harvest is not None
+            and harvest - at < rule.until_days_before_harvest)
+        or (rule.for_days is not None and rule.then_every_days is None
+            and at >= rule.from_day + rule.for_days)
+        or (rule.occasion is Occasion.CHANGE_OUT and at not in fillings)
+        or (rule.occasion is Occasion.BETWEEN and at in fillings)
+        or any(abs(day - at) < least for other, least in distances for day in given.get(other, []))
+    )  # fmt: skip
+
+
+@settings(max_examples=150)
+@given(ruled_seasons())
+def test_rules_never_place_what_they_forbid_and_never_later_than_they_must(
+    asked: CourseRequest,
+) -> None:
+    course = plan_course(asked)
+    fillings = set(days_with(course, TaskKind.MIX, TaskKind.CHANGE_OUT, TaskKind.FLUSH))
+    ruled = [rule.product for rule in asked.rules]
+    given_on = {key: days_of(course, key) for key in [*ruled, "one", "perox", "mud"]}
+    for place, rule in enumerate(asked.rules):
+        days = given_on[rule.product]
+        assert not any(_forbids(asked, rule, at, given_on, fillings) for at in days)
+        for before, behind in pairwise(days):
+            least = rule.every_days or 1
+            if rule.for_days is not None and before + least >= rule.from_day + rule.for_days:
+                least = min(least, rule.then_every_days or least)
+            assert behind - before >= least
+        # a day sooner, something would have been in the way: what came before, or a day by columns
+        if days and asked.most_additions_a_day is None:
+            seen = {
+                key: on if key not in ruled else [
+                    at for at in on if (at, ruled.index(key)) < (days[0], place)
+                ]
+                for key, on in given_on.items()
+            }  # fmt: skip
+            sooner = range(rule.from_day, days[0])
+            assert all(_forbids(asked, rule, at, seen, fillings) for at in sooner)
+    if asked.most_additions_a_day is not None:
+        alone = [at for key in ruled for at in given_on[key] if at not in fillings]
+        assert all(alone.count(at) <= asked.most_additions_a_day for at in alone)
+
+
+@pytest.mark.parametrize(
+    ("rules", "named", "code"),
+    [
+        # the peroxide comes with each filling, and fillings are too close for the cultures
+        ((TimingRule("mud", every_days=7, apart_from=(Apart(6, product="one"),)),), {"mud", "one"}, "no_day"),
+        ((TimingRule("tide", every_days=2), TimingRule("mud", every_days=5, apart_from=(Apart(3, product="tide"),))),
+         {"mud", "tide"}, "no_day"),
+        ((TimingRule("mud", every_days=4, occasion=Occasion.CHANGE_OUT),), {"mud", "change_out"}, "too_late"),
+        ((TimingRule("mud", occasion=Occasion.CHANGE_OUT, from_day=1, for_days=3),), {"mud", "change_out"}, "no_day"),
+        ((TimingRule("mud", only_stages=frozenset({Stage.TRANSITION})),), {"mud", "stages"}, "no_such_stage"),
+        ((TimingRule("mud", from_day=100, until_days_before_harvest=30),), {"mud", "harvest"}, "ends_before_it_begins"),
+        ((TimingRule("tide", every_days=1), TimingRule("mud", apart_from=(Apart(1, role=Role.BOOSTER),))),
+         {"mud", "tide"}, "no_day"),
+    ],
+)  # fmt: skip
+def test_what_no_day_can_satisfy_names_both(
+    rules: tuple[TimingRule, ...], named: set[str], code: str
+) -> None:
+    asked = ask(rules=rules, change_out=ChangeOut(every_days=9), harvest=START + timedelta(days=120),
+                chart=chart((30, 30, 30, 20, 5, 5)))  # fmt: skip
+    conflicts = plan_course(asked).conflicts
+    assert [(one.code, set(one.rules)) for one in conflicts] == [(code, named)]
+    assert all(name in conflicts[0].message for name in named - {"change_out", "stages"})
+
+
+def test_an_oxidiser_and_cultures_of_one_column_are_told() -> None:
+    course = plan_course(ask(chart=chart(pours=("one", "mud", "perox"))))
+    assert [(one.code, one.rules) for one in course.conflicts] == [
+        ("oxidiser_meets_cultures", ("mud", "perox"))
+    ]
+    ruled = ask(
+        chart=chart(pours=("one", "mud", "perox")), rules=(TimingRule("mud", every_days=7),)
+    )
+    kept = plan_course(ruled)
+    assert kept.conflicts == ()
+    assert days_of(kept, "mud")[0] == OXIDISER_APART_DAYS
+
+
+def test_no_more_is_added_on_one_day_than_the_grower_can() -> None:
+    rules = tuple(TimingRule(f"p{at}", from_day=1) for at in range(5))
+    course = plan_course(ask(rules=rules, most_additions_a_day=2))
+    assert days_with(course, TaskKind.ADD) == [1, 1, 2, 2, 3]
+
+
+# Counting back
+
+
+@pytest.mark.parametrize(
+    ("zone", "filled", "begun"),
+    [
+        # last Sunday of March and of October (Directive 2000/84/EC)
+        ("Europe/Paris", date(2027, 3, 28), datetime(2027, 3, 27, 8)),
+        ("Europe/Paris", date(2027, 10, 31), datetime(2027, 10, 30, 10)),
+        # second Sunday of March, first of November (Energy Policy Act of 2005)
+        ("America/New_York", date(2027, 3, 14), datetime(2027, 3, 13, 8)),
+        ("America/New_York", date(2027, 11, 7), datetime(2027, 11, 6, 10)),
+        # half an hour, first Sunday of April and of October
+        ("Australia/Lord_Howe", date(2027, 4, 4), datetime(2027, 4, 3, 9, 30)),
+        ("Australia/Lord_Howe", date(2027, 10, 3), datetime(2027, 10, 2, 8, 30)),
+        ("UTC", date(2027, 3, 28), datetime(2027, 3, 27, 9)),
+    ],
+)
+def test_chlorine_has_its_24_hours_over_a_change_of_the_clocks(
+    zone: str, filled: date, begun: datetime
+) -> None:
+    asked = ask(start=filled, until=filled, time_zone=zone, disinfectant=Disinfectant.CHLORINE)
+    prepared, _ = plan_course(asked).tasks
+    assert (prepared.on, prepared.at, prepared.why) == (
+        begun.date(), begun.time(), (Why.CHLORINE_GASSES_OFF,)
+    )  # fmt: skip
+
+
+def _without_hour(task: Task) -> tuple[object, ...]:
+    return task.on, task.kind, task.products, task.why, task.column
+
+
+@given(
+    st.sampled_from(["Europe/Paris", "America/New_York", "Australia/Lord_Howe"]),
+    st.integers(0, 365),
+    st.times(min_value=time(4), max_value=time(20)).map(
+        lambda at: at.replace(second=0, microsecond=0)
+    ),
+)
+def test_no_task_is_lost_or_doubled_by_clocks(zone: str, shift: int, at: time) -> None:
+    start = START + timedelta(days=shift)
+    asked = ask(
+        start=start, until=start + timedelta(days=41), mix_at=at, disinfectant=Disinfectant.CHLORINE,
+        change_out=ChangeOut(every_days=1, plain_water_h=Fraction(6)), stock_h=Fraction(30),
+        rules=(TimingRule("mud", every_days=3),),
+    )  # fmt: skip
+    there = plan_course(replace(asked, time_zone=zone)).tasks
+    here = plan_course(asked).tasks
+    days = [one for one in here if one.kind is not TaskKind.PREPARE]
+    assert [one for one in there if one.kind is not TaskKind.PREPARE] == days
+    assert len(there) == len(here)
+    hours = {Why.PLAIN_WATER_RUN: 6, Why.CHLORINE_GASSES_OFF: 30, Why.STOCK_MADE_UP: 30}
+    filled = [datetime.combine(one.on, at, ZoneInfo(zone)).astimezone(UTC) for one in days
+              if one.kind in (TaskKind.MIX, TaskKind.CHANGE_OUT)]  # fmt: skip
+    for one in (one for one in there if one.kind is TaskKind.PREPARE):
+        assert one.at is not None
+        begun = datetime.combine(one.on, one.at, ZoneInfo(zone))
+        waits = timedelta(hours=hours[one.why[0]])
+        first = (
+            timedelta(hours=24) if one.on < start and Why.CHLORINE_GASSES_OFF in one.why else waits
+        )
+        folds = {begun.replace(fold=fold).astimezone(UTC) for fold in (0, 1)}
+        assert any(
+            start + wait in filled
+            for start in folds
+            for wait in (waits, first, timedelta(hours=24))
+        )
+
+
+def test_a_living_tank_has_its_three_days_and_is_held() -> None:
+    """Day 1 molasses, day 2 inoculant and gassing off, day 3 feed and cultures (common practice)."""
+    course = plan_course(living(disinfectant=Disinfectant.CHLORINE))
+    first = [
+        ((one.on - START).days, one.kind, one.why[0], one.products) for one in course.tasks[:5]
+    ]
+    assert first == [
+        (-2, TaskKind.PREPARE, Why.MOLASSES, ()),
+        (-1, TaskKind.PREPARE, Why.CHLORINE_GASSES_OFF, ()),
+        (-1, TaskKind.PREPARE, Why.INOCULANT, ()),
+        (0, TaskKind.MIX, Why.FIRST_FILLING, ("one",)),
+        (0, TaskKind.INOCULATE, Why.BY_RULE, ("mud",)),
+    ]
+    assert days_with(course, TaskKind.INOCULATE) == [0, 14, 28, 42, 56, 91, 126]
+    assert days_with(course, TaskKind.CHANGE_OUT) == [90]
+    assert spans(course)[-1] == ("w2", 3, 140, True)
+    well = plan_course(living())  # RO and well water have no chlorine
+    assert not any(Why.CHLORINE_GASSES_OFF in one.why for one in well.tasks)
+
+
+def test_a_living_tank_takes_no_oxidiser() -> None:
+    course = plan_course(living(rules=(TimingRule("perox", every_days=7),)))
+    assert ("oxidiser_in_living_tank", ("perox", "living")) in [
+        (one.code, one.rules) for one in course.conflicts
+    ]
+
+
+def test_meters_fall_due_and_tanks_are_read_on_days_without_a_filling() -> None:
+    pen = MeterDue("pH pen", 14, START - timedelta(days=4))
+    course = plan_course(ask(meters=(pen,), read_every_days=1, change_out=ChangeOut(every_days=10)))
+    assert days_with(course, TaskKind.CALIBRATE) == [10, 24, 38]
+    assert days_with(course, TaskKind.READ) == [day for day in range(42) if day % 10]
+
+
+# The format
+
+EXAMPLE = {
+    "format": "brisk-measure/course-request", "version": 1, "start": "2027-03-01",
+    "until": "2027-05-31", "time_zone": "Europe/Paris", "first_column": "w1",
+    "chart": {
+        "format": "brisk-measure/feed-chart", "version": 1,
+        "products": [{"key": one.key, "role": one.role} for one in PRODUCTS],
+        "columns": [{"key": key, "days": 7, "stage": "leaf"} for key in KEYS],
+        "doses": [{"product": "one", "column": key, "low": "1", "unit": "mL/L"} for key in KEYS],
+    },
+}  # fmt: skip
+
+
+@pytest.mark.parametrize(
+    ("change", "code", "where"),
+    [
+        ({"start": "2027-02-30"}, "day_unclear", "start"),
+        ({"start": 20270301}, "day_unclear", "start"),
+        ({"start": "2027-06-01"}, "until_before_start", "until"),
+        ({"until": "2090-01-01"}, "too_long", "until"),
+        ({"start": "0001-01-01"}, "day_beyond_reason", "start"),
+        ({"time_zone": "Europe/Atlantis"}, "unknown_time_zone", "time_zone"),
+        ({"time_zone": "../../etc/passwd"}, "unknown_time_zone", "time_zone"),
+        ({"first_column": "w9"}, "unknown_column", "first_column"),
+        ({"waits_for": [{"column": "w9", "sign": "roots"}]}, "unknown_column", "waits_for[0].column"),
+        ({"happened": [{"on": "2027-02-01", "kind": "advance"}]}, "before_start", "happened[0].on"),
+        ({"happened": [{"on": "2027-03-05", "kind": "jump"}]}, "missing", "happened[0].column"),
+        ({"happened": [{"on": "2027-03-05", "kind": "jump", "column": "w9"}]}, "unknown_column",
+         "happened[0].column"),
+        ({"happened": [{"on": "2027-03-05", "kind": "hold", "days": 0}]}, "days_unclear", "happened[0].days"),
+        ({"rules": [{"product": "mud", "apart_from": [{"product": "mud"}]}]}, "apart_from_itself",
+         "rules[0].apart_from"),
+        ({"rules": [{"product": "mud", "every_days": 0}]}, "wrong_type", "rules[0].every_days"),
+        ({"rules": [{"product": "mud", "with": "always"}]}, "not_a_choice", "rules[0].with"),
+        ({"rules": [{"product": "mud", "begins": {"of": "stage", "name": "budding"}}]}, "stage_unclear",
+         "rules[0].begins.name"),
+        ({"strengths": [{"from_day": 0, "strength": "50"}]}, "strength_out_of_range", "strengths[0].strength"),
+        ({"mix_at": "9 am"}, "time_unclear", "mix_at"),
+    ],
+)  # fmt: skip
+def test_what_cannot_be_planned_is_refused_with_its_place(
+    change: dict[str, object], code: str, where: str
+) -> None:
+    with pytest.raises(InputError) as refused:
+        course_text(json.dumps({**EXAMPLE, **change}).encode())
+    assert (refused.value.code, refused.value.where) == (code, where)
+
+
+def test_a_course_as_json_has_days_tasks_and_reasons() -> None:
+    rule = {
+        "product": "mud",
+        "every_days": 14,
+        "with": "any",
+        "apart_from": [{"product": "perox", "days": 3}],
+    }
+    told = {**EXAMPLE, "rules": [rule], "water": {"disinfectant": "chlorine"}, "harvest": None}
+    made = json.loads(course_text(json.dumps(told).encode()))
+    assert made["format"] == "brisk-measure/course"
+    first = made["columns"][0]
+    assert (first["column"], first["from"], first["to"], first["open"]) == (
+        "w1", "2027-03-01", "2027-03-07", False
+    )  # fmt: skip
+    prepared, mixed = made["tasks"][:2]
+    assert (prepared["on"], prepared["at"], prepared["kind"]) == ("2027-02-28", "09:00", "prepare")
+    assert (mixed["on"], mixed["at"], mixed["kind"], mixed["products"]) == (
+        "2027-03-01", None, "mix", ["one", "mud"]
+    )  # fmt: skip
