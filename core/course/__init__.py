@@ -2,6 +2,8 @@
 
 from core.course.columns import LaidColumn
 from core.course.conflicts import Conflict
+from core.course.drawing import CourseDrawing, draw_course, target_on
+from core.course.moving import Move, what_moves
 from core.course.plan import Course, plan_course
 from core.course.request import (
     Anchor,
@@ -18,6 +20,7 @@ from core.course.request import (
     TimingRule,
     Wait,
 )
+from core.course.rising import rising_strengths
 from core.course.tasks import Differs, Task, TaskKind, Why
 
 __all__ = [
@@ -27,12 +30,14 @@ __all__ = [
     "ChangeOut",
     "Conflict",
     "Course",
+    "CourseDrawing",
     "CourseRequest",
     "Differs",
     "Happening",
     "HappeningKind",
     "LaidColumn",
     "MeterDue",
+    "Move",
     "Occasion",
     "Programme",
     "StrengthFrom",
@@ -41,5 +46,9 @@ __all__ = [
     "TimingRule",
     "Wait",
     "Why",
+    "draw_course",
     "plan_course",
+    "rising_strengths",
+    "target_on",
+    "what_moves",
 ]

@@ -27,21 +27,32 @@ class Course:
     """What comes, and what came: a tank over weeks.
 
     Args:
-        request: what it was planned from.
-        columns: in order, without a gap.
+        season: which column holds on each day, with what it was planned from.
         tasks: in order of days and hours.
         conflicts: what cannot be as it was asked for.
     """
 
-    request: CourseRequest
-    columns: tuple[LaidColumn, ...]
+    season: Season
     tasks: tuple[Task, ...]
     conflicts: tuple[Conflict, ...]
 
+    @property
+    def request(self) -> CourseRequest:
+        """What it was planned from."""
+        return self.season.request
+
+    @property
+    def columns(self) -> tuple[LaidColumn, ...]:
+        """In order, without a gap."""
+        return self.season.laid.columns
+
+    def date_of(self, day: int) -> date:
+        """The date of a day counted from the start."""
+        return self.request.start + timedelta(days=day)
+
     def dates(self, column: LaidColumn) -> tuple[date, date]:
         """The first and the last day of a column."""
-        start = self.request.start
-        return start + timedelta(days=column.first), start + timedelta(days=column.last)
+        return self.date_of(column.first), self.date_of(column.last)
 
 
 def plan_course(request: CourseRequest) -> Course:
@@ -66,8 +77,7 @@ def plan_course(request: CourseRequest) -> Course:
     inoculated = [request.day(one.on) for one in tasks if one.kind is TaskKind.INOCULATE]
     tasks += preparations(season, fillings, inoculated)
     return Course(
-        request,
-        laid.columns,
+        season,
         tuple(sorted(tasks, key=lambda one: one.in_order)),
         (*laid.conflicts, *additions.conflicts, *_oxidisers(season, fillings, additions)),
     )
@@ -124,7 +134,7 @@ def _fillings(season: Season, fillings: Sequence[Filling], additions: Additions)
             why=tuple(why),
             column=season.by_day[filling.day].column.key,
             products=products,
-            strength=season.request.strength_on(filling.day) if products else None,
+            strength=season.strength(filling.day) if products else None,
             differs=differs,
         )
 

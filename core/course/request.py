@@ -1,11 +1,13 @@
 """What a course is planned from: a chart laid over dates, what plants showed, rules of timing."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass, field
 from datetime import date, time
 from enum import StrEnum
 from fractions import Fraction
 
 from core.chart import Chart, Role, Stage
+from core.errors import InputError
 from core.water import Disinfectant
 
 
@@ -49,6 +51,9 @@ class Happening:
         litres: of plain water, of `TOPPED_UP`.
         chart: the other one, of `SWITCH`; its doses are blended in over `over_days`.
         reason: why, in the grower's words.
+
+    Raises:
+        InputError: its kind lacks what it needs.
     """
 
     on: date
@@ -61,6 +66,26 @@ class Happening:
     chart: Chart | None = None
     over_days: int = 0
     reason: str = ""
+
+    def __post_init__(self) -> None:
+        needed = _NEEDED.get(self.kind)
+        if needed is not None and getattr(self, needed) is None:
+            name = "volume" if needed == "litres" else needed
+            raise InputError("missing", f"This needs its {name}.", name)
+        if self.kind is HappeningKind.HOLD and self.days is not None and self.days < 1:
+            raise InputError("days_unclear", "A column is held for 1 day or more.", "days")
+
+
+_NEEDED: Mapping[HappeningKind, str] = {
+    HappeningKind.SIGN: "sign",
+    HappeningKind.SET_BACK: "column",
+    HappeningKind.REPEAT: "column",
+    HappeningKind.STRETCH: "days",
+    HappeningKind.JUMP: "column",
+    HappeningKind.SWITCH: "chart",
+    HappeningKind.ADDED: "product",
+    HappeningKind.TOPPED_UP: "litres",
+}
 
 
 @dataclass(frozen=True, slots=True)
@@ -163,10 +188,14 @@ class ChangeOut:
 
 @dataclass(frozen=True, slots=True)
 class StrengthFrom:
-    """A share of the printed dose, from a day counted from the start."""
+    """A share of the printed dose, from a day counted from the start or from a column on.
 
-    from_day: int
+    By column it goes back with a season that is set back, and waits with one that is held.
+    """
+
     strength: Fraction
+    from_day: int = 0
+    column: str | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -188,7 +217,7 @@ class CourseRequest:
         until: the last day that is looked at.
         time_zone: an IANA name.
         first_column: where the season begins; None for the chart's first.
-        strengths: in order of days; all of the printed dose where none holds yet.
+        strengths: the last that is reached holds; all of the printed dose where none is yet.
         change_out: None for a tank that is only topped up.
         waits_for: columns that end by a sign.
         happened: what did, in any order.
@@ -227,8 +256,3 @@ class CourseRequest:
     def day(self, on: date) -> int:
         """A date as a day counted from the start."""
         return (on - self.start).days
-
-    def strength_on(self, day: int) -> Fraction:
-        """The share of the printed dose that holds on a day."""
-        reached = [one.strength for one in self.strengths if one.from_day <= day]
-        return reached[-1] if reached else Fraction(1)

@@ -2,6 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass
+from fractions import Fraction
 from functools import cached_property
 
 from core.chart import Chart, Product, Role, Stage
@@ -89,6 +90,19 @@ class Season:
         if before is None or day >= laid.first + laid.blend_days:
             return keys
         return tuple(dict.fromkeys(keys + printed_in(before.chart, before.column.key)))
+
+    def strength(self, day: int) -> Fraction:
+        """The share of the printed dose that holds on a day."""
+        laid, found = self.by_day[day], Fraction(1)
+        order = [column.key for column in laid.chart.columns]
+        for one in self.request.strengths:
+            if one.column is None:
+                is_reached = one.from_day <= day
+            else:
+                at = order.index(laid.column.key)
+                is_reached = one.column in order and order.index(one.column) <= at
+            found = one.strength if is_reached else found
+        return found
 
     @cached_property
     def ever_printed(self) -> frozenset[str]:

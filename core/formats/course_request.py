@@ -1,13 +1,13 @@
 """The format brisk-measure/course-request, version 1."""
 
 from collections.abc import Sequence
-from datetime import time
+from datetime import date, time
 from fractions import Fraction
 from typing import Annotated, Literal
 
 from pydantic import ConfigDict, Field, StrictBool
 
-from core.chart import Role, Stage
+from core.chart import Chart, Role, Stage
 from core.course import (
     Anchor,
     AnchorKind,
@@ -46,9 +46,10 @@ SignedDays = Annotated[int, Field(strict=True, ge=-999, le=999)]
 
 
 class StrengthDocument(Document):
-    """A share of the printed dose, from a day on."""
+    """A share of the printed dose, from a day or from a column on."""
 
-    from_day: Count
+    from_day: Count = 0
+    column: Key | None = None
     strength: Figure
 
     def strength_from(self) -> StrengthFrom:
@@ -59,7 +60,7 @@ class StrengthDocument(Document):
                 f"More than {HIGHEST_STRENGTH} times the printed dose is a slip; 0.8 is 80 %.",
                 "strength",
             )
-        return StrengthFrom(self.from_day, self.strength)
+        return StrengthFrom(self.strength, self.from_day, self.column)
 
 
 class ChangeOutDocument(Document):
@@ -88,18 +89,6 @@ class WaitDocument(Document):
     sign: Words
 
 
-_NEEDS: dict[HappeningKind, str] = {
-    HappeningKind.SIGN: "sign",
-    HappeningKind.SET_BACK: "column",
-    HappeningKind.REPEAT: "column",
-    HappeningKind.STRETCH: "days",
-    HappeningKind.JUMP: "column",
-    HappeningKind.SWITCH: "chart",
-    HappeningKind.ADDED: "product",
-    HappeningKind.TOPPED_UP: "volume",
-}
-
-
 class HappeningDocument(Document):
     """What happened on a day; each kind with what it needs."""
 
@@ -116,11 +105,6 @@ class HappeningDocument(Document):
 
     def happening(self) -> Happening:
         """What it means."""
-        needed = _NEEDS.get(self.kind)
-        if needed is not None and getattr(self, needed) is None:
-            raise InputError("missing", f"A {self.kind} needs its {needed}.", needed)
-        if self.kind is HappeningKind.HOLD and self.days is not None and self.days < 1:
-            raise InputError("days_unclear", "A column is held for 1 day or more.", "days")
         return Happening(
             on=self.on,
             kind=self.kind,
@@ -209,7 +193,67 @@ class MeterDueDocument(Document):
     last: Day | None = None
 
 
-class CourseRequestDocument(Document):
+class SeasonDocument(Document):
+    """How a season goes, whatever happens in it; without what it is given in a course request."""
+
+    first_column: Key | None = None
+    strengths: Annotated[Sequence[StrengthDocument], Field(max_length=MOST_COLUMNS)] = ()
+    change_out: ChangeOutDocument | None = None
+    waits_for: Annotated[Sequence[WaitDocument], Field(max_length=MOST_COLUMNS)] = ()
+    rules: Annotated[Sequence[RuleDocument], Field(max_length=MOST_RULES)] = ()
+    harvest: Day | None = None
+    flush_days: Count | None = None
+    programme: Programme = Programme.MINERAL
+    mix_at: TimeOfDay = time(9)
+    read_every_days: Days | None = 1
+    most_additions_a_day: Days | None = None
+    stock_hours: Annotated[Figure, Field(le=240)] | None = None
+    meters: Annotated[Sequence[MeterDueDocument], Field(max_length=MOST_PRODUCTS)] = ()
+
+    def course_request(
+        self,
+        chart: Chart,
+        start: date,
+        until: date,
+        *,
+        time_zone: str,
+        happened: Sequence[Happening],
+        disinfectant: Disinfectant | None,
+    ) -> CourseRequest:
+        """The request for a season on a chart.
+
+        Raises:
+            InputError: something in it lacks what it needs.
+        """
+        return CourseRequest(
+            chart=chart,
+            start=start,
+            until=until,
+            time_zone=time_zone,
+            first_column=self.first_column,
+            strengths=tuple(
+                within(f"strengths[{at}]", one.strength_from)
+                for at, one in enumerate(self.strengths)
+            ),
+            change_out=(
+                within("change_out", self.change_out.change_out) if self.change_out else None
+            ),
+            waits_for=tuple(Wait(one.column, one.sign) for one in self.waits_for),
+            happened=tuple(happened),
+            rules=tuple(within(f"rules[{at}]", one.rule) for at, one in enumerate(self.rules)),
+            harvest=self.harvest,
+            flush_days=self.flush_days,
+            disinfectant=disinfectant or Disinfectant.NONE,
+            programme=self.programme,
+            mix_at=self.mix_at,
+            read_every_days=self.read_every_days,
+            most_additions_a_day=self.most_additions_a_day,
+            stock_h=self.stock_hours,
+            meters=tuple(MeterDue(one.name, one.every_days, one.last) for one in self.meters),
+        )
+
+
+class CourseRequestDocument(SeasonDocument):
     """All that the course of a tank is planned from."""
 
     format: Literal["brisk-measure/course-request"]
@@ -218,21 +262,8 @@ class CourseRequestDocument(Document):
     start: Day
     until: Day
     time_zone: Words = "UTC"
-    first_column: Key | None = None
-    strengths: Annotated[Sequence[StrengthDocument], Field(max_length=MOST_COLUMNS)] = ()
-    change_out: ChangeOutDocument | None = None
-    waits_for: Annotated[Sequence[WaitDocument], Field(max_length=MOST_COLUMNS)] = ()
     happened: Annotated[Sequence[HappeningDocument], Field(max_length=MOST_HAPPENED)] = ()
-    rules: Annotated[Sequence[RuleDocument], Field(max_length=MOST_RULES)] = ()
-    harvest: Day | None = None
-    flush_days: Count | None = None
     water: WaterDocument | None = None
-    programme: Programme = Programme.MINERAL
-    mix_at: TimeOfDay = time(9)
-    read_every_days: Days | None = 1
-    most_additions_a_day: Days | None = None
-    stock_hours: Annotated[Figure, Field(le=240)] | None = None
-    meters: Annotated[Sequence[MeterDueDocument], Field(max_length=MOST_PRODUCTS)] = ()
 
     def request(self) -> CourseRequest:
         """The request it means.
@@ -241,35 +272,13 @@ class CourseRequestDocument(Document):
             InputError: the chart contradicts itself, or what happened lacks what it needs.
         """
         water = within("water", self.water.water) if self.water else None
-        strengths = sorted(
-            (
-                within(f"strengths[{at}]", one.strength_from)
-                for at, one in enumerate(self.strengths)
-            ),
-            key=lambda one: one.from_day,
-        )
-        return CourseRequest(
-            chart=within("chart", self.chart.chart),
-            start=self.start,
-            until=self.until,
+        return self.course_request(
+            within("chart", self.chart.chart),
+            self.start,
+            self.until,
             time_zone=self.time_zone,
-            first_column=self.first_column,
-            strengths=tuple(strengths),
-            change_out=within("change_out", self.change_out.change_out)
-            if self.change_out
-            else None,
-            waits_for=tuple(Wait(one.column, one.sign) for one in self.waits_for),
-            happened=tuple(
+            happened=[
                 within(f"happened[{at}]", one.happening) for at, one in enumerate(self.happened)
-            ),
-            rules=tuple(within(f"rules[{at}]", one.rule) for at, one in enumerate(self.rules)),
-            harvest=self.harvest,
-            flush_days=self.flush_days,
-            disinfectant=(water and water.disinfectant) or Disinfectant.NONE,
-            programme=self.programme,
-            mix_at=self.mix_at,
-            read_every_days=self.read_every_days,
-            most_additions_a_day=self.most_additions_a_day,
-            stock_h=self.stock_hours,
-            meters=tuple(MeterDue(one.name, one.every_days, one.last) for one in self.meters),
+            ],
+            disinfectant=water.disinfectant if water else None,
         )

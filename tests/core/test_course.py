@@ -221,9 +221,27 @@ def test_a_tank_is_filled_for_a_new_column_only_where_that_is_wanted() -> None:
 
 
 def test_strength_is_that_of_the_day() -> None:
-    strengths = (StrengthFrom(0, Fraction(1, 2)), StrengthFrom(15, Fraction(4, 5)))
+    strengths = (StrengthFrom(Fraction(1, 2)), StrengthFrom(Fraction(4, 5), from_day=15))
     course = plan_course(ask(change_out=ChangeOut(every_days=10), strengths=strengths))
     assert [one.strength for one in course.tasks] == [Fraction(1, 2)] * 2 + [Fraction(4, 5)] * 3
+
+
+def test_a_strength_by_column_waits_with_a_season_that_is_held_and_goes_back_with_it() -> None:
+    strengths = (StrengthFrom(Fraction(1, 2)), StrengthFrom(Fraction(4, 5), column="w3"))
+    asked = ask(change_out=ChangeOut(every_days=7), strengths=strengths)
+    half, full = Fraction(1, 2), Fraction(4, 5)
+    assert [one.strength for one in plan_course(asked).tasks] == [
+        half,
+        half,
+        full,
+        full,
+        full,
+        full,
+    ]
+    held = replace(asked, happened=(after(9, HAPPENED.HOLD, days=14),))
+    assert [one.strength for one in plan_course(held).tasks][:5] == [half, half, half, half, full]
+    back = replace(asked, happened=(after(16, HAPPENED.SET_BACK, column="w1"),))
+    assert [one.strength for one in plan_course(back).tasks][:5] == [half, half, full, half, half]
 
 
 def test_the_flush_is_a_filling_of_its_own_with_nothing_behind_it() -> None:

@@ -1,0 +1,166 @@
+"""The picture of a season: the target as a tread a column, each product as a stroke."""
+
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from itertools import groupby
+from operator import itemgetter
+
+from core.chart import Chart
+from core.course.columns import LaidColumn
+from core.course.plan import Course
+from core.course.season import Season
+from core.course.tasks import TaskKind
+from core.quantities import DoseUnit, Reading, ReadingRange, Spoons, Volume
+from core.strength import printed_amount
+from core.water import CONVENTION_OF_READINGS, target_for
+
+
+@dataclass(frozen=True, slots=True)
+class Tread:
+    """Days of one column at one strength, and the reading that is aimed at.
+
+    Args:
+        first, last: its days.
+        strength: share of the printed dose.
+        target: None where the column prints no EC or the water was not read.
+    """
+
+    first: int
+    last: int
+    strength: Fraction
+    target: ReadingRange | None
+
+
+@dataclass(frozen=True, slots=True)
+class Span:
+    """Days on which a product is poured as much; `share` is that of its largest dose."""
+
+    first: int
+    last: int
+    share: float
+
+
+@dataclass(frozen=True, slots=True)
+class Stroke:
+    """A product over the season: spans by its columns, single days by its rules."""
+
+    product: str
+    spans: tuple[Span, ...]
+    days: tuple[int, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class CourseDrawing:
+    """A season as a picture, in days from its start."""
+
+    treads: tuple[Tread, ...]
+    strokes: tuple[Stroke, ...]
+
+
+def draw_course(course: Course, source: Reading | None, spoons: Spoons) -> CourseDrawing:
+    """What is drawn of a season.
+
+    Args:
+        course: what comes and came.
+        source: what the water reads; None if nobody has read it.
+        spoons: which spoons its charts mean.
+    """
+    runs = _runs(course.season)
+    return CourseDrawing(tuple(_treads(runs, source)), tuple(_strokes(course, runs, spoons)))
+
+
+def target_on(course: Course, day: int, source: Reading | None) -> ReadingRange | None:
+    """The reading that is aimed at on a day; None where the column prints none."""
+    season = course.season
+    return _target(season.by_day[day], season.strength(day), source)
+
+
+def _target(laid: LaidColumn, strength: Fraction, source: Reading | None) -> ReadingRange | None:
+    convention = CONVENTION_OF_READINGS[laid.chart.readings]
+    return target_for(convention, laid.column.ec, strength, source).reading
+
+
+@dataclass(frozen=True, slots=True)
+class _Run:
+    """Days on which nothing changes: one column, one strength, the same products."""
+
+    first: int
+    last: int
+    laid: LaidColumn
+    strength: Fraction
+    printed: tuple[str, ...]
+
+
+def _runs(season: Season) -> list[_Run]:
+    found = []
+    days = (
+        (id(season.by_day[day]), season.strength(day), season.printed(day))
+        for day in range(season.last + 1)
+    )
+    first = 0
+    for (_, strength, printed), run in groupby(days):
+        last = first + sum(1 for _ in run) - 1
+        found.append(_Run(first, last, season.by_day[first], strength, printed))
+        first = last + 1
+    return found
+
+
+def _treads(runs: Sequence[_Run], source: Reading | None) -> Iterator[Tread]:
+    for run in runs:
+        target = _target(run.laid, run.strength, source)
+        yield Tread(run.first, run.last, run.strength, target)
+
+
+def _strokes(course: Course, runs: Sequence[_Run], spoons: Spoons) -> Iterator[Stroke]:
+    season = course.season
+    ruled = {rule.product for rule in course.request.rules if not rule.is_foliar}
+    given: dict[str, list[int]] = {}
+    for task in course.tasks:
+        for product in task.products if task.kind is not TaskKind.PREPARE else ():
+            given.setdefault(product, []).append(course.request.day(task.on))
+    doses = _PerLitre(spoons)
+    for product in dict.fromkeys([*season.products, *given]):
+        if product in ruled or product not in season.products:
+            if days := given.get(product):
+                yield Stroke(product, (), tuple(days))
+            continue
+        scales = season.products[product].scales
+        amounts = [
+            doses.of(run.laid.chart, product, run.laid.column.key)
+            * (run.strength if scales else 1)
+            * (product in run.printed)
+            for run in runs
+        ]
+        if most := max(amounts, default=Fraction(0)):
+            yield Stroke(product, tuple(_spans(runs, amounts, most)), ())
+
+
+def _spans(runs: Sequence[_Run], amounts: Sequence[Fraction], most: Fraction) -> Iterator[Span]:
+    for amount, same in groupby(zip(amounts, runs, strict=True), key=itemgetter(0)):
+        days = [run for _, run in same]
+        if amount:
+            yield Span(days[0].first, days[-1].last, float(amount / most))
+
+
+class _PerLitre:
+    """mL or g in a litre by chart, product and column; each is reckoned once."""
+
+    def __init__(self, spoons: Spoons) -> None:
+        self._spoons = spoons
+        self._ones: dict[DoseUnit, Fraction] = {}
+        self._known: dict[tuple[int, str, str], Fraction] = {}
+
+    def of(self, chart: Chart, product: str, column: str) -> Fraction:
+        """The middle of the printed dose; 1 where a reading says when to stop, 0 for a blank."""
+        key = (id(chart), product, column)
+        if key not in self._known:
+            self._known[key] = self._reckoned(chart, product, column)
+        return self._known[key]
+
+    def _reckoned(self, chart: Chart, product: str, column: str) -> Fraction:
+        dose = chart.dose(product, column)
+        if dose is None:
+            return Fraction(0)
+        printed = printed_amount(dose, Volume(Fraction(1)), self._spoons, self._ones)
+        return Fraction(1) if printed is None else (printed.low + printed.high) / 2

@@ -1,0 +1,55 @@
+"""What else moves when one thing in a season is moved."""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from datetime import date
+
+from core.course.plan import Course
+from core.course.tasks import TaskKind
+
+_FILLINGS = (TaskKind.CHANGE_OUT, TaskKind.FLUSH)
+
+
+@dataclass(frozen=True, slots=True)
+class Move:
+    """Something that comes on another day than before.
+
+    Args:
+        what: the label of a column, or `next_filling` and `end`.
+        before, behind: its day as it was and as it is then; None where it is not planned.
+    """
+
+    what: str
+    before: date | None
+    behind: date | None
+
+
+def what_moves(before: Course, behind: Course, today: date) -> tuple[Move, ...]:
+    """Columns that begin on another day, the next filling and the end, from today on."""
+    moves = list(_columns(before, behind, today))
+    fillings = [_next_filling(one, today) for one in (before, behind)]
+    moves.append(Move("next_filling", fillings[0], fillings[1]))
+    moves.append(Move("end", _end(before), _end(behind)))
+    return tuple(move for move in moves if move.before != move.behind)
+
+
+def _columns(before: Course, behind: Course, today: date) -> Iterator[Move]:
+    begins: list[dict[str, date]] = []
+    for course in (before, behind):
+        found: dict[str, date] = {}
+        for one in course.columns:
+            begin = course.dates(one)[0]
+            if begin > today:
+                found.setdefault(one.column.label, begin)
+        begins.append(found)
+    for label in dict.fromkeys([*begins[0], *begins[1]]):
+        yield Move(label, begins[0].get(label), begins[1].get(label))
+
+
+def _next_filling(course: Course, today: date) -> date | None:
+    return next((one.on for one in course.tasks if one.kind in _FILLINGS and one.on >= today), None)
+
+
+def _end(course: Course) -> date | None:
+    last = course.columns[-1]
+    return None if last.is_open else course.dates(last)[1]

@@ -1,0 +1,120 @@
+"""What a reading of a tank between two fillings says, and what growers do about it."""
+
+from dataclasses import dataclass
+from enum import StrEnum
+from fractions import Fraction
+
+from core.chart import PhWindow
+from core.quantities import Reading, ReadingRange
+
+ODD_EC = Fraction(2, 5)
+"""A tank that nobody filled reads this share more or less than a day ago only by a wrong pen or
+place: our own bound; a hot day in a small tank moves it by about a fifth."""
+
+ODD_PH = Fraction(3, 2)
+"""pH that no tank drifts by between two readings unless somebody poured: our own bound,
+three times the half a unit a day that is common practice to expect."""
+
+MOVED_EC = Fraction(1, 20)
+"""A change under 5 % is what pens and places in a tank differ by: common practice."""
+
+WARM_C, COLD_C = Fraction(24), Fraction(16)
+"""Above it water holds too little oxygen, below it roots stand still: common practice."""
+
+
+class Said(StrEnum):
+    """What one reading says."""
+
+    EC_ODD = "ec_odd"
+    PH_ODD = "ph_odd"
+    EC_RIGHT = "ec_right"
+    EC_HIGH = "ec_high"
+    EC_LOW = "ec_low"
+    TOP_UP_PLAIN = "top_up_plain"
+    TOP_UP_WEAK = "top_up_weak"
+    TOP_UP_FULL = "top_up_full"
+    PH_RIGHT = "ph_right"
+    PH_HIGH = "ph_high"
+    PH_LOW = "ph_low"
+    WARM = "warm"
+    COLD = "cold"
+
+
+@dataclass(frozen=True, slots=True)
+class TankReading:
+    """What was read of a tank; None for what was not."""
+
+    ec: Reading | None = None
+    ph: Fraction | None = None
+    temperature: Fraction | None = None
+
+
+def judge_reading(
+    now: TankReading,
+    before: TankReading,
+    *,
+    target: ReadingRange | None,
+    window: PhWindow | None,
+) -> tuple[Said, ...]:
+    """What a reading says, the most pressing first; no advice rests on a reading that is odd.
+
+    Args:
+        now: what was read.
+        before: what was read last since the tank was filled; nothing where it was not.
+        target: the reading that is aimed at; None where none is.
+        window: pH that is aimed at.
+
+    >>> judge_reading(TankReading(Reading(Fraction(2))), TankReading(Reading(Fraction("1.8"))),
+    ...               target=None, window=None)
+    (<Said.TOP_UP_PLAIN: 'top_up_plain'>,)
+    """
+    return (
+        *_ec(now.ec, before.ec, target),
+        *_ph(now.ph, before.ph, window),
+        *_temperature(now.temperature),
+    )
+
+
+def _ec(now: Reading | None, before: Reading | None, target: ReadingRange | None) -> list[Said]:
+    if now is None:
+        return []
+    moved = Fraction(0)
+    if before is not None and before.ms_cm:
+        moved = (now.ms_cm - before.ms_cm) / before.ms_cm
+        if abs(moved) > ODD_EC:
+            return [Said.EC_ODD]
+    said = [_in_band(now, target)] if target is not None else []
+    if Said.EC_HIGH in said:  # more feed would be wrong, whichever way it went
+        return [*said, Said.TOP_UP_PLAIN]
+    return [*said, *_top_up(moved)] if before is not None else said
+
+
+def _in_band(now: Reading, target: ReadingRange) -> Said:
+    if now.ms_cm > target.high.ms_cm * (1 + MOVED_EC):
+        return Said.EC_HIGH
+    return Said.EC_LOW if now.ms_cm < target.low.ms_cm * (1 - MOVED_EC) else Said.EC_RIGHT
+
+
+def _top_up(moved: Fraction) -> list[Said]:
+    """EC rises: plain water; it stays: weak feed; it falls: full feed (common practice)."""
+    if moved > MOVED_EC:
+        return [Said.TOP_UP_PLAIN]
+    return [Said.TOP_UP_FULL if moved < -MOVED_EC else Said.TOP_UP_WEAK]
+
+
+def _ph(now: Fraction | None, before: Fraction | None, window: PhWindow | None) -> list[Said]:
+    if now is None:
+        return []
+    if before is not None and abs(now - before) > ODD_PH:
+        return [Said.PH_ODD]
+    if window is None:
+        return []
+    if now > window.high:
+        return [Said.PH_HIGH]
+    return [Said.PH_LOW if now < window.low else Said.PH_RIGHT]
+
+
+def _temperature(now: Fraction | None) -> list[Said]:
+    if now is None or COLD_C <= now <= WARM_C:
+        return []
+    return [Said.WARM if now > WARM_C else Said.COLD]
