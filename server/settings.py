@@ -68,6 +68,7 @@ INSTALLED_APPS = [
     "server.charts",
     "server.vessels",
     "server.guided",
+    "server.seasons",
     "server.demo",
     "server.api",
 ]

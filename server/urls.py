@@ -11,6 +11,7 @@ from django.views.decorators.http import require_safe
 
 from server.api.answers import problem
 from server.routes import api
+from server.seasons.calendar import feed
 
 
 @require_safe
@@ -72,6 +73,7 @@ def service_worker(request: HttpRequest) -> HttpResponse:
 urlpatterns = [
     path("healthz", health),
     path("sw.js", service_worker),
+    path("calendar/<str:secret>.ics", feed),
     path("api/", api.urls),
     re_path(r"^(?!api/|static/).*$", page),
 ]

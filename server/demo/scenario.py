@@ -11,10 +11,12 @@ from core.growing import Crop, System
 from server.charts.models import Chart
 from server.charts.starters import maker_of, starters
 from server.charts.store import publish_chart
+from server.demo.seasons import load_seasons
 from server.demo.shelf import load_shelf
 from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE
 from server.grows.models import Grow, Membership
 from server.guided.models import Mix
+from server.seasons.models import Season
 from server.tanks.models import Tank, WaterSource
 from server.tanks.timeline import note_reading
 
@@ -66,6 +68,7 @@ def load_scenario() -> Grow:
     for document in starters().values():
         publish_chart(grow, document, maker=maker_of(document))
     _load_tanks(grow)
+    load_seasons(grow)
     return grow
 
 
@@ -98,6 +101,7 @@ def remove_scenario() -> None:
     demo = Grow.objects.filter(is_demo=True)
     for grow in demo:
         Mix.objects.filter(grow=grow).delete()  # mixes protect tanks and charts
+        Season.objects.filter(grow=grow).delete()  # seasons protect charts
         Tank.objects.filter(grow=grow).delete()  # tanks protect their waters
         Chart.objects.filter(grow=grow).delete()  # rows protect their products
         grow.delete()

@@ -37,7 +37,7 @@ def test_a_whole_mix_draws_bottles_down_and_tells_the_tank(yard: Yard) -> None:
     assert before is not None
     assert left is not None
     assert float(before - left) == pytest.approx(float(poured["one"]), abs=0.001)
-    line = list(TimeLineEntry.objects.filter(tank=yard.tank))
+    line = list(TimeLineEntry.objects.filter(tank=yard.tank, mix=bench["id"]))
     assert [entry.kind for entry in line if entry.kind == "reading"] == ["reading"] * 4
     pours = {e.note: e.values["amount"] for e in line if e.kind == "pour"}
     assert pours["Glasswort"] == {"value": "128", "unit": "mL"}

@@ -2,6 +2,7 @@
 
 import io
 import json
+from datetime import date
 from decimal import Decimal
 from fractions import Fraction
 
@@ -15,6 +16,7 @@ from server.charts.models import LeafletPicture
 from server.guided.models import Mix
 from server.guided.running import give_up
 from server.routes import api
+from server.seasons.models import Season, SeasonEntry
 from server.shelf.models import Product
 from server.tanks.models import WaterSource
 from server.tanks.timeline import note_reading
@@ -73,6 +75,13 @@ BODIES: dict[str, dict[str, object]] = {
         "rows": [{"key": "a", "name": "Part A", "role": "base", "unit": "mL/L", "cells": ["2"]}],
     }},
     "leaflet-meaning": {"leaflet": {"name": "Typed"}},
+    "course": {}, "today": {}, "calendar": {}, "calendar.ics": {}, "{entry_id}": {},
+    "preview": {"kind": "advance", "on": "2026-03-02"},
+    "told": {"kind": "advance", "on": "2026-03-02"},
+    "plan": {"plan": {"read_every_days": 2}, "seen": {"first_column": "w1"}},
+    "{season_id}": {"ended_on": None},
+    "readings": {"ec": "0.9"},
+    "tasks": {"task": "2026-03-01.mix.", "state": "skipped", "reason": "nobody was here"},
 }  # fmt: skip
 
 FORMS = ("read-table", "leaflet-pictures")
@@ -95,6 +104,20 @@ def _started(yard: Yard) -> Mix:
     )  # fmt: skip
 
 
+def _season(yard: Yard) -> SeasonEntry:
+    """Something that a season of this grow was told."""
+    season = Season.objects.filter(grow=yard.grow).first() or Season.objects.create(
+        grow=yard.grow,
+        tank=yard.tank,
+        version=yard.version,
+        started_on=date(2026, 3, 1),
+        plan={"first_column": "w1"},
+    )
+    told = {"grow": yard.grow, "season": season, "kind": "hold", "on": date(2026, 3, 1)}
+    found = SeasonEntry.objects.filter(**told, taken_back_by=None).first()
+    return found or SeasonEntry.objects.create(**told)
+
+
 def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     tank = {"name": "Trough", "volume": "5 L", "water": yard.water.pk}
     usual = {"chart": yard.version.pk, "column": "w1", "strength": "50 %"}
@@ -103,13 +126,17 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     share = {"source": yard.water.pk, "other": other.pk, "wanted": "ec", "figure": "0.2"}
     mix = Mix.objects.filter(grow=yard.grow).first() or _started(yard)
     bodies = {**BODIES, "tanks": tank, "mix": yard.mix(), "{grow_id}": {}, "usual": usual,
-              "share-of-water": share, "mixes": yard.mix(volume="7 L")}  # fmt: skip
+              "share-of-water": share, "mixes": yard.mix(volume="7 L"),
+              "seasons": {"chart": yard.version.pk, "started_on": "2026-04-01", "first_column": "w1"}}  # fmt: skip
     if (method, path.rpartition("/")[2]) == ("POST", "mixes"):
         give_up(mix)
     name = path.rpartition("/")[2]
     product = Product.objects.filter(grow=yard.grow)[0]
+    told = _season(yard)
+    if name == "seasons":
+        Season.objects.filter(grow=yard.grow).update(ended_on=date(2026, 5, 9))
     where = path.format(
-        grow_id=yard.grow.pk, tank_id=yard.tank.pk, water_id=yard.water.pk, product_id=product.pk,
+        season_id=told.season_id, entry_id=told.pk, grow_id=yard.grow.pk, tank_id=yard.tank.pk, water_id=yard.water.pk, product_id=product.pk,
         mix_id=mix.pk, chart_id=yard.version.chart_id, version_id=yard.version.pk, key="samphire",
         picture_id=LeafletPicture.objects.get_or_create(grow=yard.grow, width=1, height=1)[0].pk,
     )  # fmt: skip

@@ -24,6 +24,50 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make Calendar Address
+         * @description A new secret address for this person's tasks; the one before ends.
+         */
+        post: operations["make_calendar_address"];
+        /**
+         * Revoke Calendar Address
+         * @description End the secret address of this person's calendar.
+         */
+        delete: operations["revoke_calendar_address"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Calendar File
+         * @description The tasks of a grow as a file.
+         */
+        get: operations["calendar_file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/chart-versions/{version_id}": {
         parameters: {
             query?: never;
@@ -518,6 +562,132 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/seasons/{season_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /**
+         * End Season
+         * @description End a season on a day, or let it go on where no other has begun.
+         */
+        patch: operations["end_season"];
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/seasons/{season_id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Season Plan
+         * @description How a season goes: strengths, change-outs, rules of additives, what it waits for.
+         */
+        get: operations["season_plan"];
+        /**
+         * Edit Season Plan
+         * @description Change how a season goes on; refused where somebody else changed it meanwhile.
+         */
+        put: operations["edit_season_plan"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/seasons/{season_id}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Preview Decision
+         * @description What a decision would move; nothing is stored.
+         */
+        post: operations["preview_decision"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/seasons/{season_id}/tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tell Task
+         * @description Tell what became of a task of a season.
+         *
+         *     A mix and a reading are never ticked: they are done by mixing and reading.
+         */
+        post: operations["tell_task"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/seasons/{season_id}/told": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tell Season
+         * @description Tell a season what plants showed or what was decided; the plan follows.
+         */
+        post: operations["tell_season"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/seasons/{season_id}/told/{entry_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Take Back
+         * @description Take back something a season was told; both stay in its record.
+         */
+        delete: operations["take_back"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/share-of-water": {
         parameters: {
             query?: never;
@@ -602,6 +772,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/tanks/{tank_id}/course": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Course
+         * @description The course of the season that runs in a tank, or of the last that did; null without one.
+         */
+        get: operations["course"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/tanks/{tank_id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Tank
+         * @description Keep what was read of a tank. An odd reading is kept only if the reader is `sure` of it.
+         */
+        post: operations["read_tank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/tanks/{tank_id}/seasons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Begin Season
+         * @description Begin a season; the one that runs in the tank ends on the day before.
+         */
+        post: operations["begin_season"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/tanks/{tank_id}/usual": {
         parameters: {
             query?: never;
@@ -620,6 +850,26 @@ export interface paths {
          * @description Change what a tank is usually fed with.
          */
         patch: operations["edit_usual"];
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Today
+         * @description What every tank needs today and in the week, by its season.
+         */
+        get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/grows/{grow_id}/units": {
@@ -835,6 +1085,14 @@ export interface components {
             why: string;
         };
         /**
+         * AddressOut
+         * @description The secret address of a calendar; it is shown this once.
+         */
+        AddressOut: {
+            /** Path */
+            path: string;
+        };
+        /**
          * AmountDocument
          * @description How much, unrounded.
          */
@@ -845,6 +1103,17 @@ export interface components {
              * @description An exact number as decimal text.
              */
             value: string;
+        };
+        /**
+         * AmountOut
+         * @description How much of a product goes into the tank on a day; `amount` is exact, `shown` for the eye.
+         */
+        AmountOut: {
+            amount: components["schemas"]["Figure"];
+            /** Product */
+            product: string;
+            /** Shown */
+            shown: string;
         };
         /**
          * AmountRangeDocument
@@ -869,6 +1138,43 @@ export interface components {
          * @enum {string}
          */
         AmountUnit: "mL" | "g";
+        /**
+         * AnchorDocument
+         * @description A day counted from the start, a stage, a sign or the harvest; below 0 before it.
+         */
+        AnchorDocument: {
+            /**
+             * Days
+             * @default 0
+             */
+            days: number;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            of: components["schemas"]["AnchorKind"];
+        };
+        /**
+         * AnchorKind
+         * @description What a rule's bound is counted from.
+         * @enum {string}
+         */
+        AnchorKind: "start" | "stage" | "sign" | "harvest";
+        /**
+         * ApartDocument
+         * @description Another product, or all of a role, and how many days lie between at least.
+         */
+        ApartDocument: {
+            /**
+             * Days
+             * @default 1
+             */
+            days: number;
+            /** Product */
+            product?: string | null;
+            role?: components["schemas"]["Role"] | null;
+        };
         /**
          * Asked
          * @description What a question is about.
@@ -967,6 +1273,26 @@ export interface components {
             meaning: string;
             /** Row */
             row: number;
+        };
+        /**
+         * ChangeOutDocument
+         * @description When a tank is filled anew: by days, by what was topped up, with each column.
+         */
+        ChangeOutDocument: {
+            after_topped_up?: components["schemas"]["VolumeDocument"] | null;
+            /** Every Days */
+            every_days?: number | null;
+            /**
+             * Plain Water Hours
+             * @description An exact number of 0 or more as decimal text; JSON numbers too.
+             * @default 0
+             */
+            plain_water_hours: string | number;
+            /**
+             * With Each Column
+             * @default false
+             */
+            with_each_column: boolean;
         };
         /**
          * ChartBrief
@@ -1147,6 +1473,71 @@ export interface components {
             step: string;
         };
         /**
+         * CourseOut
+         * @description The course of a tank: what came, and what comes. `floor` is the water, for drawing.
+         */
+        CourseOut: {
+            /** Change Out Days */
+            change_out_days: number | null;
+            /** Chart */
+            chart: string;
+            /** Columns */
+            columns: components["schemas"]["LaidColumnOut"][];
+            /** Conflicts */
+            conflicts: components["schemas"]["SeasonConflict"][];
+            /** Ended On */
+            ended_on: string | null;
+            /** Floor */
+            floor: number | null;
+            /** Floor Shown */
+            floor_shown: string | null;
+            /** Happened */
+            happened: components["schemas"]["HappenedOut"][];
+            /** Moves */
+            moves: components["schemas"]["MoveOut"][];
+            /** Name */
+            name: string;
+            /** Planted */
+            planted: string;
+            /** Products */
+            products: components["schemas"]["SeasonProduct"][];
+            /** Programme */
+            programme: string;
+            /** Season */
+            season: number;
+            /**
+             * Started On
+             * Format: date
+             */
+            started_on: string;
+            /** Strokes */
+            strokes: components["schemas"]["StrokeOut"][];
+            /** Tank */
+            tank: number;
+            /** Tasks */
+            tasks: components["schemas"]["TaskOut"][];
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
+            /** Told */
+            told: components["schemas"]["SeasonTold"][];
+            /** Treads */
+            treads: components["schemas"]["TreadOut"][];
+            /** Unit */
+            unit: string;
+            /**
+             * Until
+             * Format: date
+             */
+            until: string;
+            /** Version */
+            version: number;
+            /** Water */
+            water: string;
+        };
+        /**
          * Crop
          * @description Kinds of crop that differ in what they want in the tank.
          * @enum {string}
@@ -1179,6 +1570,36 @@ export interface components {
             use_by_on: string;
         };
         /**
+         * DecisionIn
+         * @description What a season is told; each kind with what it needs, as in brisk-measure/course-request.
+         */
+        DecisionIn: {
+            /** Chart */
+            chart?: number | null;
+            /** Column */
+            column?: string | null;
+            /** Days */
+            days?: number | null;
+            kind: components["schemas"]["HappeningKind"];
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /**
+             * Over Days
+             * @default 0
+             */
+            over_days: number;
+            /**
+             * Reason
+             * @default
+             */
+            reason: string;
+            /** Sign */
+            sign?: string | null;
+        };
+        /**
          * DifferenceOut
          * @description One thing that differs between two versions, in words, with its bottle and column.
          */
@@ -1189,6 +1610,18 @@ export interface components {
             product: string | null;
             /** Words */
             words: string;
+        };
+        /**
+         * DiffersOut
+         * @description A product of which the column and its rule say different things.
+         */
+        DiffersOut: {
+            /** By Column */
+            by_column: boolean;
+            /** By Rule */
+            by_rule: boolean;
+            /** Product */
+            product: string;
         };
         /**
          * DilutionDocument
@@ -1283,6 +1716,14 @@ export interface components {
          * @enum {string}
          */
         End: "low" | "middle" | "high";
+        /**
+         * EndIn
+         * @description The last day of a season; None lets it go on.
+         */
+        EndIn: {
+            /** Ended On */
+            ended_on: string | null;
+        };
         /**
          * ErrorOut
          * @description Every error has this shape.
@@ -1580,6 +2021,39 @@ export interface components {
             until: string | null;
         };
         /**
+         * HappenedOut
+         * @description What happened to the tank: a reading, a mix, a top-up, a change-out, a remark.
+         *
+         *     `day` counts from the start of the season by the grow's clock, for drawing.
+         */
+        HappenedOut: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Day */
+            day: number;
+            /** Ec */
+            ec: number | null;
+            /** Ec Shown */
+            ec_shown: string | null;
+            /** Kind */
+            kind: string;
+            /** Litres Shown */
+            litres_shown: string | null;
+            /** Note */
+            note: string;
+            /** Ph */
+            ph: number | null;
+        };
+        /**
+         * HappeningKind
+         * @description What may have happened to a season.
+         * @enum {string}
+         */
+        HappeningKind: "sign" | "hold" | "advance" | "set_back" | "repeat" | "stretch" | "jump" | "switch" | "changed_out" | "added" | "topped_up";
+        /**
          * InTankDocument
          * @description What is in the finished tank, as far as labels and the lab report tell.
          *
@@ -1603,6 +2077,22 @@ export interface components {
             told: components["schemas"]["LabelCoverage"];
             /** Unlabelled */
             unlabelled: string[];
+        };
+        /**
+         * JudgedOut
+         * @description What the reading says, the most pressing first; `before_shown` is what was read last.
+         */
+        JudgedOut: {
+            /** Before Shown */
+            before_shown: string | null;
+            /** Ec Shown */
+            ec_shown: string | null;
+            /** Kept */
+            kept: boolean;
+            /** Said */
+            said: components["schemas"]["Said"][];
+            /** Target Shown */
+            target_shown: string | null;
         };
         /**
          * KeepIn
@@ -1644,6 +2134,11 @@ export interface components {
             version: number;
         };
         /**
+         * Kind
+         * @enum {string}
+         */
+        Kind: "sign" | "hold" | "advance" | "set_back" | "repeat" | "stretch" | "jump" | "switch" | "done" | "skipped" | "taken_back";
+        /**
          * LabelCoverage
          * @description How much of the feed labels tell: all, a part, so that elements are at least so much, or
          *     nothing, so that only the water's are known.
@@ -1674,6 +2169,37 @@ export interface components {
              */
             purity: string | number;
             salt?: components["schemas"]["Salt"] | null;
+        };
+        /**
+         * LaidColumnOut
+         * @description A column with its days, both of them its own; `ph` as text.
+         */
+        LaidColumnOut: {
+            /** Chart */
+            chart: string;
+            /**
+             * First
+             * Format: date
+             */
+            first: string;
+            /** Is Open */
+            is_open: boolean;
+            /** Key */
+            key: string;
+            /** Label */
+            label: string;
+            /**
+             * Last
+             * Format: date
+             */
+            last: string;
+            /** Ph High */
+            ph_high: string | null;
+            /** Ph Low */
+            ph_low: string | null;
+            stage: components["schemas"]["Stage"] | null;
+            /** Waits For */
+            waits_for: string;
         };
         /**
          * LeafletColumn
@@ -1924,6 +2450,18 @@ export interface components {
          */
         Medium: "water" | "coir" | "soil";
         /**
+         * MeterDueDocument
+         * @description A meter and when it is calibrated.
+         */
+        MeterDueDocument: {
+            /** Every Days */
+            every_days: number;
+            /** Last */
+            last?: string | null;
+            /** Name */
+            name: string;
+        };
+        /**
          * Mineral
          * @description White grit that nutrients are lost to.
          * @enum {string}
@@ -2077,6 +2615,18 @@ export interface components {
             version: 1;
         };
         /**
+         * MoveOut
+         * @description Something that comes on another day than before; None where it is not planned.
+         */
+        MoveOut: {
+            /** Before */
+            before: string | null;
+            /** Behind */
+            behind: string | null;
+            /** What */
+            what: string;
+        };
+        /**
          * NewProduct
          * @description A product to put on the shelf.
          */
@@ -2098,6 +2648,12 @@ export interface components {
          * @enum {string}
          */
         Nutrient: "N" | "N_nitrate" | "N_ammonium" | "N_urea" | "P" | "P2O5" | "K" | "K2O" | "Ca" | "CaO" | "Mg" | "MgO" | "S" | "SO3" | "Fe" | "Mn" | "Zn" | "Cu" | "B" | "Mo" | "Si" | "SiO2" | "Na" | "Cl";
+        /**
+         * Occasion
+         * @description On which days something is added: with a filling of the tank, between two, or on any.
+         * @enum {string}
+         */
+        Occasion: "change_out" | "between" | "any";
         /**
          * OfferLineOut
          * @description More of one product, and the share of printed dose × strength at which it would stand.
@@ -2258,6 +2814,21 @@ export interface components {
              * @description An exact number as decimal text.
              */
             ec: string;
+        };
+        /**
+         * PlanIn
+         * @description How a season goes on, whole, and how it went when the edit was begun.
+         */
+        PlanIn: {
+            plan: components["schemas"]["SeasonDocument"];
+            seen: components["schemas"]["SeasonDocument"];
+        };
+        /**
+         * PlanOut
+         * @description How a season goes.
+         */
+        PlanOut: {
+            plan: components["schemas"]["SeasonDocument"];
         };
         /**
          * PourDocument
@@ -2478,6 +3049,12 @@ export interface components {
              */
             size: string;
         };
+        /**
+         * Programme
+         * @description Mineral feed that is changed out, or a living tank that is held for months.
+         * @enum {string}
+         */
+        Programme: "mineral" | "living";
         /**
          * QuestionOut
          * @description What a table leaves open; row and column count from 1 as in what was read.
@@ -2713,6 +3290,52 @@ export interface components {
          */
         RowsPlace: "printed" | "chemistry";
         /**
+         * RuleDocument
+         * @description When a product is added.
+         */
+        RuleDocument: {
+            /**
+             * Apart From
+             * @default []
+             */
+            apart_from: components["schemas"]["ApartDocument"][];
+            begins?: components["schemas"]["AnchorDocument"] | null;
+            ends?: components["schemas"]["AnchorDocument"] | null;
+            /** Every Days */
+            every_days?: number | null;
+            /**
+             * Foliar
+             * @default false
+             */
+            foliar: boolean;
+            /** For Days */
+            for_days?: number | null;
+            /**
+             * From Day
+             * @default 0
+             */
+            from_day: number;
+            /**
+             * Only Stages
+             * @default []
+             */
+            only_stages: components["schemas"]["Stage"][];
+            /** Product */
+            product: string;
+            /** Then Every Days */
+            then_every_days?: number | null;
+            /** Until Days Before Harvest */
+            until_days_before_harvest?: number | null;
+            /** @default any */
+            with: components["schemas"]["Occasion"];
+        };
+        /**
+         * Said
+         * @description What one reading says.
+         * @enum {string}
+         */
+        Said: "ec_odd" | "ph_odd" | "ec_right" | "ec_high" | "ec_low" | "top_up_plain" | "top_up_weak" | "top_up_full" | "ph_right" | "ph_high" | "ph_low" | "warm" | "cold";
+        /**
          * Salt
          * @description Plain salts that are sold under their chemical names.
          * @enum {string}
@@ -2763,6 +3386,146 @@ export interface components {
              * @default 0
              */
             whole: string;
+        };
+        /**
+         * SeasonConflict
+         * @description What cannot be as it was asked for.
+         */
+        SeasonConflict: {
+            /** Code */
+            code: string;
+            /** Message */
+            message: string;
+            /** Rules */
+            rules: string[];
+        };
+        /**
+         * SeasonDocument
+         * @description How a season goes, whatever happens in it; without what it is given in a course request.
+         */
+        SeasonDocument: {
+            change_out?: components["schemas"]["ChangeOutDocument"] | null;
+            /** First Column */
+            first_column?: string | null;
+            /** Flush Days */
+            flush_days?: number | null;
+            /** Harvest */
+            harvest?: string | null;
+            /**
+             * Meters
+             * @default []
+             */
+            meters: components["schemas"]["MeterDueDocument"][];
+            /**
+             * Mix At
+             * @description A time of day, such as 09:00.
+             * @default 09:00:00
+             */
+            mix_at: string;
+            /** Most Additions A Day */
+            most_additions_a_day?: number | null;
+            /** @default mineral */
+            programme: components["schemas"]["Programme"];
+            /**
+             * Read Every Days
+             * @default 1
+             */
+            read_every_days: number | null;
+            /**
+             * Rules
+             * @default []
+             */
+            rules: components["schemas"]["RuleDocument"][];
+            /** Stock Hours */
+            stock_hours?: (string | number) | null;
+            /**
+             * Strengths
+             * @default []
+             */
+            strengths: components["schemas"]["StrengthDocument"][];
+            /**
+             * Waits For
+             * @default []
+             */
+            waits_for: components["schemas"]["WaitDocument"][];
+        };
+        /**
+         * SeasonIn
+         * @description The sentence that begins a season.
+         *
+         *     `chart` is the number of a version; `rising_to` is reached by the column `rising_by`; without
+         *     `change_out_days` the tank is only topped up.
+         */
+        SeasonIn: {
+            /** Change Out Days */
+            change_out_days?: number | null;
+            /** Chart */
+            chart: number;
+            /** First Column */
+            first_column: string;
+            /**
+             * Planted
+             * @default
+             */
+            planted: string;
+            /** @default mineral */
+            programme: components["schemas"]["Programme"];
+            /**
+             * Rising By
+             * @default
+             */
+            rising_by: string;
+            /**
+             * Rising To
+             * @default
+             */
+            rising_to: string | components["schemas"]["Figure"];
+            /**
+             * Started On
+             * Format: date
+             */
+            started_on: string;
+            /**
+             * Strength
+             * @default 100 %
+             */
+            strength: string | components["schemas"]["Figure"];
+        };
+        /**
+         * SeasonProduct
+         * @description A product of a season; `product` is its number on the shelf, where it is there.
+         */
+        SeasonProduct: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /** Product */
+            product: number | null;
+            /** Tag */
+            tag: string;
+        };
+        /**
+         * SeasonTold
+         * @description What the season was told; `what` is the column, sign or task it is about.
+         */
+        SeasonTold: {
+            /** By */
+            by: string;
+            /** Days */
+            days: number | null;
+            /** Id */
+            id: number;
+            kind: components["schemas"]["Kind"];
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Reason */
+            reason: string;
+            /** What */
+            what: string;
         };
         /**
          * Severity
@@ -2840,6 +3603,24 @@ export interface components {
          * @enum {string}
          */
         SilicaPlace: "after_buffer" | "before_buffer";
+        /**
+         * SpanOut
+         * @description Days on which a product is poured as much; `share` is that of its largest dose, 0 to 1.
+         */
+        SpanOut: {
+            /**
+             * First
+             * Format: date
+             */
+            first: string;
+            /**
+             * Last
+             * Format: date
+             */
+            last: string;
+            /** Share */
+            share: number;
+        };
         /**
          * Spoons
          * @description Which spoon and fluid ounce a chart means.
@@ -2972,6 +3753,36 @@ export interface components {
          */
         StepStatus: "done" | "skipped" | "now" | "ahead";
         /**
+         * StrengthDocument
+         * @description A share of the printed dose, from a day or from a column on.
+         */
+        StrengthDocument: {
+            /** Column */
+            column?: string | null;
+            /**
+             * From Day
+             * @default 0
+             */
+            from_day: number;
+            /**
+             * Strength
+             * @description An exact number of 0 or more as decimal text; JSON numbers too.
+             */
+            strength: string | number;
+        };
+        /**
+         * StrokeOut
+         * @description A product over the season: spans by its columns, single days by its rule.
+         */
+        StrokeOut: {
+            /** Days */
+            days: string[];
+            /** Product */
+            product: string;
+            /** Spans */
+            spans: components["schemas"]["SpanOut"][];
+        };
+        /**
          * System
          * @description Systems that differ in how hard a feed hits the roots.
          * @enum {string}
@@ -3063,6 +3874,71 @@ export interface components {
             items: components["schemas"]["TankOut"][];
         };
         /**
+         * TankReadingIn
+         * @description What was read of a tank, and the plain water that went in; what was not is left blank.
+         */
+        TankReadingIn: {
+            /**
+             * Ec
+             * @default
+             */
+            ec: string | components["schemas"]["Figure"];
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Ph
+             * @default
+             */
+            ph: string;
+            /**
+             * Sure
+             * @default false
+             */
+            sure: boolean;
+            /**
+             * Temperature
+             * @default
+             */
+            temperature: string;
+            /**
+             * Topped Up
+             * @default
+             */
+            topped_up: string | components["schemas"]["Figure"];
+            typed_in?: components["schemas"]["TypedIn"] | null;
+        };
+        /**
+         * TankToday
+         * @description A tank today: where its season stands, what it aims at, and what it needs in the week.
+         */
+        TankToday: {
+            /** Chart */
+            chart: string;
+            /** Column */
+            column: string;
+            /** Day */
+            day: number | null;
+            /** Name */
+            name: string;
+            /** Ph Shown */
+            ph_shown: string | null;
+            /** Products */
+            products: components["schemas"]["SeasonProduct"][];
+            /** Season */
+            season: number | null;
+            /** Tank */
+            tank: number;
+            /** Target Shown */
+            target_shown: string | null;
+            /** Tasks */
+            tasks: components["schemas"]["TaskOut"][];
+            /** Water */
+            water: number;
+        };
+        /**
          * TargetConvention
          * @description What the target reading means; growers disagree.
          *
@@ -3079,6 +3955,111 @@ export interface components {
         TargetDocument: {
             ec: components["schemas"]["EcWindow"] | null;
             ph: components["schemas"]["PhTarget"];
+        };
+        /**
+         * TaskKind
+         * @description What is done, in the order in which it is done on one day.
+         * @enum {string}
+         */
+        TaskKind: "prepare" | "calibrate" | "mix" | "change_out" | "flush" | "add" | "inoculate" | "read";
+        /**
+         * TaskOut
+         * @description One thing to do; `at` is the time of day where its hour matters.
+         *
+         *     `amounts` are those of additions whose dose the column prints. `strength` is exact, in percent.
+         */
+        TaskOut: {
+            /** Amounts */
+            amounts: components["schemas"]["AmountOut"][];
+            /** At */
+            at: string | null;
+            /** Column */
+            column: string | null;
+            /** Column Label */
+            column_label: string;
+            /** Differs */
+            differs: components["schemas"]["DiffersOut"][];
+            /** Key */
+            key: string;
+            kind: components["schemas"]["TaskKind"];
+            /** Meter */
+            meter: string | null;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Products */
+            products: string[];
+            state: components["schemas"]["TaskState"];
+            /** Strength Shown */
+            strength_shown: string | null;
+            /** Why */
+            why: components["schemas"]["Why"][];
+        };
+        /**
+         * TaskState
+         * @description How a task stands.
+         * @enum {string}
+         */
+        TaskState: "done" | "skipped" | "late" | "due" | "planned";
+        /**
+         * TaskTold
+         * @description What became of a task: done where nothing else tells of it, or left out for a reason.
+         *
+         *     `amount` is what went in of an addition.
+         */
+        TaskTold: {
+            amount?: components["schemas"]["Figure"] | null;
+            /**
+             * Reason
+             * @default
+             */
+            reason: string;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "done" | "skipped";
+            /** Task */
+            task: string;
+        };
+        /**
+         * TodayOut
+         * @description What a grow needs: tanks in the order of a walk that shares its preparations.
+         */
+        TodayOut: {
+            /** Tanks */
+            tanks: components["schemas"]["TankToday"][];
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
+        };
+        /**
+         * TreadOut
+         * @description Days at one target; levels for drawing, in the person's unit, `shown` as the pen shows it.
+         */
+        TreadOut: {
+            /**
+             * First
+             * Format: date
+             */
+            first: string;
+            /** High */
+            high: number | null;
+            /**
+             * Last
+             * Format: date
+             */
+            last: string;
+            /** Low */
+            low: number | null;
+            /** Shown */
+            shown: string | null;
+            /** Strength Shown */
+            strength_shown: string;
         };
         /**
          * TypedIn
@@ -3297,6 +4278,18 @@ export interface components {
             vessels: components["schemas"]["VesselDocument"][];
         };
         /**
+         * VolumeDocument
+         * @description A volume of water.
+         */
+        VolumeDocument: {
+            unit: components["schemas"]["VolumeUnit"];
+            /**
+             * Value
+             * @description An exact number of 0 or more as decimal text; JSON numbers too.
+             */
+            value: string | number;
+        };
+        /**
          * VolumeOut
          * @description The volume that a reading tells, and how low and high it may be.
          */
@@ -3314,6 +4307,16 @@ export interface components {
          * @enum {string}
          */
         VolumeUnit: "mL" | "L" | "gal_us" | "gal_uk";
+        /**
+         * WaitDocument
+         * @description A column that ends by a sign.
+         */
+        WaitDocument: {
+            /** Column */
+            column: string;
+            /** Sign */
+            sign: string;
+        };
         /**
          * Wanted
          * @description What a blend can aim at.
@@ -3575,6 +4578,12 @@ export interface components {
             /** Poured */
             poured: string;
         };
+        /**
+         * Why
+         * @description Reasons of a task and of its day.
+         * @enum {string}
+         */
+        Why: "first_filling" | "so_many_days" | "drunk_once" | "new_column" | "flush_begins" | "by_column" | "by_rule" | "moved_to_occasion" | "moved_apart" | "moved_by_cap" | "on_leaves" | "rule_unlike_column" | "chlorine_gasses_off" | "chloramine_stays" | "plain_water_run" | "stock_made_up" | "molasses" | "inoculant" | "living_tank" | "meter_due" | "daily_reading";
     };
     responses: never;
     parameters: never;
@@ -3615,6 +4624,178 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    make_calendar_address: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddressOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    revoke_calendar_address: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    calendar_file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Nobody is signed in. */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5678,6 +6859,584 @@ export interface operations {
             };
         };
     };
+    end_season: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                season_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    season_plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                season_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    edit_season_plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                season_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    preview_decision: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                season_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    tell_task: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                season_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskTold"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    tell_season: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                season_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    take_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                season_id: number;
+                entry_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     share_of_water: {
         parameters: {
             query?: never;
@@ -6042,6 +7801,254 @@ export interface operations {
             };
         };
     };
+    course: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseOut"] | null;
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    read_tank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TankReadingIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JudgedOut"];
+                };
+            };
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JudgedOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    begin_season: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeasonIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     edit_usual: {
         parameters: {
             query?: never;
@@ -6114,6 +8121,64 @@ export interface operations {
             };
             /** @description Over 2 MB. */
             413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    today: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TodayOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,0 +1,6 @@
+from django.apps import AppConfig
+
+
+class SeasonsConfig(AppConfig):
+    name = "server.seasons"
+    label = "seasons"

@@ -1,0 +1,111 @@
+"""Seasons, and what they were told. What was told is appended and never altered."""
+
+from django.conf import settings
+from django.db import models
+from django.db.models import Q
+
+from core.limits import LONGEST_NAME, LONGEST_WORDS
+from server.charts.models import ChartVersion
+from server.grows.scope import Owned
+from server.tanks.models import Tank
+
+
+class Season(Owned):
+    """One run of a chart on a tank, from planting to its end."""
+
+    tank = models.ForeignKey(Tank, models.CASCADE, related_name="seasons")
+    version = models.ForeignKey(ChartVersion, models.PROTECT, related_name="seasons")
+    planted = models.CharField("what it was begun with", max_length=LONGEST_NAME, blank=True)
+    started_on = models.DateField()
+    plan = models.JSONField("how it goes, as in brisk-measure/course-request", default=dict)
+    ended_on = models.DateField(null=True, blank=True)
+
+    class Meta:
+        ordering = ["-started_on", "-pk"]
+        constraints = [
+            models.UniqueConstraint(
+                fields=["tank"], condition=Q(ended_on=None), name="one_season_at_a_time_in_a_tank"
+            ),
+            models.CheckConstraint(
+                condition=Q(ended_on=None) | Q(ended_on__gte=models.F("started_on")),
+                name="season_ends_after_it_starts",
+            ),
+        ]
+
+    def __str__(self) -> str:
+        return f"{self.tank} since {self.started_on}"
+
+
+class SeasonEntry(Owned):
+    """One thing that a season was told: a sign, a decision, a task that was done or left out."""
+
+    class Kind(models.TextChoices):
+        SIGN = "sign", "sign"
+        HOLD = "hold", "hold"
+        ADVANCE = "advance", "advance"
+        SET_BACK = "set_back", "set back"
+        REPEAT = "repeat", "repeat"
+        STRETCH = "stretch", "stretch"
+        JUMP = "jump", "jump"
+        SWITCH = "switch", "switch"
+        DONE = "done", "done"
+        SKIPPED = "skipped", "left out"
+        TAKEN_BACK = "taken_back", "taken back"
+
+    season = models.ForeignKey(Season, models.CASCADE, related_name="entries")
+    kind = models.CharField(max_length=12, choices=Kind)
+    on = models.DateField()
+    told = models.JSONField("what the kind needs: column, days, sign, task", default=dict)
+    version = models.ForeignKey(
+        ChartVersion, models.PROTECT, null=True, blank=True, related_name="+",
+        help_text="the chart that is switched to",
+    )  # fmt: skip
+    reason = models.CharField(max_length=LONGEST_WORDS, blank=True)
+    takes_back = models.OneToOneField(
+        "self", models.CASCADE, null=True, blank=True, related_name="taken_back_by"
+    )
+    at = models.DateTimeField(auto_now_add=True)
+    by = models.ForeignKey(
+        settings.AUTH_USER_MODEL, models.SET_NULL, null=True, blank=True, related_name="+"
+    )
+
+    class Meta:
+        ordering = ["on", "pk"]
+        indexes = [models.Index(fields=["season", "on"], name="entry_of_season")]
+        constraints = [
+            models.CheckConstraint(
+                condition=Q(kind__in=["sign", "hold", "advance", "set_back", "repeat", "stretch",
+                                      "jump", "switch", "done", "skipped", "taken_back"]),
+                name="season_entry_kind_known",
+            ),
+            models.CheckConstraint(
+                condition=Q(kind="taken_back", takes_back__isnull=False)
+                | (~Q(kind="taken_back") & Q(takes_back=None)),
+                name="only_what_takes_back_names_another",
+            ),
+        ]  # fmt: skip
+
+    def __str__(self) -> str:
+        return f"{self.kind} on {self.on}"
+
+    def save(self, *args: object, **kwargs: object) -> None:
+        if not self._state.adding:
+            raise TypeError("What a season was told is never altered; take it back.")
+        super().save(*args, **kwargs)  # type: ignore[arg-type]
+
+
+class CalendarKey(Owned):
+    """A secret address by which a calendar reads the tasks; removing it revokes it."""
+
+    person = models.ForeignKey(settings.AUTH_USER_MODEL, models.CASCADE, related_name="+")
+    digest = models.CharField("SHA-256 of the secret, which is kept nowhere", max_length=64)
+    made_at = models.DateTimeField(auto_now_add=True)
+
+    class Meta:
+        constraints = [
+            models.UniqueConstraint(fields=["grow", "person"], name="one_calendar_address_each"),
+            models.UniqueConstraint(fields=["digest"], name="calendar_digest_once"),
+        ]
+
+    def __str__(self) -> str:
+        return f"calendar of {self.person}"

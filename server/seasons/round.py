@@ -1,0 +1,179 @@
+"""The daily round: a tank is read and topped up, and each reading is judged at once."""
+
+from collections.abc import Mapping
+from datetime import datetime
+from fractions import Fraction
+from typing import Annotated
+
+from django.db import transaction
+from django.http import HttpRequest
+from django.utils import timezone
+from ninja import Field, Router, Schema
+from ninja.responses import Status
+
+from core.chart import PhWindow
+from core.course import target_on
+from core.daily import Said, TankReading, judge_reading
+from core.errors import InputError
+from core.limits import COLDEST_WATER_C, HOTTEST_WATER_C, LONGEST_TYPED, LONGEST_WORDS
+from core.quantities import Reading, ReadingRange, figure
+from server.api.shapes import PLAIN_TEXT, ErrorOut
+from server.api.typed import typed_figure
+from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank
+from server.grows.scope import Scope
+from server.seasons.course import RunningSeason, course_of, running_seasons, seasons_of
+from server.tanks.models import Tank, TimeLineEntry
+from server.tanks.timeline import value_of
+
+router = Router(tags=["seasons"])
+_ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
+Typed = Annotated[str, Field(max_length=LONGEST_TYPED)]
+_Kind = TimeLineEntry.Kind
+
+
+class TankReadingIn(Schema):
+    """What was read of a tank, and the plain water that went in; what was not is left blank."""
+
+    ec: TypedFigure = ""
+    ph: Typed = ""
+    temperature: Typed = ""
+    topped_up: TypedFigure = ""
+    note: Annotated[str, Field(max_length=LONGEST_WORDS, pattern=PLAIN_TEXT)] = ""
+    typed_in: TypedIn | None = None
+    sure: bool = False
+
+
+class JudgedOut(Schema):
+    """What the reading says, the most pressing first; `before_shown` is what was read last."""
+
+    said: list[Said]
+    ec_shown: str | None
+    before_shown: str | None
+    target_shown: str | None
+    kept: bool
+
+
+@router.post(
+    "/grows/{grow_id}/tanks/{tank_id}/readings",
+    response={201: JudgedOut, 200: JudgedOut, **_ANSWERS},
+    operation_id="read_tank",
+)
+@transaction.atomic
+def read_tank(
+    request: HttpRequest, grow_id: int, tank_id: int, told: TankReadingIn
+) -> Status[JudgedOut]:
+    """Keep what was read of a tank. An odd reading is kept only if the reader is `sure` of it."""
+    scope = Scope.enter(request.user, grow_id)
+    tank = scope.one(scope.all(Tank).select_related("water"), tank_id)
+    now, litres = _read(scope, told)
+    if now == TankReading() and litres is None and not told.note.strip():
+        raise InputError("missing", "Type what the pen shows, or what went in.", "ec")
+    before = last_reading(scope, tank)
+    target, window = target_today(scope, tank)
+    said = judge_reading(now, before, target=target, window=window)
+    kept = told.sure or not {Said.EC_ODD, Said.PH_ODD} & set(said)
+    if kept:
+        _keep(scope, tank, now, litres, told.note.strip())
+    meter = scope.membership.meter
+    out = JudgedOut(
+        said=list(said),
+        ec_shown=now.ec.shown(meter) if now.ec else None,
+        before_shown=before.ec.shown(meter) if before.ec else None,
+        target_shown=band_shown(scope, target),
+        kept=kept,
+    )
+    return Status(201 if kept else 200, out)
+
+
+def _read(scope: Scope, told: TankReadingIn) -> tuple[TankReading, Fraction | None]:
+    """What was typed.
+
+    Raises:
+        InputError: a figure that is none, or that no tank has.
+    """
+    units = TypedUnits.of(told.typed_in, scope.membership)
+    ph = typed_figure("ph", told.ph) if told.ph.strip() else None
+    if ph is not None and not 0 < ph <= 14:
+        raise InputError("ph_out_of_range", "pH lies between 0 and 14; check the pen.", "ph")
+    degrees = typed_figure("temperature", told.temperature) if told.temperature.strip() else None
+    if degrees is not None and not COLDEST_WATER_C <= degrees <= HOTTEST_WATER_C:
+        raise InputError(
+            "temperature_out_of_range",
+            f"Water is between {COLDEST_WATER_C} and {HOTTEST_WATER_C} °C; is this °F?",
+            "temperature",
+        )
+    ec = None if is_blank(told.ec) else units.ec("ec", told.ec)
+    litres = None if is_blank(told.topped_up) else units.litres("topped_up", told.topped_up).litres
+    return TankReading(ec, ph, degrees), litres
+
+
+def _keep(scope: Scope, tank: Tank, now: TankReading, litres: Fraction | None, note: str) -> None:
+    """Readings and top-ups are entries of their own; a remark without figures, too."""
+    at = timezone.now()
+    told = {"ec": now.ec.ms_cm if now.ec else None, "ph": now.ph, "temperature": now.temperature}
+    values = {what: value_of(what, value) for what, value in told.items() if value is not None}
+    if values or litres is None:
+        kind = _Kind.READING if values else _Kind.REMARK
+        _add(scope, tank, kind, at, values, note)
+    if litres is not None:
+        _add(scope, tank, _Kind.TOP_UP, at, {"litres": value_of("litres", litres)}, note)
+
+
+def _add(  # noqa: PLR0917 -- all that an entry holds
+    scope: Scope,
+    tank: Tank,
+    kind: TimeLineEntry.Kind,
+    at: datetime,
+    values: Mapping[str, Mapping[str, str] | None],
+    note: str,
+) -> None:
+    TimeLineEntry.objects.create(
+        grow=scope.grow, tank=tank, kind=kind, values=dict(values), at=at, note=note,
+        by_id=scope.membership.person_id,
+    )  # fmt: skip
+
+
+def last_reading(scope: Scope, tank: Tank) -> TankReading:
+    """What was read last of a tank since it was filled; a filling's own readings count."""
+    entries = (
+        scope.all(TimeLineEntry)
+        .filter(tank=tank, corrected_by=None, kind__in=[_Kind.READING, _Kind.MIX, _Kind.CHANGE_OUT])
+        .order_by("-at", "-pk")
+        .values_list("kind", "values")[:20]
+    )
+    found: dict[str, Fraction] = {}
+    for kind, values in entries:
+        if kind == _Kind.CHANGE_OUT:
+            break
+        for what, value in values.items():
+            if value:
+                found.setdefault(what, figure(value["value"]))
+        if kind == _Kind.MIX:
+            break
+    return TankReading(
+        Reading(found["ec"]) if "ec" in found else None, found.get("ph"), found.get("temperature")
+    )
+
+
+def target_today(scope: Scope, tank: Tank) -> tuple[ReadingRange | None, PhWindow | None]:
+    """The reading and the pH that the season of a tank aims at today; none without a season."""
+    running = running_seasons(scope, seasons_of(scope).filter(tank=tank, ended_on=None))
+    return targets_of(scope, running[0]) if running else (None, None)
+
+
+def targets_of(scope: Scope, running: RunningSeason) -> tuple[ReadingRange | None, PhWindow | None]:
+    """The same for a season that is known."""
+    course = course_of(running, scope.grow)
+    day = course.request.day(running.today)
+    if not 0 <= day <= course.season.last:
+        return None, None
+    target = target_on(course, day, running.season.tank.water.reading)
+    return target, course.season.by_day[day].column.ph
+
+
+def band_shown(scope: Scope, band: ReadingRange | None) -> str | None:
+    """A target as this person's pen shows it."""
+    if band is None:
+        return None
+    low, high = (end.shown(scope.membership.meter) for end in (band.low, band.high))
+    return low if low == high else f"{low} to {high}"

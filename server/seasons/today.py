@@ -1,0 +1,216 @@
+"""Today: what each tank needs, late, due and next; done by doing it, left out with a reason."""
+
+from datetime import date, timedelta
+from typing import Annotated, Literal
+
+from django.db import transaction
+from django.http import HttpRequest, HttpResponse
+from django.utils import timezone
+from ninja import Field, Router, Schema
+from pydantic import BaseModel
+
+from core.course import Course, TaskKind
+from core.errors import InputError
+from core.limits import LONGEST_WORDS
+from core.quantities import Spoons, decimal_text, figure, rounded
+from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
+from server.grows.figures import Figure
+from server.grows.scope import Scope
+from server.seasons.course import RunningSeason, course_of, running_seasons, seasons_of, today_of
+from server.seasons.models import Season, SeasonEntry
+from server.seasons.presenting import SeasonProduct, TaskOut, TaskWords, products_out
+from server.seasons.round import band_shown, targets_of
+from server.seasons.tasks import StandingTask, TaskState, needed, standing_tasks
+from server.shelf.models import Product
+from server.tanks.models import Tank, TimeLineEntry
+
+router = Router(tags=["seasons"])
+_ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
+WEEK_DAYS = 7
+
+
+class TankToday(BaseModel):
+    """A tank today: where its season stands, what it aims at, and what it needs in the week."""
+
+    tank: int
+    name: str
+    water: int
+    season: int | None
+    chart: str
+    column: str
+    day: int | None
+    target_shown: str | None
+    ph_shown: str | None
+    products: list[SeasonProduct]
+    tasks: list[TaskOut]
+
+
+class TodayOut(BaseModel):
+    """What a grow needs: tanks in the order of a walk that shares its preparations."""
+
+    today: date
+    tanks: list[TankToday]
+
+
+@router.get("/grows/{grow_id}/today", response={200: TodayOut, **_ANSWERS}, operation_id="today")
+def today(request: HttpRequest, grow_id: int) -> HttpResponse:
+    """What every tank needs today and in the week, by its season."""
+    scope = Scope.enter(request.user, grow_id)
+    tanks = list(scope.all(Tank))
+    seasons = seasons_of(scope).filter(ended_on=None)
+    running = {one.season.tank_id: one for one in running_seasons(scope, seasons)}
+    tags = dict(scope.all(Product).values_list("pk", "tag"))
+    found = [_tank_today(scope, tank, running.get(tank.pk), tags) for tank in tanks]
+    out = TodayOut(today=today_of(scope.grow), tanks=sorted(found, key=_on_a_walk))
+    return HttpResponse(out.model_dump_json(), content_type="application/json")
+
+
+def _on_a_walk(tank: TankToday) -> tuple[int, int, str]:
+    """What is late first, then what is due, then what is only read; shared water side by side."""
+    urgent = [one for one in tank.tasks if one.kind is not TaskKind.READ]
+    pressing = (
+        any(one.state is TaskState.LATE for one in urgent),
+        any(one.state is TaskState.DUE for one in urgent),
+        any(one.state is TaskState.DUE for one in tank.tasks),
+    )
+    return pressing.index(True) if any(pressing) else len(pressing), tank.water, tank.chart
+
+
+def _tank_today(
+    scope: Scope, tank: Tank, running: RunningSeason | None, tags: dict[int, str]
+) -> TankToday:
+    bare = TankToday(
+        tank=tank.pk, name=tank.name, water=tank.water_id, season=None, chart="", column="",
+        day=None, target_shown=None, ph_shown=None, products=[], tasks=[],
+    )  # fmt: skip
+    if running is None:
+        return bare
+    course = course_of(running, scope.grow)
+    target, window = targets_of(scope, running)
+    words = TaskWords.of(running, Spoons(scope.membership.spoons))
+    tasks = needed(standing_tasks(running, course), running.today + timedelta(days=WEEK_DAYS))
+    ends = [decimal_text(end) for end in (window.low, window.high)] if window else []
+    return bare.model_copy(
+        update={
+            "season": running.season.pk,
+            "chart": running.chart.chart.name,
+            "column": _column_today(running, course),
+            "day": (running.today - running.season.started_on).days,
+            "target_shown": band_shown(scope, target),
+            "ph_shown": " to ".join(dict.fromkeys(ends)) or None,
+            "products": products_out(running, course, tags),
+            "tasks": [words.task_out(one) for one in tasks],
+        }
+    )
+
+
+def _column_today(running: RunningSeason, course: Course) -> str:
+    day = course.request.day(running.today)
+    if not 0 <= day <= course.season.last:
+        return ""
+    return course.season.by_day[day].column.label
+
+
+class TaskTold(Schema):
+    """What became of a task: done where nothing else tells of it, or left out for a reason.
+
+    `amount` is what went in of an addition.
+    """
+
+    task: Annotated[str, Field(max_length=200, pattern=PLAIN_TEXT)]
+    state: Literal["done", "skipped"]
+    amount: Figure | None = None
+    reason: Annotated[str, Field(max_length=LONGEST_WORDS, pattern=PLAIN_TEXT)] = ""
+
+
+@router.post(
+    "/grows/{grow_id}/seasons/{season_id}/tasks",
+    response={200: Kept, **_ANSWERS},
+    operation_id="tell_task",
+)
+@transaction.atomic
+def tell_task(request: HttpRequest, grow_id: int, season_id: int, told: TaskTold) -> Kept:
+    """Tell what became of a task of a season.
+
+    A mix and a reading are never ticked: they are done by mixing and reading.
+    """
+    scope = Scope.enter(request.user, grow_id)
+    scope.lock()
+    season = scope.one(seasons_of(scope), season_id)
+    running = running_seasons(scope, [season])[0]
+    tasks = standing_tasks(running, course_of(running, scope.grow))
+    standing = next((one for one in tasks if one.key == told.task), None)
+    if standing is None or standing.state in (TaskState.DONE, TaskState.SKIPPED):
+        raise InputError(
+            "task_settled", "This is done already, or not planned any more. Look again.", "task"
+        )
+    if told.state == "skipped":
+        _leave_out(scope, season, standing, told.reason.strip())
+    else:
+        _do(scope, running, standing, told)
+    return Kept()
+
+
+def _leave_out(scope: Scope, season: Season, standing: StandingTask, reason: str) -> None:
+    if not reason:
+        raise InputError("missing", "Say why it is left out; the record keeps it.", "reason")
+    _entry(scope, season, SeasonEntry.Kind.SKIPPED, standing, reason)
+
+
+def _entry(
+    scope: Scope, season: Season, kind: SeasonEntry.Kind, standing: StandingTask, reason: str
+) -> None:
+    SeasonEntry.objects.create(
+        grow=scope.grow,
+        season=season,
+        kind=kind,
+        on=standing.task.on,
+        told={"task": standing.key},
+        reason=reason,
+        by_id=scope.membership.person_id,
+    )
+
+
+_ADDED = (TaskKind.ADD, TaskKind.INOCULATE)
+
+
+def _do(scope: Scope, running: RunningSeason, standing: StandingTask, told: TaskTold) -> None:
+    task, season = standing.task, running.season
+    if task.on > running.today + timedelta(days=1):
+        raise InputError("not_yet", f"This is for {task.on}; it cannot be done yet.", "task")
+    if task.kind in _ADDED:
+        _pour(scope, running, task.products, told)
+    elif task.kind in (TaskKind.CHANGE_OUT, TaskKind.FLUSH) and not task.products:
+        _on_time_line(scope, season, TimeLineEntry.Kind.CHANGE_OUT, {}, "plain water")
+    elif task.kind in (TaskKind.PREPARE, TaskKind.CALIBRATE):
+        _entry(scope, season, SeasonEntry.Kind.DONE, standing, told.reason.strip())
+    else:
+        raise InputError(
+            "done_by_doing", "This is done by mixing or reading, and is ticked by that.", "task"
+        )
+
+
+def _pour(scope: Scope, running: RunningSeason, products: tuple[str, ...], told: TaskTold) -> None:
+    """What went in, as the tank's time line keeps it; the rule goes on from today."""
+    if told.amount is None or told.amount.unit not in ("mL", "g"):
+        raise InputError("missing", "Say how much went in, in mL or g.", "amount")
+    amount = rounded(figure(told.amount.value), 6)
+    if not amount:
+        raise InputError("amount_out_of_range", "Say how much went in; more than 0.", "amount")
+    value = {"amount": {"value": decimal_text(amount), "unit": told.amount.unit}}
+    names = running.product_names
+    for key in products:
+        _on_time_line(scope, running.season, TimeLineEntry.Kind.POUR, value, names.get(key, key))
+
+
+def _on_time_line(
+    scope: Scope,
+    season: Season,
+    kind: TimeLineEntry.Kind,
+    values: dict[str, dict[str, str]],
+    note: str,
+) -> None:
+    TimeLineEntry.objects.create(
+        grow=scope.grow, tank=season.tank, kind=kind, values=values, at=timezone.now(), note=note,
+        by_id=scope.membership.person_id,
+    )  # fmt: skip

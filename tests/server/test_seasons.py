@@ -1,0 +1,442 @@
+"""Seasons of tanks: begun, told, planned anew, read on a round, and given to calendars."""
+
+import json
+from collections.abc import Iterator
+from datetime import UTC, date, datetime, timedelta
+from typing import Any
+
+import pytest
+import time_machine
+from django.db import connection
+from django.test import Client
+from django.test.utils import CaptureQueriesContext
+from icalendar import Calendar
+
+from core.formats import FeedChart, document_of
+from server.charts.models import ChartVersion
+from server.charts.store import publish_chart
+from server.grows.models import Grow, Membership
+from server.seasons.models import CalendarKey, Season, SeasonEntry
+from server.tanks.models import TimeLineEntry, WaterSource
+from tests.server.conftest import Yard
+
+NOON = datetime(2026, 3, 10, 12, tzinfo=UTC)
+"""A Tuesday."""
+
+
+@pytest.fixture(autouse=True)
+def clock() -> Iterator[time_machine.Traveller]:
+    """All of it happens on one day, unless a test moves on."""
+    with time_machine.travel(NOON, tick=False) as traveller:
+        yield traveller
+
+
+@pytest.fixture
+def version(neighbour: Yard) -> ChartVersion:
+    """A chart of three weeks and a flush, with cultures in it."""
+    told = {
+        "format": "brisk-measure/feed-chart", "version": 1, "name": "Dunes",
+        "products": [{"key": "a", "name": "Dune A", "role": "base"},
+                     {"key": "mud", "name": "Mudlark", "role": "live"}],
+        "columns": [{"key": f"w{n}", "label": f"Week {n}", "days": 7, "stage": "leaf",
+                     "ec": {"low": "1", "high": "1.2"}, "ph": {"low": "5.5", "high": "6"}}
+                    for n in (1, 2, 3)]
+        + [{"key": "rinse", "label": "Rinse", "days": 7, "stage": "flush"}],
+        "doses": [{"product": p, "column": f"w{n}", "low": "2", "unit": "mL/L"}
+                  for p in ("a", "mud") for n in (1, 2, 3)],
+    }  # fmt: skip
+    return publish_chart(neighbour.grow, document_of(FeedChart, told))
+
+
+def begin(yard: Yard, version: ChartVersion, **changes: object) -> tuple[int, dict[str, Any]]:
+    """Begin a season on the day before yesterday."""
+    told = {"chart": version.pk, "started_on": "2026-03-08", "planted": "plugs", "first_column": "w1",
+            "strength": "50 %", "rising_to": "80 %", "rising_by": "w3", "change_out_days": 7, **changes}  # fmt: skip
+    return yard.send("POST", f"/api/grows/{yard.grow.pk}/tanks/{yard.tank.pk}/seasons", told)
+
+
+def course(yard: Yard) -> dict[str, Any]:
+    """The course of the first tank."""
+    path = f"/api/grows/{yard.grow.pk}/tanks/{yard.tank.pk}/course"
+    found: dict[str, Any] = yard.client.get(path).json()
+    return found
+
+
+def tell(
+    yard: Yard, kind: str, on: str = "2026-03-10", **what: object
+) -> tuple[int, dict[str, Any]]:
+    """Tell the season something."""
+    season = course(yard)["season"]
+    path = f"/api/grows/{yard.grow.pk}/seasons/{season}/told"
+    return yard.send("POST", path, {"kind": kind, "on": on, **what})
+
+
+def task(yard: Yard, kind: str) -> dict[str, Any]:
+    """The first task of a kind that is open."""
+    return next(one for one in course(yard)["tasks"]
+                if one["kind"] == kind and one["state"] not in ("done", "skipped"))  # fmt: skip
+
+
+def tell_task(yard: Yard, key: str, **what: object) -> tuple[int, dict[str, Any]]:
+    """Tell what became of a task."""
+    season = course(yard)["season"]
+    return yard.send("POST", f"/api/grows/{yard.grow.pk}/seasons/{season}/tasks",
+                     {"task": key, "state": "done", **what})  # fmt: skip
+
+
+def spans(told: dict[str, Any]) -> list[tuple[str, str, str, bool]]:
+    """Columns and their days."""
+    return [(one["key"], one["first"], one["last"], one["is_open"]) for one in told["columns"]]
+
+
+def read(yard: Yard, **what: object) -> tuple[int, dict[str, Any]]:
+    """Read the first tank."""
+    return yard.send("POST", f"/api/grows/{yard.grow.pk}/tanks/{yard.tank.pk}/readings", what)
+
+
+def test_a_season_begun_with_a_sentence_has_its_course(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    assert course(neighbour) is None
+    assert begin(neighbour, version)[0] == 201
+    told = course(neighbour)
+    assert spans(told) == [
+        ("w1", "2026-03-08", "2026-03-14", False), ("w2", "2026-03-15", "2026-03-21", False),
+        ("w3", "2026-03-22", "2026-03-28", False), ("rinse", "2026-03-29", "2026-04-04", False),
+    ]  # fmt: skip
+    # 0.3 of the water, and half, 65 % and 80 % of 1.0 to 1.2
+    assert [(one["shown"], one["strength_shown"]) for one in told["treads"]] == [
+        ("0.80 to 0.90", "50 %"), ("0.95 to 1.08", "65 %"), ("1.10 to 1.26", "80 %"), (None, "80 %")
+    ]  # fmt: skip
+    assert (told["today"], told["planted"], told["change_out_days"]) == ("2026-03-10", "plugs", 7)
+    states = [(one["on"], one["kind"], one["state"]) for one in told["tasks"]]
+    assert states[:3] == [
+        ("2026-03-08", "mix", "late"), ("2026-03-10", "read", "due"), ("2026-03-15", "change_out", "planned"),
+    ]  # fmt: skip
+    assert ("2026-03-29", "flush", "planned") in states
+    tank = neighbour.listed("tanks")[0]
+    assert (tank["chart"], tank["column"]) == (version.chart_id, "w1")
+
+
+@pytest.mark.parametrize(
+    ("changes", "code"),
+    [
+        ({"started_on": "1900-01-01"}, "day_beyond_reason"),
+        ({"started_on": "tomorrow"}, "wrong_type"),
+        ({"first_column": "w9"}, "unknown_column"),
+        ({"rising_by": "w9"}, "unknown_column"),
+        ({"strength": "500 %"}, "strength_out_of_range"),
+        ({"rising_to": "much"}, "not_a_number"),
+        ({"change_out_days": 0}, "wrong_type"),
+    ],
+)
+def test_a_sentence_that_cannot_be_followed_leaves_nothing(
+    neighbour: Yard, version: ChartVersion, changes: dict[str, object], code: str
+) -> None:
+    status, answer = begin(neighbour, version, **changes)
+    assert (status, answer["error"]["code"]) == (422, code)
+    assert not Season.objects.filter(grow=neighbour.grow).exists()
+
+
+def test_another_season_ends_the_one_before_on_the_day_before(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    status, answer = begin(neighbour, version, started_on="2026-03-08")
+    assert (status, answer["error"]["code"]) == (422, "season_overlaps")
+    assert begin(neighbour, version, started_on="2026-03-12")[0] == 201
+    ends = (
+        Season.objects.filter(grow=neighbour.grow).order_by("pk").values_list("ended_on", flat=True)
+    )
+    assert list(ends) == [date(2026, 3, 11), None]
+
+
+def test_what_would_move_is_shown_before_anything_is_kept(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    season = course(neighbour)["season"]
+    held = {"kind": "hold", "on": "2026-03-10", "days": 3}
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{season}"
+    status, looked = neighbour.send("POST", f"{path}/preview", held)
+    assert status == 200
+    assert [(one["what"], one["before"], one["behind"]) for one in looked["moves"]] == [
+        ("Week 2", "2026-03-15", "2026-03-18"), ("Week 3", "2026-03-22", "2026-03-25"),
+        ("Rinse", "2026-03-29", "2026-04-01"), ("end", "2026-04-04", "2026-04-07"),
+    ]  # fmt: skip
+    assert not SeasonEntry.objects.filter(season=season).exists()
+    assert spans(neighbour.send("POST", f"{path}/told", held)[1]) == spans(looked)
+
+
+def test_what_a_season_is_told_is_kept_and_taken_back_without_a_trace_lost(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    before = spans(course(neighbour))
+    status, told = tell(neighbour, "advance", reason="roots through the plug")
+    assert (status, spans(told)[:2]) == (
+        200, [("w1", "2026-03-08", "2026-03-10", False), ("w2", "2026-03-11", "2026-03-17", False)]
+    )  # fmt: skip
+    entry = told["told"][0]
+    assert (entry["reason"], entry["by"]) == ("roots through the plug", "heron")
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{told['season']}/told/{entry['id']}"
+    assert spans(neighbour.client.delete(path).json()) == before
+    assert neighbour.client.delete(path).status_code == 404
+    assert SeasonEntry.objects.filter(season=told["season"]).count() == 2
+    with pytest.raises(TypeError, match="never altered"):
+        SeasonEntry.objects.filter(season=told["season"])[0].save()
+
+
+@pytest.mark.parametrize(
+    ("kind", "what", "code"),
+    [
+        ("jump", {"column": "w9"}, "unknown_column"),
+        ("jump", {}, "missing"),
+        ("stretch", {}, "missing"),
+        ("hold", {"days": -1}, "days_unclear"),
+        ("advance", {"on": "2026-01-01"}, "day_beyond_reason"),
+        ("added", {"product": "mud"}, "not_a_choice"),
+        ("changed_out", {}, "not_a_choice"),
+        ("switch", {}, "missing"),
+    ],
+)
+def test_a_season_is_told_nothing_that_it_cannot_follow(
+    neighbour: Yard, version: ChartVersion, kind: str, what: dict[str, object], code: str
+) -> None:
+    begin(neighbour, version)
+    status, answer = tell(neighbour, kind, **what)
+    assert (status, answer["error"]["code"]) == (422, code)
+    assert not SeasonEntry.objects.filter(grow=neighbour.grow).exists()
+
+
+def test_rules_are_planned_with_and_refused_if_somebody_else_changed_them(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{course(neighbour)['season']}/plan"
+    seen = neighbour.client.get(path).json()["plan"]
+    rule = {"product": "mud", "every_days": 5, "from_day": 1, "with": "between"}
+    plan = {**seen, "rules": [rule]}
+    told = neighbour.send("PUT", path, {"plan": plan, "seen": seen})[1]
+    days = next(one["days"] for one in told["strokes"] if one["product"] == "mud")
+    # every 5 days and never on the 15th, 22nd or 29th, on which the tank is filled
+    assert days == ["2026-03-09", "2026-03-14", "2026-03-19", "2026-03-24"]
+    other = {**seen, "rules": []}
+    status, answer = neighbour.send(
+        "PUT", path, {"plan": {**other, "read_every_days": 3}, "seen": other}
+    )
+    assert (status, answer["error"]["code"]) == (409, "changed_meanwhile")
+    wrong = {**plan, "rules": [{**rule, "apart_from": [{"product": "mud", "days": 2}]}]}
+    status, answer = neighbour.send("PUT", path, {"plan": wrong, "seen": plan})
+    assert (status, answer["error"]["code"]) == (422, "apart_from_itself")
+
+
+def test_what_is_done_is_ticked_by_doing_it(
+    neighbour: Yard, version: ChartVersion, clock: time_machine.Traveller
+) -> None:
+    begin(neighbour, version)
+    mix = task(neighbour, "mix")
+    status, answer = tell_task(neighbour, mix["key"])
+    assert (status, answer["error"]["code"]) == (422, "done_by_doing")
+    TimeLineEntry.objects.create(
+        grow=neighbour.grow, tank=neighbour.tank, kind="mix", at=NOON, values={}
+    )
+    assert [one["state"] for one in course(neighbour)["tasks"] if one["kind"] == "mix"] == ["done"]
+    # it was filled two days late, and the next filling is counted from then
+    assert task(neighbour, "change_out")["on"] == "2026-03-17"
+    assert not [
+        one for one in course(neighbour)["tasks"] if one["state"] == "due"
+    ]  # a mix reads it
+    clock.move_to(NOON + timedelta(days=1))
+    neighbour.client.force_login(neighbour.person)
+    assert task(neighbour, "read")["state"] == "due"
+    assert read(neighbour, ec="0.85", ph="5.8")[0] == 201
+    assert not [one for one in course(neighbour)["tasks"] if one["kind"] == "read"]
+
+
+def test_an_addition_is_kept_on_the_time_line_and_its_rule_goes_on_from_there(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{course(neighbour)['season']}/plan"
+    seen = neighbour.client.get(path).json()["plan"]
+    rule = {"product": "mud", "every_days": 14, "from_day": 1}
+    neighbour.send("PUT", path, {"plan": {**seen, "rules": [rule]}, "seen": seen})
+    cultures = task(neighbour, "inoculate")
+    assert (cultures["on"], cultures["state"]) == ("2026-03-09", "late")
+    assert cultures["amounts"] == [  # 2 mL/L in 50 L; cultures are not scaled
+        {"product": "mud", "amount": {"value": "100", "unit": "mL"}, "shown": "100 mL"}
+    ]
+    for amount in (None, {"value": "0", "unit": "mL"}, {"value": "1", "unit": "tsp"}):
+        assert tell_task(neighbour, cultures["key"], amount=amount)[0] == 422
+    assert tell_task(neighbour, cultures["key"], amount={"value": "90", "unit": "mL"})[0] == 200
+    poured = TimeLineEntry.objects.get(tank=neighbour.tank, kind="pour")
+    assert (poured.note, poured.values) == ("Mudlark", {"amount": {"value": "90", "unit": "mL"}})
+    assert task(neighbour, "inoculate")["on"] == "2026-03-24"
+    status, answer = tell_task(neighbour, cultures["key"], amount={"value": "90", "unit": "mL"})
+    assert (status, answer["error"]["code"]) == (422, "task_settled")
+
+
+def test_a_task_is_left_out_for_a_reason_alone(neighbour: Yard, version: ChartVersion) -> None:
+    begin(neighbour, version)
+    mix = task(neighbour, "mix")["key"]
+    status, answer = tell_task(neighbour, mix, state="skipped", reason=" ")
+    assert (status, answer["error"]["where"]) == (422, "reason")
+    assert (
+        tell_task(neighbour, mix, state="skipped", reason="it was filled by the neighbour")[0]
+        == 200
+    )
+    assert {one["state"] for one in course(neighbour)["tasks"] if one["kind"] == "mix"} == {
+        "skipped"
+    }
+    assert [one["kind"] for one in course(neighbour)["told"]] == ["skipped"]
+
+
+def test_today_lists_what_is_late_due_and_next_of_every_tank(
+    yard: Yard, neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    day = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/today").json()
+    assert day["today"] == "2026-03-10"
+    tank = day["tanks"][0]
+    assert (tank["name"], tank["column"], tank["day"], tank["target_shown"], tank["ph_shown"]) == (
+        "Tub", "Week 1", 2, "0.80 to 0.90", "5.5 to 6"
+    )  # fmt: skip
+    assert [(one["kind"], one["state"]) for one in tank["tasks"]] == [
+        ("mix", "late"), ("read", "due"), ("change_out", "planned")
+    ]  # fmt: skip
+
+
+def test_the_day_asks_as_many_queries_for_six_tanks_as_for_one(
+    yard: Yard, neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    asked = []
+    for one in (neighbour, yard, neighbour, yard):
+        with CaptureQueriesContext(connection) as queries:
+            assert one.client.get(f"/api/grows/{one.grow.pk}/today").status_code == 200
+        asked.append(len(queries))
+    assert asked[2] == asked[3] <= 10
+
+
+def test_a_reading_is_judged_at_once_and_an_odd_one_is_asked_about(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    assert read(neighbour, ec="0.85", ph="5.8")[1]["said"] == ["ec_right", "ph_right"]
+    assert read(neighbour, ec="0.95", ph="6.3")[1]["said"] == ["ec_high", "top_up_plain", "ph_high"]
+    status, odd = read(neighbour, ec="8.5", ph="6.2")
+    assert (status, odd["kept"], odd["said"], odd["before_shown"]) == (
+        200, False, ["ec_odd", "ph_high"], "0.95"
+    )  # fmt: skip
+    assert TimeLineEntry.objects.filter(tank=neighbour.tank, kind="reading").count() == 2
+    assert read(neighbour, ec="8.5", ph="6.2", sure=True)[0] == 201
+    assert neighbour.listed("tanks")[0]["last_ec"] == "8.50"
+
+
+def test_water_that_went_in_is_kept_in_litres_whatever_it_was_typed_in(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    gallons = {"volume": "gal_us", "gallon": "us", "reading": "mS/cm"}
+    assert read(neighbour, topped_up="2", typed_in=gallons)[0] == 201
+    entry = TimeLineEntry.objects.get(tank=neighbour.tank, kind="top_up")
+    assert entry.values == {"litres": {"value": "7.570824", "unit": "L"}}  # 2 × 3.785411784 L
+
+
+@pytest.mark.parametrize(
+    ("what", "where"),
+    [
+        ({}, "ec"), ({"ec": "salt"}, "ec"), ({"ec": "200"}, "ec"), ({"ph": "17"}, "ph"),
+        ({"ph": "0"}, "ph"), ({"temperature": "75"}, "temperature"), ({"topped_up": "-4"}, "topped_up"),
+        ({"topped_up": "0"}, "topped_up"), ({"note": "a\x00b"}, "note"),
+    ],
+)  # fmt: skip
+def test_what_no_tank_reads_is_refused_and_nothing_kept(
+    neighbour: Yard, what: dict[str, object], where: str
+) -> None:
+    status, answer = read(neighbour, **what)
+    assert (status, answer["error"]["where"]) == (422, where)
+    assert not TimeLineEntry.objects.filter(tank=neighbour.tank).exists()
+
+
+# Calendars
+
+
+def feed(yard: Yard, address: str) -> Calendar:
+    """A feed as another program reads it: without signing in."""
+    found = Client().get(address)
+    assert found.status_code == 200
+    assert found.headers["Content-Type"] == "text/calendar; charset=utf-8"
+    read = Calendar.from_ical(found.content)
+    assert isinstance(read, Calendar)
+    return read
+
+
+def events(calendar: Calendar) -> dict[str, Any]:
+    """Events by their id."""
+    return {str(one["uid"]): one for one in calendar.walk("VEVENT")}
+
+
+def test_a_feed_is_read_again_by_another_program(neighbour: Yard, version: ChartVersion) -> None:
+    WaterSource.objects.filter(pk=neighbour.water.pk).update(disinfectant="chlorine")
+    Grow.objects.filter(pk=neighbour.grow.pk).update(time_zone="Europe/Paris")
+    begin(neighbour, version)
+    address = neighbour.client.post(f"/api/grows/{neighbour.grow.pk}/calendar").json()["path"]
+    found = events(feed(neighbour, address))
+    by_day = {one["dtstart"].dt: str(one["summary"]) for one in found.values()}
+    assert by_day[date(2026, 3, 15)] == "Tub: Change out, Week 2"
+    # a day before 29 March at nine, when the clocks have gone forward: eight in the morning
+    stood = next(one for one in found.values() if "stand" in str(one["summary"])
+                 and one["dtstart"].dt.date() == date(2026, 3, 28))  # fmt: skip
+    assert stood["dtstart"].dt.astimezone(UTC) == datetime(2026, 3, 28, 7, tzinfo=UTC)
+    assert str(stood["dtstart"].dt.tzinfo) == "Europe/Paris"
+    assert all(one.walk("VALARM") for one in found.values())
+    assert not any("Read" in words for words in by_day.values())
+
+
+def test_an_event_keeps_its_id_while_other_things_of_its_season_change(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    address = neighbour.client.post(f"/api/grows/{neighbour.grow.pk}/calendar").json()["path"]
+    before = set(events(feed(neighbour, address)))
+    assert set(events(feed(neighbour, address))) == before
+    tell(neighbour, "stretch", on="2026-03-22", days=7)
+    behind = set(events(feed(neighbour, address)))
+    assert {one for one in before if ".2026-03-2" not in one and "flush" not in one} <= behind
+
+
+def test_an_address_is_known_to_nobody_else_and_ends_when_it_is_revoked(
+    yard: Yard, neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    path = f"/api/grows/{neighbour.grow.pk}/calendar"
+    first = neighbour.client.post(path).json()["path"]
+    second = neighbour.client.post(path).json()["path"]
+    assert first != second
+    assert Client().get(first).status_code == 404
+    secret = second.removeprefix("/calendar/").removesuffix(".ics")
+    assert secret not in json.dumps(list(CalendarKey.objects.values("digest")))
+    assert Client().post(second).status_code == 405
+    Membership.objects.filter(grow=neighbour.grow).delete()
+    assert Client().get(second).status_code == 404
+    Membership.objects.create(grow=neighbour.grow, person=neighbour.person)
+    assert Client().get(second).status_code == 200
+    assert neighbour.client.delete(path).status_code == 200
+    assert Client().get(second).status_code == 404
+
+
+def test_the_demo_is_in_the_middle_of_its_seasons(
+    yard: Yard, clock: time_machine.Traveller
+) -> None:
+    clock.move_to(TimeLineEntry.objects.latest("at").at + timedelta(hours=2))
+    yard.client.force_login(yard.person)
+    day = yard.client.get(f"/api/grows/{yard.grow.pk}/today").json()
+    stands = {one["name"]: (one["column"], one["day"]) for one in day["tanks"]}
+    assert stands["Strawberry gutters"][0] == "week 5, flower"
+    assert stands["Shiso raft"][0] == "week 2, leaf"
+    assert stands["Cucumber buckets"][0] == "week 9, ripen"
+    for tank in yard.listed("tanks"):
+        told = yard.client.get(f"/api/grows/{yard.grow.pk}/tanks/{tank['id']}/course").json()
+        assert told["conflicts"] == []
