@@ -15,6 +15,9 @@ export const { navigate, route } = createRouter({
   '/g/:grow': {
     '/': Start,
     '/tanks/:tank/mix': PlanningView,
+    // Who only mixes need not fetch the drawing of a season, nor the day's list.
+    '/tanks/:tank/course': () => import('./course/CourseView.svelte'),
+    '/today': () => import('./today/TodayView.svelte'),
     '/water': WaterView,
     '/shelf': ShelfView,
     // Who only mixes need not fetch the sheet that leaflets are typed on.

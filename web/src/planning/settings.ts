@@ -165,6 +165,12 @@ export function toHash(quay: Quay, settings: Settings): string {
   return `#${words}`;
 }
 
+/** The address of a mix that a season asks for; all else is as usual. */
+export function hashOf(asked: Pick<Settings, 'water' | 'chart' | 'column' | 'strength'>): string {
+  const words = Object.entries(asked).map(([name, value]) => [name, `${value}`]);
+  return `#${new URLSearchParams(words)}`;
+}
+
 /** The version of a chart that an address is about, if it says one. */
 export function versionIn(hash: string): number {
   return Number(new URLSearchParams(hash.replace(/^#/, '')).get('chart')) || 0;

@@ -10,7 +10,19 @@
   import Dialogs from './Dialogs.svelte';
   import { GrowStore, provideGrow } from './grow.svelte';
   import { Keys, listen } from './keys.svelte';
-  import { about, at, CHARTS, GROW, LEAFLET, leftOff, MIX, VIEWS, type View } from './views';
+  import {
+    about,
+    at,
+    CHARTS,
+    COURSE,
+    GROW,
+    LEAFLET,
+    leftOff,
+    MIX,
+    OF_A_TANK,
+    VIEWS,
+    type View,
+  } from './views';
 
   let { children }: { children: Snippet } = $props();
 
@@ -38,10 +50,16 @@
 
   function show(view: View) {
     if (view === here && !about(LEAFLET, route.pathname)) return;
-    if (view !== MIX) return go(at(view, number));
-    const tank = leftOff.grow === number ? leftOff.tank : quay?.tanks[0]?.id;
-    const hash = leftOff.grow === number ? leftOff.hash : '';
-    go(tank ? at(MIX, number, { tank }) : at(GROW, number), { hash });
+    if (!OF_A_TANK.includes(view)) return go(at(view, number));
+    const left = leftOff.grow === number ? leftOff.tank : undefined;
+    const tank = grow.tank ?? left ?? quay?.tanks[0]?.id;
+    const hash = view === MIX && tank === left ? leftOff.hash : '';
+    go(tank ? at(view, number, { tank }) : at(GROW, number), { hash });
+  }
+
+  /** A tank is gone to in the view that is about a tank already, else to its mix. */
+  function showTank(tank: number) {
+    go(at(here === COURSE ? COURSE : MIX, number, { tank }));
   }
 
   keys.add('?', 'this list of keys', () => (grow.asking = 'keys'));
@@ -75,7 +93,7 @@
       {/if}
     </div>
     {#if quay?.tanks.length}
-      <QuayList {quay} chosen={grow.tank} {keys} ontank={(tank) => go(at(MIX, number, { tank }))} />
+      <QuayList {quay} chosen={grow.tank} {keys} ontank={showTank} />
       {#if quay.charts.length}<p class="add"><Additions /></p>{/if}
     {/if}
   </nav>

@@ -1,0 +1,188 @@
+<script lang="ts">
+  import Choice from '../parts/Choice.svelte';
+  import Typed from '../planning/Typed.svelte';
+  import { growHere } from '../shell/grow.svelte';
+  import type { Season } from './season.svelte';
+
+  /** A season is begun with a sentence, as a mix is. */
+  let { season, running, onbegun }: { season: Season; running: boolean; onbegun: () => void } =
+    $props();
+
+  const grow = growHere();
+  const quay = $derived(grow.quay);
+  const tank = $derived(quay?.tanks.find((one) => one.id === season.tank));
+  const usual = $derived(quay?.leaflets.find((one) => one.chart === tank?.chart));
+
+  let chosen = $state(0);
+  const version = $derived(chosen || usual?.id || quay?.leaflets[0]?.id || 0);
+  const chart = $derived(quay?.charts.find((one) => one.id === version));
+  const columns = $derived(chart?.columns ?? []);
+
+  let started = $state(new Date().toLocaleDateString('sv-SE'));
+  let planted = $state('plugs rooted');
+  let first = $state('');
+  let strength = $state('50 %');
+  let rising = $state('80 %');
+  let by = $state('');
+  let every = $state<number | null>(10);
+  let programme = $state<'mineral' | 'living'>('mineral');
+  let busy = $state(false);
+
+  const firstColumn = $derived(columns.find((one) => one.key === first) ?? columns[0]);
+  const byColumn = $derived(
+    columns.find((one) => one.key === by) ?? columns[Math.min(3, columns.length - 1)],
+  );
+
+  // A chart that no tank is fed by is fetched when it is chosen.
+  $effect(() => {
+    if (version && !chart) void grow.whole(version);
+  });
+
+  async function begin(event: SubmitEvent) {
+    event.preventDefault();
+    if (!firstColumn) return;
+    busy = true;
+    const begun = await season.begin({
+      chart: version,
+      started_on: started,
+      planted,
+      first_column: firstColumn.key,
+      strength,
+      rising_to: rising,
+      rising_by: rising.trim() ? (byColumn?.key ?? '') : '',
+      change_out_days: programme === 'living' ? null : every,
+      programme,
+    });
+    busy = false;
+    if (!begun) return;
+    await grow.load();
+    onbegun();
+  }
+
+  const EVERY = [
+    ...[4, 7, 10, 14, 21].map((days) => ({ value: days, words: `every ${days} days` })),
+    { value: 0, words: 'never, only topped up' },
+  ];
+</script>
+
+{#if quay && tank}
+  <h1 class="unseen">Begin a season</h1>
+  <form onsubmit={begin}>
+    <p class="sentence" role="group" aria-label="The season">
+      Start
+      <Choice
+        label="Chart"
+        value={version}
+        options={quay.leaflets.map((one) => ({ value: one.id, words: one.name }))}
+        onchoose={(id) => (chosen = id)}
+      />
+      in <b>{tank.name}</b> on
+      <input type="date" class="date" aria-label="First day" bind:value={started} required />
+      with
+      <input
+        class="words"
+        aria-label="What is planted"
+        bind:value={planted}
+        maxlength="60"
+        size={Math.max(8, planted.length)}
+      />, in
+      <Choice
+        label="First column"
+        value={firstColumn?.key ?? ''}
+        options={columns.map((one) => ({ value: one.key, words: one.label }))}
+        onchoose={(key) => (first = key)}
+      />
+      at
+      <Typed
+        label="Strength"
+        value={strength}
+        step={5}
+        places={1}
+        onchange={(text) => (strength = text)}
+      />
+      rising to
+      <Typed
+        label="Rising to"
+        value={rising}
+        step={5}
+        places={1}
+        placeholder="nothing more"
+        onchange={(text) => (rising = text)}
+      />
+      {#if rising.trim()}
+        by
+        <Choice
+          label="By which column"
+          value={byColumn?.key ?? ''}
+          options={columns.map((one) => ({ value: one.key, words: one.label }))}
+          onchoose={(key) => (by = key)}
+        />{/if}{#if programme === 'mineral'}, change out
+        <Choice
+          label="Change out"
+          value={every ?? 0}
+          options={EVERY}
+          onchoose={(days) => (every = days || null)}
+        />{/if}. It is
+      <Choice
+        label="Programme"
+        value={programme}
+        options={[
+          { value: 'mineral' as const, words: 'a mineral feed' },
+          {
+            value: 'living' as const,
+            words: 'a living tank',
+            note: 'held for months; cultures come again by their rule',
+          },
+        ]}
+        onchoose={(chosen) => (programme = chosen)}
+      />.
+    </p>
+    {#if running}
+      <p class="note">The season that runs here ends on the day before.</p>
+    {/if}
+    <button class="main" disabled={busy || !firstColumn}>Begin it</button>
+  </form>
+{/if}
+
+<style>
+  .sentence {
+    max-width: 60rem;
+    font-size: 1.5rem;
+    line-height: 2;
+  }
+
+  input {
+    font: 700 1.5rem/1.4 var(--text);
+    color: var(--ink);
+    background: none;
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+    border-radius: 0;
+    padding: 0 2px;
+  }
+
+  .date {
+    font-family: var(--figures);
+    font-size: 1.25rem;
+    min-height: 44px;
+  }
+
+  .note {
+    margin-top: 8px;
+    color: var(--faded);
+  }
+
+  .main {
+    min-height: 52px;
+    margin-top: 16px;
+    padding: 0 24px;
+    font-weight: 700;
+    color: var(--sheet);
+    background: var(--ink);
+    border-radius: 6px;
+  }
+
+  .main:disabled {
+    opacity: 0.5;
+  }
+</style>

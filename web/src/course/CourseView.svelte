@@ -1,0 +1,213 @@
+<script lang="ts">
+  import { onDestroy, untrack } from 'svelte';
+
+  import Shape from '../parts/Shape.svelte';
+  import { numberHere } from '../routes';
+  import { growHere } from '../shell/grow.svelte';
+  import { leftOff } from '../shell/views';
+  import { taskWords } from '../words/seasons';
+  import BeginSeason from './BeginSeason.svelte';
+  import { dayNumber, longDay, shortDay } from './course';
+  import CourseDrawing from './CourseDrawing.svelte';
+  import Decisions from './Decisions.svelte';
+  import Moves from './Moves.svelte';
+  import Rules from './Rules.svelte';
+  import { Season } from './season.svelte';
+  import Told from './Told.svelte';
+
+  const grow = growHere();
+  const tank = $derived(numberHere('tank'));
+
+  let season = $state.raw<Season | undefined>();
+  let drawing = $state<CourseDrawing>();
+  let beginning = $state(false);
+
+  $effect(() => {
+    const now = new Season(grow.id, tank);
+    grow.tank = tank;
+    untrack(() => {
+      season = now;
+      beginning = false;
+      void now.load();
+    });
+  });
+
+  const course = $derived(season?.course);
+  const shown = $derived(season?.shown);
+  const day = $derived(shown ? dayNumber(shown.today) - dayNumber(shown.started_on) : 0);
+  const now = $derived(
+    shown?.columns.find((one) => one.first <= shown.today && shown.today <= one.last),
+  );
+  const named = (key: string) => shown?.products.find((one) => one.key === key)?.name ?? key;
+  const next = $derived(
+    shown?.tasks.filter((one) => one.state !== 'done' && one.state !== 'skipped').slice(0, 3) ?? [],
+  );
+
+  function nextWords(task: (typeof next)[number]): string {
+    const late = { late: `late since ${shortDay(task.on)}`, due: 'today' }[task.state as string];
+    return `${taskWords(task, named)} (${late ?? shortDay(task.on)})`;
+  }
+
+  const SPANS: [string, number | undefined][] = [
+    ['A week', 7],
+    ['Five weeks', 35],
+    ['The season', undefined],
+  ];
+
+  grow.offers = [{ words: 'Print', act: () => print() }];
+  onDestroy(() => {
+    Object.assign(leftOff, { grow: grow.id, tank, hash: '' });
+    grow.offers = [];
+    grow.tank = undefined;
+  });
+
+  function consider(first: string, by: number) {
+    if (!season || !shown) return;
+    if (!by) return season.leave();
+    const on = first > shown.today ? first : shown.today;
+    void season.consider({ kind: 'stretch', on, days: by, over_days: 0, reason: '' });
+  }
+</script>
+
+<div class="view">
+  {#if season?.problem}<p role="alert">△ {season.problem.message}</p>{/if}
+  {#if !season || course === undefined}
+    {#if !season?.problem}<Shape what="The season is being laid out" />{/if}
+  {:else if course === null || beginning}
+    <BeginSeason {season} onbegun={() => (beginning = false)} running={course !== null} />
+    {#if course !== null}
+      <button class="small" onclick={() => (beginning = false)}>Go on with the one that runs</button
+      >
+    {/if}
+  {:else if shown}
+    <h1>
+      <b>{shown.chart}</b> in <b>{shown.name}</b> since
+      <b>{longDay(shown.started_on, shown.today)}</b>
+      {#if shown.planted}with <b>{shown.planted}</b>{/if}{#if shown.programme === 'living'}, a
+        <b>living tank</b>{/if}{#if shown.change_out_days}, changed out every
+        <b>{shown.change_out_days} days</b>{/if}{#if shown.ended_on}, ended on
+        <b>{shortDay(shown.ended_on)}</b>{/if}.
+    </h1>
+    <p class="status">
+      {#if now}{now.label}, day {day}.{:else}Day {day}: no column holds any more.{/if}
+      {#if next.length}Next: {next.map(nextWords).join('; ')}.{/if}
+    </p>
+    {#each shown.conflicts as conflict (conflict.message)}
+      <p class="conflict">△ {conflict.message}</p>
+    {/each}
+    <div class="picture">
+      <CourseDrawing
+        bind:this={drawing}
+        course={shown}
+        ondrag={consider}
+        ondrop={() => undefined}
+      />
+    </div>
+    <div class="spans" role="group" aria-label="How much is shown">
+      {#each SPANS as [words, days] (words)}
+        <button class="small" onclick={() => drawing?.show(days)}>{words}</button>
+      {/each}
+      <span>Drag the end of a column; + and − come nearer and go away, ← and → move.</span>
+    </div>
+    {#if season.asked}
+      <Moves {season} />
+    {:else}
+      <Decisions {season} {course} />
+    {/if}
+    <div class="below">
+      <Rules {season} {course} />
+      <Told {season} {course} />
+    </div>
+    <p class="last">
+      <button class="small" onclick={() => (beginning = true)}>Begin another season here</button>
+      {#if course.ended_on === null}
+        <button class="small" onclick={() => season?.end(course.today)}>End this one today</button>
+      {:else}
+        <button class="small" onclick={() => season?.end(null)}>Let it go on</button>
+      {/if}
+    </p>
+  {/if}
+</div>
+
+<style>
+  .view {
+    padding: 8px 32px 32px;
+    max-width: 1180px;
+  }
+
+  h1 {
+    font-size: 1.5rem;
+    font-weight: 400;
+    line-height: 1.45;
+  }
+
+  .status {
+    margin: 4px 0 12px;
+    color: var(--faded);
+  }
+
+  .conflict,
+  [role='alert'] {
+    padding: 6px 0;
+    font-weight: 700;
+    color: var(--heed);
+  }
+
+  .picture {
+    margin: 8px 0 0;
+  }
+
+  .spans {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 4px 8px;
+    font-size: 0.8125rem;
+    color: var(--faded);
+  }
+
+  .spans span {
+    margin-left: 8px;
+  }
+
+  .small {
+    min-height: 44px;
+    padding: 0 8px;
+    font-size: 0.9375rem;
+    text-decoration: underline;
+    text-decoration-color: var(--rule);
+    text-underline-offset: 4px;
+  }
+
+  .below {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
+    gap: 24px 48px;
+    margin-top: 24px;
+  }
+
+  .last {
+    margin-top: 16px;
+  }
+
+  @media screen and (width < 900px) {
+    .view {
+      padding: 8px 16px 24px;
+    }
+
+    .below {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+
+  @media print {
+    .view {
+      padding: 0;
+    }
+
+    .spans,
+    .last {
+      display: none;
+    }
+  }
+</style>

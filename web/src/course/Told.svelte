@@ -1,0 +1,80 @@
+<script lang="ts">
+  import { TOLD } from '../words/seasons';
+  import { shortDay, type Course } from './course';
+  import type { Season } from './season.svelte';
+
+  /** What the season was told, newest first; what was wrong is taken back, and stays in its record. */
+  let { season, course }: { season: Season; course: Course } = $props();
+
+  const labels = $derived(new Map(course.columns.map((one) => [one.key, one.label])));
+
+  function words(one: Course['told'][number]): string {
+    const days = one.days === null ? '' : ` by ${Math.abs(one.days)} days`;
+    const kind = one.kind === 'stretch' && (one.days ?? 0) < 0 ? 'made shorter' : TOLD[one.kind];
+    return `${kind} ${labels.get(one.what) ?? one.what}${days}`;
+  }
+</script>
+
+<section>
+  <h2>What it was told</h2>
+  <ul>
+    {#each [...course.told].reverse() as one (one.id)}
+      <li>
+        <span class="on">{shortDay(one.on)}</span>
+        <span>
+          {words(one)}{#if one.reason}: {one.reason}{/if}
+          {#if one.by}<small>{one.by}</small>{/if}
+        </span>
+        <button onclick={() => season.takeBack(one.id)}>
+          Take back<span class="unseen"> {words(one)} of {shortDay(one.on)}</span>
+        </button>
+      </li>
+    {:else}
+      <li class="none">Nothing yet: it goes as the chart says.</li>
+    {/each}
+  </ul>
+</section>
+
+<style>
+  h2 {
+    font-size: 1.0625rem;
+  }
+
+  li {
+    display: grid;
+    grid-template-columns: 64px 1fr auto;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  .none {
+    grid-template-columns: 1fr;
+    color: var(--faded);
+  }
+
+  .on {
+    font-family: var(--figures);
+    font-size: 0.875rem;
+    color: var(--faded);
+  }
+
+  small {
+    color: var(--faded);
+  }
+
+  button {
+    min-height: 44px;
+    padding: 0 6px;
+    font-size: 0.875rem;
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+
+  @media print {
+    button {
+      display: none;
+    }
+  }
+</style>

@@ -1,0 +1,304 @@
+import { scaleLinear, scaleUtc, type ScaleLinear } from 'd3-scale';
+
+import type { Shapes } from '../api/client';
+
+export type Course = Shapes['CourseOut'];
+type Task = Shapes['TaskOut'];
+
+const DAY_MS = 86_400_000;
+
+/** A day as a count of days: the grow's days are the same wherever this screen is. */
+export function dayNumber(day: string): number {
+  return Date.parse(`${day}T00:00:00Z`) / DAY_MS;
+}
+
+/** A day so many days after another. */
+export function dayAfter(day: string, by: number): string {
+  return new Date((dayNumber(day) + by) * DAY_MS).toISOString().slice(0, 10);
+}
+
+const SHORT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+
+const MONTH = new Intl.DateTimeFormat('en-GB', {
+  month: 'short',
+  year: 'numeric',
+  timeZone: 'UTC',
+});
+const YEAR = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }); // prettier-ignore
+
+export function shortDay(day: string): string {
+  return SHORT.format(new Date(dayNumber(day) * DAY_MS));
+}
+
+/** A day with its month, and its year where that is not the one of `today`. */
+export function longDay(day: string, today: string): string {
+  const words = YEAR.format(new Date(dayNumber(day) * DAY_MS));
+  return day.slice(0, 4) === today.slice(0, 4) ? words.slice(0, -5) : words;
+}
+
+/** Where things stand, from the top: the reading, its columns, pH, the products, the tasks. */
+export interface Frame {
+  left: number;
+  right: number;
+  top: number;
+  floor: number;
+  bottom: number;
+  labels: number;
+  ph: { top: number; bottom: number };
+  strokes: number;
+  foot: number;
+  height: number;
+}
+
+const ROW = 22;
+
+export function frameFor(width: number, course: Course): Frame {
+  const left = width < 500 ? 40 : 52;
+  const [top, bottom] = [26, width < 500 ? 196 : 236];
+  const ph = { top: bottom + 36, bottom: bottom + 72 };
+  const strokes = ph.bottom + 22;
+  const foot = strokes + course.strokes.length * ROW + 10;
+  const height = foot + 62;
+  return { left, right: width - 10, top, bottom, floor: bottom, labels: bottom + 18, ph, strokes, foot, height }; // prettier-ignore
+}
+
+/** Days from the start of a season to pixels. */
+export type Days = ScaleLinear<number, number>;
+
+export function seasonDays(course: Course): [number, number] {
+  const start = dayNumber(course.started_on);
+  const last = Math.max(...course.columns.map((one) => dayNumber(one.last)), start);
+  const shown = Math.min(last, dayNumber(course.until)) + 1;
+  return [0, Math.max(shown - start, 14)];
+}
+
+export function daysScale(course: Course, frame: Frame): Days {
+  return scaleLinear(seasonDays(course), [frame.left, frame.right]);
+}
+
+export interface Words {
+  x: number;
+  words: string;
+  strong?: boolean;
+}
+
+/** Width of a text of that many characters at 13 px: as wide as the widest of them usually are. */
+const widthOf = (words: string, strong = false) => words.length * (strong ? 7.4 : 6.9);
+
+/** Words side by side: one that would lie over another is left out, the strong ones first placed. */
+export function apart(all: Words[], right: number): Words[] {
+  const taken: [number, number][] = [];
+  const kept = new Set<Words>();
+  for (const one of [...all].sort((a, b) => Number(b.strong ?? 0) - Number(a.strong ?? 0))) {
+    const width = widthOf(one.words, one.strong);
+    const end = one.x + width + 10;
+    if (end - 10 > right + 6 || taken.some(([low, high]) => one.x < high && end > low)) continue;
+    taken.push([one.x, end]);
+    kept.add(one);
+  }
+  return all.filter((one) => kept.has(one));
+}
+
+export interface CourseDrawing {
+  ticks: { y: number; words: string }[];
+  floorY: number;
+  bands: { x: number; width: number; y: number; height: number; shown: string }[];
+  past: string;
+  planned: string;
+  readings: { x: number; y: number; words: string }[];
+  rings: { x: number; y: number; words: string }[];
+  columns: { x: number; end: number; key: string; isOpen: boolean }[];
+  columnWords: Words[];
+  phBands: { x: number; width: number; y: number; height: number }[];
+  phPath: string;
+  strokes: { key: string; y: number; lines: { x1: number; x2: number; width: number; isPast: boolean }[]; marks: { x: number; isPast: boolean }[] }[]; // prettier-ignore
+  tasks: { x: number; words: string; late: boolean }[];
+  taskWords: Words[];
+  dates: Words[];
+  today: number;
+}
+
+const FILLINGS = ['mix', 'change_out', 'flush'];
+
+export function drawCourse(course: Course, frame: Frame, x: Days): CourseDrawing {
+  const start = dayNumber(course.started_on);
+  const at = (day: string) => dayNumber(day) - start;
+  const today = at(course.today);
+  const levels = [
+    ...course.treads.map((one) => one.high ?? 0),
+    ...course.happened.map((one) => one.ec ?? 0),
+  ];
+  const most = Math.max(...levels, (course.floor ?? 0) * 1.5, 0.1) * 1.08;
+  const y = scaleLinear([0, most], [frame.bottom, frame.top + 8]);
+  const floor = course.floor ?? 0;
+  const first = (column: { first: string }) => x(at(column.first));
+  const end = (column: { last: string }) => x(at(column.last) + 1);
+  const inSight = (from: number, to: number) => to >= frame.left && from <= frame.right;
+  return {
+    ticks: y.ticks(5).filter((tick) => tick > 0).map((tick) => ({ y: y(tick), words: y.tickFormat(5)(tick) })), // prettier-ignore
+    floorY: y(floor),
+    bands: course.treads
+      .filter((one) => one.low !== null && one.high !== null && inSight(first(one), end(one)))
+      .map((one) => ({
+        x: first(one),
+        width: end(one) - first(one),
+        y: y(one.high ?? 0),
+        height: Math.max(3, y(one.low ?? 0) - y(one.high ?? 0)),
+        shown: one.shown ?? '',
+      })),
+    past: pastPath(course, x, y, floor),
+    planned: plannedPath(course, x, y, floor, today),
+    readings: course.happened
+      .filter((one) => one.ec !== null && inSight(x(one.day), x(one.day)))
+      .map((one) => ({ x: x(one.day), y: y(one.ec ?? 0), words: one.ec_shown ?? '' })),
+    rings: course.happened
+      .filter((one) => one.kind === 'top_up' && x(1) - x(0) > 4 && inSight(x(one.day), x(one.day)))
+      .map((one) => ({ x: x(one.day), y: frame.bottom - 8, words: one.litres_shown ?? '' })),
+    columns: course.columns
+      .filter((one) => inSight(first(one), end(one)))
+      .map((one) => ({ x: first(one), end: end(one), key: one.key, isOpen: one.is_open })),
+    columnWords: columnWords(course, frame, x, at, today),
+    phBands: course.columns
+      .filter((one) => one.ph_low !== null && inSight(first(one), end(one)))
+      .map((one) => phBand(one, first(one), end(one), frame)),
+    phPath: phPath(course, x, frame),
+    strokes: course.strokes.map((stroke, row) => ({
+      key: stroke.product,
+      y: frame.strokes + row * ROW + ROW / 2,
+      lines: stroke.spans
+        .flatMap((span) => cutAt(at(span.first), at(span.last) + 1, today + 0.5, span.share))
+        .filter((line) => inSight(x(line.from), x(line.to)))
+        .map((line) => ({ x1: x(line.from), x2: x(line.to), width: 2 + line.share * 8, isPast: line.isPast })), // prettier-ignore
+      marks: stroke.days
+        .map((day) => ({ x: x(at(day)), isPast: at(day) < today }))
+        .filter((mark) => inSight(mark.x, mark.x + 6)),
+    })),
+    tasks: tasksToCome(course).map((task) => ({ x: x(Math.max(at(task.on), task.state === 'late' ? today : -9) + 0.5), words: task.kind, late: task.state === 'late' })).filter((one) => inSight(one.x, one.x)), // prettier-ignore
+    taskWords: apart(
+      tasksToCome(course)
+        .filter((task) => FILLINGS.includes(task.kind) || task.state !== 'planned')
+        .map((task) => ({
+          x: x(Math.max(at(task.on), task.state === 'late' ? today : -9) + 0.5),
+          words: footWords(task),
+          strong: task.state !== 'planned',
+        }))
+        .filter((one) => inSight(one.x, one.x)),
+      frame.right,
+    ),
+    dates: dateWords(course, x, frame),
+    today: x(today + 0.5),
+  };
+}
+
+function tasksToCome(course: Course): Task[] {
+  return course.tasks.filter((one) => one.state !== 'done' && one.state !== 'skipped');
+}
+
+function footWords(task: Task): string {
+  const late = task.state === 'late' ? 'late: ' : '';
+  const kinds = { mix: 'mix', change_out: 'change out', flush: 'flush', read: 'read', add: 'add', inoculate: 'cultures', prepare: 'prepare', calibrate: 'calibrate' }; // prettier-ignore
+  return `${late}${kinds[task.kind]}`;
+}
+
+/** What happened: each filling a riser from the water, between them from reading to reading. */
+function pastPath(course: Course, x: Days, y: Days, floor: number): string {
+  let path = '';
+  for (const one of course.happened) {
+    const px = x(one.day).toFixed(1);
+    const isFilling = one.kind === 'mix' || one.kind === 'change_out';
+    if (isFilling) path += `${path ? `H${px}` : ''}M${px} ${y(floor).toFixed(1)}`;
+    if (one.ec === null) continue;
+    path += `${path ? 'L' : 'M'}${px} ${y(one.ec).toFixed(1)}`;
+  }
+  return path;
+}
+
+/** What comes: each filling a riser from the water to the middle of its band. */
+function plannedPath(course: Course, x: Days, y: Days, floor: number, today: number): string {
+  const start = dayNumber(course.started_on);
+  const fillings = tasksToCome(course).filter((one) => FILLINGS.includes(one.kind));
+  const middle = (day: string) => {
+    const tread = course.treads.find((one) => one.first <= day && day <= one.last);
+    return tread?.low == null || tread.high == null ? undefined : (tread.low + tread.high) / 2;
+  };
+  const last = course.happened.filter((one) => one.ec !== null).at(-1);
+  let level = last?.ec ?? undefined;
+  let path = last && level !== undefined ? `M${x(last.day).toFixed(1)} ${y(level).toFixed(1)}` : '';
+  for (const task of fillings) {
+    const px = x(Math.max(dayNumber(task.on) - start, today) + 0.5).toFixed(1);
+    const next = task.products.length ? (middle(task.on) ?? floor) : floor;
+    path += `${path ? `H${px}` : ''}M${px} ${y(floor).toFixed(1)}V${y(next).toFixed(1)}`;
+    level = next;
+  }
+  const [, until] = seasonDays(course);
+  return path && level !== undefined ? `${path}H${x(until).toFixed(1)}` : path;
+}
+
+function cutAt(from: number, to: number, today: number, share: number) {
+  const parts = [
+    { from, to: Math.min(to, today), share, isPast: true },
+    { from: Math.max(from, today), to, share, isPast: false },
+  ];
+  return parts.filter((part) => part.to > part.from);
+}
+
+const PH = scaleLinear([5, 7], [0, 1]);
+
+function phY(ph: number, frame: Frame): number {
+  const share = Math.min(1, Math.max(0, PH(ph)));
+  return frame.ph.bottom - share * (frame.ph.bottom - frame.ph.top);
+}
+
+function phBand(
+  column: Course['columns'][number],
+  from: number,
+  to: number,
+  frame: Frame,
+): { x: number; width: number; y: number; height: number } {
+  const [low, high] = [Number(column.ph_low), Number(column.ph_high)];
+  const top = phY(high, frame);
+  return { x: from, width: to - from, y: top, height: Math.max(3, phY(low, frame) - top) };
+}
+
+function phPath(course: Course, x: Days, frame: Frame): string {
+  return course.happened
+    .filter((one) => one.ph !== null)
+    .map(
+      (one, n) => `${n ? 'L' : 'M'}${x(one.day).toFixed(1)} ${phY(one.ph ?? 0, frame).toFixed(1)}`,
+    ) // prettier-ignore
+    .join('');
+}
+
+/** The label of each column in its middle, its key where that has no room, else nothing. */
+function columnWords(
+  course: Course,
+  frame: Frame,
+  x: Days,
+  at: (day: string) => number,
+  today: number,
+): Words[] {
+  const words = course.columns.flatMap((one) => {
+    const from = Math.max(x(at(one.first)), frame.left);
+    const to = Math.min(x(at(one.last) + 1), frame.right);
+    const room = to - from - 16; // what is narrower than its own column meets no other
+    const fits = [one.label, one.key].find((text) => widthOf(text) <= room);
+    const strong = at(one.first) <= today && today <= at(one.last);
+    return fits && room > 0 ? [{ x: (from + to) / 2, words: fits, strong }] : [];
+  });
+  return words;
+}
+
+function dateWords(course: Course, x: Days, frame: Frame): Words[] {
+  const start = dayNumber(course.started_on);
+  const [from, to] = x.domain() as [number, number];
+  const dates = scaleUtc(
+    [(start + from) * DAY_MS, (start + to) * DAY_MS],
+    [frame.left, frame.right],
+  );
+  const ticks = dates.ticks(Math.max(3, Math.round((frame.right - frame.left) / 110)));
+  const words = ticks.map((tick) => ({
+    x: dates(tick),
+    words: (to - from > 200 ? MONTH : SHORT).format(tick),
+  }));
+  return apart(words.filter((one) => one.x >= frame.left), frame.right); // prettier-ignore
+}

@@ -1,0 +1,81 @@
+<script lang="ts">
+  import { shortDay } from '../course/course';
+  import { go } from '../routes';
+  import { growHere } from '../shell/grow.svelte';
+  import { at, COURSE } from '../shell/views';
+  import { taskWords } from '../words/seasons';
+  import TaskLine from './TaskLine.svelte';
+  import { byWhen, type Day, type TankToday } from './today.svelte';
+
+  /** What one tank needs: now with a press to begin it, then tomorrow and the days behind. */
+  let { day, tank, today }: { day: Day; tank: TankToday; today: string } = $props();
+
+  const grow = growHere();
+  const when = $derived(byWhen(today, tank.tasks));
+  const named = (key: string) => tank.products.find((one) => one.key === key)?.name ?? key;
+</script>
+
+<section>
+  <h2>
+    <button class="name" onclick={() => go(at(COURSE, grow.id, { tank: tank.tank }))}>
+      {tank.name}<span class="unseen"> and its course</span>
+    </button>
+    <small>
+      {[
+        tank.season === null ? 'no season runs here' : `${tank.column}, day ${tank.day}`,
+        tank.target_shown,
+        tank.ph_shown && `pH ${tank.ph_shown}`,
+      ]
+        .filter(Boolean)
+        .join(' · ')}
+    </small>
+  </h2>
+  <ul>
+    {#each when.now as task (task.key)}
+      <TaskLine {day} {tank} {task} {named} />
+    {/each}
+    {#each when.soon as task (task.key)}
+      <li class="coming"><span class="when">tomorrow</span>{taskWords(task, named)}</li>
+    {/each}
+    {#each when.later as task (task.key)}
+      <li class="coming"><span class="when">{shortDay(task.on)}</span>{taskWords(task, named)}</li>
+    {/each}
+  </ul>
+</section>
+
+<style>
+  section {
+    padding: 10px 0 8px;
+    border-top: 1px solid var(--rule);
+  }
+
+  h2 {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 0 16px;
+    font-size: 1.1875rem;
+  }
+
+  .name {
+    min-height: 44px;
+    font-weight: 700;
+    text-decoration: underline;
+    text-decoration-color: var(--rule);
+    text-underline-offset: 4px;
+  }
+
+  small {
+    font-size: 0.9375rem;
+    font-weight: 400;
+    color: var(--faded);
+  }
+
+  .coming {
+    display: grid;
+    grid-template-columns: 104px 1fr;
+    gap: 12px;
+    padding: 3px 0;
+    color: var(--faded);
+  }
+</style>

@@ -1,0 +1,213 @@
+<script lang="ts">
+  import { shortDay } from '../course/course';
+  import { hashOf } from '../planning/settings';
+  import { go } from '../routes';
+  import { growHere } from '../shell/grow.svelte';
+  import { at, MIX } from '../shell/views';
+  import { taskWords, WHYS } from '../words/seasons';
+  import type { Day, TankToday, Task } from './today.svelte';
+
+  /** One task with the press that begins it; what is left out is left out for a reason. */
+  let {
+    day,
+    tank,
+    task,
+    named,
+  }: { day: Day; tank: TankToday; task: Task; named: (key: string) => string } = $props();
+
+  const grow = growHere();
+  let opened = $state<'add' | 'skip' | undefined>();
+  let amount = $state('');
+  let reason = $state('');
+
+  const isAddition = $derived(task.kind === 'add' || task.kind === 'inoculate');
+  const planned = $derived(task.amounts[0]);
+  const unit = $derived(planned?.amount.unit ?? 'mL');
+  const begin = $derived(
+    {
+      mix: 'Mix it',
+      change_out: task.products.length ? 'Mix it' : 'It is changed',
+      flush: task.products.length ? 'Mix it' : 'It is flushed',
+      read: 'Read it',
+      add: 'Add it',
+      inoculate: 'Add them',
+      prepare: 'It is done',
+      calibrate: 'It is calibrated',
+    }[task.kind],
+  );
+  const whys = $derived(task.why.filter((why) => task.kind !== 'read' && task.kind !== 'prepare' && WHYS[why])); // prettier-ignore
+
+  function start() {
+    if (task.kind === 'read') {
+      const field = document.querySelector<HTMLInputElement>(`[data-tank="${tank.tank}"]`);
+      if (field) return field.focus();
+      return grow.keys.list.find((one) => one.key === 'r')?.act();
+    }
+    if (isAddition) return void (opened = 'add');
+    if (task.products.length && task.kind !== 'prepare') return mixIt();
+    void told('done');
+  }
+
+  /** The mix that the season asks for; the Mix view takes its column and strength. */
+  function mixIt() {
+    const chart = grow.quay?.charts.find((one) => one.name === tank.chart);
+    const usual = grow.quay?.tanks.find((one) => one.id === tank.tank);
+    const column = task.column ?? '';
+    const strength = task.strength_shown ?? usual?.strength_shown ?? '';
+    const hash = chart && usual ? hashOf({ water: usual.water, chart: chart.id, column, strength }) : ''; // prettier-ignore
+    go(at(MIX, grow.id, { tank: tank.tank }), { hash });
+  }
+
+  function told(state: 'done' | 'skipped') {
+    if (tank.season === null) return;
+    const value = amount.trim().replace(',', '.') || planned?.amount.value;
+    return day.tell(tank.season, {
+      task: task.key,
+      state,
+      reason,
+      amount: isAddition && state === 'done' && value ? { value, unit } : null,
+    });
+  }
+</script>
+
+<li>
+  <div class="line">
+    <span class={['when', task.state]}>
+      {task.state === 'late' ? `late, ${shortDay(task.on)}` : 'today'}
+    </span>
+    <span class="what">
+      {taskWords(task, named)}
+      {#if whys.length}<small>{whys.map((why) => WHYS[why]).join('; ')}</small>{/if}
+    </span>
+    <button class="begin" onclick={start}>
+      {begin}<span class="unseen"> {tank.name}, {taskWords(task, named)}</span>
+    </button>
+    <button class="small" onclick={() => (opened = opened === 'skip' ? undefined : 'skip')}>
+      Leave out<span class="unseen"> {tank.name}, {taskWords(task, named)}</span>
+    </button>
+  </div>
+  {#if opened === 'add'}
+    <form
+      onsubmit={(event) => {
+        event.preventDefault();
+        void told('done');
+      }}
+    >
+      <label>
+        What went in, {unit}
+        <input
+          bind:value={amount}
+          inputmode="decimal"
+          maxlength="20"
+          placeholder={planned?.shown ?? 'no dose is printed here'}
+        />
+      </label>
+      <button class="begin">It went in</button>
+    </form>
+  {:else if opened === 'skip'}
+    <form
+      onsubmit={(event) => {
+        event.preventDefault();
+        void told('skipped');
+      }}
+    >
+      <label>
+        Why, for the record
+        <input bind:value={reason} maxlength="120" required />
+      </label>
+      <button class="begin">Leave it out</button>
+    </form>
+  {/if}
+</li>
+
+<style>
+  .line {
+    display: grid;
+    grid-template-columns: 104px 1fr auto auto;
+    align-items: center;
+    gap: 4px 12px;
+    min-height: 56px;
+  }
+
+  .when {
+    font-weight: 700;
+  }
+
+  .late {
+    color: var(--heed);
+  }
+
+  .what {
+    font-size: 1.125rem;
+    line-height: 1.3;
+  }
+
+  small {
+    display: block;
+    font-size: 0.875rem;
+    color: var(--faded);
+  }
+
+  .begin {
+    min-width: 128px;
+    min-height: 48px;
+    padding: 0 16px;
+    font-weight: 700;
+    border: 2px solid var(--ink);
+    border-radius: 6px;
+  }
+
+  .small {
+    min-height: 44px;
+    padding: 0 6px;
+    font-size: 0.875rem;
+    color: var(--faded);
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+
+  form {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: end;
+    gap: 8px 16px;
+    padding: 4px 0 12px 116px;
+  }
+
+  label {
+    display: grid;
+    font-size: 0.875rem;
+    color: var(--faded);
+  }
+
+  input {
+    width: 16rem;
+    min-height: 48px;
+    font: 700 1.25rem var(--figures);
+    color: var(--ink);
+    background: none;
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+  }
+
+  @media screen and (width < 900px) {
+    .line {
+      grid-template-columns: 1fr auto;
+      padding: 6px 0;
+    }
+
+    .what {
+      grid-column: 1 / 3;
+      grid-row: 2;
+    }
+
+    .begin {
+      grid-row: 3;
+      justify-self: start;
+    }
+
+    form {
+      padding-left: 0;
+    }
+  }
+</style>

@@ -1,0 +1,115 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+
+  import { dayWords } from '../parts/days';
+  import Shape from '../parts/Shape.svelte';
+  import { growHere } from '../shell/grow.svelte';
+  import CalendarAddress from './CalendarAddress.svelte';
+  import Round from './Round.svelte';
+  import TankTasks from './TankTasks.svelte';
+  import { byWhen, Day } from './today.svelte';
+
+  const grow = growHere();
+  let day = $state.raw<Day | undefined>();
+  let round = $state(false);
+
+  $effect(() => {
+    const now = new Day(grow.id);
+    untrack(() => {
+      day = now;
+      void now.load();
+    });
+  });
+
+  const today = $derived(day?.today);
+  const waiting = $derived(
+    today?.tanks.filter((one) => byWhen(today.today, one.tasks).now.length > 0) ?? [],
+  );
+  const others = $derived(today?.tanks.filter((one) => !waiting.includes(one)) ?? []);
+  const unread = $derived(
+    waiting.filter((one) => one.tasks.some((task) => task.kind === 'read')).length,
+  );
+
+  $effect(() => grow.keys.add('r', 'the daily round', () => (round = true)));
+</script>
+
+<div class="view">
+  {#if day?.problem}<p role="alert">△ {day.problem.message}</p>{/if}
+  {#if day && today}
+    <div class="head">
+      <h1>{dayWords(today.today)}</h1>
+      <button class="main" onclick={() => (round = !round)} aria-expanded={round}>
+        {round ? 'Back to the list' : `Daily round: read ${unread || today.tanks.length} tanks`}
+      </button>
+    </div>
+    {#if round}
+      <Round {day} {today} units={grow.quay} onended={() => ((round = false), void grow.load())} />
+    {:else}
+      {#each waiting as tank (tank.tank)}
+        <TankTasks {day} {tank} today={today.today} />
+      {:else}
+        <p class="calm">Nothing waits today.</p>
+      {/each}
+      {#if others.length}
+        <h2>Not today</h2>
+        {#each others as tank (tank.tank)}
+          <TankTasks {day} {tank} today={today.today} />
+        {/each}
+      {/if}
+      <CalendarAddress grow={grow.id} />
+    {/if}
+  {:else if !day?.problem}
+    <Shape what="The day is being looked up" />
+  {/if}
+</div>
+
+<style>
+  .view {
+    max-width: 1080px;
+    padding: 8px 32px 32px;
+  }
+
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 8px 32px;
+    margin-bottom: 8px;
+  }
+
+  h1 {
+    font-size: 1.75rem;
+    line-height: 1.3;
+  }
+
+  h2 {
+    margin-top: 24px;
+    font-size: 1.0625rem;
+    color: var(--faded);
+  }
+
+  .main {
+    min-height: 52px;
+    padding: 0 20px;
+    font-weight: 700;
+    color: var(--sheet);
+    background: var(--ink);
+    border-radius: 6px;
+  }
+
+  .calm {
+    padding: 16px 0;
+    font-size: 1.25rem;
+  }
+
+  [role='alert'] {
+    font-weight: 700;
+    color: var(--heed);
+  }
+
+  @media screen and (width < 900px) {
+    .view {
+      padding: 8px 16px 24px;
+    }
+  }
+</style>

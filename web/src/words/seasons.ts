@@ -1,0 +1,103 @@
+import type { Shapes } from '../api/client';
+
+type Task = Shapes['TaskOut'];
+
+/** What is done, as a word of one who does it. */
+export const TASKS = {
+  prepare: 'prepare',
+  calibrate: 'calibrate',
+  mix: 'mix',
+  change_out: 'change out',
+  flush: 'flush',
+  add: 'add',
+  inoculate: 'add cultures',
+  read: 'read',
+} as const satisfies Record<Task['kind'], string>;
+
+/** Why something is done, or done on that day. */
+export const WHYS = {
+  first_filling: 'the first filling',
+  so_many_days: 'so many days after the last filling',
+  drunk_once: 'the plants have drunk it once',
+  new_column: 'a new column begins',
+  flush_begins: 'the flush begins',
+  by_column: 'by its column',
+  by_rule: 'by its rule',
+  moved_to_occasion: 'moved to the next day that its rule names',
+  moved_apart: 'moved, to keep its distance',
+  moved_by_cap: 'moved, as the day was full',
+  on_leaves: 'sprayed on the leaves, not into the tank',
+  rule_unlike_column: 'the chart says otherwise for this column',
+  chlorine_gasses_off: 'draw the water and let it stand open for 24 hours, until chlorine has left',
+  chloramine_stays: 'filter the water through carbon or neutralise it: chloramine does not gas off',
+  plain_water_run: 'drain, and let plain water run',
+  stock_made_up: 'make up the stock',
+  molasses: 'start the brew: water and molasses, to stand for a day',
+  inoculant: 'go on with the brew: inoculant, to stand for another day',
+  living_tank: 'a living tank',
+  meter_due: 'it is due',
+  daily_reading: 'a reading a day',
+} as const satisfies Record<Task['why'][number], string>;
+
+export const STATES = {
+  done: 'done',
+  skipped: 'left out',
+  late: 'late',
+  due: 'today',
+  planned: 'planned',
+} as const satisfies Record<Task['state'], string>;
+
+/** What a season was told, as its record shows it. */
+export const TOLD = {
+  sign: 'seen',
+  hold: 'held',
+  advance: 'gone on',
+  set_back: 'set back to',
+  repeat: 'once more',
+  stretch: 'made longer',
+  jump: 'gone to',
+  switch: 'another chart',
+  done: 'done',
+  skipped: 'left out',
+  taken_back: 'taken back',
+} as const satisfies Record<Shapes['SeasonTold']['kind'], string>;
+
+/** What a reading of a tank says, and what growers do about it. */
+export const SAID = {
+  ec_odd:
+    'EC is far from what it was. Stir, rinse the pen, read again elsewhere in the tank; then check the pen.',
+  ph_odd: 'pH is far from what it was. Rinse the pen and read again; then check it in pH 7.',
+  ec_right: 'EC is where it should be.',
+  ec_high: 'EC is above the target.',
+  ec_low: 'EC is below the target.',
+  top_up_plain: 'It rises: top up with plain water.',
+  top_up_weak: 'It stands still: top up with weak feed.',
+  top_up_full: 'It falls: top up with full feed.',
+  ph_right: 'pH is where it should be.',
+  ph_high: 'pH is above its window: bring it down at the bench, EC first.',
+  ph_low: 'pH is below its window: bring it up at the bench, EC first.',
+  warm: 'The water is warm and holds little oxygen: cool or aerate it.',
+  cold: 'The water is cold: roots stand still.',
+} as const satisfies Record<Shapes['JudgedOut']['said'][number], string>;
+
+/** Those of them that ask for something. */
+export const ASKS: readonly Shapes['JudgedOut']['said'][number][] = [
+  'ec_odd', 'ph_odd', 'ec_high', 'ec_low', 'ph_high', 'ph_low', 'warm', 'cold',
+]; // prettier-ignore
+
+/** The words of one task: what, of what, how much, at what time. */
+export function taskWords(task: Task, named: (key: string) => string): string {
+  const at = task.at ? ` at ${task.at}` : '';
+  if (task.kind === 'prepare') return `${at ? `${at.slice(1)}: ` : ''}${WHYS[task.why[0] ?? 'by_rule']}`; // prettier-ignore
+  if (task.kind === 'calibrate') return `calibrate ${task.meter ?? 'the pen'}`;
+  if (task.kind === 'add' || task.kind === 'inoculate') {
+    const what = task.products.map((key) => {
+      const amount = task.amounts.find((one) => one.product === key);
+      return amount ? `${amount.shown} ${named(key)}` : named(key);
+    });
+    return `${task.why.includes('on_leaves') ? 'spray' : 'add'} ${what.join(', ')}${at}`;
+  }
+  const column = task.kind === 'read' ? '' : `, ${task.column_label}`;
+  const strength = task.strength_shown ? ` at ${task.strength_shown}` : '';
+  return `${TASKS[task.kind]}${column}${strength}${at}`;
+}
