@@ -8,9 +8,9 @@ from benchmarks import pages, rules, safety, serving, vessels
 def main() -> None:
     """Rules, server, queries, pages."""
     django.setup()
-    from benchmarks import leaflets, queries
+    from benchmarks import courses, leaflets, queries
 
-    for part in (rules, safety, vessels, serving, queries, pages, leaflets):
+    for part in (rules, safety, vessels, serving, queries, pages, leaflets, courses):
         part.report()
         print()
 

@@ -30,7 +30,7 @@ from server.seasons.course import RunningSeason, course_of, running_seasons, sea
 from server.seasons.models import Season, SeasonEntry
 from server.seasons.presenting import CourseOut, course_out
 from server.shelf.models import Product
-from server.tanks.models import Tank, TimeLineEntry
+from server.tanks.models import Tank
 
 router = Router(tags=["seasons"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
@@ -99,20 +99,12 @@ def answer(
         course: its course.
         before: the course that is kept, where this one only shows what would move.
     """
-    season = running.season
-    happened = scope.all(TimeLineEntry).filter(
-        tank=season.tank_id,
-        at__date__gte=season.started_on - timedelta(days=1),
-        corrected_by=None,
-        kind__in=["reading", "mix", "top_up", "change_out", "remark"],
-    )
     out = course_out(
         scope,
         running,
         course,
         tags=dict(scope.all(Product).values_list("pk", "tag")),
         moves=what_moves(before, course, running.today) if before else (),
-        happened=happened.order_by("at", "pk").values_list("at", "kind", "values", "note"),
     )
     return HttpResponse(out.model_dump_json(), content_type="application/json")
 

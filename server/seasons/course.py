@@ -4,6 +4,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
 from datetime import date, datetime, timedelta
 from fractions import Fraction
+from typing import Any
 from zoneinfo import ZoneInfo
 
 from django.db.models import QuerySet
@@ -30,6 +31,10 @@ AHEAD_DAYS = 182
 _DECISIONS = {kind.value for kind in HappeningKind} & set(SeasonEntry.Kind.values)
 
 
+Happened = tuple[datetime, str, Mapping[str, Any], str]
+"""An entry of a time line: when, what, its values and its note."""
+
+
 @dataclass(slots=True)
 class Done:
     """What was done in a season's tank.
@@ -39,12 +44,14 @@ class Done:
         topped: litres of plain water by day.
         poured: days on which each product went in, by its name.
         read_on: the last day on which it was read.
+        line: all of it but what was poured, in order, for the picture.
     """
 
     fillings: list[date] = field(default_factory=list)
     topped: list[tuple[date, Fraction]] = field(default_factory=list)
     poured: list[tuple[date, str]] = field(default_factory=list)
     read_on: date | None = None
+    line: list[Happened] = field(default_factory=list)
 
 
 @dataclass(frozen=True, slots=True)
@@ -144,7 +151,6 @@ def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
     rows = (
         scope.all(TimeLineEntry)
         .filter(tank__in=starts, at__gte=begun, corrected_by=None)
-        .exclude(kind=kinds.REMARK)
         .order_by("at", "pk")
         .values_list("tank_id", "kind", "at", "note", "values")
     )
@@ -154,6 +160,8 @@ def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
         if tank is None or on < starts[tank]:
             continue
         done = found[tank]
+        if kind != kinds.POUR:
+            done.line.append((at, kind, values, note))
         if kind in (kinds.MIX, kinds.CHANGE_OUT):
             done.fillings.append(on)
         elif kind == kinds.POUR:

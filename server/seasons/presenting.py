@@ -3,7 +3,6 @@
 from collections.abc import Iterable, Mapping
 from datetime import date, datetime
 from fractions import Fraction
-from typing import Any
 from zoneinfo import ZoneInfo
 
 from pydantic import BaseModel
@@ -25,12 +24,9 @@ from core.quantities import (
 )
 from server.grows.figures import Figure, percent_shown
 from server.grows.scope import Scope
-from server.seasons.course import RunningSeason
+from server.seasons.course import Happened, RunningSeason
 from server.seasons.models import SeasonEntry
 from server.seasons.tasks import StandingTask, TaskState, standing_tasks, told_of
-
-Happened = tuple[datetime, str, Mapping[str, Any], str]
-"""An entry of a time line: when, what, its values and its note."""
 
 
 class SeasonProduct(BaseModel):
@@ -202,7 +198,6 @@ def course_out(
     *,
     tags: Mapping[int, str],
     moves: Iterable[Move] = (),
-    happened: Iterable[Happened] = (),
 ) -> CourseOut:
     """A season, for who asks.
 
@@ -212,7 +207,6 @@ def course_out(
         course: its course.
         tags: of the shelf's products, by number.
         moves: what moves against the course that is kept.
-        happened: what its tank's time line says since it started.
     """
     season, member = running.season, scope.membership
     meter, water = member.meter, season.tank.water
@@ -244,7 +238,7 @@ def course_out(
         told=[_entry_out(entry) for entry in running.told],
         happened=[
             _happened_out(entry, running, ZoneInfo(scope.grow.time_zone), meter, member.tank_unit)
-            for entry in happened
+            for entry in running.done.line
         ],
         conflicts=[
             SeasonConflict(code=one.code, rules=list(one.rules), message=one.message)
