@@ -54,10 +54,16 @@
     ['The season', undefined],
   ];
 
-  grow.offers = [{ words: 'Print', act: () => print() }];
+  // In an effect: the view before this one takes its own offers away after this one is made.
+  $effect(() => {
+    const mine = [{ words: 'Print', act: () => print() }];
+    grow.offers = mine;
+    return () => {
+      if (untrack(() => grow.offers) === mine) grow.offers = [];
+    };
+  });
   onDestroy(() => {
     Object.assign(leftOff, { grow: grow.id, tank, hash: '' });
-    grow.offers = [];
     grow.tank = undefined;
   });
 

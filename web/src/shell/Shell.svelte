@@ -281,9 +281,16 @@
       padding: 0 5px;
     }
 
+    header {
+      flex-wrap: wrap;
+    }
+
+    /* A row of their own, moved sideways: none is cut off, however many there are. */
     .views {
+      flex-basis: 100%;
       gap: 0;
       margin-left: 0;
+      overflow-x: auto;
     }
 
     header span {

@@ -195,6 +195,12 @@
     margin-top: 16px;
   }
 
+  [role='status'] {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 20px;
+  }
+
   .asks {
     font-weight: 700;
     color: var(--heed);
