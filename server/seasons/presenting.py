@@ -232,7 +232,7 @@ def course_out(
         programme=course.request.programme.value,
         columns=_columns(course),
         treads=_treads(course, drawing, meter),
-        strokes=[_stroke(course, one) for one in drawing.strokes],
+        strokes=_strokes(running, course, drawing),
         products=products_out(running, course, tags),
         tasks=[shown.task_out(one) for one in told_of(standing_tasks(running, course))],
         told=[_entry_out(entry) for entry in running.told],
@@ -364,14 +364,29 @@ def _band_shown(low: Reading, high: Reading, meter: ReadingScale) -> str:
     return first if first == last else f"{first} to {last}"
 
 
-def _stroke(course: Course, stroke: Stroke) -> StrokeOut:
+def _strokes(running: RunningSeason, course: Course, drawing: CourseDrawing) -> list[StrokeOut]:
+    """Products over the season; of those that rules give, what went in stands with what comes."""
+    ruled = [rule.product for rule in course.request.rules if not rule.is_foliar]
+    keys = {name: key for key, name in running.product_names.items()} | {key: key for key in ruled}
+    poured: dict[str, list[date]] = {key: [] for key in ruled}
+    for on, name in running.done.poured:
+        if (key := keys.get(name)) in poured:
+            poured[key].append(on)
+    drawn = {one.product: one for one in drawing.strokes}
+    order = dict.fromkeys([*drawn, *(key for key in ruled if poured[key])])
+    strokes = (drawn.get(key, Stroke(key, (), ())) for key in order)
+    return [_stroke(course, one, poured.get(one.product, [])) for one in strokes]
+
+
+def _stroke(course: Course, stroke: Stroke, poured: list[date]) -> StrokeOut:
+    planned = [course.date_of(day) for day in stroke.days]
     return StrokeOut(
         product=stroke.product,
         spans=[
             SpanOut(first=course.date_of(one.first), last=course.date_of(one.last), share=one.share)
             for one in stroke.spans
         ],
-        days=[course.date_of(day) for day in stroke.days],
+        days=sorted({*planned, *poured}),
     )
 
 

@@ -14,6 +14,7 @@
   import Rules from './Rules.svelte';
   import { Season } from './season.svelte';
   import Told from './Told.svelte';
+  import WallList from './WallList.svelte';
 
   const grow = growHere();
   const tank = $derived(numberHere('tank'));
@@ -120,6 +121,7 @@
     {:else}
       <Decisions {season} {course} />
     {/if}
+    <WallList course={shown} />
     <div class="below">
       <Rules {season} {course} />
       <Told {season} {course} />
@@ -212,6 +214,7 @@
     }
 
     .spans,
+    .below,
     .last {
       display: none;
     }
