@@ -5,6 +5,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.chart import PhWindow
+from core.living import oxygen_is_short
 from core.quantities import Reading, ReadingRange
 
 ODD_EC = Fraction(2, 5)
@@ -36,6 +37,7 @@ class Said(StrEnum):
     PH_RIGHT = "ph_right"
     PH_HIGH = "ph_high"
     PH_LOW = "ph_low"
+    OXYGEN_SHORT = "oxygen_short"
     WARM = "warm"
     COLD = "cold"
 
@@ -55,6 +57,7 @@ def judge_reading(
     *,
     target: ReadingRange | None,
     window: PhWindow | None,
+    is_living: bool = False,
 ) -> tuple[Said, ...]:
     """What a reading says, the most pressing first; no advice rests on a reading that is odd.
 
@@ -63,6 +66,7 @@ def judge_reading(
         before: what was read last since the tank was filled; nothing where it was not.
         target: the reading that is aimed at; None where none is.
         window: pH that is aimed at.
+        is_living: whether roots share the water with cultures that breathe, too.
 
     >>> judge_reading(TankReading(Reading(Fraction(2))), TankReading(Reading(Fraction("1.8"))),
     ...               target=None, window=None)
@@ -71,7 +75,7 @@ def judge_reading(
     return (
         *_ec(now.ec, before.ec, target),
         *_ph(now.ph, before.ph, window),
-        *_temperature(now.temperature),
+        *_temperature(now.temperature, is_living=is_living),
     )
 
 
@@ -114,7 +118,11 @@ def _ph(now: Fraction | None, before: Fraction | None, window: PhWindow | None) 
     return [Said.PH_LOW if now < window.low else Said.PH_RIGHT]
 
 
-def _temperature(now: Fraction | None) -> list[Said]:
-    if now is None or COLD_C <= now <= WARM_C:
+def _temperature(now: Fraction | None, *, is_living: bool) -> list[Said]:
+    if now is None:
         return []
-    return [Said.WARM if now > WARM_C else Said.COLD]
+    if is_living and oxygen_is_short(float(now)):
+        return [Said.OXYGEN_SHORT]
+    if now > WARM_C:
+        return [Said.WARM]
+    return [Said.COLD] if now < COLD_C else []

@@ -8,10 +8,21 @@ from zoneinfo import ZoneInfo
 from pydantic import BaseModel
 
 from core.chart import Stage
-from core.course import Course, CourseDrawing, Move, TaskKind, Why, draw_course
+from core.course import (
+    Course,
+    CourseDrawing,
+    Move,
+    Programme,
+    TaskKind,
+    Why,
+    draw_course,
+)
 from core.course.drawing import Stroke
 from core.leaflet.meaning import InTank, amount_range
+from core.living import Brew, brew_for
 from core.quantities import (
+    Amount,
+    AmountUnit,
     Reading,
     ReadingScale,
     Spoons,
@@ -55,7 +66,7 @@ class DiffersOut(BaseModel):
 
 
 class TaskOut(BaseModel):
-    """One thing to do; `at` is the time of day where its hour matters.
+    """One thing to do; `at` is the time of day where its hour matters, `moment` that very moment.
 
     `amounts` are those of additions whose dose the column prints. `strength` is exact, in percent.
     """
@@ -63,6 +74,7 @@ class TaskOut(BaseModel):
     key: str
     on: date
     at: str | None
+    moment: datetime | None
     kind: TaskKind
     state: TaskState
     column: str | None
@@ -211,7 +223,7 @@ def course_out(
     season, member = running.season, scope.membership
     meter, water = member.meter, season.tank.water
     drawing = draw_course(course, water.reading, Spoons(member.spoons))
-    shown = TaskWords.of(running, Spoons(member.spoons))
+    shown = TaskWords.of(scope, running)
     plan = course.request.change_out
     return CourseOut(
         season=season.pk,
@@ -251,8 +263,8 @@ def course_out(
 class TaskWords:
     """Tasks of one season as answers: what its products come to in its tank."""
 
-    def __init__(self, running: RunningSeason, in_tank: InTank) -> None:
-        self._running, self._in_tank = running, in_tank
+    def __init__(self, running: RunningSeason, in_tank: InTank, zone: ZoneInfo) -> None:
+        self._running, self._in_tank, self._zone = running, in_tank, zone
         self._labels = {
             column.key: column.label
             for stored in (running.chart, *running.others.values())
@@ -260,10 +272,11 @@ class TaskWords:
         }
 
     @classmethod
-    def of(cls, running: RunningSeason, spoons: Spoons) -> "TaskWords":
-        """With the spoons that a person means."""
+    def of(cls, scope: Scope, running: RunningSeason) -> "TaskWords":
+        """With the spoons that a person means, by the clock of the grow."""
         litres = Volume(figure(running.season.tank.litres))
-        return cls(running, InTank(litres, Fraction(1), spoons))
+        in_tank = InTank(litres, Fraction(1), Spoons(scope.membership.spoons))
+        return cls(running, in_tank, ZoneInfo(scope.grow.time_zone))
 
     def task_out(self, standing: StandingTask) -> TaskOut:
         """A task."""
@@ -272,6 +285,7 @@ class TaskWords:
             key=standing.key,
             on=task.on,
             at=task.at.strftime("%H:%M") if task.at else None,
+            moment=datetime.combine(task.on, task.at, self._zone) if task.at else None,
             kind=task.kind,
             state=standing.state,
             column=task.column,
@@ -289,12 +303,18 @@ class TaskWords:
 
     def _amounts(self, standing: StandingTask) -> Iterable[AmountOut]:
         task, chart = standing.task, self._running.chart.chart
+        if task.kind is TaskKind.PREPARE:
+            yield from _brewed(task.why[0], brew_for(self._in_tank.volume))
         if task.kind not in (TaskKind.ADD, TaskKind.INOCULATE) or task.column is None:
             return
+        is_living = self._running.season.plan.get("programme") == Programme.LIVING
         rows = {product.key: product for product in chart.products}
         for key in task.products:
             dose = chart.dose(key, task.column)
             found = amount_range(dose, rows[key], self._in_tank) if dose and key in rows else None
+            if found is None and is_living and task.kind is TaskKind.INOCULATE:
+                brew = Amount(brew_for(self._in_tank.volume).water_l * 1000, AmountUnit.ML)
+                found = (brew, brew)
             if found is not None:
                 low, high = found
                 middle = rounded((low.value + high.value) / 2, 3)
@@ -303,6 +323,23 @@ class TaskWords:
                     amount=Figure(value=decimal_text(middle), unit=low.unit),
                     shown=f"{number_text(middle, 1).removesuffix('.0')} {low.unit}",
                 )
+
+
+def _brewed(why: Why, brew: Brew) -> Iterable[AmountOut]:
+    """What a day of the brew takes, by what it is of."""
+    steps = {
+        Why.MOLASSES: (("water", brew.water_l * 1000), ("molasses", brew.molasses_ml)),
+        Why.INOCULANT: (("inoculant", brew.inoculant_ml),),
+    }
+    for name, amount in steps.get(why, ()):
+        value = rounded(amount, 3)
+        litres = value >= 1000
+        shown = number_text(value / 1000, 2) if litres else number_text(value, 1)
+        yield AmountOut(
+            product=name,
+            amount=Figure(value=decimal_text(value), unit="mL"),
+            shown=f"{shown.rstrip('0').rstrip('.')} {'L' if litres else 'mL'}",
+        )
 
 
 def products_out(

@@ -1,6 +1,7 @@
 """The daily round: a tank is read and topped up, and each reading is judged at once."""
 
 from collections.abc import Mapping
+from dataclasses import dataclass
 from datetime import datetime
 from fractions import Fraction
 from typing import Annotated
@@ -12,7 +13,7 @@ from ninja import Field, Router, Schema
 from ninja.responses import Status
 
 from core.chart import PhWindow
-from core.course import target_on
+from core.course import Programme, target_on
 from core.daily import Said, TankReading, judge_reading
 from core.errors import InputError
 from core.limits import COLDEST_WATER_C, HOTTEST_WATER_C, LONGEST_TYPED, LONGEST_WORDS
@@ -69,8 +70,8 @@ def read_tank(
     if now == TankReading() and litres is None and not told.note.strip():
         raise InputError("missing", "Type what the pen shows, or what went in.", "ec")
     before = last_reading(scope, tank)
-    target, window = target_today(scope, tank)
-    said = judge_reading(now, before, target=target, window=window)
+    aim = aim_today(scope, tank)
+    said = judge_reading(now, before, target=aim.target, window=aim.window, is_living=aim.is_living)
     kept = told.sure or not {Said.EC_ODD, Said.PH_ODD} & set(said)
     if kept:
         _keep(scope, tank, now, litres, told.note.strip())
@@ -79,7 +80,7 @@ def read_tank(
         said=list(said),
         ec_shown=now.ec.shown(meter) if now.ec else None,
         before_shown=before.ec.shown(meter) if before.ec else None,
-        target_shown=band_shown(scope, target),
+        target_shown=band_shown(scope, aim.target),
         kept=kept,
     )
     return Status(201 if kept else 200, out)
@@ -155,20 +156,30 @@ def last_reading(scope: Scope, tank: Tank) -> TankReading:
     )
 
 
-def target_today(scope: Scope, tank: Tank) -> tuple[ReadingRange | None, PhWindow | None]:
-    """The reading and the pH that the season of a tank aims at today; none without a season."""
+@dataclass(frozen=True, slots=True)
+class Aim:
+    """What the season of a tank aims at on a day; nothing where none runs."""
+
+    target: ReadingRange | None = None
+    window: PhWindow | None = None
+    is_living: bool = False
+
+
+def aim_today(scope: Scope, tank: Tank) -> Aim:
+    """What the season of a tank aims at today."""
     running = running_seasons(scope, seasons_of(scope).filter(tank=tank, ended_on=None))
-    return targets_of(scope, running[0]) if running else (None, None)
+    return aim_of(scope, running[0]) if running else Aim()
 
 
-def targets_of(scope: Scope, running: RunningSeason) -> tuple[ReadingRange | None, PhWindow | None]:
+def aim_of(scope: Scope, running: RunningSeason) -> Aim:
     """The same for a season that is known."""
     course = course_of(running, scope.grow)
+    is_living = course.request.programme is Programme.LIVING
     day = course.request.day(running.today)
     if not 0 <= day <= course.season.last:
-        return None, None
+        return Aim(is_living=is_living)
     target = target_on(course, day, running.season.tank.water.reading)
-    return target, course.season.by_day[day].column.ph
+    return Aim(target, course.season.by_day[day].column.ph, is_living)
 
 
 def band_shown(scope: Scope, band: ReadingRange | None) -> str | None:

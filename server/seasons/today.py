@@ -12,14 +12,14 @@ from pydantic import BaseModel
 from core.course import Course, TaskKind
 from core.errors import InputError
 from core.limits import LONGEST_WORDS
-from core.quantities import Spoons, decimal_text, figure, rounded
+from core.quantities import decimal_text, figure, rounded
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
 from server.grows.figures import Figure
 from server.grows.scope import Scope
 from server.seasons.course import RunningSeason, course_of, running_seasons, seasons_of, today_of
 from server.seasons.models import Season, SeasonEntry
 from server.seasons.presenting import SeasonProduct, TaskOut, TaskWords, products_out
-from server.seasons.round import band_shown, targets_of
+from server.seasons.round import aim_of, band_shown
 from server.seasons.tasks import StandingTask, TaskState, needed, standing_tasks
 from server.shelf.models import Product
 from server.tanks.models import Tank, TimeLineEntry
@@ -86,9 +86,10 @@ def _tank_today(
     if running is None:
         return bare
     course = course_of(running, scope.grow)
-    target, window = targets_of(scope, running)
-    words = TaskWords.of(running, Spoons(scope.membership.spoons))
+    aim = aim_of(scope, running)
+    words = TaskWords.of(scope, running)
     tasks = needed(standing_tasks(running, course), running.today + timedelta(days=WEEK_DAYS))
+    window = aim.window
     ends = [decimal_text(end) for end in (window.low, window.high)] if window else []
     return bare.model_copy(
         update={
@@ -96,7 +97,7 @@ def _tank_today(
             "chart": running.chart.chart.name,
             "column": _column_today(running, course),
             "day": (running.today - running.season.started_on).days,
-            "target_shown": band_shown(scope, target),
+            "target_shown": band_shown(scope, aim.target),
             "ph_shown": " to ".join(dict.fromkeys(ends)) or None,
             "products": products_out(running, course, tags),
             "tasks": [words.task_out(one) for one in tasks],

@@ -3334,7 +3334,7 @@ export interface components {
          * @description What one reading says.
          * @enum {string}
          */
-        Said: "ec_odd" | "ph_odd" | "ec_right" | "ec_high" | "ec_low" | "top_up_plain" | "top_up_weak" | "top_up_full" | "ph_right" | "ph_high" | "ph_low" | "warm" | "cold";
+        Said: "ec_odd" | "ph_odd" | "ec_right" | "ec_high" | "ec_low" | "top_up_plain" | "top_up_weak" | "top_up_full" | "ph_right" | "ph_high" | "ph_low" | "oxygen_short" | "warm" | "cold";
         /**
          * Salt
          * @description Plain salts that are sold under their chemical names.
@@ -3964,7 +3964,7 @@ export interface components {
         TaskKind: "prepare" | "calibrate" | "mix" | "change_out" | "flush" | "add" | "inoculate" | "read";
         /**
          * TaskOut
-         * @description One thing to do; `at` is the time of day where its hour matters.
+         * @description One thing to do; `at` is the time of day where its hour matters, `moment` that very moment.
          *
          *     `amounts` are those of additions whose dose the column prints. `strength` is exact, in percent.
          */
@@ -3984,6 +3984,8 @@ export interface components {
             kind: components["schemas"]["TaskKind"];
             /** Meter */
             meter: string | null;
+            /** Moment */
+            moment: string | null;
             /**
              * On
              * Format: date

@@ -1,10 +1,15 @@
 <script lang="ts">
   import Choice from '../parts/Choice.svelte';
+  import { growHere } from '../shell/grow.svelte';
   import { dayNumber, type Course } from './course';
   import type { Decision, Season } from './season.svelte';
 
   /** What a grower may say of the season today; each shows first what it would move. */
   let { season, course }: { season: Season; course: Course } = $props();
+
+  const grow = growHere();
+  /** Other charts that the season may go over to, over some days or at once. */
+  const others = $derived(grow.quay?.leaflets.filter((one) => one.id !== course.version) ?? []);
 
   const now = $derived(
     course.columns.find((one) => one.first <= course.today && course.today <= one.last),
@@ -70,6 +75,20 @@
           }}
         />
       </span>
+      {#if others.length}
+        <span class="days">
+          from tomorrow by
+          <Choice
+            label="Another chart from tomorrow"
+            value={0}
+            options={[
+              { value: 0, words: 'this chart' },
+              ...others.map((one) => ({ value: one.id, words: one.name })),
+            ]}
+            onchoose={(chart) => chart && consider({ kind: 'switch', chart, over_days: days })}
+          />, blended in over {days} days
+        </span>
+      {/if}
       <form
         class="days"
         onsubmit={(event) => {

@@ -1,16 +1,30 @@
 <script lang="ts">
-  import type { Quay } from '../api/client';
+  import type { Quay, Shapes } from '../api/client';
   import type { Keys } from '../shell/keys.svelte';
   import { DUE } from '../words/growing';
+  import { needWords } from '../words/seasons';
   import TankDrawing from './TankDrawing.svelte';
 
   let {
     quay,
+    needs,
     chosen,
     keys,
     ontank,
-  }: { quay: Quay; chosen: number | undefined; keys: Keys; ontank: (tank: number) => void } =
-    $props();
+  }: {
+    quay: Quay;
+    needs: Record<number, Shapes['TankToday']>;
+    chosen: number | undefined;
+    keys: Keys;
+    ontank: (tank: number) => void;
+  } = $props();
+
+  /** By its season, where it has one; else by what its last mix asks for. */
+  function need(tank: Quay['tanks'][number]) {
+    const today = needs[tank.id];
+    if (today?.season != null) return needWords(today);
+    return tank.due ? { words: DUE[tank.due], pressing: true } : undefined;
+  }
 
   const widest = $derived(Math.max(...quay.tanks.map((tank) => tank.width_cm)));
 
@@ -27,6 +41,7 @@
 <ul>
   {#each quay.tanks as tank (tank.id)}
     {@const here = tank.id === chosen}
+    {@const wanted = need(tank)}
     <li>
       <button
         class={{ chosen: here }}
@@ -40,8 +55,10 @@
           {#if tank.mix}<span class="now">mixing now</span>
           {:else if tank.last_ec}
             <span>{tank.last_ec} · pH {tank.last_ph ?? '–'}</span>
-            {#if tank.due}<span class="now">{DUE[tank.due]}</span>{/if}
           {:else}<span>{tank.crop}</span>{/if}
+          {#if !tank.mix && wanted}
+            <span class={{ now: wanted.pressing }}>{wanted.words}</span>
+          {/if}
         </span>
       </button>
     </li>

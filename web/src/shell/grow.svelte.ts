@@ -28,6 +28,8 @@ export class GrowStore {
   readonly keys: Keys;
   quay = $state<Quay | undefined>();
   problem = $state.raw<Problem | undefined>();
+  /** What tanks need by their seasons; a grow without this answer has all the rest. */
+  needs = $state.raw<Record<number, Shapes['TankToday']>>({});
   /** The tank that the view on screen is about. */
   tank = $state<number | undefined>();
   /** What the view on screen adds to the header. */
@@ -48,13 +50,15 @@ export class GrowStore {
     await keeping.settled();
     const path = { grow_id: this.id };
     const from = (after: number) => ({ params: { path, query: { after } } });
-    const [grow, tanks, waters, leaflets, charts] = await Promise.all([
+    const [grow, tanks, waters, leaflets, charts, today] = await Promise.all([
       answered(api.GET('/api/grows/{grow_id}', { params: { path } })),
       listed((after) => api.GET('/api/grows/{grow_id}/tanks', from(after))),
       listed((after) => api.GET('/api/grows/{grow_id}/waters', from(after))),
       answered(api.GET('/api/grows/{grow_id}/charts', from(0))),
       answered(api.GET('/api/grows/{grow_id}/charts-in-use', { params: { path } })),
+      answered(api.GET('/api/grows/{grow_id}/today', { params: { path } })),
     ]);
+    if (today.data) this.needs = Object.fromEntries(today.data.tanks.map((one) => [one.tank, one]));
     if (grow.data && tanks.data && waters.data && leaflets.data && charts.data)
       this.quay = {
         ...grow.data,

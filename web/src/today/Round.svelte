@@ -27,9 +27,9 @@
   }
 
   const blank = (): Row => ({ ec: '', ph: '', temperature: '', topped_up: '' });
-  let rows = $state<Record<number, Row>>(
-    Object.fromEntries(today.tanks.map((one) => [one.tank, blank()])),
-  );
+  /** A round goes over the tanks that there were when it began. */
+  const rowsOf = () => Object.fromEntries(today.tanks.map((one) => [one.tank, blank()]));
+  let rows = $state<Record<number, Row>>(rowsOf());
   let list = $state<HTMLOListElement>();
   const kept = $derived(Object.values(rows).filter((row) => row.judged?.kept).length);
 

@@ -5,6 +5,7 @@
   import Shape from '../parts/Shape.svelte';
   import { growHere } from '../shell/grow.svelte';
   import CalendarAddress from './CalendarAddress.svelte';
+  import { announce, mayTell } from './notices';
   import Round from './Round.svelte';
   import TankTasks from './TankTasks.svelte';
   import { byWhen, Day } from './today.svelte';
@@ -29,6 +30,18 @@
   const unread = $derived(
     waiting.filter((one) => one.tasks.some((task) => task.kind === 'read')).length,
   );
+
+  let telling = $state(mayTell());
+  $effect(() => {
+    if (today && telling === 'yes')
+      return announce(today, (title, body) => void new Notification(title, { body }));
+    return undefined;
+  });
+
+  async function allow() {
+    await Notification.requestPermission();
+    telling = mayTell();
+  }
 
   $effect(() => grow.keys.add('r', 'the daily round', () => (round = true)));
 </script>
@@ -55,6 +68,9 @@
         {#each others as tank (tank.tank)}
           <TankTasks {day} {tank} today={today.today} />
         {/each}
+      {/if}
+      {#if telling === 'ask'}
+        <button class="small" onclick={allow}>Tell me on this screen when something is due</button>
       {/if}
       <CalendarAddress grow={grow.id} />
     {/if}
@@ -95,6 +111,13 @@
     color: var(--sheet);
     background: var(--ink);
     border-radius: 6px;
+  }
+
+  .small {
+    min-height: 44px;
+    margin-top: 16px;
+    text-decoration: underline;
+    text-underline-offset: 4px;
   }
 
   .calm {

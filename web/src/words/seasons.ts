@@ -32,8 +32,8 @@ export const WHYS = {
   chloramine_stays: 'filter the water through carbon or neutralise it: chloramine does not gas off',
   plain_water_run: 'drain, and let plain water run',
   stock_made_up: 'make up the stock',
-  molasses: 'start the brew: water and molasses, to stand for a day',
-  inoculant: 'go on with the brew: inoculant, to stand for another day',
+  molasses: 'start the brew, to stand open for a day',
+  inoculant: 'into the brew, to stand for another day',
   living_tank: 'a living tank',
   meter_due: 'it is due',
   daily_reading: 'a reading a day',
@@ -76,18 +76,23 @@ export const SAID = {
   ph_right: 'pH is where it should be.',
   ph_high: 'pH is above its window: bring it down at the bench, EC first.',
   ph_low: 'pH is below its window: bring it up at the bench, EC first.',
+  oxygen_short:
+    'Water as warm as this cannot hold the 7 mg/L of oxygen that a living tank wants: cool it first, then aerate.',
   warm: 'The water is warm and holds little oxygen: cool or aerate it.',
   cold: 'The water is cold: roots stand still.',
 } as const satisfies Record<Shapes['JudgedOut']['said'][number], string>;
 
 /** Those of them that ask for something. */
 export const ASKS: readonly Shapes['JudgedOut']['said'][number][] = [
-  'ec_odd', 'ph_odd', 'ec_high', 'ec_low', 'ph_high', 'ph_low', 'warm', 'cold',
+  'ec_odd', 'ph_odd', 'ec_high', 'ec_low', 'ph_high', 'ph_low', 'oxygen_short', 'warm', 'cold',
 ]; // prettier-ignore
 
 /** The words of one task: what, of what, how much, at what time. */
 export function taskWords(task: Task, named: (key: string) => string): string {
   const at = task.at ? ` at ${task.at}` : '';
+  const brewed = task.amounts.map((one) => `${one.shown} ${one.product}`).join(', ');
+  if (task.kind === 'prepare' && brewed)
+    return `${at ? `${at.slice(1)}: ` : ''}${brewed}: ${WHYS[task.why[0] ?? 'by_rule']}`;
   if (task.kind === 'prepare') return `${at ? `${at.slice(1)}: ` : ''}${WHYS[task.why[0] ?? 'by_rule']}`; // prettier-ignore
   if (task.kind === 'calibrate') return `calibrate ${task.meter ?? 'the pen'}`;
   if (task.kind === 'add' || task.kind === 'inoculate') {
@@ -100,4 +105,22 @@ export function taskWords(task: Task, named: (key: string) => string): string {
   const column = task.kind === 'read' ? '' : `, ${task.column_label}`;
   const strength = task.strength_shown ? ` at ${task.strength_shown}` : '';
   return `${TASKS[task.kind]}${column}${strength}${at}`;
+}
+
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
+
+/** What a tank needs, in the two or three words that the quay has room for; nothing where nothing. */
+export function needWords(
+  tank: Shapes['TankToday'],
+): { words: string; pressing: boolean } | undefined {
+  const first = (state: Task['state'], reads: boolean) =>
+    tank.tasks.find((one) => one.state === state && (one.kind === 'read') === reads);
+  const late = first('late', false);
+  if (late) return { words: `late: ${TASKS[late.kind]}`, pressing: true };
+  const due = first('due', false) ?? first('due', true);
+  if (due) return { words: `${TASKS[due.kind]} today`, pressing: true };
+  const next = first('planned', false);
+  if (!next) return undefined;
+  const day = WEEKDAY.format(new Date(`${next.on}T00:00:00Z`));
+  return { words: `${TASKS[next.kind]} ${day}`, pressing: false };
 }

@@ -1,0 +1,113 @@
+"""What a daily reading says, and what a living tank takes."""
+
+from fractions import Fraction
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from core.chart import PhWindow
+from core.daily import MOVED_EC, ODD_EC, ODD_PH, Said, TankReading, judge_reading
+from core.living import brew_for, oxygen_is_short, oxygen_saturation
+from core.quantities import Reading, ReadingRange, Volume
+
+BAND = ReadingRange(Reading(Fraction("1.6")), Reading(Fraction("1.8")))
+WINDOW = PhWindow(Fraction("5.5"), Fraction("6.2"))
+ADVICE = {Said.TOP_UP_PLAIN, Said.TOP_UP_WEAK, Said.TOP_UP_FULL}
+
+
+def said(
+    ec: str, before: str = "", ph: str = "", ph_before: str = "", **what: object
+) -> list[Said]:
+    """What a reading says against a band of 1.6 to 1.8 and a window of 5.5 to 6.2."""
+
+    def read(ec: str, ph: str) -> TankReading:
+        return TankReading(Reading(Fraction(ec)) if ec else None, Fraction(ph) if ph else None)
+
+    asked = {"target": BAND, "window": WINDOW, **what}
+    return list(judge_reading(read(ec, ph), read(before, ph_before), **asked))  # type: ignore[arg-type]
+
+
+@pytest.mark.parametrize(
+    ("ec", "before", "expected"),
+    [
+        # EC rises: plain water; it stays: weak feed; it falls: full feed (common practice)
+        ("1.80", "1.65", [Said.EC_RIGHT, Said.TOP_UP_PLAIN]),
+        ("1.68", "1.65", [Said.EC_RIGHT, Said.TOP_UP_WEAK]),
+        ("1.60", "1.75", [Said.EC_RIGHT, Said.TOP_UP_FULL]),
+        ("1.30", "1.70", [Said.EC_LOW, Said.TOP_UP_FULL]),
+        # above its band no feed goes in, though it fell
+        ("2.00", "2.30", [Said.EC_HIGH, Said.TOP_UP_PLAIN]),
+        # nothing to compare with, nothing to advise
+        ("1.70", "", [Said.EC_RIGHT]),
+        # a slip of the point, or a pen that shows something else
+        ("17.0", "1.70", [Said.EC_ODD]), ("0.17", "1.70", [Said.EC_ODD]),
+        ("1.70", "0", [Said.EC_RIGHT, Said.TOP_UP_WEAK]),
+    ],
+)  # fmt: skip
+def test_what_ec_says(ec: str, before: str, expected: list[Said]) -> None:
+    assert said(ec, before) == expected
+
+
+@pytest.mark.parametrize(
+    ("ph", "before", "expected"),
+    [
+        ("5.5", "", [Said.PH_RIGHT]), ("6.2", "", [Said.PH_RIGHT]), ("6.3", "6.0", [Said.PH_HIGH]),
+        ("5.4", "6.0", [Said.PH_LOW]), ("7.6", "6.0", [Said.PH_ODD]), ("4.4", "6.0", [Said.PH_ODD]),
+    ],
+)  # fmt: skip
+def test_what_ph_says(ph: str, before: str, expected: list[Said]) -> None:
+    assert said("", ph=ph, ph_before=before) == expected
+
+
+@given(
+    st.fractions(Fraction("0.01"), 20, max_denominator=100),
+    st.none() | st.fractions(0, 20, max_denominator=100),
+)
+def test_no_advice_rests_on_a_reading_that_is_odd(ec: Fraction, before: Fraction | None) -> None:
+    now, then = TankReading(Reading(ec)), TankReading(None if before is None else Reading(before))
+    found = judge_reading(now, then, target=BAND, window=WINDOW)
+    far = before is not None and before > 0 and abs(ec / before - 1) > ODD_EC
+    assert (found == (Said.EC_ODD,)) is far
+    assert len(ADVICE.intersection(found)) <= 1
+    if ec > BAND.high.ms_cm * (1 + MOVED_EC) and not far:
+        assert ADVICE.intersection(found) == {Said.TOP_UP_PLAIN}
+
+
+def test_a_ph_that_drifts_is_believed_up_to_its_bound() -> None:
+    edge = Fraction(6) + ODD_PH
+    assert said("", ph=str(edge), ph_before="6") == [Said.PH_HIGH]
+    assert said("", ph=str(edge + Fraction(1, 100)), ph_before="6") == [Said.PH_ODD]
+
+
+@pytest.mark.parametrize(
+    ("degrees", "is_living", "expected"),
+    [("16", False, ()), ("24", False, ()), ("15", False, (Said.COLD,)), ("25", False, (Said.WARM,)),
+     ("26", True, (Said.WARM,)), ("30", True, (Said.OXYGEN_SHORT,)), ("30", False, (Said.WARM,))],
+)  # fmt: skip
+def test_what_warm_water_says(degrees: str, is_living: bool, expected: tuple[Said, ...]) -> None:
+    now = TankReading(temperature=Fraction(degrees))
+    found = judge_reading(now, TankReading(), target=None, window=None, is_living=is_living)
+    assert found == expected
+
+
+@pytest.mark.parametrize(
+    ("degrees", "mg_l"),
+    # Standard Methods for the Examination of Water and Wastewater, table 4500-O:I, chloride 0
+    [(0, 14.621), (5, 12.770), (10, 11.288), (15, 10.084), (20, 9.092), (25, 8.263), (30, 7.559)],
+)  # fmt: skip
+def test_oxygen_that_water_can_hold(degrees: int, mg_l: float) -> None:
+    assert oxygen_saturation(degrees) == pytest.approx(mg_l, abs=0.002)
+
+
+def test_water_is_too_warm_for_a_living_tank_from_where_it_cannot_hold_its_oxygen() -> None:
+    assert [oxygen_is_short(degrees) for degrees in (20, 28, 29, 35)] == [False, False, True, True]
+
+
+def test_a_brew_in_gallons_is_as_growers_measure_it() -> None:
+    """1 fl oz of molasses and 2 of inoculant in 5 gal, 1 : 60 of the tank, 1 fl oz of feed a gallon."""
+    gallon, ounce = Fraction("3.785411784"), Fraction("29.5735295625")
+    brew = brew_for(Volume(300 * gallon))  # whose brew is 5 gal
+    assert brew.water_l == 5 * gallon
+    assert (brew.molasses_ml, brew.inoculant_ml) == (ounce, 2 * ounce)
+    assert brew.feed_ml == 300 * ounce

@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+
+import { apart, dayAfter, dayNumber, daysScale, drawCourse, frameFor, longDay, type Course } from '../src/course/course'; // prettier-ignore
+
+const columns: Course['columns'] = [1, 2, 3, 4, 5, 6].map((week) => ({
+  key: `w${week}`, label: `week ${week}, a long name`, stage: 'leaf', chart: 'Marram',
+  first: dayAfter('2027-03-01', (week - 1) * 7), last: dayAfter('2027-03-01', week * 7 - 1),
+  is_open: false, waits_for: '', ph_low: '5.5', ph_high: '6.2',
+})); // prettier-ignore
+
+const course: Course = {
+  season: 1, tank: 1, name: 'Tub', chart: 'Marram', version: 1, planted: '', started_on: '2027-03-01',
+  ended_on: null, today: '2027-03-10', until: '2027-09-01', unit: 'mS/cm', water: 'Tap', floor: 0.3,
+  floor_shown: '0.30', change_out_days: 7, programme: 'mineral', columns, told: [], conflicts: [], moves: [],
+  treads: columns.map((one) => ({ first: one.first, last: one.last, low: 1, high: 1.2, shown: '1.0 to 1.2', strength_shown: '50 %' })),
+  strokes: [{ product: 'a', spans: [{ first: '2027-03-01', last: '2027-03-20', share: 1 }], days: [] },
+    { product: 'm', spans: [], days: ['2027-03-05', '2027-03-19'] }],
+  products: [], tasks: [],
+  happened: [
+    { at: '2027-03-01T09:00:00Z', day: 0.4, kind: 'mix', ec: 1.1, ec_shown: '1.10', ph: 5.8, litres_shown: null, note: '' },
+    { at: '2027-03-03T09:00:00Z', day: 2.4, kind: 'reading', ec: 1.15, ec_shown: '1.15', ph: 6, litres_shown: null, note: '' },
+    { at: '2027-03-08T09:00:00Z', day: 7.4, kind: 'mix', ec: 1.12, ec_shown: '1.12', ph: 5.8, litres_shown: null, note: '' },
+  ],
+}; // prettier-ignore
+
+describe('the picture of a season', () => {
+  const frame = frameFor(1000, course);
+  const drawing = drawCourse(course, frame, daysScale(course, frame));
+
+  it('stands on the days of the grow, over a change of the clocks too', () => {
+    expect(dayAfter('2027-03-27', 2)).toBe('2027-03-29');
+    expect(dayNumber('2027-03-29') - dayNumber('2027-03-27')).toBe(2);
+    expect(longDay('2026-12-12', '2027-03-01')).toBe('12 December 2026');
+    expect(longDay('2027-12-12', '2027-03-01')).toBe('12 December');
+  });
+
+  it('draws what happened left of today and what is planned right of it', () => {
+    const [poured] = drawing.strokes;
+    expect(poured?.lines.map((line) => line.isPast)).toEqual([true, false]);
+    expect(poured?.lines[0]?.x2).toBeCloseTo(drawing.today);
+    expect(drawing.strokes[1]?.marks.map((mark) => mark.isPast)).toEqual([true, false]);
+  });
+
+  it('rises from the water with each filling', () => {
+    // A filling moves to the water under it before it rises: never a slope from the reading before.
+    expect(drawing.past.match(/M/g)).toHaveLength(2);
+    expect(drawing.past).toContain('H');
+  });
+
+  it('names columns by their keys where their labels have no room, and none over another', () => {
+    const width = (words: string) => words.length * 6.9;
+    for (const wide of [1000, 390]) {
+      const shown = drawCourse(course, frameFor(wide, course), daysScale(course, frameFor(wide, course))); // prettier-ignore
+      const spans = shown.columnWords.map((one) => [one.x - width(one.words) / 2, one.x + width(one.words) / 2]); // prettier-ignore
+      spans.slice(1).forEach((span, n) => expect(span[0]).toBeGreaterThan(spans[n]?.[1] ?? 0));
+    }
+  });
+
+  it('leaves out words that would lie over others, the pressing ones last', () => {
+    const words = [
+      { x: 0, words: 'change out' },
+      { x: 20, words: 'late: change out', strong: true },
+      { x: 400, words: 'flush' },
+    ];
+    expect(apart(words, 1000).map((one) => one.x)).toEqual([20, 400]);
+    expect(apart([{ x: 990, words: 'change out' }], 1000)).toEqual([]);
+  });
+});
