@@ -15,7 +15,7 @@ class Move:
     """Something that comes on another day than before.
 
     Args:
-        what: the label of a column, or `next_filling` and `end`.
+        what: a column's label, the key of what a rule gives, `next_filling` or `end`.
         before, behind: its day as it was and as it is then; None where it is not planned.
     """
 
@@ -25,10 +25,11 @@ class Move:
 
 
 def what_moves(before: Course, behind: Course, today: date) -> tuple[Move, ...]:
-    """Columns that begin on another day, the next filling and the end, from today on."""
+    """Columns that begin on another day, the next filling, additions and the end, from today on."""
     moves = list(_columns(before, behind, today))
     fillings = [_next_filling(one, today) for one in (before, behind)]
     moves.append(Move("next_filling", fillings[0], fillings[1]))
+    moves += _additions(before, behind, today)
     moves.append(Move("end", _end(before), _end(behind)))
     return tuple(move for move in moves if move.before != move.behind)
 
@@ -48,6 +49,22 @@ def _columns(before: Course, behind: Course, today: date) -> Iterator[Move]:
 
 def _next_filling(course: Course, today: date) -> date | None:
     return next((one.on for one in course.tasks if one.kind in _FILLINGS and one.on >= today), None)
+
+
+def _additions(before: Course, behind: Course, today: date) -> Iterator[Move]:
+    """When each product that a rule gives comes next."""
+    ruled = dict.fromkeys(
+        rule.product for course in (before, behind) for rule in course.request.rules
+    )
+    for product in ruled:
+        days = [_next_of(product, course, today) for course in (before, behind)]
+        yield Move(product, days[0], days[1])
+
+
+def _next_of(product: str, course: Course, today: date) -> date | None:
+    return next(
+        (one.on for one in course.tasks if product in one.products and one.on >= today), None
+    )
 
 
 def _end(course: Course) -> date | None:

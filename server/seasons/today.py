@@ -14,12 +14,13 @@ from core.errors import InputError
 from core.limits import LONGEST_WORDS
 from core.quantities import decimal_text, figure, rounded
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
-from server.grows.figures import Figure
+from server.grows.figures import Figure, percent_shown
 from server.grows.scope import Scope
 from server.seasons.course import RunningSeason, course_of, running_seasons, seasons_of, today_of
 from server.seasons.models import Season, SeasonEntry
-from server.seasons.presenting import SeasonProduct, TaskOut, TaskWords, products_out
 from server.seasons.round import aim_of, band_shown
+from server.seasons.shapes import SeasonProduct, TaskOut
+from server.seasons.task_words import TaskWords, products_out
 from server.seasons.tasks import StandingTask, TaskState, needed, standing_tasks
 from server.shelf.models import Product
 from server.tanks.models import Tank, TimeLineEntry
@@ -30,14 +31,20 @@ WEEK_DAYS = 7
 
 
 class TankToday(BaseModel):
-    """A tank today: where its season stands, what it aims at, and what it needs in the week."""
+    """A tank today: where its season stands, what it aims at, and what it needs in the week.
+
+    `version`, `column_key` and `strength_shown` are those of a mix today; `column` is its label.
+    """
 
     tank: int
     name: str
     water: int
     season: int | None
     chart: str
+    version: int | None
     column: str
+    column_key: str
+    strength_shown: str
     day: int | None
     target_shown: str | None
     ph_shown: str | None
@@ -80,8 +87,9 @@ def _tank_today(
     scope: Scope, tank: Tank, running: RunningSeason | None, tags: dict[int, str]
 ) -> TankToday:
     bare = TankToday(
-        tank=tank.pk, name=tank.name, water=tank.water_id, season=None, chart="", column="",
-        day=None, target_shown=None, ph_shown=None, products=[], tasks=[],
+        tank=tank.pk, name=tank.name, water=tank.water_id, season=None, chart="",
+        version=None, column="", column_key="", strength_shown="", day=None, target_shown=None,
+        ph_shown=None, products=[], tasks=[],
     )  # fmt: skip
     if running is None:
         return bare
@@ -95,7 +103,7 @@ def _tank_today(
         update={
             "season": running.season.pk,
             "chart": running.chart.chart.name,
-            "column": _column_today(running, course),
+            **_stands(running, course),
             "day": (running.today - running.season.started_on).days,
             "target_shown": band_shown(scope, aim.target),
             "ph_shown": " to ".join(dict.fromkeys(ends)) or None,
@@ -105,11 +113,20 @@ def _tank_today(
     )
 
 
-def _column_today(running: RunningSeason, course: Course) -> str:
+def _stands(running: RunningSeason, course: Course) -> dict[str, object]:
+    """What a mix of today is poured by: nothing before the start and behind the end."""
     day = course.request.day(running.today)
     if not 0 <= day <= course.season.last:
-        return ""
-    return course.season.by_day[day].column.label
+        return {}
+    laid = course.season.by_day[day]
+    own = laid.chart == running.chart.chart
+    others = [number for number, one in running.others.items() if one.chart == laid.chart]
+    return {
+        "version": running.season.version_id if own else others[0],
+        "column": laid.column.label,
+        "column_key": laid.column.key,
+        "strength_shown": percent_shown(course.season.strength(day)),
+    }
 
 
 class TaskTold(Schema):

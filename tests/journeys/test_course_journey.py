@@ -1,11 +1,13 @@
 """Seasons on screen: from a sentence to the first mix, held and moved, read on a daily round."""
 
+from datetime import timedelta
 from pathlib import Path
 
 import pytest
 from django.utils import timezone
 from playwright.sync_api import Page, expect
 
+from server.seasons.course import today_of
 from server.seasons.models import Season, SeasonEntry
 from server.tanks.models import TimeLineEntry
 
@@ -89,6 +91,26 @@ def test_the_end_of_a_column_is_dragged(mix: Page) -> None:
 
 
 @pytest.mark.django_db(transaction=True)
+def test_the_next_mark_of_a_rule_is_dragged(mix: Page) -> None:
+    """Mudlark comes again on the 42nd day; two days to the right is the 44th."""
+    show(mix, "Course")
+    expect(mix.get_by_role("heading", name="Marram in Strawberry gutters since")).to_be_visible()
+    mark = mix.locator("rect.end[height='22']").last
+    box = mark.bounding_box()
+    assert box is not None
+    day = box["width"] - 12
+    mix.mouse.move(box["x"] + 8, box["y"] + 10)
+    mix.mouse.down()
+    mix.mouse.move(box["x"] + 8 + 2 * day, box["y"] + 10, steps=5)
+    expect(mix.get_by_role("status")).to_contain_text("Mudlark")
+    mix.mouse.up()
+    mix.get_by_role("button", name="So be it").click()
+    expect(mix.get_by_role("button", name="So be it")).to_have_count(0)
+    season = Season.objects.get(tank__name="Strawberry gutters")
+    assert [rule.get("from_day") for rule in season.plan["rules"]] == [44, 0]
+
+
+@pytest.mark.django_db(transaction=True)
 def test_a_daily_round_of_six_tanks_by_keyboard(mix: Page) -> None:
     before = TimeLineEntry.objects.filter(kind="reading").count()
     mix.locator("body").press("1")
@@ -129,3 +151,34 @@ def test_what_is_not_done_is_left_out_for_a_reason(mix: Page) -> None:
     kept = SeasonEntry.objects.get(kind="skipped")
     assert (kept.reason, kept.by and kept.by.username) == ("the bench was cleared", "wren")
     assert kept.at <= timezone.now()
+
+
+@pytest.mark.django_db(transaction=True)
+def test_the_three_days_of_a_living_tank(mix: Page) -> None:
+    """Day 1 molasses, day 2 inoculant, day 3 feed and 1.5 L of the brew into 90 L (common practice)."""
+    season = Season.objects.get(tank__name="Living raft")
+    TimeLineEntry.objects.filter(tank=season.tank).delete()
+    days = (
+        (2, "1.5 L water, 2.3 mL molasses"), (1, "4.7 mL inoculant"), (0, "mix, start"),
+    )  # fmt: skip
+    for ahead, words in days:
+        Season.objects.filter(pk=season.pk).update(
+            started_on=today_of(season.grow) + timedelta(days=ahead)
+        )
+        SeasonEntry.objects.filter(season=season).delete()
+        mix.reload()
+        show(mix, "Today")
+        raft = mix.locator("section").filter(has_text="Living raft")
+        due = raft.locator("li").filter(has_text="today").filter(has_text=words)
+        expect(due).to_be_visible()
+        if ahead:
+            due.get_by_role("button", name="It is done").click()
+            expect(due).to_have_count(0)
+    cultures = raft.locator("li").filter(has_text="Mudlark")
+    expect(cultures).to_contain_text("1.5 L Mudlark")
+    cultures.get_by_role("button", name="Add them").click()
+    cultures.get_by_label("What went in").fill("1500")
+    cultures.get_by_role("button", name="It went in").click()
+    expect(raft.get_by_role("button", name="Add them")).to_have_count(0)
+    poured = TimeLineEntry.objects.get(tank=season.tank, kind="pour")
+    assert poured.values["amount"] == {"value": "1500", "unit": "mL"}

@@ -231,6 +231,37 @@ def test_rules_are_planned_with_and_refused_if_somebody_else_changed_them(
     assert (status, answer["error"]["code"]) == (422, "apart_from_itself")
 
 
+def test_another_plan_shows_what_it_moves_before_it_is_kept(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{course(neighbour)['season']}/plan"
+    seen = neighbour.client.get(path).json()["plan"]
+    plan = {**seen, "rules": [{"product": "mud", "every_days": 5, "from_day": 4}]}
+    looked = neighbour.send("POST", path, {"plan": plan})[1]
+    # cultures stood in each column from the next filling; now they come by a rule
+    assert [(one["what"], one["before"], one["behind"]) for one in looked["moves"]] == [
+        ("mud", "2026-03-15", "2026-03-12")
+    ]
+    assert neighbour.client.get(path).json()["plan"] == seen
+    assert neighbour.send("POST", path, {"plan": {**plan, "harvest": "1999-01-01"}})[0] == 422
+
+
+def test_a_mix_of_today_is_poured_by_where_the_season_stands(
+    neighbour: Yard, version: ChartVersion, clock: time_machine.Traveller
+) -> None:
+    begin(neighbour, version)
+    stands = []
+    for days in (0, 5, 12, 40):
+        clock.move_to(NOON + timedelta(days=days))
+        neighbour.client.force_login(neighbour.person)
+        tank = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/today").json()["tanks"][0]
+        stands.append((tank["version"], tank["column_key"], tank["strength_shown"]))
+    assert stands == [
+        (version.pk, "w1", "50 %"), (version.pk, "w2", "65 %"), (version.pk, "w3", "80 %"), (None, "", "")
+    ]  # fmt: skip
+
+
 def test_what_is_done_is_ticked_by_doing_it(
     neighbour: Yard, version: ChartVersion, clock: time_machine.Traveller
 ) -> None:

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 
-import { apart, dayAfter, dayNumber, daysScale, drawCourse, frameFor, longDay, type Course } from '../src/course/course'; // prettier-ignore
+import { daysScale, drawCourse, frameFor, type Course } from '../src/course/course';
+import { dayAfter, dayNumber, longDay } from '../src/course/days';
+import { apart } from '../src/course/labels';
 
 const columns: Course['columns'] = [1, 2, 3, 4, 5, 6].map((week) => ({
   key: `w${week}`, label: `week ${week}, a long name`, stage: 'leaf', chart: 'Marram',
@@ -13,8 +15,8 @@ const course: Course = {
   ended_on: null, today: '2027-03-10', until: '2027-09-01', unit: 'mS/cm', water: 'Tap', floor: 0.3,
   floor_shown: '0.30', change_out_days: 7, programme: 'mineral', columns, told: [], conflicts: [], moves: [],
   treads: columns.map((one) => ({ first: one.first, last: one.last, low: 1, high: 1.2, shown: '1.0 to 1.2', strength_shown: '50 %' })),
-  strokes: [{ product: 'a', spans: [{ first: '2027-03-01', last: '2027-03-20', share: 1 }], days: [] },
-    { product: 'm', spans: [], days: ['2027-03-05', '2027-03-19'] }],
+  strokes: [{ product: 'a', rule: null, spans: [{ first: '2027-03-01', last: '2027-03-20', share: 1 }], days: [] },
+    { product: 'm', rule: 0, spans: [], days: ['2027-03-05', '2027-03-19'] }],
   products: [], tasks: [],
   happened: [
     { at: '2027-03-01T09:00:00Z', day: 0.4, kind: 'mix', ec: 1.1, ec_shown: '1.10', ph: 5.8, litres_shown: null, note: '' },

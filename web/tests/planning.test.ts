@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 
-import type { Element, Fill, Quay } from '../src/api/client';
+import type { Element, Fill, Quay, Shapes } from '../src/api/client';
 import { InTurn } from '../src/api/inturn';
 import { drawClimb, type ClimbData } from '../src/planning/climb';
 import { elementLine } from '../src/planning/elements';
@@ -228,6 +228,17 @@ describe('settings', () => {
   it('start from what a tank is usually fed with', () => {
     expect(usualFor(quay, 5)).toMatchObject({ chart: 71, column: 'w2', reading: '0.52' });
     expect(usualFor(quay, 6)).toMatchObject({ chart: 81, column: 'leaf', reading: '' });
+  });
+
+  it('is fed by where its season stands today, before what was kept for it', () => {
+    const needs = {
+      5: { version: 71, column_key: 'w1', strength_shown: '55 %' } as Shapes['TankToday'],
+      6: { version: 999, column_key: 'w9', strength_shown: '55 %' } as Shapes['TankToday'],
+    };
+    const grown = { ...quay, needs };
+    expect(usualFor(grown, 5)).toMatchObject({ chart: 71, column: 'w1', strength: '55 %' });
+    // by a version that this screen does not have: as kept, and not half of each
+    expect(usualFor(grown, 6)).toEqual(usualFor(quay, 6));
   });
 
   it('go back exact where nobody typed, whatever is shown', () => {

@@ -15,6 +15,8 @@ export type Quay = Shapes['GrowOverview'] & {
   waters: Water[];
   charts: Chart[];
   leaflets: Shapes['ChartBrief'][];
+  /** What tanks need by their seasons, by tank; a grow without this answer has all the rest. */
+  needs?: Record<number, Shapes['TankToday']>;
 };
 export type MixIn = Shapes['MixIn'];
 export type MixOut = Shapes['MixOut'];

@@ -599,7 +599,11 @@ export interface paths {
          * @description Change how a season goes on; refused where somebody else changed it meanwhile.
          */
         put: operations["edit_season_plan"];
-        post?: never;
+        /**
+         * Preview Plan
+         * @description What another plan would move; nothing is stored.
+         */
+        post: operations["preview_plan"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2824,6 +2828,13 @@ export interface components {
             seen: components["schemas"]["SeasonDocument"];
         };
         /**
+         * PlanLookedAt
+         * @description Another plan than the one that is kept.
+         */
+        PlanLookedAt: {
+            plan: components["schemas"]["SeasonDocument"];
+        };
+        /**
          * PlanOut
          * @description How a season goes.
          */
@@ -3772,13 +3783,15 @@ export interface components {
         };
         /**
          * StrokeOut
-         * @description A product over the season: spans by its columns, single days by its rule.
+         * @description A product over the season: spans by its columns, single days by its rule, if it has one.
          */
         StrokeOut: {
             /** Days */
             days: string[];
             /** Product */
             product: string;
+            /** Rule */
+            rule: number | null;
             /** Spans */
             spans: components["schemas"]["SpanOut"][];
         };
@@ -3913,12 +3926,16 @@ export interface components {
         /**
          * TankToday
          * @description A tank today: where its season stands, what it aims at, and what it needs in the week.
+         *
+         *     `version`, `column_key` and `strength_shown` are those of a mix today; `column` is its label.
          */
         TankToday: {
             /** Chart */
             chart: string;
             /** Column */
             column: string;
+            /** Column Key */
+            column_key: string;
             /** Day */
             day: number | null;
             /** Name */
@@ -3929,12 +3946,16 @@ export interface components {
             products: components["schemas"]["SeasonProduct"][];
             /** Season */
             season: number | null;
+            /** Strength Shown */
+            strength_shown: string;
             /** Tank */
             tank: number;
             /** Target Shown */
             target_shown: string | null;
             /** Tasks */
             tasks: components["schemas"]["TaskOut"][];
+            /** Version */
+            version: number | null;
             /** Water */
             water: number;
         };
@@ -7023,6 +7044,96 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["PlanIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    preview_plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                season_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanLookedAt"];
             };
         };
         responses: {

@@ -1,111 +1,44 @@
 <script lang="ts">
-  import { select } from 'd3-selection';
-  import { zoom, zoomIdentity, type ZoomTransform } from 'd3-zoom';
-
-  import { daysScale, drawCourse, frameFor, seasonDays, type Course } from './course';
+  import { daysScale, drawCourse, frameFor, type Course } from './course';
+  import Handles from './Handles.svelte';
+  import Strokes from './Strokes.svelte';
+  import { Zooming } from './zooming.svelte';
 
   let {
     course,
     ondrag,
-    ondrop,
+    onrule,
   }: {
     course: Course;
     /** A column's end is being dragged by so many days. */
     ondrag: (first: string, by: number) => void;
-    ondrop: () => void;
+    /** The next day of what a rule gives is being dragged to another day of the season. */
+    onrule: (rule: number, day: number) => void;
   } = $props();
 
   let width = $state(980);
   let svg = $state<SVGSVGElement>();
-  let transform = $state.raw<ZoomTransform>(zoomIdentity);
-  /** The column whose end is held, where it was taken hold of, and by how many days it moved. */
-  let held = $state<{ from: number; first: string; by: number } | undefined>();
-
   const frame = $derived(frameFor(width, course));
-  const x = $derived(transform.rescaleX(daysScale(course, frame)));
-  const drawing = $derived(drawCourse(course, frame, x));
-  const perDay = $derived(x(1) - x(0));
-  /** Whether the water is drawn deep enough to hold its own name. */
-  const deep = $derived(frame.bottom - drawing.floorY > 22);
   const named = $derived(new Map(course.products.map((one) => [one.key, one])));
   const told = $derived(
     `${course.chart} in ${course.name} over ${course.columns.length} columns; ` +
       course.treads.map((one) => `from ${one.first} target ${one.shown ?? 'none'}`).join('; '),
   );
 
-  const zooming = $derived(
-    zoom<SVGSVGElement, unknown>()
-      .scaleExtent([1, Math.max(1, seasonDays(course)[1] / 2)])
-      .extent([
-        [frame.left, 0],
-        [frame.right, frame.height],
-      ])
-      .translateExtent([
-        [frame.left, 0],
-        [frame.right, frame.height],
-      ])
-      // A wheel alone scrolls the page; a column's end is dragged, not the picture.
-      .filter((event: Event) => {
-        const on = event.target as Element;
-        if (on.closest('.end')) return false;
-        return event.type !== 'wheel' || (event as WheelEvent).ctrlKey;
-      })
-      .on('zoom', (event: { transform: ZoomTransform }) => (transform = event.transform)),
-  );
+  const zooming = new Zooming(() => ({ course, frame, svg }));
+  const x = $derived(zooming.transform.rescaleX(daysScale(course, frame)));
+  const drawing = $derived(drawCourse(course, frame, x));
+  const perDay = $derived(x(1) - x(0));
 
-  $effect(() => {
-    if (svg) select(svg).call(zooming).on('dblclick.zoom', null);
-  });
+  /** Whether the water is drawn deep enough to hold its own name. */
+  const deep = $derived(frame.bottom - drawing.floorY > 22);
+
+  $effect(() => zooming.attach());
 
   /** Show so many days, with today a third from the left; without, the whole season. */
   export function show(days?: number) {
-    if (!svg) return;
-    const [, all] = seasonDays(course);
-    if (days === undefined || days >= all)
-      return void select(svg).call(zooming.transform, zoomIdentity);
-    const scale = all / days;
-    const base = daysScale(course, frame);
-    const today = (Date.parse(course.today) - Date.parse(course.started_on)) / 86_400_000;
-    const left = Math.min(Math.max(today - days / 3, 0), all - days);
-    const to = zoomIdentity.translate(frame.left - base(left) * scale, 0).scale(scale);
-    select(svg).call(zooming.transform, to);
+    zooming.show(days);
   }
-
-  function press(event: KeyboardEvent) {
-    if (!svg || event.ctrlKey || event.metaKey || event.altKey) return;
-    const picture = select(svg);
-    if (event.key === '+' || event.key === '=') picture.call(zooming.scaleBy, 1.5);
-    else if (event.key === '-') picture.call(zooming.scaleBy, 1 / 1.5);
-    else if (event.key === 'ArrowLeft') picture.call(zooming.translateBy, 80 / transform.k, 0);
-    else if (event.key === 'ArrowRight') picture.call(zooming.translateBy, -80 / transform.k, 0);
-    else if (event.key === 'Home') show();
-    else return;
-    event.preventDefault();
-  }
-
-  function take(event: PointerEvent, first: string) {
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
-    held = { from: event.clientX, first, by: 0 };
-  }
-
-  function drag(event: PointerEvent) {
-    if (!held) return;
-    const by = Math.round((event.clientX - held.from) / perDay);
-    if (by === held.by) return;
-    held = { ...held, by };
-    ondrag(held.first, by);
-  }
-
-  function drop() {
-    if (held?.by) ondrop();
-    held = undefined;
-  }
-
-  const movable = $derived(
-    course.columns
-      .filter((one) => !one.is_open && one.last >= course.today)
-      .map((one) => ({ key: one.key, first: one.first })),
-  );
 </script>
 
 <figure bind:clientWidth={width}>
@@ -118,7 +51,7 @@
     role="img"
     aria-label={told}
     tabindex="0"
-    onkeydown={press}
+    onkeydown={(event) => zooming.press(event)}
   >
     <defs>
       <clipPath id="days">
@@ -181,37 +114,7 @@
     {/each}
     <text x="0" y={(frame.ph.top + frame.ph.bottom) / 2 + 4} class="quiet">pH</text>
 
-    {#each drawing.strokes as stroke (stroke.key)}
-      <g transform="translate(0 {stroke.y})">
-        <title>{named.get(stroke.key)?.name}</title>
-        <rect x="2" y="-9" width="30" height="18" rx="2" class="label" />
-        <text x="17" y="5" text-anchor="middle" class="figure tag"
-          >{named.get(stroke.key)?.tag}</text
-        >
-      </g>
-      <g clip-path="url(#days)">
-        {#each stroke.lines as line, n (n)}
-          <line
-            x1={line.x1}
-            x2={line.x2}
-            y1={stroke.y}
-            y2={stroke.y}
-            class={{ stroke: true, coming: !line.isPast }}
-            stroke-width={line.width}
-          />
-        {/each}
-        {#each stroke.marks as mark, n (n)}
-          <line
-            x1={mark.x}
-            x2={mark.x + Math.max(5, perDay)}
-            y1={stroke.y}
-            y2={stroke.y}
-            class={{ stroke: true, coming: !mark.isPast }}
-            stroke-width="8"
-          />
-        {/each}
-      </g>
-    {/each}
+    <Strokes strokes={drawing.strokes} {named} {perDay} />
 
     <line x1={frame.left} x2={frame.right} y1={frame.foot} y2={frame.foot} class="line" />
     {#each drawing.tasks as task, n (n)}
@@ -229,24 +132,7 @@
       <line x1={drawing.today} x2={drawing.today} y1="4" y2={frame.foot + 6} class="today" />
       <text x={drawing.today + 6} y="14" class="today-word">today</text>
     {/if}
-    {#each movable as one (one.key)}
-      {@const column = drawing.columns.find((column) => column.key === one.key)}
-      {#if column && column.end <= frame.right}
-        <!-- svelte-ignore a11y_no_static_element_interactions -->
-        <rect
-          class="end"
-          x={column.end - 9}
-          y={frame.top}
-          width="18"
-          height={frame.labels - frame.top + 6}
-          onpointerdown={(event) => take(event, one.first)}
-          onpointermove={drag}
-          onpointerup={drop}
-          onpointercancel={drop}
-        />
-        <path d="M{column.end} {frame.bottom}v6" class="grip" />
-      {/if}
-    {/each}
+    <Handles {course} {drawing} {frame} {perDay} {ondrag} {onrule} />
   </svg>
 </figure>
 
@@ -329,24 +215,6 @@
     font-weight: 700;
   }
 
-  .label {
-    fill: var(--sheet);
-    stroke: var(--ink);
-    stroke-width: 1.25;
-  }
-
-  .tag {
-    font-weight: 700;
-  }
-
-  .stroke {
-    stroke: var(--ink);
-  }
-
-  .coming {
-    stroke: #98a09d;
-  }
-
   .line {
     stroke: var(--ink);
     stroke-width: 1.5;
@@ -360,22 +228,5 @@
   .today-word {
     fill: var(--danger);
     font-weight: 700;
-  }
-
-  .end {
-    fill: transparent;
-    cursor: ew-resize;
-    touch-action: none;
-  }
-
-  .end:hover {
-    fill: var(--rule);
-    opacity: 0.5;
-  }
-
-  .grip {
-    stroke: var(--ink);
-    stroke-width: 3;
-    pointer-events: none;
   }
 </style>

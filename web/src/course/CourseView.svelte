@@ -1,13 +1,14 @@
 <script lang="ts">
   import { onDestroy, untrack } from 'svelte';
 
+  import type { Shapes } from '../api/client';
   import Shape from '../parts/Shape.svelte';
   import { numberHere } from '../routes';
   import { growHere } from '../shell/grow.svelte';
   import { leftOff } from '../shell/views';
   import { taskWords } from '../words/seasons';
   import BeginSeason from './BeginSeason.svelte';
-  import { dayNumber, longDay, shortDay } from './course';
+  import { dayNumber, longDay, shortDay } from './days';
   import CourseDrawing from './CourseDrawing.svelte';
   import Decisions from './Decisions.svelte';
   import Moves from './Moves.svelte';
@@ -43,6 +44,24 @@
   const next = $derived(
     shown?.tasks.filter((one) => one.state !== 'done' && one.state !== 'skipped').slice(0, 3) ?? [],
   );
+
+  /** The plan as it was when a rule was taken hold of. */
+  let planned = $state.raw<Shapes['SeasonDocument'] | undefined>();
+
+  async function moveRule(at: number, day: number) {
+    const now = season;
+    planned ??= await now?.plan();
+    if (!now || !planned) return;
+    const rules = (planned.rules ?? []).map((rule, n) =>
+      n === at ? { ...rule, from_day: day } : rule,
+    );
+    void now.considerPlan({ ...planned, rules }, planned);
+  }
+
+  // What was kept, or left, is no more the plan that a rule is moved from.
+  $effect(() => {
+    if (!season?.asked) planned = undefined;
+  });
 
   function nextWords(task: (typeof next)[number]): string {
     const late = { late: `late since ${shortDay(task.on)}`, due: 'today' }[task.state as string];
@@ -103,18 +122,16 @@
       <p class="conflict">△ {conflict.message}</p>
     {/each}
     <div class="picture">
-      <CourseDrawing
-        bind:this={drawing}
-        course={shown}
-        ondrag={consider}
-        ondrop={() => undefined}
-      />
+      <CourseDrawing bind:this={drawing} course={shown} ondrag={consider} onrule={moveRule} />
     </div>
     <div class="spans" role="group" aria-label="How much is shown">
       {#each SPANS as [words, days] (words)}
         <button class="small" onclick={() => drawing?.show(days)}>{words}</button>
       {/each}
-      <span>Drag the end of a column; + and − come nearer and go away, ← and → move.</span>
+      <span
+        >Drag the end of a column, or the next mark of a rule; + and − come nearer and go away, ←
+        and → move.</span
+      >
     </div>
     {#if season.asked}
       <Moves {season} />

@@ -1,7 +1,8 @@
 <script lang="ts">
   import Choice from '../parts/Choice.svelte';
   import { growHere } from '../shell/grow.svelte';
-  import { dayNumber, type Course } from './course';
+  import type { Course } from './course';
+  import { dayNumber } from './days';
   import type { Decision, Season } from './season.svelte';
 
   /** What a grower may say of the season today; each shows first what it would move. */

@@ -6,6 +6,9 @@
   let { season }: { season: Season } = $props();
 
   const WHAT: Record<string, string> = { next_filling: 'The next filling', end: 'The end' };
+  const named = (what: string) =>
+    WHAT[what] ?? season.preview?.products.find((one) => one.key === what)?.name ?? what;
+  const isPlan = $derived(season.asked !== undefined && 'plan' in season.asked);
   let reason = $state('');
 </script>
 
@@ -20,7 +23,7 @@
     {#if season.preview}
       {#each season.preview.moves as move (move.what)}
         <p>
-          {WHAT[move.what] ?? move.what}:
+          {named(move.what)}:
           <s>{move.before ? dayWords(move.before) : 'not planned'}</s> →
           <b>{move.behind ? dayWords(move.behind) : 'not planned'}</b>
         </p>
@@ -31,11 +34,13 @@
       <p>What else moves is being reckoned …</p>
     {/if}
   </div>
-  <label>
-    Why, for the record
-    <input bind:value={reason} maxlength="120" placeholder="roots were not through yet" />
-  </label>
-  <button class="main" disabled={!season.preview}>So be it</button>
+  {#if !isPlan}
+    <label>
+      Why, for the record
+      <input bind:value={reason} maxlength="120" placeholder="roots were not through yet" />
+    </label>
+  {/if}
+  <button class="main" disabled={!season.preview || season.deciding}>So be it</button>
   <button type="button" onclick={() => season.leave()}>Leave it as it was</button>
 </form>
 

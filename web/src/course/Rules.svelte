@@ -1,9 +1,9 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
+
   import type { Shapes } from '../api/client';
-  import Choice from '../parts/Choice.svelte';
-  import { STAGE_WORDS } from '../words/charts';
-  import { choices } from '../words/growing';
   import type { Course } from './course';
+  import RuleSentence from './RuleSentence.svelte';
   import type { Season } from './season.svelte';
 
   type Plan = Shapes['SeasonDocument'];
@@ -16,9 +16,14 @@
   let seen = $state.raw<Plan | undefined>();
   let open = $state(false);
 
+  // What is kept is what is seen; what was left stays as it was typed.
+  $effect(() => {
+    void course;
+    if (untrack(() => open)) void season.plan().then((kept) => (seen = kept));
+  });
+
   const rules = $derived(plan?.rules ?? []);
-  const changed = $derived(plan !== seen);
-  const named = (key: string) => course.products.find((one) => one.key === key)?.name ?? key;
+  const changed = $derived(JSON.stringify(plan) !== JSON.stringify(seen));
   const products = $derived(course.products.map((one) => ({ value: one.key, words: one.name })));
   const free = $derived(products.find((one) => !rules.some((rule) => rule.product === one.value)));
 
@@ -28,9 +33,8 @@
     open = plan !== undefined;
   }
 
-  function change(at: number, told: Partial<Rule>) {
-    if (plan)
-      plan = { ...plan, rules: rules.map((one, n) => (n === at ? { ...one, ...told } : one)) };
+  function change(at: number, told: Rule) {
+    if (plan) plan = { ...plan, rules: rules.map((one, n) => (n === at ? told : one)) };
   }
 
   function add() {
@@ -56,43 +60,10 @@
     if (plan) plan = { ...plan, rules: rules.filter((_, n) => n !== at) };
   }
 
-  async function keep() {
-    if (plan && seen && (await season.keepPlan(plan, seen))) seen = plan;
+  /** What the rules would move is shown first; the picture above follows. */
+  function look() {
+    if (plan && seen) void season.considerPlan(plan, seen);
   }
-
-  const EVERY = [0, 3, 5, 7, 10, 14, 21, 28, 35, 40, 42].map((days) => ({
-    value: days,
-    words: days ? `every ${days} days` : 'once',
-  }));
-  const THEN = [0, 14, 21, 28, 30, 35, 40, 42].map((days) => ({
-    value: days,
-    words: days ? `then every ${days} days` : 'then no more',
-  }));
-  const FOR = [0, 7, 10, 14, 21, 28, 60, 90].map((days) => ({
-    value: days,
-    words: days ? `for ${days} days` : 'all the time',
-  }));
-  const WITH = [
-    { value: 'any' as const, words: 'on any day' },
-    { value: 'change_out' as const, words: 'with a filling' },
-    { value: 'between' as const, words: 'between fillings' },
-  ];
-  const STAGES = [
-    { value: '' as const, words: 'in every stage' },
-    ...choices(STAGE_WORDS).map(([value, words]) => ({ value, words: `only in ${words}` })),
-  ];
-  const UNTIL = [0, 7, 14, 21, 28].map((days) => ({
-    value: days,
-    words: days ? `until ${days} days before harvest` : 'to the end',
-  }));
-  const APART = [1, 2, 3, 5, 7].map((days) => ({
-    value: days,
-    words: days === 1 ? 'never on one day with' : `${days} days apart from`,
-  }));
-  const others = (rule: Rule) => [
-    { value: '', words: 'nothing' },
-    ...products.filter((one) => one.value !== rule.product),
-  ];
 </script>
 
 <section>
@@ -104,77 +75,12 @@
     <ol>
       {#each rules as rule, at (at)}
         <li>
-          <Choice
-            label="Product"
-            value={rule.product}
-            options={products.some((one) => one.value === rule.product)
-              ? products
-              : [...products, { value: rule.product, words: named(rule.product) }]}
-            onchoose={(product) => change(at, { product })}
+          <RuleSentence
+            {rule}
+            {products}
+            onchange={(told) => change(at, told)}
+            onremove={() => remove(at)}
           />
-          <Choice
-            label="How often"
-            value={rule.every_days ?? 0}
-            options={EVERY}
-            onchoose={(days) => change(at, { every_days: days || null })}
-          />
-          <Choice
-            label="For how long"
-            value={rule.for_days ?? 0}
-            options={FOR}
-            onchoose={(days) => change(at, { for_days: days || null })}
-          />{#if rule.for_days}
-            <Choice
-              label="And then"
-              value={rule.then_every_days ?? 0}
-              options={THEN}
-              onchoose={(days) => change(at, { then_every_days: days || null })}
-            />{/if}, from day
-          <input
-            type="number"
-            aria-label="From day"
-            min="0"
-            max="999"
-            value={rule.from_day ?? 0}
-            onchange={(event) => change(at, { from_day: Number(event.currentTarget.value) || 0 })}
-          />
-          <Choice
-            label="Until when"
-            value={rule.until_days_before_harvest ?? 0}
-            options={UNTIL}
-            onchoose={(days) => change(at, { until_days_before_harvest: days || null })}
-          />,
-          <Choice
-            label="Occasion"
-            value={rule.with ?? 'any'}
-            options={WITH}
-            onchoose={(occasion) => change(at, { with: occasion })}
-          />,
-          <Choice
-            label="Stage"
-            value={rule.only_stages?.[0] ?? ''}
-            options={STAGES}
-            onchoose={(stage) => change(at, { only_stages: stage ? [stage] : [] })}
-          />,
-          <Choice
-            label="Distance"
-            value={rule.apart_from?.[0]?.days ?? 3}
-            options={APART}
-            onchoose={(days) =>
-              change(at, { apart_from: (rule.apart_from ?? []).map((one) => ({ ...one, days })) })}
-          />
-          <Choice
-            label="From which product"
-            value={rule.apart_from?.[0]?.product ?? ''}
-            options={others(rule)}
-            onchoose={(product) =>
-              change(at, {
-                apart_from: product ? [{ product, days: rule.apart_from?.[0]?.days ?? 3 }] : [],
-              })}
-          />.
-          <button class="small" onclick={() => remove(at)}>
-            Remove<span class="unseen"> the rule for {named(rule.product)}</span>
-          </button>
         </li>
       {:else}
         <li class="quiet">No rules: the columns alone say when.</li>
@@ -189,10 +95,23 @@
           plan && (plan = { ...plan, harvest: event.currentTarget.value || null })}
       />, where it is known
     </label>
+    <label class="harvest">
+      At most
+      <input
+        type="number"
+        min="1"
+        max="99"
+        value={plan?.most_additions_a_day ?? ''}
+        onchange={(event) =>
+          plan &&
+          (plan = { ...plan, most_additions_a_day: Number(event.currentTarget.value) || null })}
+      />
+      additions on one day, besides fillings
+    </label>
     <p>
       {#if free}<button class="small" onclick={add}>Add a rule</button>{/if}
       {#if changed}
-        <button class="main" onclick={keep}>Keep the rules</button>
+        <button class="main" onclick={look}>See what they move</button>
         <button class="small" onclick={() => (plan = seen)}>Leave them as they were</button>
       {/if}
     </p>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { TOLD } from '../words/seasons';
-  import { shortDay, type Course } from './course';
+  import type { Course } from './course';
+  import { shortDay } from './days';
   import type { Season } from './season.svelte';
 
   /** What the season was told, newest first; what was wrong is taken back, and stays in its record. */

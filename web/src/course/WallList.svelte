@@ -1,6 +1,7 @@
 <script lang="ts">
   import { taskWords } from '../words/seasons';
-  import { shortDay, type Course } from './course';
+  import type { Course } from './course';
+  import { shortDay } from './days';
 
   /** The tasks of a season for the wall, with a box for each: on paper alone. */
   let { course }: { course: Course } = $props();

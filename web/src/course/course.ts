@@ -1,40 +1,11 @@
-import { scaleLinear, scaleUtc, type ScaleLinear } from 'd3-scale';
+import { scaleLinear, type ScaleLinear } from 'd3-scale';
 
 import type { Shapes } from '../api/client';
+import { dayNumber } from './days';
+import { apart, columnWords, dateWords, type Words } from './labels';
 
 export type Course = Shapes['CourseOut'];
 type Task = Shapes['TaskOut'];
-
-const DAY_MS = 86_400_000;
-
-/** A day as a count of days: the grow's days are the same wherever this screen is. */
-export function dayNumber(day: string): number {
-  return Date.parse(`${day}T00:00:00Z`) / DAY_MS;
-}
-
-/** A day so many days after another. */
-export function dayAfter(day: string, by: number): string {
-  return new Date((dayNumber(day) + by) * DAY_MS).toISOString().slice(0, 10);
-}
-
-const SHORT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
-
-const MONTH = new Intl.DateTimeFormat('en-GB', {
-  month: 'short',
-  year: 'numeric',
-  timeZone: 'UTC',
-});
-const YEAR = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }); // prettier-ignore
-
-export function shortDay(day: string): string {
-  return SHORT.format(new Date(dayNumber(day) * DAY_MS));
-}
-
-/** A day with its month, and its year where that is not the one of `today`. */
-export function longDay(day: string, today: string): string {
-  const words = YEAR.format(new Date(dayNumber(day) * DAY_MS));
-  return day.slice(0, 4) === today.slice(0, 4) ? words.slice(0, -5) : words;
-}
 
 /** Where things stand, from the top: the reading, its columns, pH, the products, the tasks. */
 export interface Frame {
@@ -76,29 +47,6 @@ export function daysScale(course: Course, frame: Frame): Days {
   return scaleLinear(seasonDays(course), [frame.left, frame.right]);
 }
 
-export interface Words {
-  x: number;
-  words: string;
-  strong?: boolean;
-}
-
-/** Width of a text of that many characters at 13 px: as wide as the widest of them usually are. */
-const widthOf = (words: string, strong = false) => words.length * (strong ? 7.4 : 6.9);
-
-/** Words side by side: one that would lie over another is left out, the strong ones first placed. */
-export function apart(all: Words[], right: number): Words[] {
-  const taken: [number, number][] = [];
-  const kept = new Set<Words>();
-  for (const one of [...all].sort((a, b) => Number(b.strong ?? 0) - Number(a.strong ?? 0))) {
-    const width = widthOf(one.words, one.strong);
-    const end = one.x + width + 10;
-    if (end - 10 > right + 6 || taken.some(([low, high]) => one.x < high && end > low)) continue;
-    taken.push([one.x, end]);
-    kept.add(one);
-  }
-  return all.filter((one) => kept.has(one));
-}
-
 export interface CourseDrawing {
   ticks: { y: number; words: string }[];
   floorY: number;
@@ -111,7 +59,7 @@ export interface CourseDrawing {
   columnWords: Words[];
   phBands: { x: number; width: number; y: number; height: number }[];
   phPath: string;
-  strokes: { key: string; y: number; lines: { x1: number; x2: number; width: number; isPast: boolean }[]; marks: { x: number; isPast: boolean }[] }[]; // prettier-ignore
+  strokes: { key: string; rule: number | null; y: number; lines: { x1: number; x2: number; width: number; isPast: boolean }[]; marks: { x: number; day: number; isPast: boolean }[] }[]; // prettier-ignore
   tasks: { x: number; words: string; late: boolean }[];
   taskWords: Words[];
   dates: Words[];
@@ -164,13 +112,14 @@ export function drawCourse(course: Course, frame: Frame, x: Days): CourseDrawing
     phPath: phPath(course, x, frame),
     strokes: course.strokes.map((stroke, row) => ({
       key: stroke.product,
+      rule: stroke.rule,
       y: frame.strokes + row * ROW + ROW / 2,
       lines: stroke.spans
         .flatMap((span) => cutAt(at(span.first), at(span.last) + 1, today + 0.5, span.share))
         .filter((line) => inSight(x(line.from), x(line.to)))
         .map((line) => ({ x1: x(line.from), x2: x(line.to), width: 2 + line.share * 8, isPast: line.isPast })), // prettier-ignore
       marks: stroke.days
-        .map((day) => ({ x: x(at(day)), isPast: at(day) < today }))
+        .map((day) => ({ x: x(at(day)), day: at(day), isPast: at(day) < today }))
         .filter((mark) => inSight(mark.x, mark.x + 6)),
     })),
     tasks: tasksToCome(course).map((task) => ({ x: x(Math.max(at(task.on), task.state === 'late' ? today : -9) + 0.5), words: task.kind, late: task.state === 'late' })).filter((one) => inSight(one.x, one.x)), // prettier-ignore
@@ -267,38 +216,4 @@ function phPath(course: Course, x: Days, frame: Frame): string {
       (one, n) => `${n ? 'L' : 'M'}${x(one.day).toFixed(1)} ${phY(one.ph ?? 0, frame).toFixed(1)}`,
     ) // prettier-ignore
     .join('');
-}
-
-/** The label of each column in its middle, its key where that has no room, else nothing. */
-function columnWords(
-  course: Course,
-  frame: Frame,
-  x: Days,
-  at: (day: string) => number,
-  today: number,
-): Words[] {
-  const words = course.columns.flatMap((one) => {
-    const from = Math.max(x(at(one.first)), frame.left);
-    const to = Math.min(x(at(one.last) + 1), frame.right);
-    const room = to - from - 16; // what is narrower than its own column meets no other
-    const fits = [one.label, one.key].find((text) => widthOf(text) <= room);
-    const strong = at(one.first) <= today && today <= at(one.last);
-    return fits && room > 0 ? [{ x: (from + to) / 2, words: fits, strong }] : [];
-  });
-  return words;
-}
-
-function dateWords(course: Course, x: Days, frame: Frame): Words[] {
-  const start = dayNumber(course.started_on);
-  const [from, to] = x.domain() as [number, number];
-  const dates = scaleUtc(
-    [(start + from) * DAY_MS, (start + to) * DAY_MS],
-    [frame.left, frame.right],
-  );
-  const ticks = dates.ticks(Math.max(3, Math.round((frame.right - frame.left) / 110)));
-  const words = ticks.map((tick) => ({
-    x: dates(tick),
-    words: (to - from > 200 ? MONTH : SHORT).format(tick),
-  }));
-  return apart(words.filter((one) => one.x >= frame.left), frame.right); // prettier-ignore
 }

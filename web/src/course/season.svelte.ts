@@ -4,23 +4,29 @@ import type { Course } from './course';
 
 export type Decision = Shapes['DecisionIn'];
 
+type Plan = Shapes['SeasonDocument'];
+
+/** What may be looked at before it is so: a decision, or another plan than the one that was seen. */
+export type Asked = { decision: Decision } | { plan: Plan; seen: Plan };
+
 /** The season of one tank: its course, and what a decision would move before it is made. */
 export class Season {
   readonly grow: number;
   readonly tank: number;
   /** Null where the tank has none. */
   course = $state.raw<Course | null | undefined>();
-  /** What the course would be with the decision that is being looked at. */
+  /** What the course would be with the decision, or the plan, that is being looked at. */
   preview = $state.raw<Course | undefined>();
-  asked = $state.raw<Decision | undefined>();
+  asked = $state.raw<Asked | undefined>();
   problem = $state.raw<Problem | undefined>();
+  deciding = $state(false);
 
-  #latest: Latest<Decision, Awaited<ReturnType<Season['look']>>>;
+  #latest: Latest<Asked, Awaited<ReturnType<Season['look']>>>;
 
   constructor(grow: number, tank: number) {
     this.grow = grow;
     this.tank = tank;
-    this.#latest = new Latest((decision, signal) => this.look(decision, signal));
+    this.#latest = new Latest((asked, signal) => this.look(asked, signal));
   }
 
   get shown(): Course | undefined {
@@ -42,13 +48,20 @@ export class Season {
     return true;
   }
 
-  look(decision: Decision, signal: AbortSignal) {
+  look(asked: Asked, signal: AbortSignal) {
+    const params = { path: this.#path };
     return answered(
-      api.POST('/api/grows/{grow_id}/seasons/{season_id}/preview', {
-        params: { path: this.#path },
-        body: decision,
-        signal,
-      }),
+      'decision' in asked
+        ? api.POST('/api/grows/{grow_id}/seasons/{season_id}/preview', {
+            params,
+            body: asked.decision,
+            signal,
+          })
+        : api.POST('/api/grows/{grow_id}/seasons/{season_id}/plan', {
+            params,
+            body: { plan: asked.plan },
+            signal,
+          }),
     );
   }
 
@@ -57,22 +70,37 @@ export class Season {
   }
 
   /** Show what a decision would move; nothing is kept. */
-  async consider(decision: Decision) {
-    this.asked = decision;
-    const outcome = await this.#latest.ask(decision);
-    if (!outcome || !('answer' in outcome) || this.asked !== decision) return;
+  consider(decision: Decision) {
+    return this.#show({ decision });
+  }
+
+  /** Show what another plan would move; nothing is kept. */
+  considerPlan(plan: Plan, seen: Plan) {
+    return this.#show({ plan, seen });
+  }
+
+  async #show(asked: Asked) {
+    this.asked = asked;
+    const outcome = await this.#latest.ask(asked);
+    if (!outcome || !('answer' in outcome) || this.asked !== asked) return;
     this.problem = outcome.answer.problem;
     this.preview = outcome.answer.data;
   }
 
-  /** Take the decision that is being looked at. */
+  /** Take what is being looked at, once however often it is pressed. */
   async decide(reason: string) {
-    if (!this.asked) return;
-    const body = { ...this.asked, reason };
-    const params = { path: this.#path };
-    this.#take(
-      await answered(api.POST('/api/grows/{grow_id}/seasons/{season_id}/told', { params, body })),
-    );
+    const asked = this.asked;
+    if (!asked || this.deciding) return;
+    this.deciding = true;
+    if ('plan' in asked) await this.keepPlan(asked.plan, asked.seen);
+    else {
+      const body = { ...asked.decision, reason };
+      const params = { path: this.#path };
+      this.#take(
+        await answered(api.POST('/api/grows/{grow_id}/seasons/{season_id}/told', { params, body })),
+      );
+    }
+    this.deciding = false;
   }
 
   leave() {

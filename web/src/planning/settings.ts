@@ -65,12 +65,15 @@ function ofWater(quay: Quay, water: number): Pick<Settings, 'reading' | 'tempera
   return { reading: found?.reading ?? '', temperature: found?.temperature ?? '' };
 }
 
-/** The settings a tank is usually fed with. */
+/** The settings a tank is usually fed with: where its season stands today, or what was kept for it. */
 export function usualFor(quay: Quay, tankId: number): Settings {
   const tank = quay.tanks.find((one) => one.id === tankId) ?? quay.tanks[0];
-  const chart = quay.charts.find((one) => one.chart === tank?.chart) ?? quay.charts[0];
+  const season = quay.needs?.[tank?.id ?? 0];
+  const grown = quay.charts.find((one) => one.id === season?.version);
+  const chart = grown ?? quay.charts.find((one) => one.chart === tank?.chart) ?? quay.charts[0];
   if (!tank || !chart) throw new Error('A mix needs a tank and a chart.');
-  const column = chart.columns.find((one) => one.key === tank.column) ?? chart.columns[0];
+  const wanted = grown ? season?.column_key : tank.column;
+  const column = chart.columns.find((one) => one.key === wanted) ?? chart.columns[0];
   return {
     ...plain(),
     tank: tank.id,
@@ -78,7 +81,7 @@ export function usualFor(quay: Quay, tankId: number): Settings {
     chart: chart.id,
     column: column?.key ?? '',
     volume: tank.volume,
-    strength: tank.strength_shown,
+    strength: (grown && season?.strength_shown) || tank.strength_shown,
     ...ofWater(quay, tank.water),
     ...quay.customs,
   };

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Quay, Shapes } from '../api/client';
+  import type { Quay } from '../api/client';
   import type { Keys } from '../shell/keys.svelte';
   import { DUE } from '../words/growing';
   import { needWords } from '../words/seasons';
@@ -7,13 +7,11 @@
 
   let {
     quay,
-    needs,
     chosen,
     keys,
     ontank,
   }: {
     quay: Quay;
-    needs: Record<number, Shapes['TankToday']>;
     chosen: number | undefined;
     keys: Keys;
     ontank: (tank: number) => void;
@@ -21,7 +19,7 @@
 
   /** By its season, where it has one; else by what its last mix asks for. */
   function need(tank: Quay['tanks'][number]) {
-    const today = needs[tank.id];
+    const today = quay.needs?.[tank.id];
     if (today?.season != null) return needWords(today);
     return tank.due ? { words: DUE[tank.due], pressing: true } : undefined;
   }

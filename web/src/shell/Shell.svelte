@@ -93,7 +93,7 @@
       {/if}
     </div>
     {#if quay?.tanks.length}
-      <QuayList {quay} needs={grow.needs} chosen={grow.tank} {keys} ontank={showTank} />
+      <QuayList {quay} chosen={grow.tank} {keys} ontank={showTank} />
       {#if quay.charts.length}<p class="add"><Additions /></p>{/if}
     {/if}
   </nav>

@@ -28,8 +28,6 @@ export class GrowStore {
   readonly keys: Keys;
   quay = $state<Quay | undefined>();
   problem = $state.raw<Problem | undefined>();
-  /** What tanks need by their seasons; a grow without this answer has all the rest. */
-  needs = $state.raw<Record<number, Shapes['TankToday']>>({});
   /** The tank that the view on screen is about. */
   tank = $state<number | undefined>();
   /** What the view on screen adds to the header. */
@@ -58,7 +56,6 @@ export class GrowStore {
       answered(api.GET('/api/grows/{grow_id}/charts-in-use', { params: { path } })),
       answered(api.GET('/api/grows/{grow_id}/today', { params: { path } })),
     ]);
-    if (today.data) this.needs = Object.fromEntries(today.data.tanks.map((one) => [one.tank, one]));
     if (grow.data && tanks.data && waters.data && leaflets.data && charts.data)
       this.quay = {
         ...grow.data,
@@ -66,6 +63,7 @@ export class GrowStore {
         waters: waters.data,
         leaflets: leaflets.data.items,
         charts: this.#withAsked(charts.data),
+        needs: Object.fromEntries(today.data?.tanks.map((one) => [one.tank, one]) ?? []),
       };
     this.problem =
       grow.problem ?? tanks.problem ?? waters.problem ?? leaflets.problem ?? charts.problem;

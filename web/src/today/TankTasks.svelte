@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { shortDay } from '../course/course';
+  import { shortDay } from '../course/days';
   import { go } from '../routes';
   import { growHere } from '../shell/grow.svelte';
   import { at, COURSE } from '../shell/views';

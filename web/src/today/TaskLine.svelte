@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { shortDay } from '../course/course';
+  import { shortDay } from '../course/days';
   import { hashOf } from '../planning/settings';
   import { go } from '../routes';
   import { growHere } from '../shell/grow.svelte';
@@ -50,11 +50,11 @@
 
   /** The mix that the season asks for; the Mix view takes its column and strength. */
   function mixIt() {
-    const chart = grow.quay?.charts.find((one) => one.name === tank.chart);
+    const chart = tank.version;
     const usual = grow.quay?.tanks.find((one) => one.id === tank.tank);
     const column = task.column ?? '';
     const strength = task.strength_shown ?? usual?.strength_shown ?? '';
-    const hash = chart && usual ? hashOf({ water: usual.water, chart: chart.id, column, strength }) : ''; // prettier-ignore
+    const hash = chart !== null && usual ? hashOf({ water: usual.water, chart, column, strength }) : ''; // prettier-ignore
     go(at(MIX, grow.id, { tank: tank.tank }), { hash });
   }
 

@@ -1,4 +1,4 @@
-import { dayAfter } from '../course/course';
+import { dayAfter } from '../course/days';
 import { answered, api, type Problem, type Shapes } from '../api/client';
 
 export type Today = Shapes['TodayOut'];

@@ -1,0 +1,124 @@
+"""Tasks of a season as answers: what its products are called, and what they come to in its tank."""
+
+from collections.abc import Iterable, Mapping
+from datetime import datetime
+from fractions import Fraction
+from zoneinfo import ZoneInfo
+
+from core.course import Course, Programme, TaskKind, Why
+from core.leaflet.meaning import InTank, amount_range
+from core.living import Brew, brew_for
+from core.quantities import (
+    Amount,
+    AmountUnit,
+    Spoons,
+    Volume,
+    decimal_text,
+    figure,
+    number_text,
+    rounded,
+)
+from server.grows.figures import Figure, percent_shown
+from server.grows.scope import Scope
+from server.seasons.course import RunningSeason
+from server.seasons.shapes import AmountOut, DiffersOut, SeasonProduct, TaskOut
+from server.seasons.tasks import StandingTask
+
+
+class TaskWords:
+    """Tasks of one season as answers: what its products come to in its tank."""
+
+    def __init__(self, running: RunningSeason, in_tank: InTank, zone: ZoneInfo) -> None:
+        self._running, self._in_tank, self._zone = running, in_tank, zone
+        self._labels = {
+            column.key: column.label
+            for stored in (running.chart, *running.others.values())
+            for column in stored.chart.columns
+        }
+
+    @classmethod
+    def of(cls, scope: Scope, running: RunningSeason) -> "TaskWords":
+        """With the spoons that a person means, by the clock of the grow."""
+        litres = Volume(figure(running.season.tank.litres))
+        in_tank = InTank(litres, Fraction(1), Spoons(scope.membership.spoons))
+        return cls(running, in_tank, ZoneInfo(scope.grow.time_zone))
+
+    def task_out(self, standing: StandingTask) -> TaskOut:
+        """A task."""
+        task = standing.task
+        return TaskOut(
+            key=standing.key,
+            on=task.on,
+            at=task.at.strftime("%H:%M") if task.at else None,
+            moment=datetime.combine(task.on, task.at, self._zone) if task.at else None,
+            kind=task.kind,
+            state=standing.state,
+            column=task.column,
+            column_label=self._labels.get(task.column or "", ""),
+            products=list(task.products),
+            amounts=list(self._amounts(standing)),
+            why=list(task.why),
+            strength_shown=percent_shown(task.strength) if task.strength is not None else None,
+            differs=[
+                DiffersOut(product=one.product, by_column=one.by_column, by_rule=one.by_rule)
+                for one in task.differs
+            ],
+            meter=task.meter,
+        )
+
+    def _amounts(self, standing: StandingTask) -> Iterable[AmountOut]:
+        task, chart = standing.task, self._running.chart.chart
+        if task.kind is TaskKind.PREPARE:
+            yield from _brewed(task.why[0], brew_for(self._in_tank.volume))
+        if task.kind not in (TaskKind.ADD, TaskKind.INOCULATE) or task.column is None:
+            return
+        is_living = self._running.season.plan.get("programme") == Programme.LIVING
+        rows = {product.key: product for product in chart.products}
+        for key in task.products:
+            dose = chart.dose(key, task.column)
+            found = amount_range(dose, rows[key], self._in_tank) if dose and key in rows else None
+            if found is None and is_living and task.kind is TaskKind.INOCULATE:
+                brew = Amount(brew_for(self._in_tank.volume).water_l * 1000, AmountUnit.ML)
+                found = (brew, brew)
+            if found is not None:
+                low, high = found
+                middle = rounded((low.value + high.value) / 2, 3)
+                yield AmountOut(
+                    product=key,
+                    amount=Figure(value=decimal_text(middle), unit=low.unit),
+                    shown=f"{number_text(middle, 1).removesuffix('.0')} {low.unit}",
+                )
+
+
+def _brewed(why: Why, brew: Brew) -> Iterable[AmountOut]:
+    """What a day of the brew takes, by what it is of."""
+    steps = {
+        Why.MOLASSES: (("water", brew.water_l * 1000), ("molasses", brew.molasses_ml)),
+        Why.INOCULANT: (("inoculant", brew.inoculant_ml),),
+    }
+    for name, amount in steps.get(why, ()):
+        value = rounded(amount, 3)
+        litres = value >= 1000
+        shown = number_text(value / 1000, 2) if litres else number_text(value, 1)
+        yield AmountOut(
+            product=name,
+            amount=Figure(value=decimal_text(value), unit="mL"),
+            shown=f"{shown.rstrip('0').rstrip('.')} {'L' if litres else 'mL'}",
+        )
+
+
+def products_out(
+    running: RunningSeason, course: Course, tags: Mapping[int, str]
+) -> list[SeasonProduct]:
+    """The products of a season, those of rules without a row among them."""
+    names, shelf = running.product_names, running.products
+    keys = dict.fromkeys([*names, *(rule.product for rule in course.request.rules)])
+    return [
+        SeasonProduct(
+            key=key,
+            name=names.get(key, key),
+            tag=tags.get(shelf.get(key, 0)) or names.get(key, key)[:2].title(),
+            product=shelf.get(key),
+        )
+        for key in keys
+    ]
