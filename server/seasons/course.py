@@ -211,7 +211,8 @@ def course_of(
         return plan_course(request)
     done = tuple((one.on, one.kind, one.product, one.litres) for one in _done_happenings(running))
     told = tuple(entry.pk for entry in running.told)
-    key = (season.pk, season.version_id, until, request.disinfectant, repr(document), told, done)
+    key = (season.pk, season.version_id, season.started_on, until, grow.time_zone,
+           request.disinfectant, repr(document), told, done)  # fmt: skip
     kept = _courses.get(key)
     return _courses.put(key, plan_course(request)) if kept is None else kept
 

@@ -12,7 +12,7 @@ from playwright.sync_api import Browser, Page, sync_playwright
 from pytest_django.live_server_helper import LiveServer
 
 from server.charts.store import charts_in_memory
-from server.demo.scenario import load_scenario
+from server.demo.scenario import load_scenario, remove_scenario
 from server.planning.snapshot import snapshots_in_memory
 
 # The real hasher is slow on purpose; signing in is tested, not the hasher.
@@ -41,6 +41,7 @@ def door(live_server: LiveServer, browser: Browser) -> Iterator[Page]:
     """The sign-in page; any error on the page's console fails the test."""
     charts_in_memory.clear()
     snapshots_in_memory.clear()
+    remove_scenario()  # of tests before that shared one demo
     load_scenario()
     page = browser.new_page(viewport={"width": 1280, "height": 800})
     errors: list[str] = []

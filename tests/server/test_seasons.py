@@ -338,6 +338,34 @@ def test_today_lists_what_is_late_due_and_next_of_every_tank(
     ]  # fmt: skip
 
 
+def test_a_course_in_memory_follows_all_that_it_stands_on(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    WaterSource.objects.filter(pk=neighbour.water.pk).update(disinfectant="chlorine")
+    begin(neighbour, version)
+
+    def stood() -> tuple[str, str]:
+        tasks = course(neighbour)["tasks"]
+        first = next(
+            one
+            for one in tasks
+            if one["why"] == ["chlorine_gasses_off"] and one["on"] > "2026-03-20"
+        )
+        return first["on"], first["at"]
+
+    assert stood() == ("2026-03-21", "09:00")
+    Season.objects.filter(grow=neighbour.grow).update(started_on=date(2026, 3, 7))
+    assert stood() == ("2026-03-27", "09:00")
+    # Paris puts its clocks forward on the 29th, before the filling of that day
+    Season.objects.filter(grow=neighbour.grow).update(started_on=date(2026, 3, 8))
+    Grow.objects.filter(pk=neighbour.grow.pk).update(time_zone="Europe/Paris")
+    assert [one["at"] for one in course(neighbour)["tasks"] if one["on"] == "2026-03-28"] == [
+        "08:00"
+    ]
+    WaterSource.objects.filter(pk=neighbour.water.pk).update(disinfectant="none")
+    assert not [one for one in course(neighbour)["tasks"] if one["kind"] == "prepare"]
+
+
 def test_the_day_asks_as_many_queries_for_six_tanks_as_for_one(
     yard: Yard, neighbour: Yard, version: ChartVersion
 ) -> None:
