@@ -28,7 +28,7 @@ STAGES = (Stage.SEEDLING, Stage.LEAF, Stage.LEAF, Stage.FLOWER, Stage.FLOWER, St
 KEYS = ("w1", "w2", "w3", "w4", "w5", "w6")
 PRODUCTS = (
     Product("one", "Marram One", Role.BASE, group="m", rank=1),
-    Product("glass", "Glasswort", Role.SILICA),
+    Product("glass", "Glasswort", Role.SILICA, scales=False),
     Product("mud", "Mudlark", Role.LIVE),
     Product("perox", "Clearwell", Role.ADDITIVE, oxidiser=True),
     Product("tide", "Second Tide", Role.BOOSTER),

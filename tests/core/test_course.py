@@ -28,11 +28,15 @@ from core.course import (
     TimingRule,
     Wait,
     Why,
+    draw_course,
     plan_course,
+    rising_strengths,
+    what_moves,
 )
 from core.course.additions import OXIDISER_APART_DAYS
 from core.errors import InputError
 from core.headless import course_text
+from core.quantities import Reading, Spoons
 from core.water import Disinfectant
 from tests.core.courses import (
     KEYS,
@@ -133,6 +137,18 @@ def test_nothing_that_was_done_is_shortened_away() -> None:
     assert [one.code for one in course.conflicts] == ["shortened_too_far"]
 
 
+def test_a_column_that_begins_tomorrow_keeps_a_day_of_its_own() -> None:
+    happened = (after(3, HAPPENED.ADVANCE), after(3, HAPPENED.STRETCH, days=-9))
+    assert spans(plan_course(ask(happened=happened)))[:3] == [
+        ("w1", 0, 3, False), ("w2", 4, 4, False), ("w3", 5, 11, False)
+    ]  # fmt: skip
+    twice = (after(3, HAPPENED.ADVANCE), after(3, HAPPENED.ADVANCE))  # about one that never began
+    assert spans(plan_course(ask(happened=twice)))[:2] == [
+        ("w1", 0, 3, False),
+        ("w3", 4, 10, False),
+    ]
+
+
 def test_after_the_last_column_nothing_can_be_decided() -> None:
     course = plan_course(ask(happened=(after(60, HAPPENED.ADVANCE),)))
     assert spans(course)[-1] == ("w6", 35, 41, False)
@@ -212,6 +228,12 @@ def test_what_plants_drank_tells_when_the_tank_is_due() -> None:
     drunk = replace(asked, happened=(*topped, after(9, HAPPENED.TOPPED_UP, litres=Fraction(70))))
     assert days_with(plan_course(drunk), TaskKind.CHANGE_OUT)[0] == 9
     assert days_with(plan_course(replace(asked, happened=())), TaskKind.CHANGE_OUT) == []
+
+
+def test_what_was_drunk_on_one_day_is_the_pace_of_a_day() -> None:
+    topped = (after(0, HAPPENED.TOPPED_UP, litres=Fraction(10)),)
+    asked = ask(change_out=ChangeOut(after_litres=Fraction(30)), happened=topped)
+    assert days_with(plan_course(asked), TaskKind.CHANGE_OUT) == [3, 6, 9, *range(12, 42, 3)]
 
 
 def test_a_tank_is_filled_for_a_new_column_only_where_that_is_wanted() -> None:
@@ -416,6 +438,18 @@ def test_what_no_day_can_satisfy_names_both(
     assert all(name in conflicts[0].message for name in named - {"change_out", "stages"})
 
 
+def test_a_rule_that_may_yet_find_its_day_is_no_conflict() -> None:
+    rules = (
+        TimingRule("tide", every_days=2),
+        TimingRule("kelp", apart_from=(Apart(3, product="tide"),)),
+    )
+    asked = ask(rules=rules, until=START + timedelta(days=20), chart=chart((365,)),
+                change_out=ChangeOut(every_days=5))  # fmt: skip
+    assert plan_course(asked).conflicts == ()
+    longer = plan_course(replace(asked, until=START + timedelta(days=100)))
+    assert [one.rules for one in longer.conflicts] == [("kelp", "tide")]
+
+
 def test_an_oxidiser_and_cultures_of_one_column_are_told() -> None:
     course = plan_course(ask(chart=chart(pours=("one", "mud", "perox"))))
     assert [(one.code, one.rules) for one in course.conflicts] == [
@@ -536,6 +570,63 @@ def test_meters_fall_due_and_tanks_are_read_on_days_without_a_filling() -> None:
     course = plan_course(ask(meters=(pen,), read_every_days=1, change_out=ChangeOut(every_days=10)))
     assert days_with(course, TaskKind.CALIBRATE) == [10, 24, 38]
     assert days_with(course, TaskKind.READ) == [day for day in range(42) if day % 10]
+
+
+# What is drawn, and what moves
+
+
+def test_a_decision_tells_what_it_moves_and_no_more() -> None:
+    rule = TimingRule("mud", every_days=14, from_day=11)
+    asked = ask(change_out=ChangeOut(with_each_column=True), rules=(rule,))
+    held = replace(asked, happened=(after(9, HAPPENED.HOLD, days=3),))
+    today = START + timedelta(days=9)
+    moves = what_moves(plan_course(asked), plan_course(held), today)
+    day = {one.what: (one.before and (one.before - START).days, one.behind and (one.behind - START).days)
+           for one in moves}  # fmt: skip
+    assert day == {
+        "Week 3": (14, 17), "Week 4": (21, 24), "Week 5": (28, 31), "Week 6": (35, 38),
+        "next_filling": (14, 17), "end": (41, 44),
+    }  # fmt: skip
+    later = replace(asked, rules=(replace(rule, from_day=13),))
+    assert [(one.what, one.before, one.behind) for one in what_moves(
+        plan_course(asked), plan_course(later), today
+    )] == [("mud", START + timedelta(days=11), START + timedelta(days=13))]  # fmt: skip
+    endless = replace(asked, happened=(after(9, HAPPENED.HOLD),))
+    gone = {
+        one.what: one.behind for one in what_moves(plan_course(asked), plan_course(endless), today)
+    }
+    assert gone == dict.fromkeys(["Week 3", "Week 4", "Week 5", "Week 6", "next_filling", "end"])
+
+
+def test_the_picture_has_a_tread_for_each_target_and_strokes_as_thick_as_their_dose() -> None:
+    strengths = (StrengthFrom(Fraction(1, 2)), StrengthFrom(Fraction(1), from_day=10))
+    asked = ask(
+        chart=chart((7, 7, 7), pours=("one", "glass")), strengths=strengths,
+        change_out=ChangeOut(every_days=10), rules=(TimingRule("mud", every_days=9, from_day=1),),
+    )  # fmt: skip
+    drawing = draw_course(plan_course(asked), Reading(Fraction("0.3")), Spoons.METRIC)
+    assert [(one.first, one.last, one.strength) for one in drawing.treads] == [
+        (0, 6, Fraction(1, 2)), (7, 9, Fraction(1, 2)), (10, 13, 1), (14, 20, 1)
+    ]  # fmt: skip
+    strokes = {one.product: one for one in drawing.strokes}
+    assert [(one.first, one.last, one.share) for one in strokes["one"].spans] == [
+        (0, 9, 0.5),
+        (10, 20, 1),
+    ]
+    # silica is not scaled by strength
+    assert [(one.first, one.last, one.share) for one in strokes["glass"].spans] == [(0, 20, 1)]
+    assert strokes["mud"].days == (1, 10, 19)
+
+
+def test_strength_rises_in_even_steps_from_column_to_column() -> None:
+    low, high = Fraction(1, 2), Fraction(4, 5)
+    rising = list(rising_strengths(chart(), "w2", low, high, "w5"))
+    assert [(one.column, one.strength) for one in rising] == [
+        ("w2", low), ("w3", Fraction(3, 5)), ("w4", Fraction(7, 10)), ("w5", high)
+    ]  # fmt: skip
+    assert [
+        (one.column, one.strength) for one in rising_strengths(chart(), "w4", low, high, "w2")
+    ] == [("w4", high)]
 
 
 # The format

@@ -74,6 +74,14 @@ def test_no_advice_rests_on_a_reading_that_is_odd(ec: Fraction, before: Fraction
         assert ADVICE.intersection(found) == {Said.TOP_UP_PLAIN}
 
 
+def test_a_band_is_left_by_more_than_pens_differ_by() -> None:
+    high, low = BAND.high.ms_cm * (1 + MOVED_EC), BAND.low.ms_cm * (1 - MOVED_EC)
+    step = Fraction(1, 1000)
+    assert said(str(high)) == said(str(low)) == [Said.EC_RIGHT]
+    assert said(str(high + step)) == [Said.EC_HIGH, Said.TOP_UP_PLAIN]
+    assert said(str(low - step)) == [Said.EC_LOW]
+
+
 def test_a_ph_that_drifts_is_believed_up_to_its_bound() -> None:
     edge = Fraction(6) + ODD_PH
     assert said("", ph=str(edge), ph_before="6") == [Said.PH_HIGH]
