@@ -2,7 +2,7 @@
   import type { Shapes } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import { STAGE_WORDS } from '../words/charts';
-  import { choices } from '../words/growing';
+  import { choices, ROLES } from '../words/growing';
 
   type Rule = NonNullable<Shapes['SeasonDocument']['rules']>[number];
   type Anchor = NonNullable<Rule['begins']>;
@@ -29,6 +29,10 @@
       : [...products, { value: rule.product, words: rule.product }],
   );
   const apart = $derived(rule.apart_from?.[0]);
+  /** Other distances of the rule: told here, kept as they are. */
+  const more = $derived(rule.apart_from?.slice(1) ?? []);
+  const nameOf = (key: string | null | undefined) =>
+    products.find((one) => one.value === key)?.words ?? key ?? 'a role';
 
   const days = (list: number[], words: (days: number) => string, none: string) =>
     [0, ...list].map((value) => ({ value, words: value ? words(value) : none }));
@@ -41,6 +45,17 @@
     { value: 'change_out' as const, words: 'with a filling' },
     { value: 'between' as const, words: 'between fillings' },
   ];
+  /** Several stages are one choice, as they were kept. */
+  const several = $derived(
+    (rule.only_stages?.length ?? 0) > 1
+      ? [
+          {
+            value: '+' as const,
+            words: `only in ${rule.only_stages?.map((one) => STAGE_WORDS[one]).join(' or ')}`,
+          },
+        ]
+      : [],
+  );
   const STAGES = [
     { value: '' as const, words: 'in every stage' },
     ...choices(STAGE_WORDS).map(([value, words]) => ({ value, words: `only in ${words}` })),
@@ -165,9 +180,10 @@
 />,
 <Choice
   label="Stage"
-  value={rule.only_stages?.[0] ?? ''}
-  options={STAGES}
-  onchoose={(stage: Stage | '') => set({ only_stages: stage ? [stage] : [] })}
+  value={several.length ? '+' : (rule.only_stages?.[0] ?? '')}
+  options={[...several, ...STAGES]}
+  onchoose={(stage: Stage | '' | '+') =>
+    stage !== '+' && set({ only_stages: stage ? [stage] : [] })}
 />,
 <Choice
   label="How it is given"
@@ -180,7 +196,7 @@
     label="Distance"
     value={apart.days ?? 1}
     options={APART.slice(1)}
-    onchoose={(distance) => set({ apart_from: [{ ...apart, days: distance }] })}
+    onchoose={(distance) => set({ apart_from: [{ ...apart, days: distance }, ...more] })}
   />
 {:else}
   apart from
@@ -193,8 +209,12 @@
     ...products.filter((one) => one.value !== rule.product),
   ]}
   onchoose={(product) =>
-    set({ apart_from: product ? [{ product, role: null, days: apart?.days ?? 3 }] : [] })}
-/>.
+    set({
+      apart_from: [...(product ? [{ product, role: null, days: apart?.days ?? 3 }] : []), ...more],
+    })}
+/>{#each more as one, n (n)}, {one.days ?? 1} days apart from {one.role
+    ? ROLES[one.role]
+    : nameOf(one.product)}{/each}.
 <button onclick={onremove}>Remove<span class="unseen"> the rule for {named}</span></button>
 
 <style>
