@@ -164,6 +164,7 @@ def _additions(season: Season, fillings: Sequence[Filling], additions: Additions
             why=(*one.why, Why.RULE_UNLIKE_COLUMN) if differs else one.why,
             column=season.by_day[one.day].column.key,
             products=(product,),
+            strength=season.strength(one.day),
             differs=differs,
         )
 

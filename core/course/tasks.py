@@ -72,7 +72,7 @@ class Task:
         column: which holds; None on a day without one, such as before the start.
         products: keys, in the order of the chart, then of the rules.
         why: reasons, the first for the task itself.
-        strength: of a filling, the share of the printed dose.
+        strength: of what is poured, the share of the printed dose.
         differs: where column and rule are unlike.
         meter: of a calibration, which.
     """

@@ -59,7 +59,7 @@ def course_out(
     season, member = running.season, scope.membership
     meter, water = member.meter, season.tank.water
     drawing = draw_course(course, water.reading, Spoons(member.spoons))
-    shown = TaskWords.of(scope, running)
+    shown = TaskWords.of(scope, running, course)
     plan = course.request.change_out
     return CourseOut(
         season=season.pk,

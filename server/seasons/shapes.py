@@ -39,7 +39,8 @@ class DiffersOut(BaseModel):
 class TaskOut(BaseModel):
     """One thing to do; `at` is the time of day where its hour matters, `moment` that very moment.
 
-    `amounts` are those of additions whose dose the column prints. `strength` is exact, in percent.
+    `amounts` are those of additions whose dose the column prints, times the strength of the day.
+    `again_since` is when the same went in, where the tank was not filled since: doses add up.
     """
 
     key: str
@@ -56,6 +57,7 @@ class TaskOut(BaseModel):
     strength_shown: str | None
     differs: list[DiffersOut]
     meter: str | None
+    again_since: date | None
 
 
 class LaidColumnOut(BaseModel):

@@ -1,7 +1,8 @@
 """Tasks of a season as answers: what its products are called, and what they come to in its tank."""
 
 from collections.abc import Iterable, Mapping
-from datetime import datetime
+from dataclasses import replace
+from datetime import date, datetime
 from fractions import Fraction
 from zoneinfo import ZoneInfo
 
@@ -28,8 +29,11 @@ from server.seasons.tasks import StandingTask
 class TaskWords:
     """Tasks of one season as answers: what its products come to in its tank."""
 
-    def __init__(self, running: RunningSeason, in_tank: InTank, zone: ZoneInfo) -> None:
-        self._running, self._in_tank, self._zone = running, in_tank, zone
+    def __init__(
+        self, running: RunningSeason, course: Course, in_tank: InTank, zone: ZoneInfo
+    ) -> None:
+        self._running, self._course = running, course
+        self._in_tank, self._zone = in_tank, zone
         self._labels = {
             column.key: column.label
             for stored in (running.chart, *running.others.values())
@@ -37,11 +41,11 @@ class TaskWords:
         }
 
     @classmethod
-    def of(cls, scope: Scope, running: RunningSeason) -> "TaskWords":
+    def of(cls, scope: Scope, running: RunningSeason, course: Course) -> "TaskWords":
         """With the spoons that a person means, by the clock of the grow."""
         litres = Volume(figure(running.season.tank.litres))
         in_tank = InTank(litres, Fraction(1), Spoons(scope.membership.spoons))
-        return cls(running, in_tank, ZoneInfo(scope.grow.time_zone))
+        return cls(running, course, in_tank, ZoneInfo(scope.grow.time_zone))
 
     def task_out(self, standing: StandingTask) -> TaskOut:
         """A task."""
@@ -64,7 +68,27 @@ class TaskWords:
                 for one in task.differs
             ],
             meter=task.meter,
+            again_since=self._again_since(standing),
         )
+
+    def _again_since(self, standing: StandingTask) -> date | None:
+        """When a product went in that would go in again, with no filling between: doses add up."""
+        task, done = standing.task, self._running.done
+        if task.kind is not TaskKind.ADD or Why.ON_LEAVES in task.why:
+            return None
+        filled = max(done.fillings, default=self._running.season.started_on)
+        names = {self._running.product_names.get(key, key) for key in task.products}
+        printed = self._pours_of_last_filling(filled)
+        days = [on for on, name in done.poured if name in names and on >= filled]
+        days += [filled] if done.fillings and printed & set(task.products) else []
+        return max(days, default=None)
+
+    def _pours_of_last_filling(self, filled: date) -> set[str]:
+        """What the column of the last filling pours, where no rule says when."""
+        season = self._course.season
+        day = self._course.request.day(filled)
+        ruled = {rule.product for rule in self._course.request.rules}
+        return set(season.printed(day)) - ruled if 0 <= day <= season.last else set()
 
     def _amounts(self, standing: StandingTask) -> Iterable[AmountOut]:
         task, chart = standing.task, self._running.chart.chart
@@ -74,9 +98,10 @@ class TaskWords:
             return
         is_living = self._running.season.plan.get("programme") == Programme.LIVING
         rows = {product.key: product for product in chart.products}
+        in_tank = replace(self._in_tank, strength=task.strength or Fraction(1))
         for key in task.products:
             dose = chart.dose(key, task.column)
-            found = amount_range(dose, rows[key], self._in_tank) if dose and key in rows else None
+            found = amount_range(dose, rows[key], in_tank) if dose and key in rows else None
             if found is None and is_living and task.kind is TaskKind.INOCULATE:
                 brew = Amount(brew_for(self._in_tank.volume).water_l * 1000, AmountUnit.ML)
                 found = (brew, brew)

@@ -95,7 +95,7 @@ def _tank_today(
         return bare
     course = course_of(running, scope.grow)
     aim = aim_of(scope, running)
-    words = TaskWords.of(scope, running)
+    words = TaskWords.of(scope, running, course)
     tasks = needed(standing_tasks(running, course), running.today + timedelta(days=WEEK_DAYS))
     window = aim.window
     ends = [decimal_text(end) for end in (window.low, window.high)] if window else []

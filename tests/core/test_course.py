@@ -352,11 +352,16 @@ def test_what_is_sprayed_does_not_go_into_the_tank() -> None:
 
 
 def _forbids(
-    asked: CourseRequest, rule: TimingRule, at: int, given: dict[str, list[int]], fillings: set[int]
+    asked: CourseRequest,
+    rule: TimingRule,
+    at: int,
+    given: dict[str, list[int]],
+    *,
+    fillings: set[int],
+    stages: list[Stage | None],
 ) -> bool:
     """Whether anything that was said keeps a product from a day: written a second time, day by day."""
-    columns = plan_course(replace(asked, rules=())).columns
-    stage = next(one.column.stage for one in columns if one.first <= at <= one.last)
+    stage = stages[at]
     harvest = (asked.harvest - asked.start).days if asked.harvest else None
     flushing = bool(harvest is not None and asked.flush_days and at >= harvest - asked.flush_days)
     distances: list[tuple[str, int]] = [(one.product or "", one.days) for one in rule.apart_from]
@@ -389,10 +394,13 @@ def test_rules_never_place_what_they_forbid_and_never_later_than_they_must(
     course = plan_course(asked)
     fillings = set(days_with(course, TaskKind.MIX, TaskKind.CHANGE_OUT, TaskKind.FLUSH))
     ruled = [rule.product for rule in asked.rules]
+    stages = [one.column.stage for one in course.columns for _ in range(one.first, one.last + 1)]
     given_on = {key: days_of(course, key) for key in [*ruled, "one", "perox", "mud"]}
     for place, rule in enumerate(asked.rules):
         days = given_on[rule.product]
-        assert not any(_forbids(asked, rule, at, given_on, fillings) for at in days)
+        assert not any(
+            _forbids(asked, rule, at, given_on, fillings=fillings, stages=stages) for at in days
+        )
         for before, behind in pairwise(days):
             least = rule.every_days or 1
             if rule.for_days is not None and before + least >= rule.from_day + rule.for_days:
@@ -407,7 +415,9 @@ def test_rules_never_place_what_they_forbid_and_never_later_than_they_must(
                 for key, on in given_on.items()
             }  # fmt: skip
             sooner = range(rule.from_day, days[0])
-            assert all(_forbids(asked, rule, at, seen, fillings) for at in sooner)
+            assert all(
+                _forbids(asked, rule, at, seen, fillings=fillings, stages=stages) for at in sooner
+            )
     if asked.most_additions_a_day is not None:
         alone = [at for key in ruled for at in given_on[key] if at not in fillings]
         assert all(alone.count(at) <= asked.most_additions_a_day for at in alone)

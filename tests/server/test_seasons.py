@@ -308,6 +308,39 @@ def test_an_addition_is_kept_on_the_time_line_and_its_rule_goes_on_from_there(
     assert (status, answer["error"]["code"]) == (422, "task_settled")
 
 
+def test_what_would_go_in_again_is_told_and_scaled_as_its_day_is(
+    neighbour: Yard, clock: time_machine.Traveller
+) -> None:
+    """A booster is scaled by strength; given again before the tank is filled, its doses add up."""
+    told = {
+        "format": "brisk-measure/feed-chart", "version": 1, "name": "Boosted",
+        "products": [{"key": "a", "name": "Dune A", "role": "base"},
+                     {"key": "tide", "name": "Second Tide", "role": "booster"}],
+        "columns": [{"key": "w1", "label": "Week 1", "days": 60, "stage": "flower"}],
+        "doses": [{"product": p, "column": "w1", "low": "2", "unit": "mL/L"} for p in ("a", "tide")],
+    }  # fmt: skip
+    chart = publish_chart(neighbour.grow, document_of(FeedChart, told))
+    begin(neighbour, chart, rising_to="", change_out_days=30)
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{course(neighbour)['season']}/plan"
+    seen = neighbour.client.get(path).json()["plan"]
+    plan = {**seen, "rules": [{"product": "tide", "every_days": 3, "from_day": 1}]}
+    neighbour.send("PUT", path, {"plan": plan, "seen": seen})
+    mixed = TimeLineEntry(grow=neighbour.grow, tank=neighbour.tank, kind="mix", values={},
+                          at=NOON - timedelta(days=2))  # fmt: skip
+    mixed.save()
+    first = task(neighbour, "add")
+    # half of 2 mL/L in 50 L; nothing of it has gone in since the tank was filled
+    assert (first["amounts"][0]["shown"], first["again_since"]) == ("50 mL", None)
+    tell_task(neighbour, first["key"], amount={"value": "50", "unit": "mL"})
+    clock.move_to(NOON + timedelta(days=3))
+    neighbour.client.force_login(neighbour.person)
+    again = task(neighbour, "add")
+    assert (again["state"], again["again_since"]) == ("due", "2026-03-10")
+    TimeLineEntry.objects.create(grow=neighbour.grow, tank=neighbour.tank, kind="change_out", values={},
+                                 at=NOON + timedelta(days=3))  # fmt: skip
+    assert task(neighbour, "add")["again_since"] is None
+
+
 def test_a_task_is_left_out_for_a_reason_alone(neighbour: Yard, version: ChartVersion) -> None:
     begin(neighbour, version)
     mix = task(neighbour, "mix")["key"]

@@ -9,7 +9,7 @@ function task(told: Partial<Shapes['TaskOut']>): Shapes['TaskOut'] {
   return {
     key: 'k', on: '2027-03-27', at: '08:00', moment: '2027-03-27T08:00:00+01:00', kind: 'prepare',
     state: 'due', column: 'w1', column_label: 'Week 1', products: [], amounts: [],
-    why: ['chlorine_gasses_off'], strength_shown: null, differs: [], meter: null, ...told,
+    why: ['chlorine_gasses_off'], strength_shown: null, differs: [], meter: null, again_since: null, ...told,
   }; // prettier-ignore
 }
 

@@ -3987,9 +3987,12 @@ export interface components {
          * TaskOut
          * @description One thing to do; `at` is the time of day where its hour matters, `moment` that very moment.
          *
-         *     `amounts` are those of additions whose dose the column prints. `strength` is exact, in percent.
+         *     `amounts` are those of additions whose dose the column prints, times the strength of the day.
+         *     `again_since` is when the same went in, where the tank was not filled since: doses add up.
          */
         TaskOut: {
+            /** Again Since */
+            again_since: string | null;
             /** Amounts */
             amounts: components["schemas"]["AmountOut"][];
             /** At */

@@ -60,7 +60,9 @@
 
   function told(state: 'done' | 'skipped') {
     if (tank.season === null) return;
-    const value = amount.trim().replace(',', '.') || planned?.amount.value;
+    // What adds up in the tank is never taken from the plan by an empty field: it is typed on purpose.
+    const usual = task.again_since ? undefined : planned?.amount.value;
+    const value = amount.trim().replace(',', '.') || usual;
     return day.tell(tank.season, {
       task: task.key,
       state,
@@ -77,6 +79,12 @@
     </span>
     <span class="what">
       {taskWords(task, named)}
+      {#if task.again_since}
+        <small class="heed">
+          △ It went in on {shortDay(task.again_since)}, and the tank was not filled since: doses add
+          up. Add only what its label allows on top.
+        </small>
+      {/if}
       {#if whys.length}<small>{whys.map((why) => WHYS[why]).join('; ')}</small>{/if}
     </span>
     <button class="begin" onclick={start}>
@@ -146,6 +154,11 @@
     display: block;
     font-size: 0.875rem;
     color: var(--faded);
+  }
+
+  .heed {
+    font-weight: 700;
+    color: var(--heed);
   }
 
   .begin {
