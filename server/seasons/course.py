@@ -143,6 +143,7 @@ def _told(scope: Scope, seasons: Sequence[Season]) -> dict[int, list[SeasonEntry
 def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
     """What time lines say of each tank since its season started."""
     starts = {season.tank_id: season.started_on for season in seasons}
+    ends = {season.tank_id: season.ended_on for season in seasons}
     if not starts:
         return {}
     kinds = TimeLineEntry.Kind
@@ -157,8 +158,8 @@ def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
     found: dict[int, Done] = {tank: Done() for tank in starts}
     for tank, kind, at, note, values in rows:
         on = at.astimezone(zone).date()
-        if tank is None or on < starts[tank]:
-            continue
+        if tank is None or on < starts[tank] or on > (ends[tank] or on):
+            continue  # what is done behind the end is no more of this season
         done = found[tank]
         if kind != kinds.POUR:
             done.line.append((at, kind, values, note))
@@ -194,7 +195,8 @@ def course_of(
         InputError: the plan cannot be followed.
     """
     season = running.season
-    happened = [*_decisions(running), *_done_happenings(running), *([also] if also else [])]
+    done = _done_happenings(running)
+    happened = [*_decisions(running), *done, *([also] if also else [])]
     last = max(season.started_on, running.today) + timedelta(days=ahead)
     until = min(season.ended_on or last, last, season.started_on + timedelta(days=MOST_DAYS))
     document = plan or document_of(SeasonDocument, season.plan)
@@ -209,10 +211,10 @@ def course_of(
     )
     if also is not None:
         return plan_course(request)
-    done = tuple((one.on, one.kind, one.product, one.litres) for one in _done_happenings(running))
     told = tuple(entry.pk for entry in running.told)
     key = (season.pk, season.version_id, season.started_on, until, grow.time_zone,
-           request.disinfectant, repr(document), told, done)  # fmt: skip
+           request.disinfectant, repr(document), told,
+           tuple((one.on, one.kind, one.product, one.litres) for one in done))  # fmt: skip
     kept = _courses.get(key)
     return _courses.put(key, plan_course(request)) if kept is None else kept
 

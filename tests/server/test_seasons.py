@@ -151,6 +151,18 @@ def test_another_season_ends_the_one_before_on_the_day_before(
     assert list(ends) == [date(2026, 3, 11), None]
 
 
+def test_what_is_done_behind_its_end_is_no_more_of_a_season(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{course(neighbour)['season']}"
+    assert neighbour.send("PATCH", path, {"ended_on": "2026-03-09"})[0] == 200
+    assert read(neighbour, ec="0.9")[0] == 201
+    assert course(neighbour)["happened"] == []
+    assert neighbour.send("PATCH", path, {"ended_on": None})[0] == 200
+    assert [one["ec_shown"] for one in course(neighbour)["happened"]] == ["0.90"]
+
+
 def test_what_would_move_is_shown_before_anything_is_kept(
     neighbour: Yard, version: ChartVersion
 ) -> None:
