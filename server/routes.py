@@ -15,6 +15,7 @@ from server.planning.api import router as planning
 from server.seasons.api import router as seasons
 from server.seasons.calendar import router as calendar
 from server.seasons.deciding import router as deciding
+from server.seasons.joining import router as joining
 from server.seasons.round import router as daily_round
 from server.seasons.today import router as today
 from server.shelf.api import router as shelf
@@ -24,7 +25,7 @@ from server.tanks.waters import router as waters
 api.add_router("/session", sign_in)
 for router in (
     overview, planning, units, tanks, charts, library, chart_files, leaflets, pictures, guided,
-    order_preferences, shelf, waters, seasons, deciding, today, daily_round, calendar,
+    order_preferences, shelf, waters, seasons, deciding, joining, today, daily_round, calendar,
 ):  # fmt: skip
     api.add_router("", router)
 

@@ -101,7 +101,7 @@ def place_additions(season: Season, fillings: Sequence[Filling]) -> Additions:
     filled = {one.day for one in fillings}
     days = _poured(season, fillings, governed)
     found: list[Addition] = []
-    for day in range(season.last + 1):
+    for day in range(season.request.first_filling, season.last + 1):
         added = 0
         for one in placing:
             if not one.own_day(season, day):

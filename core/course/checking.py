@@ -33,6 +33,10 @@ def _check_days(request: CourseRequest) -> None:
         raise InputError(
             "too_long", f"At most {MOST_DAYS} days are planned at once; give a sooner day.", "until"
         )
+    if request.filled_on is not None and not request.start <= request.filled_on <= LATEST_DAY:
+        raise InputError(
+            "before_start", "A tank joins a season on its start or later.", "filled_on"
+        )
     if request.harvest is not None and not request.start <= request.harvest <= LATEST_DAY:
         raise InputError("before_start", "The harvest is before the start.", "harvest")
 

@@ -34,12 +34,13 @@ def fillings_of(season: Season) -> tuple[Filling, ...]:
 
     What was planned before the last that was done is no more: it was done then, or left out.
     """
-    if season.last < 0:
-        return ()
     due, request = _Due(season), season.request
+    first = request.first_filling
+    if season.last < first:
+        return ()
     changed = {request.day(one.on) for one in _all(request, HappeningKind.CHANGED_OUT)}
-    done = sorted(day for day in changed if 0 < day <= season.last)
-    found = [Filling(0, TaskKind.MIX, Why.FIRST_FILLING)]
+    done = sorted(day for day in changed if first < day <= season.last)
+    found = [Filling(first, TaskKind.MIX, Why.FIRST_FILLING)]
     found += [Filling(day, TaskKind.CHANGE_OUT, Why.SO_MANY_DAYS, is_done=True) for day in done]
     while (following := due.after(found[-1].day)) is not None:
         found.append(following)

@@ -186,7 +186,8 @@ def _readings(season: Season, fillings: Sequence[Filling]) -> Iterable[Task]:
     """The tank is read on days on which it is not filled; filling it is reading it."""
     every = season.request.read_every_days
     filled = {one.day for one in fillings}
-    for day in range(every, season.last + 1, every) if every else ():
+    first = season.request.first_filling
+    for day in range(first + every, season.last + 1, every) if every else ():
         if day not in filled:
             yield Task(
                 on=_on(season, day),
@@ -199,9 +200,9 @@ def _readings(season: Season, fillings: Sequence[Filling]) -> Iterable[Task]:
 def _calibrations(season: Season) -> Iterable[Task]:
     request = season.request
     for meter in request.meters:
-        day = 0
+        day = request.first_filling
         if meter.last is not None:
-            day = max(request.day(meter.last) + meter.every_days, 0)
+            day = max(request.day(meter.last) + meter.every_days, day)
         for due in range(day, season.last + 1, meter.every_days):
             yield Task(
                 on=_on(season, due),

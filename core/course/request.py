@@ -213,7 +213,7 @@ class CourseRequest:
 
     Args:
         chart: the chart of the season.
-        start: the day of the first filling.
+        start: the first day of the first column.
         until: the last day that is looked at.
         time_zone: an IANA name.
         first_column: where the season begins; None for the chart's first.
@@ -231,6 +231,8 @@ class CourseRequest:
         most_additions_a_day: besides fillings; None for as many as are due.
         stock_h: hours before a filling by which stock is made up; None where there is none.
         meters: when each is due.
+        filled_on: the day of the first filling, where the tank joined a season that others had
+            begun; None for the start. Nothing is to be done in it before but to prepare.
     """
 
     chart: Chart
@@ -252,7 +254,13 @@ class CourseRequest:
     most_additions_a_day: int | None = None
     stock_h: Fraction | None = None
     meters: tuple[MeterDue, ...] = ()
+    filled_on: date | None = None
 
     def day(self, on: date) -> int:
         """A date as a day counted from the start."""
         return (on - self.start).days
+
+    @property
+    def first_filling(self) -> int:
+        """The day of the first filling, counted from the start."""
+        return 0 if self.filled_on is None else self.day(self.filled_on)

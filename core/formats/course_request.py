@@ -219,6 +219,7 @@ class SeasonDocument(Document):
         time_zone: str,
         happened: Sequence[Happening],
         disinfectant: Disinfectant | None,
+        filled_on: date | None = None,
     ) -> CourseRequest:
         """The request for a season on a chart.
 
@@ -250,6 +251,7 @@ class SeasonDocument(Document):
             most_additions_a_day=self.most_additions_a_day,
             stock_h=self.stock_hours,
             meters=tuple(MeterDue(one.name, one.every_days, one.last) for one in self.meters),
+            filled_on=filled_on,
         )
 
 
@@ -262,6 +264,7 @@ class CourseRequestDocument(SeasonDocument):
     start: Day
     until: Day
     time_zone: Words = "UTC"
+    filled_on: Day | None = None
     happened: Annotated[Sequence[HappeningDocument], Field(max_length=MOST_HAPPENED)] = ()
     water: WaterDocument | None = None
 
@@ -281,4 +284,5 @@ class CourseRequestDocument(SeasonDocument):
                 within(f"happened[{at}]", one.happening) for at, one in enumerate(self.happened)
             ],
             disinfectant=water.disinfectant if water else None,
+            filled_on=self.filled_on,
         )

@@ -17,8 +17,9 @@ from server.charts.models import ChartVersion
 from server.grows.demo_people import DEMO_PEOPLE
 from server.grows.models import Grow
 from server.grows.scope import Scope
-from server.seasons.course import RunningSeason, course_of, running_seasons, today_of
+from server.seasons.course import course_of
 from server.seasons.models import Season, SeasonEntry
+from server.seasons.running import RunningSeason, running_seasons, today_of
 from server.tanks.models import Tank, TimeLineEntry
 from server.tanks.timeline import value_of
 
@@ -153,7 +154,8 @@ def _past(
             for key in ruled & set(task.products):
                 amount = {"amount": {"value": "12", "unit": "mL"}}
                 after = at + timedelta(hours=2)
-                yield _entry(grow, running, _Kind.POUR, after, amount, who, note=names[key])
+                yield _entry(grow, running, _Kind.POUR, after, amount, who, note=names[key],
+                             product=running.products.get(key))  # fmt: skip
         if not fills and not _is_missed(day, story):
             yield _entry(grow, running, _Kind.READING, at, _reading(ec, ph), who)
         if day % 7 == 3 and not fills:
@@ -195,8 +197,9 @@ def _entry(  # noqa: PLR0917 -- all that an entry holds
     by: User,
     *,
     note: str = "",
+    product: int | None = None,
 ) -> TimeLineEntry:
     return TimeLineEntry(
         grow=grow, tank=running.season.tank, kind=kind, values=dict(values), at=at, by=by,
-        note=note, source=TimeLineEntry.Source.HAND,
+        note=note, product=product, source=TimeLineEntry.Source.HAND,
     )  # fmt: skip

@@ -21,8 +21,11 @@ def entries_of(mix: Mix, record: MixRecord) -> Iterator[TimeLineEntry]:
         told = {line.what: value_of(line.what, line.figure)}
         yield _entry(mix, _Kind.READING, line.at, told, by=people.get(line.by), note=line.step)
     for poured in record.lines:
+        if not poured.poured:
+            continue  # it was left out
         amount = {"value": decimal_text(rounded(poured.poured, 6)), "unit": poured.unit}
-        yield _entry(mix, _Kind.POUR, record.ended, {"amount": amount}, note=poured.name)
+        yield _entry(mix, _Kind.POUR, record.ended, {"amount": amount}, note=poured.name,
+                     product=mix.product(poured.key))  # fmt: skip
     kept: dict[str, Fraction | None] = {
         "ec": record.ec,
         "ph": record.ph,
@@ -44,8 +47,10 @@ def _entry(
     *,
     by: int | None = None,
     note: str = "",
+    product: int | None = None,
 ) -> TimeLineEntry:
     return TimeLineEntry(
         grow_id=mix.grow_id, tank_id=mix.tank_id, kind=kind, at=moment(at), values=dict(values),
         by_id=by, note=note[:120], source=TimeLineEntry.Source.GUIDED, mix=mix.pk,
+        product=product,
     )  # fmt: skip

@@ -7,8 +7,8 @@ from django.http import HttpResponse
 from core.course import Course, what_moves
 from core.formats.course_request import SeasonDocument
 from server.grows.scope import Scope
-from server.seasons.course import RunningSeason, running_seasons, seasons_of
 from server.seasons.presenting import course_out
+from server.seasons.running import RunningSeason, running_seasons, seasons_of
 from server.shelf.models import Product
 
 

@@ -4,6 +4,7 @@ from datetime import date, timedelta
 from typing import Annotated
 
 from django.db import transaction
+from django.db.models import F
 from django.http import HttpRequest, HttpResponse
 from ninja import Field, Router, Schema
 from ninja.responses import Status
@@ -22,8 +23,9 @@ from server.charts.store import chart_in
 from server.grows.figures import TypedFigure, share_told
 from server.grows.scope import Scope
 from server.seasons.answering import answer, as_kept, running_season
-from server.seasons.course import course_of, running_seasons, seasons_of
+from server.seasons.course import course_of
 from server.seasons.models import Season
+from server.seasons.running import running_seasons, seasons_of
 from server.seasons.shapes import CourseOut
 from server.tanks.models import Tank
 
@@ -66,17 +68,7 @@ def begin_season(request: HttpRequest, grow_id: int, tank_id: int, told: SeasonI
     _check_day(told.started_on, "started_on")
     version = scope.one(scope.all(ChartVersion), told.chart)
     plan = _plan_of(scope, told)
-    last = scope.all(Season).filter(tank=tank, ended_on=None).first()
-    if last is not None:
-        if last.started_on >= told.started_on:
-            raise InputError(
-                "season_overlaps",
-                f"A season has run here since {last.started_on}; begin this one later, or end that "
-                "one first.",
-                "started_on",
-            )
-        last.ended_on = told.started_on - timedelta(days=1)
-        last.save(update_fields=["ended_on"])
+    end_before(scope, tank, told.started_on, "started_on")
     season = Season.objects.create(
         grow=scope.grow,
         tank=tank,
@@ -86,13 +78,33 @@ def begin_season(request: HttpRequest, grow_id: int, tank_id: int, told: SeasonI
         plan=as_kept(plan),
     )
     course_of(running_season(scope, season.pk), scope.grow)  # refuses what cannot be followed
-    _feed_tank_by(tank, version, told)
+    feed_tank_by(tank, version, told.first_column)
     return Status(201, Made(id=season.pk))
 
 
-def _feed_tank_by(tank: Tank, version: ChartVersion, told: SeasonIn) -> None:
+def end_before(scope: Scope, tank: Tank, on: date, where: str) -> None:
+    """What runs in a tank ends on the day before another season begins in it.
+
+    Raises:
+        InputError: it began on that day or later; said of the field `where`.
+    """
+    last = scope.all(Season).filter(tank=tank, ended_on=None).first()
+    if last is None:
+        return
+    if last.filled_on >= on:
+        raise InputError(
+            "season_overlaps",
+            f"A season has run here since {last.filled_on}; begin this one later, or end that "
+            "one first.",
+            where,
+        )
+    last.ended_on = on - timedelta(days=1)
+    last.save(update_fields=["ended_on"])
+
+
+def feed_tank_by(tank: Tank, version: ChartVersion, column: str) -> None:
     """The tank is usually fed by its season's chart from now on."""
-    tank.chart_id, tank.column = version.chart_id, told.first_column
+    tank.chart_id, tank.column = version.chart_id, column
     tank.save(update_fields=["chart", "column"])
 
 
@@ -136,7 +148,8 @@ def course(request: HttpRequest, grow_id: int, tank_id: int) -> HttpResponse:
     """The course of the season that runs in a tank, or of the last that did; null without one."""
     scope = Scope.enter(request.user, grow_id)
     tank = scope.one(scope.all(Tank), tank_id)
-    found = seasons_of(scope).filter(tank=tank).order_by("-started_on", "-pk")[:1]
+    latest = F("ended_on").desc(nulls_first=True)
+    found = seasons_of(scope).filter(tank=tank).order_by(latest, "-pk")[:1]
     running = running_seasons(scope, found)
     if not running:
         return HttpResponse("null", content_type="application/json")
@@ -160,7 +173,7 @@ def end_season(request: HttpRequest, grow_id: int, season_id: int, told: EndIn) 
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     season = scope.one(scope.all(Season), season_id)
-    if told.ended_on is not None and not season.started_on <= told.ended_on <= LATEST_DAY:
+    if told.ended_on is not None and not season.filled_on <= told.ended_on <= LATEST_DAY:
         raise InputError("before_start", "A season ends on a day after its start.", "ended_on")
     others = scope.all(Season).filter(tank=season.tank_id, ended_on=None).exclude(pk=season.pk)
     if told.ended_on is None and others.exists():

@@ -17,8 +17,9 @@ from core.course import TaskKind
 from server.api.shapes import ErrorOut, Kept
 from server.grows.models import Membership
 from server.grows.scope import Scope, memberships_of
-from server.seasons.course import RunningSeason, course_of, running_seasons, seasons_of, today_of
+from server.seasons.course import course_of
 from server.seasons.models import CalendarKey
+from server.seasons.running import RunningSeason, running_seasons, seasons_of, today_of
 from server.seasons.tasks import StandingTask, TaskState, standing_tasks
 
 router = Router(tags=["seasons"])

@@ -16,8 +16,9 @@ from server.api.shapes import PLAIN_TEXT, ErrorOut, Outdated
 from server.charts.store import chart_in
 from server.grows.scope import Scope
 from server.seasons.answering import answer, as_kept, running_season
-from server.seasons.course import RunningSeason, course_of
-from server.seasons.models import Season, SeasonEntry
+from server.seasons.course import course_of
+from server.seasons.models import SeasonEntry
+from server.seasons.running import RunningSeason, seasons_of
 from server.seasons.shapes import CourseOut
 
 router = Router(tags=["seasons"])
@@ -60,7 +61,7 @@ def _happening(scope: Scope, running: RunningSeason, told: DecisionIn) -> Happen
     """
     if told.kind.value not in SeasonEntry.Kind.values:
         raise InputError("not_a_choice", "That follows from the tank's own time line.", "kind")
-    if not running.season.started_on <= told.on <= running.today + timedelta(days=366):
+    if not running.lead.started_on <= told.on <= running.today + timedelta(days=366):
         raise InputError(
             "day_beyond_reason", "Give a day of this season, at most a year ahead.", "on"
         )
@@ -113,7 +114,7 @@ def tell_season(
         raise InputError("too_many_or_few", f"A season is told at most {MOST_HAPPENED} things.")
     SeasonEntry.objects.create(
         grow=scope.grow,
-        season=running.season,
+        season=running.lead,
         kind=told.kind.value,
         on=told.on,
         told={
@@ -139,10 +140,12 @@ def take_back(request: HttpRequest, grow_id: int, season_id: int, entry_id: int)
     """Take back something a season was told; both stay in its record."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
-    entry = scope.one(scope.all(SeasonEntry).filter(season=season_id, taken_back_by=None), entry_id)
+    lead = scope.one(seasons_of(scope), season_id).lead
+    standing = scope.all(SeasonEntry).filter(season__in=[season_id, lead.pk], taken_back_by=None)
+    entry = scope.one(standing, entry_id)
     SeasonEntry.objects.create(
         grow=scope.grow,
-        season_id=season_id,
+        season_id=entry.season_id,
         kind=SeasonEntry.Kind.TAKEN_BACK,
         on=entry.on,
         takes_back=entry,
@@ -160,8 +163,8 @@ def take_back(request: HttpRequest, grow_id: int, season_id: int, entry_id: int)
 def season_plan(request: HttpRequest, grow_id: int, season_id: int) -> HttpResponse:
     """How a season goes: strengths, change-outs, rules of additives, what it waits for."""
     scope = Scope.enter(request.user, grow_id)
-    season = scope.one(scope.all(Season), season_id)
-    plan = PlanOut(plan=document_of(SeasonDocument, season.plan))
+    lead = scope.one(seasons_of(scope), season_id).lead
+    plan = PlanOut(plan=document_of(SeasonDocument, lead.plan))
     return HttpResponse(plan.model_dump_json(by_alias=True), content_type="application/json")
 
 
@@ -199,8 +202,8 @@ def edit_season_plan(
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     running = running_season(scope, season_id)
-    season = running.season
-    kept = as_kept(document_of(SeasonDocument, season.plan))
+    lead = running.lead
+    kept = as_kept(document_of(SeasonDocument, lead.plan))
     if kept not in (as_kept(told.seen), as_kept(told.plan)):
         raise Outdated(
             "changed_meanwhile",
@@ -209,7 +212,7 @@ def edit_season_plan(
             "plan",
         )
     course_of(running, scope.grow, plan=told.plan)  # refuses what cannot be followed
-    season.plan = as_kept(told.plan)
-    season.save(update_fields=["plan"])
+    lead.plan = as_kept(told.plan)
+    lead.save(update_fields=["plan"])
     behind = running_season(scope, season_id)
     return answer(scope, behind, course_of(behind, scope.grow))

@@ -1,5 +1,7 @@
 """Seasons, and what they were told. What was told is appended and never altered."""
 
+from datetime import date
+
 from django.conf import settings
 from django.db import models
 from django.db.models import Q
@@ -11,7 +13,11 @@ from server.tanks.models import Tank
 
 
 class Season(Owned):
-    """One run of a chart on a tank, from planting to its end."""
+    """One run of a chart on a tank, from planting to its end.
+
+    Tanks may go through a season together: one of them keeps its plan and what it was told, and the
+    others go with it from the day on which they joined, each filled and read for itself.
+    """
 
     tank = models.ForeignKey(Tank, models.CASCADE, related_name="seasons")
     version = models.ForeignKey(ChartVersion, models.PROTECT, related_name="seasons")
@@ -19,6 +25,11 @@ class Season(Owned):
     started_on = models.DateField()
     plan = models.JSONField("how it goes, as in brisk-measure/course-request", default=dict)
     ended_on = models.DateField(null=True, blank=True)
+    joined_on = models.DateField("the day the tank joined it", null=True, blank=True)
+    goes_with = models.ForeignKey(
+        "self", models.RESTRICT, null=True, blank=True, related_name="together",
+        help_text="the season that keeps the plan and what is told, where it is another tank's",
+    )  # fmt: skip
 
     class Meta:
         ordering = ["-started_on", "-pk"]
@@ -30,10 +41,28 @@ class Season(Owned):
                 condition=Q(ended_on=None) | Q(ended_on__gte=models.F("started_on")),
                 name="season_ends_after_it_starts",
             ),
+            models.CheckConstraint(
+                condition=Q(joined_on=None) | Q(joined_on__gte=models.F("started_on")),
+                name="season_is_joined_after_it_starts",
+            ),
+            models.CheckConstraint(
+                condition=Q(goes_with=None) | Q(joined_on__isnull=False),
+                name="who_goes_with_a_season_joined_it",
+            ),
         ]
 
     def __str__(self) -> str:
         return f"{self.tank} since {self.started_on}"
+
+    @property
+    def lead(self) -> "Season":
+        """The season that keeps the plan and what was told: itself, or the one it goes with."""
+        return self.goes_with or self
+
+    @property
+    def filled_on(self) -> date:
+        """The day of the tank's first filling."""
+        return self.joined_on or self.started_on
 
 
 class SeasonEntry(Owned):

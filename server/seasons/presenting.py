@@ -22,8 +22,8 @@ from core.quantities import (
 )
 from server.grows.figures import percent_shown
 from server.grows.scope import Scope
-from server.seasons.course import Happened, RunningSeason
 from server.seasons.models import SeasonEntry
+from server.seasons.running import Happened, RunningSeason
 from server.seasons.shapes import (
     CourseOut,
     HappenedOut,
@@ -33,6 +33,7 @@ from server.seasons.shapes import (
     SeasonTold,
     SpanOut,
     StrokeOut,
+    TankTogether,
     TreadOut,
 )
 from server.seasons.task_words import TaskWords, products_out
@@ -56,7 +57,7 @@ def course_out(
         tags: of the shelf's products, by number.
         moves: what moves against the course that is kept.
     """
-    season, member = running.season, scope.membership
+    season, lead, member = running.season, running.lead, scope.membership
     meter, water = member.meter, season.tank.water
     drawing = draw_course(course, water.reading, Spoons(member.spoons))
     shown = TaskWords.of(scope, running, course)
@@ -66,9 +67,11 @@ def course_out(
         tank=season.tank_id,
         name=season.tank.name,
         chart=running.chart.chart.name,
-        version=season.version_id,
-        planted=season.planted,
-        started_on=season.started_on,
+        version=lead.version_id,
+        planted=lead.planted,
+        started_on=lead.started_on,
+        joined_on=season.joined_on,
+        together=[TankTogether(tank=tank, name=name) for tank, name in running.together.items()],
         ended_on=season.ended_on,
         today=running.today,
         until=course.request.until,
@@ -141,10 +144,9 @@ def _band_shown(low: Reading, high: Reading, meter: ReadingScale) -> str:
 def _strokes(running: RunningSeason, course: Course, drawing: CourseDrawing) -> list[StrokeOut]:
     """Products over the season; of those that rules give, what went in stands with what comes."""
     ruled = [rule.product for rule in course.request.rules]
-    keys = {name: key for key, name in running.product_names.items()} | {key: key for key in ruled}
     poured: dict[str, list[date]] = {key: [] for key in ruled}
-    for on, name in running.done.poured:
-        if (key := keys.get(name)) in poured:
+    for on, key in running.poured:
+        if key in poured:
             poured[key].append(on)
     drawn = {one.product: one for one in drawing.strokes}
     order = dict.fromkeys([*drawn, *(key for key in ruled if poured[key])])
@@ -200,7 +202,7 @@ def _happened_out(
 ) -> HappenedOut:
     at, kind, values, note = entry
     local = at.astimezone(zone)
-    whole = (local.date() - running.season.started_on).days
+    whole = (local.date() - running.lead.started_on).days
     told = {what: figure(one["value"]) for what, one in values.items() if one}
     ec = Reading(told["ec"]) if "ec" in told else None
     litres = told.get("litres")

@@ -22,7 +22,8 @@ from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.api.typed import typed_figure
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank
 from server.grows.scope import Scope
-from server.seasons.course import RunningSeason, course_of, running_seasons, seasons_of
+from server.seasons.course import course_of
+from server.seasons.running import RunningSeason, running_seasons, seasons_of
 from server.tanks.models import Tank, TimeLineEntry
 from server.tanks.timeline import value_of
 

@@ -147,8 +147,19 @@ class MoveOut(BaseModel):
     behind: date | None
 
 
+class TankTogether(BaseModel):
+    """Another tank that goes through the season."""
+
+    tank: int
+    name: str
+
+
 class CourseOut(BaseModel):
-    """The course of a tank: what came, and what comes. `floor` is the water, for drawing."""
+    """The course of a tank: what came, and what comes. `floor` is the water, for drawing.
+
+    `joined_on` is the day on which the tank came to a season that had begun, or that others share;
+    `together` are those others.
+    """
 
     season: int
     tank: int
@@ -158,6 +169,8 @@ class CourseOut(BaseModel):
     planted: str
     started_on: date
     ended_on: date | None
+    joined_on: date | None
+    together: list[TankTogether]
     today: date
     until: date
     unit: str

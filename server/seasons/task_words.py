@@ -21,7 +21,7 @@ from core.quantities import (
 )
 from server.grows.figures import Figure, percent_shown
 from server.grows.scope import Scope
-from server.seasons.course import RunningSeason
+from server.seasons.running import RunningSeason
 from server.seasons.shapes import AmountOut, DiffersOut, SeasonProduct, TaskOut
 from server.seasons.tasks import StandingTask
 
@@ -76,10 +76,9 @@ class TaskWords:
         task, done = standing.task, self._running.done
         if task.kind is not TaskKind.ADD or Why.ON_LEAVES in task.why:
             return None
-        filled = max(done.fillings, default=self._running.season.started_on)
-        names = {self._running.product_names.get(key, key) for key in task.products}
+        filled = max(done.fillings, default=self._running.season.filled_on)
         printed = self._pours_of_last_filling(filled)
-        days = [on for on, name in done.poured if name in names and on >= filled]
+        days = [on for on, key in self._running.poured if key in task.products and on >= filled]
         days += [filled] if done.fillings and printed & set(task.products) else []
         return max(days, default=None)
 
@@ -96,7 +95,7 @@ class TaskWords:
             yield from _brewed(task.why[0], brew_for(self._in_tank.volume))
         if task.kind not in (TaskKind.ADD, TaskKind.INOCULATE) or task.column is None:
             return
-        is_living = self._running.season.plan.get("programme") == Programme.LIVING
+        is_living = self._running.lead.plan.get("programme") == Programme.LIVING
         rows = {product.key: product for product in chart.products}
         in_tank = replace(self._in_tank, strength=task.strength or Fraction(1))
         for key in task.products:

@@ -6,8 +6,8 @@ from datetime import date
 from enum import StrEnum
 
 from core.course import Course, Task, TaskKind
-from server.seasons.course import RunningSeason
 from server.seasons.models import SeasonEntry
+from server.seasons.running import RunningSeason
 
 
 class TaskState(StrEnum):
@@ -80,11 +80,10 @@ def _is_done(task: Task, running: RunningSeason) -> bool:
     done = running.done
     if task.kind is TaskKind.READ:
         return done.read_on is not None and task.on <= done.read_on
-    if task.on <= running.season.started_on and task.kind in (TaskKind.MIX, TaskKind.PREPARE):
+    if task.on <= running.season.filled_on and task.kind in (TaskKind.MIX, TaskKind.PREPARE):
         return bool(done.fillings)
-    if task.kind is TaskKind.INOCULATE and task.on == running.season.started_on:
-        names = running.product_names
-        return any(name == names.get(key) for key in task.products for _, name in done.poured)
+    if task.kind is TaskKind.INOCULATE and task.on == running.season.filled_on:
+        return any(key in task.products for _, key in running.poured)
     return False
 
 

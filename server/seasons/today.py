@@ -16,9 +16,10 @@ from core.quantities import decimal_text, figure, rounded
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
 from server.grows.figures import Figure, percent_shown
 from server.grows.scope import Scope
-from server.seasons.course import RunningSeason, course_of, running_seasons, seasons_of, today_of
+from server.seasons.course import course_of
 from server.seasons.models import Season, SeasonEntry
 from server.seasons.round import aim_of, band_shown
+from server.seasons.running import RunningSeason, running_seasons, seasons_of, today_of
 from server.seasons.shapes import SeasonProduct, TaskOut
 from server.seasons.task_words import TaskWords, products_out
 from server.seasons.tasks import StandingTask, TaskState, needed, standing_tasks
@@ -104,7 +105,7 @@ def _tank_today(
             "season": running.season.pk,
             "chart": running.chart.chart.name,
             **_stands(running, course),
-            "day": (running.today - running.season.started_on).days,
+            "day": (running.today - running.lead.started_on).days,
             "target_shown": band_shown(scope, aim.target),
             "ph_shown": " to ".join(dict.fromkeys(ends)) or None,
             "products": products_out(running, course, tags),
@@ -122,7 +123,7 @@ def _stands(running: RunningSeason, course: Course) -> dict[str, object]:
     own = laid.chart == running.chart.chart
     others = [number for number, one in running.others.items() if one.chart == laid.chart]
     return {
-        "version": running.season.version_id if own else others[0],
+        "version": running.lead.version_id if own else others[0],
         "column": laid.column.label,
         "column_key": laid.column.key,
         "strength_shown": percent_shown(course.season.strength(day)),
@@ -216,9 +217,12 @@ def _pour(scope: Scope, running: RunningSeason, products: tuple[str, ...], told:
     if not amount:
         raise InputError("amount_out_of_range", "Say how much went in; more than 0.", "amount")
     value = {"amount": {"value": decimal_text(amount), "unit": told.amount.unit}}
-    names = running.product_names
+    names, shelf = running.product_names, running.products
     for key in products:
-        _on_time_line(scope, running.season, TimeLineEntry.Kind.POUR, value, names.get(key, key))
+        _on_time_line(
+            scope, running.season, TimeLineEntry.Kind.POUR, value, names.get(key, key),
+            product=shelf.get(key),
+        )  # fmt: skip
 
 
 def _on_time_line(
@@ -227,8 +231,10 @@ def _on_time_line(
     kind: TimeLineEntry.Kind,
     values: dict[str, dict[str, str]],
     note: str,
+    *,
+    product: int | None = None,
 ) -> None:
     TimeLineEntry.objects.create(
         grow=scope.grow, tank=season.tank, kind=kind, values=values, at=timezone.now(), note=note,
-        by_id=scope.membership.person_id,
+        product=product, by_id=scope.membership.person_id,
     )  # fmt: skip

@@ -70,6 +70,9 @@ class TimeLineEntry(Owned):
         settings.AUTH_USER_MODEL, models.SET_NULL, null=True, blank=True, related_name="+"
     )
     source = models.CharField(max_length=10, choices=Source, default=Source.HAND)
+    product = models.PositiveBigIntegerField(
+        "number on the shelf of what was poured", null=True, blank=True
+    )
     mix = models.PositiveBigIntegerField("number of the guided mix", null=True, blank=True)
     corrects = models.OneToOneField(
         "self", models.CASCADE, null=True, blank=True, related_name="corrected_by"

@@ -22,6 +22,7 @@ from core.course import (
     HappeningKind,
     MeterDue,
     Occasion,
+    Programme,
     StrengthFrom,
     Task,
     TaskKind,
@@ -707,3 +708,42 @@ def test_a_course_as_json_has_days_tasks_and_reasons() -> None:
     assert (mixed["on"], mixed["at"], mixed["kind"], mixed["products"]) == (
         "2027-03-01", None, "mix", ["one", "mud"]
     )  # fmt: skip
+
+
+# A tank that joined a season
+
+
+@given(st.lists(happenings(), max_size=5), st.integers(0, 160), ruled_seasons())
+def test_a_tank_that_joins_has_the_same_columns_and_nothing_to_do_before_its_filling(
+    happened: list[Happening], day: int, ruled: CourseRequest
+) -> None:
+    asked = replace(ruled, happened=tuple(happened), change_out=ChangeOut(every_days=9))
+    joined = plan_course(replace(asked, filled_on=START + timedelta(days=day)))
+    assert spans(joined) == spans(plan_course(asked))
+    done = [(one.on - START).days for one in joined.tasks if one.kind is not TaskKind.PREPARE]
+    assert all(one >= day for one in done)
+    if day <= joined.season.last:
+        assert days_with(joined, TaskKind.MIX) == [day]
+        filled = days_with(joined, TaskKind.MIX, TaskKind.CHANGE_OUT, TaskKind.FLUSH)
+        changed = [asked.day(one.on) for one in happened if one.kind is HappeningKind.CHANGED_OUT]
+        last = max([day, *(one for one in changed if one <= joined.season.last)])
+        behind = [last, *(one for one in filled if one > last)]
+        assert all(later - earlier <= 9 for earlier, later in pairwise(behind))
+    else:
+        assert not done
+
+
+def test_cultures_go_into_a_tank_that_joins_a_living_one_with_its_first_filling() -> None:
+    living = ask(chart=chart(pours=("one", "mud")), programme=Programme.LIVING)
+    joined = plan_course(replace(living, filled_on=START + timedelta(days=70)))
+    assert days_of(plan_course(living), "mud")[:2] == [0, 14]
+    # two months of the season are over: every 35 days from its own first time on
+    assert days_of(joined, "mud")[:2] == [70, 105]
+    assert days_with(joined, TaskKind.PREPARE)[:2] == [68, 69]
+    assert days_with(joined, TaskKind.CHANGE_OUT) == []
+
+
+def test_a_tank_joins_no_season_before_its_start() -> None:
+    with pytest.raises(InputError, match="joins a season on its start or later") as refused:
+        plan_course(ask(filled_on=START - timedelta(days=1)))
+    assert refused.value.where == "filled_on"

@@ -7,8 +7,8 @@ import pytest
 from django.utils import timezone
 from playwright.sync_api import Page, expect
 
-from server.seasons.course import today_of
 from server.seasons.models import Season, SeasonEntry
+from server.seasons.running import today_of
 from server.tanks.models import TimeLineEntry
 
 AXE = Path(__file__).parents[2] / "web" / "node_modules" / "axe-core" / "axe.min.js"

@@ -18,7 +18,7 @@ from server.guided.running import give_up
 from server.routes import api
 from server.seasons.models import Season, SeasonEntry
 from server.shelf.models import Product
-from server.tanks.models import WaterSource
+from server.tanks.models import Tank, WaterSource
 from server.tanks.timeline import note_reading
 from tests.server.conftest import SMALL_CHART, Yard
 
@@ -75,7 +75,7 @@ BODIES: dict[str, dict[str, object]] = {
         "rows": [{"key": "a", "name": "Part A", "role": "base", "unit": "mL/L", "cells": ["2"]}],
     }},
     "leaflet-meaning": {"leaflet": {"name": "Typed"}},
-    "course": {}, "today": {}, "calendar": {}, "calendar.ics": {}, "{entry_id}": {},
+    "course": {}, "split": {}, "today": {}, "calendar": {}, "calendar.ics": {}, "{entry_id}": {},
     "preview": {"kind": "advance", "on": "2026-03-02"},
     "told": {"kind": "advance", "on": "2026-03-02"},
     "plan": {"plan": {"read_every_days": 2}, "seen": {"first_column": "w1"}},
@@ -118,6 +118,23 @@ def _season(yard: Yard) -> SeasonEntry:
     return found or SeasonEntry.objects.create(**told)
 
 
+def _another(yard: Yard) -> Season:
+    """A season of another tank, and one that goes with the first tank's."""
+    first = _season(yard).season
+    found = Season.objects.filter(grow=yard.grow, joined_on=None).exclude(pk=first.pk).first()
+    if found:
+        return found
+    for name in ("Joined", "Other"):
+        tank = Tank.objects.create(grow=yard.grow, name=name, litres=9, water=yard.water)
+        joined = {"goes_with": first, "joined_on": first.started_on} if name == "Joined" else {}
+        found = Season.objects.create(
+            grow=yard.grow, tank=tank, version=yard.version, started_on=first.started_on,
+            plan={"first_column": "w1"}, **joined,
+        )  # fmt: skip
+    assert found
+    return found
+
+
 def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     tank = {"name": "Trough", "volume": "5 L", "water": yard.water.pk}
     usual = {"chart": yard.version.pk, "column": "w1", "strength": "50 %"}
@@ -135,6 +152,10 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     told = _season(yard)
     if name == "seasons":
         Season.objects.filter(grow=yard.grow).update(ended_on=date(2026, 5, 9))
+    if name == "joined-season":
+        bodies[name] = {"season": _another(yard).pk, "on": "2026-03-03"}
+    elif name == "split":
+        _another(yard)
     where = path.format(
         season_id=told.season_id, entry_id=told.pk, grow_id=yard.grow.pk, tank_id=yard.tank.pk, water_id=yard.water.pk, product_id=product.pk,
         mix_id=mix.pk, chart_id=yard.version.chart_id, version_id=yard.version.pk, key="samphire",

@@ -17,7 +17,7 @@ from server.charts.models import ChartVersion
 from server.charts.store import publish_chart
 from server.grows.models import Grow, Membership
 from server.seasons.models import CalendarKey, Season, SeasonEntry
-from server.tanks.models import TimeLineEntry, WaterSource
+from server.tanks.models import Tank, TimeLineEntry, WaterSource
 from tests.server.conftest import Yard
 
 NOON = datetime(2026, 3, 10, 12, tzinfo=UTC)
@@ -257,6 +257,144 @@ def test_another_plan_shows_what_it_moves_before_it_is_kept(
     ]
     assert neighbour.client.get(path).json()["plan"] == seen
     assert neighbour.send("POST", path, {"plan": {**plan, "harvest": "1999-01-01"}})[0] == 422
+
+
+def other_tank(yard: Yard, name: str = "Second") -> Tank:
+    """Another tank of the same grow and water."""
+    return Tank.objects.create(grow=yard.grow, name=name, litres=60, water=yard.water)
+
+
+def course_in(yard: Yard, tank: Tank) -> dict[str, Any]:
+    """The course of a tank."""
+    found: dict[str, Any] = yard.client.get(
+        f"/api/grows/{yard.grow.pk}/tanks/{tank.pk}/course"
+    ).json()
+    return found
+
+
+def join(yard: Yard, tank: Tank, on: str = "2026-03-10", **what: object) -> tuple[int, Any]:
+    """A tank joins the season of the first."""
+    told = {"season": course(yard)["season"], "on": on, **what}
+    return yard.send("POST", f"/api/grows/{yard.grow.pk}/tanks/{tank.pk}/joined-season", told)
+
+
+def split(yard: Yard, tank: Tank) -> tuple[int, Any]:
+    """A tank goes on alone."""
+    season = course_in(yard, tank)["season"]
+    return yard.send("POST", f"/api/grows/{yard.grow.pk}/seasons/{season}/split", {})
+
+
+def test_tanks_that_go_together_share_what_is_told_and_are_filled_each_for_itself(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    second = other_tank(neighbour)
+    status, told = join(neighbour, second)
+    assert status == 200
+    assert told["together"] == [{"tank": neighbour.tank.pk, "name": neighbour.tank.name}]
+    assert (told["started_on"], told["joined_on"], told["planted"]) == ("2026-03-08", "2026-03-10", "plugs")  # fmt: skip
+    fillings = [(one["on"], one["kind"]) for one in told["tasks"] if one["kind"] != "read"]
+    assert fillings[:2] == [("2026-03-10", "mix"), ("2026-03-17", "change_out")]
+    # what is told at either is told to both
+    season = f"/api/grows/{neighbour.grow.pk}/seasons/{told['season']}"
+    held = neighbour.send("POST", f"{season}/told", {"kind": "hold", "on": "2026-03-10", "days": 3})
+    assert held[0] == 200
+    assert spans(course(neighbour)) == spans(course_in(neighbour, second)) == spans(held[1])
+    assert spans(held[1])[0] == ("w1", "2026-03-08", "2026-03-17", False)
+    plan = neighbour.client.get(f"{season}/plan").json()["plan"]
+    changed = {"plan": {**plan, "change_out": {"every_days": 5}}, "seen": plan}
+    assert neighbour.send("PUT", f"{season}/plan", changed)[0] == 200
+    assert course(neighbour)["change_out_days"] == 5
+    # a reading of one is no reading of the other
+    read(neighbour, ec="0.9")
+    states = {one["tank"]: {task["state"] for task in one["tasks"] if task["kind"] == "read"}
+              for one in neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/today").json()["tanks"]}  # fmt: skip
+    assert states == {neighbour.tank.pk: set(), second.pk: set()}  # the second is filled today
+    entry = course(neighbour)["told"][0]["id"]
+    assert neighbour.client.delete(f"{season}/told/{entry}").status_code == 200
+    assert spans(course(neighbour))[0][2] == "2026-03-14"
+
+
+@pytest.mark.parametrize("first", [True, False])
+def test_a_tank_that_goes_on_alone_keeps_all_that_was_told_and_hears_no_more(
+    neighbour: Yard, version: ChartVersion, first: bool
+) -> None:
+    begin(neighbour, version)
+    second, third = other_tank(neighbour), other_tank(neighbour, "Third")
+    tell(neighbour, "hold", days=3, reason="pale")
+    join(neighbour, second)
+    join(neighbour, third)
+    held = spans(course(neighbour))
+    alone = neighbour.tank if first else second
+    status, told = split(neighbour, alone)
+    assert (status, told["together"], spans(told)) == (200, [], held)
+    assert [(one["kind"], one["reason"]) for one in told["told"]] == [("hold", "pale")]
+    left = [second, third] if first else [neighbour.tank, third]
+    names = [{one["name"] for one in course_in(neighbour, tank)["together"]} for tank in left]
+    assert names == [{left[1].name}, {left[0].name}]
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{told['season']}/told"
+    assert neighbour.send("POST", path, {"kind": "advance", "on": "2026-03-10"})[0] == 200
+    assert spans(course_in(neighbour, alone))[0][2] == "2026-03-10"
+    assert [spans(course_in(neighbour, tank)) for tank in left] == [held, held]
+    other = course_in(neighbour, left[0])["season"]
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{other}/told"
+    assert neighbour.send("POST", path, {"kind": "hold", "on": "2026-03-11", "days": 2})[0] == 200
+    assert spans(course_in(neighbour, left[1]))[0][2] == "2026-03-19"
+    assert spans(course_in(neighbour, alone))[0][2] == "2026-03-10"
+
+
+def test_a_season_that_others_go_with_ends_in_its_own_tank_alone(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    second = other_tank(neighbour)
+    join(neighbour, second)
+    season = course(neighbour)["season"]
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{season}"
+    assert neighbour.send("PATCH", path, {"ended_on": "2026-03-10"})[0] == 200
+    told = course_in(neighbour, second)
+    assert (told["ended_on"], told["together"]) == (None, [])
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{told['season']}/told"
+    assert neighbour.send("POST", path, {"kind": "hold", "on": "2026-03-12", "days": 4})[0] == 200
+    assert spans(course_in(neighbour, second))[0][2] == "2026-03-18"
+    assert spans(course(neighbour))[0] == ("w1", "2026-03-08", "2026-03-14", False)
+    assert split(neighbour, second)[1]["error"]["code"] == "not_together"
+
+
+def test_a_tank_joins_what_runs_elsewhere_alone(neighbour: Yard, version: ChartVersion) -> None:
+    begin(neighbour, version)
+    second = other_tank(neighbour)
+    assert join(neighbour, neighbour.tank)[1]["error"]["code"] == "joined_already"
+    assert join(neighbour, second, "2026-03-01")[1]["error"]["code"] == "before_start"
+    assert join(neighbour, second, season=999_999)[0] == 404
+    assert join(neighbour, second)[0] == 200
+    assert join(neighbour, second)[1]["error"]["code"] == "joined_already"
+    assert join(neighbour, neighbour.tank, season=course_in(neighbour, second)["season"])[1]["error"]["code"] == "joined_already"  # fmt: skip
+    third = other_tank(neighbour, "Third")
+    joined = course_in(neighbour, second)["season"]
+    assert join(neighbour, third, "2026-03-12", season=joined)[0] == 200  # and so the first's
+    assert {one["name"] for one in course(neighbour)["together"]} == {"Second", "Third"}
+    assert Season.objects.filter(goes_with__goes_with__isnull=False).count() == 0
+    season = course(neighbour)["season"]
+    neighbour.send("PATCH", f"/api/grows/{neighbour.grow.pk}/seasons/{season}", {"ended_on": "2026-03-10"})  # fmt: skip
+    assert join(neighbour, other_tank(neighbour, "Fourth"), season=season)[1]["error"]["code"] == "season_ended"  # fmt: skip
+
+
+def test_what_a_rule_gives_is_known_again_under_another_name(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version)
+    rule = {"product": "mud", "every_days": 14}
+    season = f"/api/grows/{neighbour.grow.pk}/seasons/{course(neighbour)['season']}"
+    plan = neighbour.client.get(f"{season}/plan").json()["plan"]
+    neighbour.send("PUT", f"{season}/plan", {"plan": {**plan, "rules": [rule]}, "seen": plan})
+    TimeLineEntry.objects.create(
+        grow=neighbour.grow, tank=neighbour.tank, kind="pour", at=NOON, note="Mudlark, new recipe",
+        product=version.products["mud"], values={"amount": {"value": "12", "unit": "mL"}},
+    )  # fmt: skip
+    given = [one["on"] for one in course(neighbour)["tasks"]
+             if "mud" in one["products"] and one["state"] == "planned"]  # fmt: skip
+    assert given[:1] == ["2026-03-24"]
 
 
 def test_a_mix_of_today_is_poured_by_where_the_season_stands(

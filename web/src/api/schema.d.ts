@@ -630,6 +630,28 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/seasons/{season_id}/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Split Season
+         * @description A tank goes on alone: with the plan and all that was told so far, and by itself from now on.
+         *
+         *     Where it is the one that keeps the plan for others, the first of those keeps it for the rest.
+         */
+        post: operations["split_season"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/seasons/{season_id}/tasks": {
         parameters: {
             query?: never;
@@ -790,6 +812,28 @@ export interface paths {
         get: operations["course"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/tanks/{tank_id}/joined-season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Join Season
+         * @description A tank joins a season of another; the one that runs in it ends on the day before.
+         *
+         *     What either is told holds for both from then on; each is filled, read and topped up for itself.
+         */
+        post: operations["join_season"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1479,6 +1523,9 @@ export interface components {
         /**
          * CourseOut
          * @description The course of a tank: what came, and what comes. `floor` is the water, for drawing.
+         *
+         *     `joined_on` is the day on which the tank came to a season that had begun, or that others share;
+         *     `together` are those others.
          */
         CourseOut: {
             /** Change Out Days */
@@ -1497,6 +1544,8 @@ export interface components {
             floor_shown: string | null;
             /** Happened */
             happened: components["schemas"]["HappenedOut"][];
+            /** Joined On */
+            joined_on: string | null;
             /** Moves */
             moves: components["schemas"]["MoveOut"][];
             /** Name */
@@ -1525,6 +1574,8 @@ export interface components {
              * Format: date
              */
             today: string;
+            /** Together */
+            together: components["schemas"]["TankTogether"][];
             /** Told */
             told: components["schemas"]["SeasonTold"][];
             /** Treads */
@@ -2081,6 +2132,19 @@ export interface components {
             told: components["schemas"]["LabelCoverage"];
             /** Unlabelled */
             unlabelled: string[];
+        };
+        /**
+         * JoinIn
+         * @description Which season a tank goes with, and from which day: that of its first filling.
+         */
+        JoinIn: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Season */
+            season: number;
         };
         /**
          * JudgedOut
@@ -3958,6 +4022,16 @@ export interface components {
             version: number | null;
             /** Water */
             water: number;
+        };
+        /**
+         * TankTogether
+         * @description Another tank that goes through the season.
+         */
+        TankTogether: {
+            /** Name */
+            name: string;
+            /** Tank */
+            tank: number;
         };
         /**
          * TargetConvention
@@ -7304,6 +7378,92 @@ export interface operations {
             };
         };
     };
+    split_season: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                season_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     tell_task: {
         parameters: {
             query?: never;
@@ -7958,6 +8118,96 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    join_season: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,0 +1,213 @@
+"""Seasons with all that their courses follow from, fetched with as few queries as may be."""
+
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, field
+from datetime import date, datetime
+from fractions import Fraction
+from functools import cached_property
+from typing import Any
+from zoneinfo import ZoneInfo
+
+from django.db.models import Q, QuerySet
+from django.utils import timezone
+
+from core.course import HappeningKind
+from core.quantities import figure
+from server.charts.models import ChartVersion
+from server.charts.store import StoredChart, stored_charts
+from server.grows.models import Grow
+from server.grows.scope import Scope
+from server.seasons.models import Season, SeasonEntry
+from server.tanks.models import TimeLineEntry
+
+DECISIONS = {kind.value for kind in HappeningKind} & set(SeasonEntry.Kind.values)
+"""What moves the columns of a season, of all that it is told."""
+
+
+Happened = tuple[datetime, str, Mapping[str, Any], str]
+"""An entry of a time line: when, what, its values and its note."""
+
+
+@dataclass(slots=True)
+class Done:
+    """What was done in a season's tank.
+
+    Args:
+        fillings: days on which it was mixed or changed out.
+        topped: litres of plain water by day.
+        poured: days on which each product went in, by its number on the shelf and its name.
+        read_on: the last day on which it was read.
+        line: all of it but what was poured, in order, for the picture.
+    """
+
+    fillings: list[date] = field(default_factory=list)
+    topped: list[tuple[date, Fraction]] = field(default_factory=list)
+    poured: list[tuple[date, int | None, str]] = field(default_factory=list)
+    read_on: date | None = None
+    line: list[Happened] = field(default_factory=list)
+
+
+@dataclass(frozen=True)
+class RunningSeason:
+    """A season with all that its course follows from.
+
+    Args:
+        season: with its tank and the tank's water.
+        together: names of the other tanks that go through it, by number.
+        told: what it was told and nobody took back, in order.
+        done: what was done in its tank since it started.
+        chart: its chart, with the shelf's product of each row.
+        others: charts it was switched to, by the number of the version.
+        today: the grow's day.
+    """
+
+    season: Season
+    together: Mapping[int, str]
+    told: tuple[SeasonEntry, ...]
+    done: Done
+    chart: StoredChart
+    others: Mapping[int, StoredChart]
+    today: date
+
+    @property
+    def lead(self) -> Season:
+        """The season that keeps plan, chart and what was told."""
+        return self.season.lead
+
+    @cached_property
+    def poured(self) -> tuple[tuple[date, str], ...]:
+        """Days on which each row's product went in, by its key, whatever it is called by now.
+
+        What no chart of the season has goes by its name.
+        """
+        rows = {product: key for key, product in self.products.items()}
+        names = {name: key for key, name in self.product_names.items()}
+        return tuple(
+            (on, rows.get(product or 0) or names.get(name, name))
+            for on, product, name in self.done.poured
+        )
+
+    @cached_property
+    def product_names(self) -> dict[str, str]:
+        """What rows are called, by key; of several charts the first that has it."""
+        names: dict[str, str] = {}
+        for stored in (self.chart, *self.others.values()):
+            for product in stored.chart.products:
+                names.setdefault(product.key, product.name)
+        return names
+
+    @cached_property
+    def products(self) -> dict[str, int]:
+        """The shelf's product of each row, by key."""
+        found: dict[str, int] = {}
+        for stored in (self.chart, *self.others.values()):
+            found = {**stored.products, **found}
+        return found
+
+
+def today_of(grow: Grow) -> date:
+    """The day in the grow's time zone."""
+    return timezone.now().astimezone(ZoneInfo(grow.time_zone)).date()
+
+
+def seasons_of(scope: Scope) -> QuerySet[Season]:
+    """The seasons of a grow with their tanks, and those with their waters' last readings."""
+    found = scope.all(Season).select_related("tank", "goes_with__tank")
+    return found.prefetch_related("tank__water")
+
+
+def running_seasons(scope: Scope, seasons: Iterable[Season]) -> list[RunningSeason]:
+    """Seasons with what they follow from: the same number of queries for any number of them."""
+    found = list(seasons)
+    told = _told(scope, found)
+    done = _done(scope, found)
+    together = _together(scope, found)
+    versions = {season.lead.version_id for season in found}
+    versions |= {
+        entry.version_id for entries in told.values() for entry in entries if entry.version_id
+    }
+    charts = stored_charts(scope.grow, scope.all(ChartVersion), versions)
+    today = today_of(scope.grow)
+    return [
+        RunningSeason(
+            season=season,
+            together={
+                tank: name
+                for tank, name in together.get(season.lead.pk, {}).items()
+                if tank != season.tank_id
+            },
+            told=tuple(told.get(season.pk, ())),
+            done=done.get(season.tank_id, Done()),
+            chart=charts[season.lead.version_id],
+            others={
+                entry.version_id: charts[entry.version_id]
+                for entry in told.get(season.pk, ())
+                if entry.version_id
+            },
+            today=today,
+        )
+        for season in found
+    ]
+
+
+def _together(scope: Scope, seasons: Sequence[Season]) -> dict[int, dict[int, str]]:
+    """The tanks that go through seasons now, by the season that keeps the plan."""
+    leads = {season.lead.pk for season in seasons}
+    rows = scope.all(Season).filter(Q(pk__in=leads) | Q(goes_with__in=leads), ended_on=None)
+    found: dict[int, dict[int, str]] = {}
+    for pk, lead, tank, name in rows.values_list("pk", "goes_with", "tank", "tank__name"):
+        found.setdefault(lead or pk, {})[tank] = name
+    return found
+
+
+def _told(scope: Scope, seasons: Sequence[Season]) -> dict[int, list[SeasonEntry]]:
+    """What seasons were told: decisions by the season that keeps the plan, tasks by their own."""
+    numbers = {one.pk for one in seasons} | {one.lead.pk for one in seasons}
+    entries = scope.all(SeasonEntry).filter(season__in=numbers, taken_back_by=None)
+    told: dict[int, list[SeasonEntry]] = {}
+    for entry in entries.exclude(kind=SeasonEntry.Kind.TAKEN_BACK).select_related("by"):
+        told.setdefault(entry.season_id, []).append(entry)
+    return {
+        season.pk: [
+            entry
+            for number in dict.fromkeys([season.lead.pk, season.pk])
+            for entry in told.get(number, ())
+            if (number == season.pk or entry.kind in DECISIONS)
+            and entry.on <= (season.ended_on or entry.on)  # what is told later is for the others
+        ]
+        for season in seasons
+    }
+
+
+def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
+    """What time lines say of each tank since its season started."""
+    starts = {season.tank_id: season.filled_on for season in seasons}
+    ends = {season.tank_id: season.ended_on for season in seasons}
+    if not starts:
+        return {}
+    kinds = TimeLineEntry.Kind
+    zone = ZoneInfo(scope.grow.time_zone)
+    begun = datetime.combine(min(starts.values()), datetime.min.time(), zone)
+    rows = (
+        scope.all(TimeLineEntry)
+        .filter(tank__in=starts, at__gte=begun, corrected_by=None)
+        .order_by("at", "pk")
+        .values_list("tank_id", "kind", "at", "note", "values", "product")
+    )
+    found: dict[int, Done] = {tank: Done() for tank in starts}
+    for tank, kind, at, note, values, product in rows:
+        on = at.astimezone(zone).date()
+        if tank is None or on < starts[tank] or on > (ends[tank] or on):
+            continue  # what is done behind the end is no more of this season
+        done = found[tank]
+        if kind != kinds.POUR:
+            done.line.append((at, kind, values, note))
+        if kind in (kinds.MIX, kinds.CHANGE_OUT):
+            done.fillings.append(on)
+        elif kind == kinds.POUR:
+            done.poured.append((on, product, note))
+        elif kind == kinds.TOP_UP and (litres := values.get("litres")):
+            done.topped.append((on, figure(litres["value"])))
+        if kind in (kinds.READING, kinds.MIX):
+            done.read_on = on
+    return found
