@@ -27,7 +27,7 @@ def column_between(chart: Chart, first: Column, second: Column, share: Fraction)
         nearer,
         key=first.key,
         label=f"{first.label} to {second.label}",
-        ec=_readings(first.ec, second.ec, share),
+        ec=readings_between(first.ec, second.ec, share),
         ph=_windows(first.ph, second.ph, share) or nearer.ph,
     )
 
@@ -36,9 +36,10 @@ def _mean(one: Fraction, other: Fraction, share: Fraction) -> Fraction:
     return one + (other - one) * share
 
 
-def _readings(
+def readings_between(
     one: ReadingRange | None, other: ReadingRange | None, share: Fraction
 ) -> ReadingRange | None:
+    """The band on the way from one to another; None where either prints none."""
     if one is None or other is None:
         return None
     return ReadingRange(

@@ -7,6 +7,7 @@ from itertools import groupby
 from operator import itemgetter
 
 from core.chart import Chart
+from core.chart.between import readings_between
 from core.course.columns import LaidColumn
 from core.course.plan import Course
 from core.course.season import Season
@@ -73,12 +74,23 @@ def draw_course(course: Course, source: Reading | None, spoons: Spoons) -> Cours
 def target_on(course: Course, day: int, source: Reading | None) -> ReadingRange | None:
     """The reading that is aimed at on a day; None where the column prints none."""
     season = course.season
-    return _target(season.by_day[day], season.strength(day), source)
+    return _target(season.by_day[day], season.strength(day), source, season.blend(day))
 
 
-def _target(laid: LaidColumn, strength: Fraction, source: Reading | None) -> ReadingRange | None:
+_Blend = tuple[LaidColumn, Fraction] | None
+"""What `Season.blend` says of a day."""
+
+
+def _target(
+    laid: LaidColumn, strength: Fraction, source: Reading | None, blend: _Blend
+) -> ReadingRange | None:
     convention = CONVENTION_OF_READINGS[laid.chart.readings]
-    return target_for(convention, laid.column.ec, strength, source).reading
+    ec = laid.column.ec
+    if blend is not None:
+        before, share = blend
+        unlike = before.chart.readings is not laid.chart.readings
+        ec = None if unlike else readings_between(before.column.ec, ec, share)
+    return target_for(convention, ec, strength, source).reading
 
 
 @dataclass(frozen=True, slots=True)
@@ -90,25 +102,26 @@ class _Run:
     laid: LaidColumn
     strength: Fraction
     printed: tuple[str, ...]
+    blend: _Blend
 
 
 def _runs(season: Season) -> list[_Run]:
     found = []
     days = (
-        (id(season.by_day[day]), season.strength(day), season.printed(day))
+        (id(season.by_day[day]), season.strength(day), season.printed(day), season.blend(day))
         for day in range(season.last + 1)
     )
     first = 0
-    for (_, strength, printed), run in groupby(days):
+    for (_, strength, printed, blend), run in groupby(days):
         last = first + sum(1 for _ in run) - 1
-        found.append(_Run(first, last, season.by_day[first], strength, printed))
+        found.append(_Run(first, last, season.by_day[first], strength, printed, blend))
         first = last + 1
     return found
 
 
 def _treads(runs: Sequence[_Run], source: Reading | None) -> Iterator[Tread]:
     for run in runs:
-        target = _target(run.laid, run.strength, source)
+        target = _target(run.laid, run.strength, source, run.blend)
         yield Tread(run.first, run.last, run.strength, target)
 
 
@@ -127,9 +140,7 @@ def _strokes(course: Course, runs: Sequence[_Run], spoons: Spoons) -> Iterator[S
             continue
         scales = season.products[product].scales
         amounts = [
-            doses.of(run.laid.chart, product, run.laid.column.key)
-            * (run.strength if scales else 1)
-            * (product in run.printed)
+            doses.on(run, product) * (run.strength if scales else 1) * (product in run.printed)
             for run in runs
         ]
         if most := max(amounts, default=Fraction(0)):
@@ -150,6 +161,14 @@ class _PerLitre:
         self._spoons = spoons
         self._ones: dict[DoseUnit, Fraction] = {}
         self._known: dict[tuple[int, str, str], Fraction] = {}
+
+    def on(self, run: _Run, product: str) -> Fraction:
+        """What a run pours; of two charts that are blended, the part of each."""
+        dose = self.of(run.laid.chart, product, run.laid.column.key)
+        if run.blend is None:
+            return dose
+        before, share = run.blend
+        return dose * share + self.of(before.chart, product, before.column.key) * (1 - share)
 
     def of(self, chart: Chart, product: str, column: str) -> Fraction:
         """The middle of the printed dose; 1 where a reading says when to stop, 0 for a blank."""

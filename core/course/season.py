@@ -86,10 +86,22 @@ class Season:
             return ()
         laid = self.by_day[day]
         keys = self._pours[id(laid)]
-        before = laid.blends_from
-        if before is None or day >= laid.first + laid.blend_days:
+        blend = self.blend(day)
+        if blend is None:
             return keys
+        before, _ = blend
         return tuple(dict.fromkeys(keys + printed_in(before.chart, before.column.key)))
+
+    def blend(self, day: int) -> tuple[LaidColumn, Fraction] | None:
+        """The column of the chart before, and how far towards the new one a day is.
+
+        None where one chart alone holds. In even steps: over 3 days 1/4, 1/2, 3/4.
+        """
+        laid = self.by_day[day]
+        before, gone = laid.blends_from, day - laid.first
+        if before is None or gone >= laid.blend_days:
+            return None
+        return before, Fraction(gone + 1, laid.blend_days + 1)
 
     def strength(self, day: int) -> Fraction:
         """The share of the printed dose that holds on a day."""

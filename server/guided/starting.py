@@ -1,5 +1,7 @@
 """Taking a planned mix to the bench: all that it stands on is frozen in its plan."""
 
+from collections.abc import Mapping
+
 from django.db import IntegrityError, transaction
 
 from core.chemistry.source import source_water
@@ -11,8 +13,7 @@ from core.water import Water
 from server.api.typed import exact_decimal
 from server.grows.scope import Scope
 from server.guided.models import Mix
-from server.planning.api import MixIn, request_of
-from server.planning.snapshot import mix_basis, snapshot_of
+from server.planning.api import MixIn, basis_of, request_of
 from server.shelf.models import Product
 from server.tanks.timeline import last_mixes
 
@@ -23,8 +24,7 @@ def start(scope: Scope, told: MixIn) -> Mix:
     Raises:
         InputError: a stop was not acknowledged, nothing is poured, or a mix is under way there.
     """
-    waters = [told.water, *(part.water for part in told.blend)]
-    basis = mix_basis(scope, tank=told.tank, waters=waters, version=told.chart)
+    basis = basis_of(scope, told)
     asked = request_of(scope, told, basis)
     sheet = plan_mix(asked)
     if sheet.unacknowledged:
@@ -49,7 +49,7 @@ def start(scope: Scope, told: MixIn) -> Mix:
                 towards_share=exact_decimal(asked.between.share, 8) if asked.between else None,
                 strength=exact_decimal(asked.strength, 8),
                 plan=plan_document(guided_plan(asked, sheet, learned=learned)),
-                products=_bottles(scope, told.chart, hard_forms=told.hard_forms),
+                products=_bottles(scope, basis.rows, hard_forms=told.hard_forms),
                 simulated_water=_moles(asked.water),
             )
     except IntegrityError:
@@ -64,9 +64,10 @@ def _moles(water: Water) -> dict[str, float]:
     return {part.value: mol for part, mol in source_water(water).moles.items()}
 
 
-def _bottles(scope: Scope, version: int, *, hard_forms: bool) -> dict[str, dict[str, object]]:
+def _bottles(
+    scope: Scope, rows: Mapping[str, int], *, hard_forms: bool
+) -> dict[str, dict[str, object]]:
     """The bottle behind each row of a chart: the form for hard water where that is poured."""
-    rows = snapshot_of(scope).chart(scope, version).products
     shelf = {product.pk: product for product in scope.all(Product)}
     forms = {form.hard_form_of_id: form for form in shelf.values() if form.hard_form_of_id}
     bottles = {key: shelf[number] for key, number in rows.items() if number in shelf}

@@ -31,7 +31,7 @@ from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank, sha
 from server.grows.scope import Scope
 from server.planning.drawing import ClimbOut, band_words, climb_out
 from server.planning.findings import FindingOut, findings_of
-from server.planning.snapshot import MixBasis, mix_basis
+from server.planning.snapshot import ColumnOf, MixBasis, mix_basis
 
 router = Router(tags=["planning"])
 Typed = Annotated[str, Field(max_length=LONGEST_TYPED)]
@@ -52,8 +52,9 @@ class BlendIn(Schema):
 
 
 class BetweenIn(Schema):
-    """Another column to mix towards, and how far as typed."""
+    """Another column to mix towards, and how far as typed; `chart` where it is another chart's."""
 
+    chart: int | None = None
     column: Typed
     share: TypedFigure
 
@@ -179,11 +180,26 @@ def own_windows(ranges: dict[str, dict[str, str]]) -> dict[Element, Window]:
     }
 
 
-def _between(told: BetweenIn | None) -> Between | None:
+def _between(told: BetweenIn | None, towards: str) -> Between | None:
     if told is None:
         return None
     share = share_told("between", told.share)
-    return typed("between", lambda: Between(told.column, share))
+    return typed("between", lambda: Between(towards, share))
+
+
+def basis_of(scope: Scope, told: MixIn) -> MixBasis:
+    """All that what was typed stands on.
+
+    Raises:
+        Http404: the grow has no such tank, water or chart.
+    """
+    return mix_basis(
+        scope,
+        tank=told.tank,
+        waters=[told.water, *(part.water for part in told.blend)],
+        column=ColumnOf(told.chart, told.column),
+        towards=ColumnOf(told.between.chart, told.between.column) if told.between else None,
+    )
 
 
 def request_of(scope: Scope, told: MixIn, basis: MixBasis) -> MixRequest:
@@ -204,7 +220,7 @@ def request_of(scope: Scope, told: MixIn, basis: MixBasis) -> MixRequest:
         order_preferences=_customs(scope, told),
         meter=member.meter,
         tank_unit=member.tank_unit,
-        between=_between(told.between),
+        between=_between(told.between, basis.towards),
         split=told.split,
         shelf=basis.shelf,
         hard_forms=told.hard_forms,
@@ -226,8 +242,7 @@ def plan(request: HttpRequest, grow_id: int, told: MixIn) -> HttpResponse:
     The answer is checked once, as it is made: this is what every key press asks for.
     """
     scope = Scope.enter(request.user, grow_id)
-    waters = [told.water, *(part.water for part in told.blend)]
-    basis = mix_basis(scope, tank=told.tank, waters=waters, version=told.chart)
+    basis = basis_of(scope, told)
     asked = request_of(scope, told, basis)
     sheet, meter = plan_mix(asked), scope.membership.meter
     answer = MixOut(

@@ -6,10 +6,12 @@ read the stamp with its membership. Each thing is looked up when it is first ask
 
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
+from typing import NamedTuple
 
 from django.http import Http404
 
 from core.chart import Chart, Form, Role
+from core.chart.joining import join_charts
 from core.chemistry import alkali_of, contents_of
 from core.planning import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
 from core.quantities import AmountUnit, figure
@@ -39,7 +41,9 @@ class MixBasis:
         tank: with its own water.
         waters: those asked for.
         version: the number of the chart's version.
-        chart: the chart.
+        chart: the chart; towards a column of another one, both of these columns.
+        towards: the key of that column in it, where a mix goes towards one.
+        rows: the shelf's product of each row, by key.
         shelf: labels, what is left, forms for hard water, acids.
         vessels: the vessels and scales; the usual ones where the grow has none.
     """
@@ -48,8 +52,17 @@ class MixBasis:
     waters: Mapping[int, WaterSource]
     version: int
     chart: Chart
+    towards: str
+    rows: Mapping[str, int]
     shelf: Shelf
     vessels: tuple[Vessel, ...]
+
+
+class ColumnOf(NamedTuple):
+    """A column by its key, and the number of its chart's version; None for the mix's own chart."""
+
+    version: int | None
+    key: str
 
 
 @dataclass(slots=True)
@@ -103,24 +116,40 @@ def snapshot_of(scope: Scope) -> Snapshot:
     return snapshots_in_memory.put(key, Snapshot()) if kept is None else kept
 
 
-def mix_basis(scope: Scope, *, tank: int, waters: Iterable[int], version: int) -> MixBasis:
+def mix_basis(
+    scope: Scope, *, tank: int, waters: Iterable[int], column: ColumnOf, towards: ColumnOf | None
+) -> MixBasis:
     """All that a mix stands on, within the grow; no query for what the snapshot has.
+
+    Args:
+        scope: who asks.
+        tank: its number.
+        waters: theirs.
+        column: what is mixed.
+        towards: another column that it goes towards, of the same chart or of another.
 
     Raises:
         Http404: the grow has no such tank, water or chart.
+        InputError: one of two charts does not have its column.
     """
-    snapshot, waters = snapshot_of(scope), list(waters)
+    snapshot, waters, version = snapshot_of(scope), list(waters), column.version or 0
     stored, stock = snapshot.chart(scope, version), snapshot.stock_of(scope)
-    known = {
-        key: stock.products[product]
-        for key, product in stored.products.items()
-        if product in stock.products
-    }
+    chart, rows, key = stored.chart, stored.products, towards.key if towards else ""
+    if towards and towards.version not in (None, version):
+        other = snapshot.chart(scope, towards.version)
+        own = {product: row for row, product in rows.items()}
+        same = {row: own[product] for row, product in other.products.items() if product in own}
+        joined = join_charts(chart, column.key, other.chart, towards.key, same)
+        chart, key = joined.chart, joined.towards
+        rows = {**{joined.keys[row]: product for row, product in other.products.items()}, **rows}
+    known = {key: stock.products[one] for key, one in rows.items() if one in stock.products}
     return MixBasis(
         tank=snapshot.tank(scope, tank),
         waters=snapshot.waters_of(scope, waters),
         version=version,
-        chart=stored.chart,
+        chart=chart,
+        towards=key,
+        rows=rows,
         shelf=Shelf(known, stock.acids, stock.alkalis),
         vessels=stock.vessels,
     )

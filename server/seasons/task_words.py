@@ -90,12 +90,15 @@ class TaskWords:
         return set(season.printed(day)) - ruled if 0 <= day <= season.last else set()
 
     def _amounts(self, standing: StandingTask) -> Iterable[AmountOut]:
-        task, chart = standing.task, self._running.chart.chart
+        task, season = standing.task, self._course.season
         if task.kind is TaskKind.PREPARE:
             yield from _brewed(task.why[0], brew_for(self._in_tank.volume))
         if task.kind not in (TaskKind.ADD, TaskKind.INOCULATE) or task.column is None:
             return
         is_living = self._running.lead.plan.get("programme") == Programme.LIVING
+        day = self._course.request.day(task.on)
+        laid = season.by_day[day] if 0 <= day <= season.last else None
+        chart = laid.chart if laid else self._running.chart.chart
         rows = {product.key: product for product in chart.products}
         in_tank = replace(self._in_tank, strength=task.strength or Fraction(1))
         for key in task.products:

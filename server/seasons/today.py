@@ -9,6 +9,7 @@ from django.utils import timezone
 from ninja import Field, Router, Schema
 from pydantic import BaseModel
 
+from core.chart import Chart
 from core.course import Course, TaskKind
 from core.errors import InputError
 from core.limits import LONGEST_WORDS
@@ -31,10 +32,19 @@ _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
 WEEK_DAYS = 7
 
 
+class TowardsToday(BaseModel):
+    """The column of another chart that a season goes over to, and how far it is by today."""
+
+    version: int
+    column_key: str
+    share_shown: str
+
+
 class TankToday(BaseModel):
     """A tank today: where its season stands, what it aims at, and what it needs in the week.
 
     `version`, `column_key` and `strength_shown` are those of a mix today; `column` is its label.
+    While the season goes over to another chart, they are those of the chart before.
     """
 
     tank: int
@@ -45,6 +55,7 @@ class TankToday(BaseModel):
     version: int | None
     column: str
     column_key: str
+    towards: TowardsToday | None
     strength_shown: str
     day: int | None
     target_shown: str | None
@@ -89,8 +100,8 @@ def _tank_today(
 ) -> TankToday:
     bare = TankToday(
         tank=tank.pk, name=tank.name, water=tank.water_id, season=None, chart="",
-        version=None, column="", column_key="", strength_shown="", day=None, target_shown=None,
-        ph_shown=None, products=[], tasks=[],
+        version=None, column="", column_key="", towards=None, strength_shown="", day=None,
+        target_shown=None, ph_shown=None, products=[], tasks=[],
     )  # fmt: skip
     if running is None:
         return bare
@@ -119,15 +130,30 @@ def _stands(running: RunningSeason, course: Course) -> dict[str, object]:
     day = course.request.day(running.today)
     if not 0 <= day <= course.season.last:
         return {}
-    laid = course.season.by_day[day]
-    own = laid.chart == running.chart.chart
-    others = [number for number, one in running.others.items() if one.chart == laid.chart]
+    laid, towards = course.season.by_day[day], None
+    label = laid.column.label
+    if blend := course.season.blend(day):
+        towards = TowardsToday(
+            version=_version_of(running, laid.chart),
+            column_key=laid.column.key,
+            share_shown=percent_shown(blend[1]),
+        )
+        laid = blend[0]
+        label = f"{laid.column.label} to {label}"
     return {
-        "version": running.lead.version_id if own else others[0],
-        "column": laid.column.label,
+        "version": _version_of(running, laid.chart),
+        "column": label,
         "column_key": laid.column.key,
+        "towards": towards,
         "strength_shown": percent_shown(course.season.strength(day)),
     }
+
+
+def _version_of(running: RunningSeason, chart: Chart) -> int:
+    """The number of the version that one of a season's charts is."""
+    if chart == running.chart.chart:
+        return running.lead.version_id
+    return next(number for number, one in running.others.items() if one.chart == chart)
 
 
 class TaskTold(Schema):

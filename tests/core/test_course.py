@@ -11,7 +11,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from core.chart import Role, Stage
+from core.chart import Chart, Readings, Role, Stage
 from core.course import (
     Anchor,
     AnchorKind,
@@ -32,12 +32,13 @@ from core.course import (
     draw_course,
     plan_course,
     rising_strengths,
+    target_on,
     what_moves,
 )
 from core.course.additions import OXIDISER_APART_DAYS
 from core.errors import InputError
 from core.headless import course_text
-from core.quantities import Reading, Spoons
+from core.quantities import Reading, ReadingRange, Spoons
 from core.water import Disinfectant
 from tests.core.courses import (
     KEYS,
@@ -165,6 +166,34 @@ def test_another_chart_is_gone_over_to_and_blended_in() -> None:
     ]  # fmt: skip
     assert days_of(course, "one") == [0, 2, 4, 6, 8, 10, 12, 14]  # five days of both
     assert days_of(course, "tide") == [10, 12, 14, 16, 18]
+    blends = [course.season.blend(day) for day in range(9, 16)]
+    assert [one and one[1] for one in blends] == [
+        None, *(Fraction(step, 6) for step in range(1, 6)), None,
+    ]  # fmt: skip
+    assert all(one is None or one[0].column.key == "w2" for one in blends)
+    one, tide = draw_course(course, None, Spoons.METRIC).strokes
+    assert [(span.first, round(span.share, 4)) for span in one.spans] == [
+        (0, 1.0), (10, 0.8333), (11, 0.6667), (12, 0.5), (13, 0.3333), (14, 0.1667),
+    ]  # fmt: skip
+    assert [span.share for span in tide.spans][-1] == 1.0
+
+
+def test_the_target_goes_over_from_one_chart_to_the_other_in_even_steps() -> None:
+    def at(ec: str, readings: Readings = Readings.ADDED) -> Chart:
+        made = chart((30,), name=ec)
+        columns = tuple(replace(one, ec=ReadingRange(Reading(Fraction(ec)), Reading(Fraction(ec))))
+                        for one in made.columns)  # fmt: skip
+        return replace(made, columns=columns, readings=readings)
+
+    def targets(other: Chart) -> list[Fraction | None]:
+        switch = after(3, HAPPENED.SWITCH, chart=other, column="w1", over_days=3)
+        course = plan_course(ask(chart=at("1"), happened=(switch,)))
+        found = [target_on(course, day, Reading(Fraction(0))) for day in range(3, 8)]
+        return [one.middle.ms_cm if one else None for one in found]
+
+    assert targets(at("2")) == [1, Fraction(5, 4), Fraction(3, 2), Fraction(7, 4), 2]
+    # readings that mean different things have nothing half way
+    assert targets(at("2", Readings.TOTAL)) == [1, None, None, None, 2]
 
 
 @given(st.integers(0, 41), st.integers(0, 41))

@@ -9,6 +9,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Column, Dose, Product, Readings, Role
+from core.chart.joining import join_charts
 from core.climb import draw_climb
 from core.errors import InputError
 from core.planning import Between
@@ -317,3 +318,54 @@ def test_half_way_between_two_rules_the_dose_beside_them_is_half_way_too() -> No
     assert pour.stop == Reading(F("1.5"))
     assert pour.estimate is not None
     assert pour.estimate.value == 600
+
+
+# Between two charts
+
+amounts = st.fractions(F(1, 4), F(6), max_denominator=8)
+
+
+@given(st.lists(amounts, min_size=4, max_size=4), st.fractions(0, 1, max_denominator=12))
+def test_between_two_charts_each_bottle_is_poured_by_its_share(
+    printed: list[Fraction], share: Fraction
+) -> None:
+    a, shared, other_shared, z = map(str, printed)
+    first = chart([product("a", Role.BASE), product("k", Role.ADDITIVE, scales=True)],
+                  [dose("a", f"{a} mL/L"), dose("k", f"{shared} mL/L")], target=ec("1"))  # fmt: skip
+    # the second calls the bottle of the first's "k" something else, and has an "a" of its own
+    second = chart([product("kelp", Role.ADDITIVE, scales=True), product("a", Role.BOOSTER)],
+                   [dose("kelp", f"{other_shared} mL/L"), dose("a", f"{z} mL/L")], target=ec("2"))  # fmt: skip
+    joined = join_charts(first, "w1", second, "w1", {"kelp": "k"})
+    sheet = plan(joined.chart, "10 L", between=Between(joined.towards, share))
+    exact = [F(a) * (1 - share), F(shared) * (1 - share) + F(other_shared) * share, F(z) * share]
+    found = poured(sheet)
+    assert [found.get(key) or 0 for key in ("a", "k", joined.keys["a"])] == [
+        10 * one for one in exact
+    ]
+    reading = sheet.target.reading
+    assert reading
+    assert reading.middle.ms_cm == F("0.1") + 1 + share
+
+
+def test_between_readings_that_mean_different_things_there_is_no_target() -> None:
+    first = pair(target=ec("1"))
+    second = replace(pair(target=ec("2"), readings=Readings.TOTAL), name="Other")
+    joined = join_charts(first, "w1", second, "w1", {})
+    sheet = plan(joined.chart, between=Between(joined.towards, F(1, 2)))
+    assert sheet.target.reading is None
+    assert [pour.product.group for pour in sheet.pours] == ["g", "g", "Other: g", "Other: g"]
+    assert joined.chart.columns[1].label == "Other, Week 1"
+
+
+def test_two_charts_are_joined_by_columns_that_they_have() -> None:
+    for column, towards in (("w9", "w1"), ("w1", "w9")):
+        with pytest.raises(InputError, match="no column 'w9'"):
+            join_charts(pair(), column, pair(), towards, {})
+
+
+def test_what_a_label_puts_before_a_row_comes_with_it() -> None:
+    second = chart([product("one", Role.SILICA), product("two", Role.ADDITIVE, after=("one",))],
+                   [dose("one", "1 mL/L"), dose("two", "1 mL/L")])  # fmt: skip
+    joined = join_charts(pair(), "w1", second, "w1", {})
+    rows = {row.key: row.after for row in joined.chart.products}
+    assert rows == {"one": (), "two": (), "one-2": (), "two-2": ("one-2",)}

@@ -412,6 +412,42 @@ def test_a_mix_of_today_is_poured_by_where_the_season_stands(
     ]  # fmt: skip
 
 
+def test_a_season_that_goes_over_to_another_chart_is_mixed_between_the_two(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    begin(neighbour, version, strength="100 %", rising_to="", rising_by="")
+    other = document_of(FeedChart, {
+        **version.document, "name": "Marsh",
+        "doses": [{"product": p, "column": "w2", "low": "6", "unit": "mL/L"} for p in ("a", "mud")],
+    })  # fmt: skip
+    marsh = publish_chart(neighbour.grow, other)
+    tell(neighbour, "switch", "2026-03-09", chart=marsh.pk, column="w2", over_days=3)
+    [tank] = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/today").json()["tanks"]
+    assert (tank["version"], tank["column_key"]) == (version.pk, "w1")
+    towards = tank["towards"]
+    assert towards == {"version": marsh.pk, "column_key": "w2", "share_shown": "25 %"}
+    between = {"chart": marsh.pk, "column": "w2", "share": towards["share_shown"]}
+    mix = {
+        "chart": version.pk,
+        "column": "w1",
+        "volume": "10 L",
+        "strength": tank["strength_shown"],
+    }
+    status, answer = neighbour.plan(**mix, between=between)
+    assert status == 200
+    # 2 mL/L going to 6 mL/L, a quarter of the way: 3 mL/L
+    assert {one["product"]: one["amount"]["value"] for one in answer["sheet"]["pours"]} == {"a": "30", "mud": "30"}  # fmt: skip
+    started = neighbour.send("POST", f"/api/grows/{neighbour.grow.pk}/mixes", neighbour.mix(
+        **mix, between=between,
+        acknowledged=[one["code"] for one in answer["sheet"]["warnings"]]))  # fmt: skip
+    assert started[0] == 201, started
+    guided = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/mixes/{started[1]['id']}").json()
+    assert "Week 1 to Marsh, Week 2" in json.dumps(guided)
+    with_stranger = {**between, "chart": 999_999}
+    assert neighbour.plan(**mix, between=with_stranger)[0] == 404
+    assert neighbour.plan(**mix, between={**between, "column": "w9"})[0] == 422
+
+
 def test_what_is_done_is_ticked_by_doing_it(
     neighbour: Yard, version: ChartVersion, clock: time_machine.Traveller
 ) -> None:

@@ -12,7 +12,7 @@ const columns: Course['columns'] = [1, 2, 3, 4, 5, 6].map((week) => ({
 
 const course: Course = {
   season: 1, tank: 1, name: 'Tub', chart: 'Marram', version: 1, planted: '', started_on: '2027-03-01',
-  ended_on: null, today: '2027-03-10', until: '2027-09-01', unit: 'mS/cm', water: 'Tap', floor: 0.3,
+  ended_on: null, joined_on: null, together: [], today: '2027-03-10', until: '2027-09-01', unit: 'mS/cm', water: 'Tap', floor: 0.3,
   floor_shown: '0.30', change_out_days: 7, programme: 'mineral', columns, told: [], conflicts: [], moves: [],
   treads: columns.map((one) => ({ first: one.first, last: one.last, low: 1, high: 1.2, shown: '1.0 to 1.2', strength_shown: '50 %' })),
   strokes: [{ product: 'a', rule: null, spans: [{ first: '2027-03-01', last: '2027-03-20', share: 1 }], days: [] },

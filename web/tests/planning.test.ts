@@ -6,7 +6,15 @@ import { drawClimb, type ClimbData } from '../src/planning/climb';
 import { elementLine } from '../src/planning/elements';
 import { exactPercent, shown, stepped } from '../src/planning/figures';
 import { Latest } from '../src/planning/latest';
-import { asked, fromHash, toHash, usualFor, withChart } from '../src/planning/settings';
+import {
+  asked,
+  fromHash,
+  hashOf,
+  toHash,
+  usualFor,
+  versionsIn,
+  withChart,
+} from '../src/planning/settings';
 import { vesselShape, weighed } from '../src/planning/vessel';
 import { summary, withLine } from '../src/shelf/label';
 import { about, at, GUIDED, MIX, WATER } from '../src/shell/views';
@@ -272,6 +280,29 @@ describe('settings', () => {
       stood: '6',
     };
     expect(fromHash(quay, 5, toHash(quay, settings))).toEqual(settings);
+    const elsewhere = { ...settings, between: { chart: 81, column: 'leaf', share: '25 %' } };
+    expect(fromHash(quay, 5, toHash(quay, elsewhere))).toEqual(elsewhere);
+  });
+
+  it('go towards the chart that a season goes over to', () => {
+    const needs = {
+      season: 1,
+      version: 71,
+      column_key: 'w1',
+      strength_shown: '60 %',
+      towards: { version: 81, column_key: 'leaf', share_shown: '25 %' },
+    };
+    const going = usualFor({ ...quay, needs: { 5: needs } } as unknown as Quay, 5);
+    expect(going).toMatchObject({ chart: 71, column: 'w1', strength: '60 %' });
+    expect(going.between).toEqual({ chart: 81, column: 'leaf', share: '25 %' });
+    const { water, chart, column, strength, between } = going;
+    const address = hashOf({ water, chart, column, strength, between });
+    expect(fromHash(quay, 5, address)).toMatchObject({ chart: 71, column: 'w1', between });
+    expect(versionsIn(address)).toEqual([71, 81]);
+    expect(
+      usualFor({ ...quay, needs: { 5: { ...needs, towards: null } } } as unknown as Quay, 5)
+        .between,
+    ).toBeNull();
   });
 
   it('forget typed numbers where the units have changed', () => {

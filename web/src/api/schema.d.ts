@@ -1249,9 +1249,11 @@ export interface components {
         Basis: "w/w" | "w/v";
         /**
          * BetweenIn
-         * @description Another column to mix towards, and how far as typed.
+         * @description Another column to mix towards, and how far as typed; `chart` where it is another chart's.
          */
         BetweenIn: {
+            /** Chart */
+            chart?: number | null;
             /** Column */
             column: string;
             /** Share */
@@ -3992,6 +3994,7 @@ export interface components {
          * @description A tank today: where its season stands, what it aims at, and what it needs in the week.
          *
          *     `version`, `column_key` and `strength_shown` are those of a mix today; `column` is its label.
+         *     While the season goes over to another chart, they are those of the chart before.
          */
         TankToday: {
             /** Chart */
@@ -4018,6 +4021,7 @@ export interface components {
             target_shown: string | null;
             /** Tasks */
             tasks: components["schemas"]["TaskOut"][];
+            towards: components["schemas"]["TowardsToday"] | null;
             /** Version */
             version: number | null;
             /** Water */
@@ -4136,6 +4140,18 @@ export interface components {
              * Format: date
              */
             today: string;
+        };
+        /**
+         * TowardsToday
+         * @description The column of another chart that a season goes over to, and how far it is by today.
+         */
+        TowardsToday: {
+            /** Column Key */
+            column_key: string;
+            /** Share Shown */
+            share_shown: string;
+            /** Version */
+            version: number;
         };
         /**
          * TreadOut

@@ -2,6 +2,7 @@
   import Choice from '../parts/Choice.svelte';
   import Typed from '../planning/Typed.svelte';
   import { growHere } from '../shell/grow.svelte';
+  import JoinSeason from './JoinSeason.svelte';
   import type { Season } from './season.svelte';
 
   /** A season is begun with a sentence, as a mix is. */
@@ -142,6 +143,7 @@
     {/if}
     <button class="main" disabled={busy || !firstColumn}>Begin it</button>
   </form>
+  <JoinSeason {season} {started} onjoined={onbegun} />
 {/if}
 
 <style>

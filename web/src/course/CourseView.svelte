@@ -118,6 +118,14 @@
       {#if now}{now.label}, day {day}.{:else}Day {day}: no column holds any more.{/if}
       {#if next.length}Next: {next.map(nextWords).join('; ')}.{/if}
     </p>
+    {#if shown.together.length}
+      <p class="status">
+        Together with {shown.together.map((one) => one.name).join(', ')}: what one is told, all are
+        told. Each is mixed and read for itself{#if shown.joined_on && shown.joined_on > shown.started_on},
+          this one since {shortDay(shown.joined_on)}{/if}.
+        <button class="small" onclick={() => season?.goOnAlone()}>Let it go on alone</button>
+      </p>
+    {/if}
     {#each shown.conflicts as conflict (conflict.message)}
       <p class="conflict">△ {conflict.message}</p>
     {/each}

@@ -130,6 +130,27 @@ export class Season {
     return true;
   }
 
+  /** Go through the season of another tank together with it, from a day on. */
+  async join(season: number, on: string): Promise<boolean> {
+    const path = { grow_id: this.grow, tank_id: this.tank };
+    return this.#take(
+      await answered(
+        api.POST('/api/grows/{grow_id}/tanks/{tank_id}/joined-season', {
+          params: { path },
+          body: { season, on },
+        }),
+      ),
+    );
+  }
+
+  /** Part from the tanks that this one goes together with. */
+  async goOnAlone() {
+    const params = { path: this.#path };
+    this.#take(
+      await answered(api.POST('/api/grows/{grow_id}/seasons/{season_id}/split', { params })),
+    );
+  }
+
   async end(day: string | null) {
     const params = { path: this.#path };
     const body = { ended_on: day };

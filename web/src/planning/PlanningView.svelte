@@ -8,7 +8,7 @@
   import { at, GROW, GUIDED, leftOff } from '../shell/views';
   import Mix from './Mix.svelte';
   import { Mixing } from './mixing.svelte';
-  import { chartOf, versionIn } from './settings';
+  import { chartOf, versionsIn } from './settings';
   import StopsDialog from './StopsDialog.svelte';
 
   const grow = growHere();
@@ -29,12 +29,15 @@
   });
 
   async function takeUp(quay: Quay, tank: number) {
-    if (mixing?.quay === quay) return mixing.showTank(tank);
-    const asked = versionIn(location.hash);
-    if (asked && !chartOf(quay, asked)) await grow.whole(asked);
+    // A season may stand on an older version of its chart than the tank would be fed by.
+    const needs = quay.needs?.[tank];
+    const standing = [needs?.version, needs?.towards?.version];
+    for (const version of [...versionsIn(location.hash), ...standing])
+      if (version && !chartOf(quay, version)) await grow.whole(version);
     // Meanwhile the grow may have been fetched anew, or another tank gone to.
-    if (grow.quay === quay && numberHere('tank') === tank)
-      mixing = new Mixing(grow, quay, tank, mixing);
+    if (grow.quay !== quay || numberHere('tank') !== tank) return;
+    if (mixing?.quay === quay) mixing.showTank(tank);
+    else mixing = new Mixing(grow, quay, tank, mixing);
   }
 
   /** The mix that is under way in this tank, which no stop of another one holds up. */

@@ -4,6 +4,7 @@
   import Choice from '../parts/Choice.svelte';
   import Blend from './Blend.svelte';
   import type { Mixing } from './mixing.svelte';
+  import { chartOf } from './settings';
   import Typed from './Typed.svelte';
   import Wishes from './Wishes.svelte';
 
@@ -165,6 +166,7 @@
   {#if held}<small>held</small>{/if}
   {#if settings.between}
     {@const between = settings.between}
+    {@const other = between.chart ? chartOf(quay, between.chart) : chart}
     going
     <Typed
       label="How far towards the other column"
@@ -175,12 +177,12 @@
       onchange={(share) => mixing.set({ between: { ...between, share } })}
     />
     <span class="whole">
-      to
+      to {#if between.chart}<b>{other?.name}</b>{/if}
       <Choice
         label="The other column"
         value={between.column}
-        options={(chart?.columns ?? [])
-          .filter((one) => one.key !== settings.column)
+        options={(other?.columns ?? [])
+          .filter((one) => between.chart || one.key !== settings.column)
           .map((one) => ({ value: one.key, words: one.label }))}
         onchoose={(key) => mixing.set({ between: { ...between, column: key } })}
       /><button

@@ -1,4 +1,4 @@
-import type { Chart, Figure, OrderPreferences, MixIn, Quay } from '../api/client';
+import type { Chart, Figure, OrderPreferences, MixIn, Quay, Shapes } from '../api/client';
 
 /** What one mix is set to, as typed. */
 export interface Settings extends OrderPreferences {
@@ -14,8 +14,8 @@ export interface Settings extends OrderPreferences {
   stood: string;
   /** Other waters in the tank, with their shares. */
   blend: { water: number; share: string }[];
-  /** Another column to mix towards. */
-  between: { column: string; share: string } | null;
+  /** Another column to mix towards; with a chart where it is another chart's. */
+  between: { chart?: number; column: string; share: string } | null;
   /** Whether the base goes in as two passes with a reading between them. */
   split: boolean;
   /** Whether the forms for hard water are poured. */
@@ -65,6 +65,12 @@ function ofWater(quay: Quay, water: number): Pick<Settings, 'reading' | 'tempera
   return { reading: found?.reading ?? '', temperature: found?.temperature ?? '' };
 }
 
+/** The column of another chart that a season goes over to today, as far as it has come. */
+export function betweenToday(towards: Shapes['TowardsToday'] | null | undefined) {
+  if (!towards) return null;
+  return { chart: towards.version, column: towards.column_key, share: towards.share_shown };
+}
+
 /** The settings a tank is usually fed with: where its season stands today, or what was kept for it. */
 export function usualFor(quay: Quay, tankId: number): Settings {
   const tank = quay.tanks.find((one) => one.id === tankId) ?? quay.tanks[0];
@@ -76,6 +82,7 @@ export function usualFor(quay: Quay, tankId: number): Settings {
   const column = chart.columns.find((one) => one.key === wanted) ?? chart.columns[0];
   return {
     ...plain(),
+    between: grown ? betweenToday(season?.towards) : null,
     tank: tank.id,
     water: tank.water,
     chart: chart.id,
@@ -161,6 +168,7 @@ export function toHash(quay: Quay, settings: Settings): string {
   if (settings.between) {
     words.set('between', settings.between.column);
     words.set('way', settings.between.share);
+    if (settings.between.chart) words.set('towards', `${settings.between.chart}`);
   }
   for (const part of settings.blend) words.append(`b.${part.water}`, part.share);
   for (const [product, strength] of Object.entries(settings.overrides))
@@ -169,14 +177,34 @@ export function toHash(quay: Quay, settings: Settings): string {
 }
 
 /** The address of a mix that a season asks for; all else is as usual. */
-export function hashOf(asked: Pick<Settings, 'water' | 'chart' | 'column' | 'strength'>): string {
+export function hashOf({
+  between,
+  ...asked
+}: Pick<Settings, 'water' | 'chart' | 'column' | 'strength' | 'between'>): string {
   const words = Object.entries(asked).map(([name, value]) => [name, `${value}`]);
-  return `#${new URLSearchParams(words)}`;
+  const address = new URLSearchParams(words);
+  if (between) {
+    address.set('between', between.column);
+    address.set('way', between.share);
+    if (between.chart) address.set('towards', `${between.chart}`);
+  }
+  return `#${address}`;
 }
 
-/** The version of a chart that an address is about, if it says one. */
-export function versionIn(hash: string): number {
-  return Number(new URLSearchParams(hash.replace(/^#/, '')).get('chart')) || 0;
+/** The versions of charts that an address is about, if it says any. */
+export function versionsIn(hash: string): number[] {
+  const words = new URLSearchParams(hash.replace(/^#/, ''));
+  return ['chart', 'towards'].map((name) => Number(words.get(name)) || 0).filter(Boolean);
+}
+
+/** The column that an address goes towards, of its own chart or of another. */
+function betweenIn(quay: Quay, { chart: own }: Settings, words: URLSearchParams) {
+  const version = Number(words.get('towards')) || own;
+  const columns = chartOf(quay, version)?.columns ?? [];
+  const column = columns.find((one) => one.key === words.get('between'))?.key;
+  if (!column) return null;
+  const share = words.get('way')?.slice(0, 60) ?? '50 %';
+  return version === own ? { column, share } : { chart: version, column, share };
 }
 
 /** Settings from an address; whatever this grow does not have falls back to the usual. */
@@ -207,8 +235,7 @@ export function fromHash(quay: Quay, tank: number, hash: string): Settings {
   const school = words.get('school');
   if (school === 'on_top' || school === 'all_in' || school === 'doses_only')
     settings.school = school;
-  const other = columnOf(words.get('between'));
-  if (other) settings.between = { column: other, share: words.get('way')?.slice(0, 60) ?? '50 %' };
+  settings.between = betweenIn(quay, settings, words);
   const rows = new Set(chart?.rows.map((row) => row.key));
   const waters = new Set(quay.waters.map((water) => water.id));
   for (const [name, value] of words) {

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { shortDay } from '../course/days';
-  import { hashOf } from '../planning/settings';
+  import { betweenToday, hashOf } from '../planning/settings';
   import { go } from '../routes';
   import { growHere } from '../shell/grow.svelte';
   import { at, MIX } from '../shell/views';
@@ -52,9 +52,13 @@
   function mixIt() {
     const chart = tank.version;
     const usual = grow.quay?.tanks.find((one) => one.id === tank.tank);
-    const column = task.column ?? '';
+    const between = betweenToday(tank.towards);
+    const column = (between ? tank.column_key : task.column) ?? '';
     const strength = task.strength_shown ?? usual?.strength_shown ?? '';
-    const hash = chart !== null && usual ? hashOf({ water: usual.water, chart, column, strength }) : ''; // prettier-ignore
+    const hash =
+      chart !== null && usual
+        ? hashOf({ water: usual.water, chart, column, strength, between })
+        : '';
     go(at(MIX, grow.id, { tank: tank.tank }), { hash });
   }
 

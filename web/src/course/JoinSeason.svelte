@@ -1,0 +1,74 @@
+<script lang="ts">
+  import Choice from '../parts/Choice.svelte';
+  import { growHere } from '../shell/grow.svelte';
+  import type { Season } from './season.svelte';
+
+  /** A tank goes with another one through the season of that one, from a day on. */
+  let { season, started, onjoined }: { season: Season; started: string; onjoined: () => void } =
+    $props();
+
+  const grow = growHere();
+  const own = $derived(grow.quay?.needs?.[season.tank]?.season ?? null);
+  const others = $derived(
+    Object.values(grow.quay?.needs ?? {}).filter(
+      (one) => one.season !== null && one.season !== own && one.tank !== season.tank,
+    ),
+  );
+
+  let chosen = $state(0);
+  const other = $derived(others.find((one) => one.season === chosen) ?? others[0]);
+  let busy = $state(false);
+
+  async function join(event: SubmitEvent) {
+    event.preventDefault();
+    if (!other?.season) return;
+    busy = true;
+    const joined = await season.join(other.season, started);
+    busy = false;
+    if (!joined) return;
+    await grow.load();
+    onjoined();
+  }
+</script>
+
+{#if other}
+  <form onsubmit={join}>
+    <p>
+      Or let it go together with
+      <Choice
+        label="Together with"
+        value={other.season ?? 0}
+        options={others.map((one) => ({
+          value: one.season ?? 0,
+          words: one.name,
+          note: `${one.chart}${one.column ? `, ${one.column}` : ''}`,
+        }))}
+        onchoose={(season) => (chosen = season)}
+      />, filled on that day: what one is told, both are told; each is mixed and read for itself.
+    </p>
+    <button disabled={busy}>Join it</button>
+  </form>
+{/if}
+
+<style>
+  form {
+    max-width: 60rem;
+    margin-top: 24px;
+    padding-top: 12px;
+    font-size: 1.125rem;
+    line-height: 2;
+    border-top: 1px solid var(--rule);
+  }
+
+  button {
+    min-height: 44px;
+    padding: 0 16px;
+    font-weight: 700;
+    border: 2px solid var(--ink);
+    border-radius: 6px;
+  }
+
+  button:disabled {
+    opacity: 0.5;
+  }
+</style>
