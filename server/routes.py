@@ -13,6 +13,7 @@ from server.leaflets.pictures import router as pictures
 from server.overview.api import router as overview
 from server.planning.api import router as planning
 from server.seasons.api import router as seasons
+from server.seasons.brewing import router as brewing
 from server.seasons.calendar import router as calendar
 from server.seasons.deciding import router as deciding
 from server.seasons.joining import router as joining
@@ -25,7 +26,8 @@ from server.tanks.waters import router as waters
 api.add_router("/session", sign_in)
 for router in (
     overview, planning, units, tanks, charts, library, chart_files, leaflets, pictures, guided,
-    order_preferences, shelf, waters, seasons, deciding, joining, today, daily_round, calendar,
+    order_preferences, shelf, waters, seasons, deciding, joining, today, daily_round, brewing,
+    calendar,
 ):  # fmt: skip
     api.add_router("", router)
 

@@ -106,12 +106,13 @@ class _Run:
 
 
 def _runs(season: Season) -> list[_Run]:
+    """From the first filling on: before it nothing was poured into this tank."""
     found = []
     days = (
         (id(season.by_day[day]), season.strength(day), season.printed(day), season.blend(day))
-        for day in range(season.last + 1)
+        for day in range(season.request.first_filling, season.last + 1)
     )
-    first = 0
+    first = season.request.first_filling
     for (_, strength, printed, blend), run in groupby(days):
         last = first + sum(1 for _ in run) - 1
         found.append(_Run(first, last, season.by_day[first], strength, printed, blend))

@@ -86,7 +86,7 @@ _STORIES = (
         (), (0.003, 0.02),
     ),
     _Story(
-        "Living raft", 47, "plugs",
+        "Living raft", 54, "plugs",
         {"first_column": "start", "programme": "living", "mix_at": "10:00"}, (), (-0.006, 0.0),
     ),
 )  # fmt: skip

@@ -10,7 +10,7 @@ from ninja import Field, Router, Schema
 from pydantic import BaseModel
 
 from core.chart import Chart
-from core.course import Course, TaskKind
+from core.course import Course, Programme, TaskKind
 from core.errors import InputError
 from core.limits import LONGEST_WORDS
 from core.quantities import decimal_text, figure, rounded
@@ -56,6 +56,7 @@ class TankToday(BaseModel):
     column: str
     column_key: str
     towards: TowardsToday | None
+    programme: Programme
     strength_shown: str
     day: int | None
     target_shown: str | None
@@ -100,7 +101,8 @@ def _tank_today(
 ) -> TankToday:
     bare = TankToday(
         tank=tank.pk, name=tank.name, water=tank.water_id, season=None, chart="",
-        version=None, column="", column_key="", towards=None, strength_shown="", day=None,
+        version=None, column="", column_key="", towards=None,
+        programme=Programme.MINERAL, strength_shown="", day=None,
         target_shown=None, ph_shown=None, products=[], tasks=[],
     )  # fmt: skip
     if running is None:
@@ -116,6 +118,7 @@ def _tank_today(
             "season": running.season.pk,
             "chart": running.chart.chart.name,
             **_stands(running, course),
+            "programme": course.request.programme,
             "day": (running.today - running.lead.started_on).days,
             "target_shown": band_shown(scope, aim.target),
             "ph_shown": " to ".join(dict.fromkeys(ends)) or None,

@@ -1,15 +1,18 @@
 """What a daily reading says, and what a living tank takes."""
 
+from datetime import UTC, datetime, timedelta
 from fractions import Fraction
 
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from core.brewing import BrewAct, BrewDay, BrewState, brew_state, brew_steps
 from core.chart import PhWindow
 from core.daily import MOVED_EC, ODD_EC, ODD_PH, Said, TankReading, judge_reading
 from core.living import brew_for, oxygen_is_short, oxygen_saturation
-from core.quantities import Reading, ReadingRange, Volume
+from core.quantities import Amount, AmountUnit, Reading, ReadingRange, Volume
+from core.water import Disinfectant
 
 BAND = ReadingRange(Reading(Fraction("1.6")), Reading(Fraction("1.8")))
 WINDOW = PhWindow(Fraction("5.5"), Fraction("6.2"))
@@ -119,3 +122,51 @@ def test_a_brew_in_gallons_is_as_growers_measure_it() -> None:
     assert brew.water_l == 5 * gallon
     assert (brew.molasses_ml, brew.inoculant_ml) == (ounce, 2 * ounce)
     assert brew.feed_ml == 300 * ounce
+
+
+# The brew, step by step
+
+
+@pytest.mark.parametrize(
+    ("day", "disinfectant", "is_first", "acts"),
+    [
+        (BrewDay.MOLASSES, Disinfectant.CHLORINE, True, "water molasses air"),
+        (BrewDay.MOLASSES, Disinfectant.CHLORAMINE, True, "water neutralise molasses air"),
+        (BrewDay.INOCULANT, Disinfectant.CHLORINE, True, "smell inoculant air fill"),
+        # RO and well water skip the gassing-off (common practice)
+        (BrewDay.INOCULANT, None, True, "smell inoculant air"),
+        # a tank that runs is not filled again for its cultures
+        (BrewDay.INOCULANT, Disinfectant.CHLORINE, False, "smell inoculant air"),
+        (BrewDay.POUR, None, True, "smell no_oxidiser feed pour stir"),
+        (BrewDay.POUR, None, False, "smell no_oxidiser pour stir"),
+    ],
+)
+def test_the_three_days_of_a_brew(
+    day: BrewDay, disinfectant: Disinfectant | None, is_first: bool, acts: str
+) -> None:
+    steps = brew_steps(day, Volume(Fraction(90)), disinfectant, is_first=is_first)
+    assert [step.act for step in steps] == acts.split()
+
+
+def test_240_gallons_take_4_gallons_of_the_brew() -> None:
+    """Common practice: 4 gal of inoculant for 240 gal, a quarter of a gallon for 15."""
+    gallon = Fraction(3785411784, 10**9)
+    for reservoir, brewed in ((240, Fraction(4)), (15, Fraction(1, 4))):
+        steps = brew_steps(BrewDay.POUR, Volume(reservoir * gallon), None)
+        [poured] = [step.amount for step in steps if step.act is BrewAct.POUR]
+        assert poured == Amount(brewed * gallon * 1000, AmountUnit.ML)
+
+
+def test_a_brew_is_ready_when_it_has_stood_and_not_for_ever() -> None:
+    now = datetime(2026, 3, 10, 12, tzinfo=UTC)
+
+    def stood(**of: float) -> BrewState:
+        return brew_state(BrewDay.INOCULANT, now - timedelta(**of), now)
+
+    assert brew_state(BrewDay.MOLASSES, None, now) is BrewState.READY
+    assert brew_state(BrewDay.POUR, None, now) is BrewState.UNTOLD
+    assert [stood(hours=23, minutes=59), stood(hours=24), stood(hours=72), stood(hours=72, minutes=1)] == [
+        BrewState.STANDING, BrewState.READY, BrewState.READY, BrewState.STALE,
+    ]  # fmt: skip
+    # a clock that was set back leaves a brew that was begun in the future: it has not stood
+    assert stood(hours=-3) is BrewState.STANDING

@@ -41,8 +41,8 @@ PLAN = {"litres": "5", "source": None, "target": None, "added": None, "ph": ["5.
 RECORD = {"litres": "5", "poured": [], "readings": [], "skipped": [], "people": [], "began": 0,
           "ended": 0, "minutes": 0, "ec": None, "ph": None, "look_again_h": 24, "use_by_days": 14,
           "change_out_days": 10}  # fmt: skip
-NO_PEN = {"pen"}
-"""What a grow without a pen is refused, as a member too."""
+REFUSED = {"pen", "brew"}
+"""What a grow without a pen and without a living tank is refused, as a member too."""
 
 BODIES: dict[str, dict[str, object]] = {
     "units": {"volume": "L", "reading": "CF", "spoons": "us"},
@@ -75,7 +75,7 @@ BODIES: dict[str, dict[str, object]] = {
         "rows": [{"key": "a", "name": "Part A", "role": "base", "unit": "mL/L", "cells": ["2"]}],
     }},
     "leaflet-meaning": {"leaflet": {"name": "Typed"}},
-    "course": {}, "split": {}, "today": {}, "calendar": {}, "calendar.ics": {}, "{entry_id}": {},
+    "course": {}, "split": {}, "brew": {}, "today": {}, "calendar": {}, "calendar.ics": {}, "{entry_id}": {},
     "preview": {"kind": "advance", "on": "2026-03-02"},
     "told": {"kind": "advance", "on": "2026-03-02"},
     "plan": {"plan": {"read_every_days": 2}, "seen": {"first_column": "w1"}},
@@ -163,7 +163,9 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     )  # fmt: skip
     if name in FORMS:
         return client.post(where, _form(name)).status_code
-    where += {"file": "?kind=csv", "compared": f"?before={yard.version.pk}"}.get(name, "")
+    where += {"file": "?kind=csv", "compared": f"?before={yard.version.pk}", "brew": "?task=x"}.get(
+        name, ""
+    )
     body = bodies[name]
     return client.generic(method, where, json.dumps(body), "application/json").status_code
 
@@ -177,7 +179,7 @@ def test_a_stranger_finds_nothing_in_a_grow(
     yard: Yard, neighbour: Yard, method: str, path: str
 ) -> None:
     own = _ask(neighbour.client, method, path, neighbour)
-    assert own == 422 if path.rpartition("/")[2] in NO_PEN else own in (200, 201)
+    assert own == 422 if path.rpartition("/")[2] in REFUSED else own in (200, 201)
     assert _ask(yard.client, method, path, neighbour) == 404
     assert _ask(Client(), method, path, neighbour) == 401
 

@@ -718,3 +718,44 @@ def test_the_demo_is_in_the_middle_of_its_seasons(
     for tank in yard.listed("tanks"):
         told = yard.client.get(f"/api/grows/{yard.grow.pk}/tanks/{tank['id']}/course").json()
         assert told["conflicts"] == []
+
+
+def test_a_brew_is_guided_from_molasses_to_the_tank(
+    neighbour: Yard, version: ChartVersion, clock: time_machine.Traveller
+) -> None:
+    begin(neighbour, version, started_on="2026-03-12", programme="living", change_out_days=None)
+    season = course(neighbour)["season"]
+    path = f"/api/grows/{neighbour.grow.pk}/seasons/{season}/brew"
+
+    def brew(key: str) -> dict[str, Any]:
+        told: dict[str, Any] = neighbour.client.get(path, {"task": key}).json()
+        return told
+
+    keys = [one["key"] for one in course(neighbour)["tasks"]
+            if {"molasses", "inoculant"} & set(one["why"]) or one["kind"] == "inoculate"][:3]  # fmt: skip
+    assert keys == ["2026-03-10.prepare.molasses", "2026-03-11.prepare.inoculant", "2026-03-12.inoculate.mud"]  # fmt: skip
+    first = brew(keys[0])
+    assert (first["day"], first["state"], first["ready_at"]) == ("molasses", "ready", None)
+    litres = float(neighbour.tank.litres)
+    molasses = next(one for one in first["steps"] if one["act"] == "molasses")
+    # 1 fl oz in 5 US gal of the brew, which is 1/60 of the tank (common practice)
+    assert float(molasses["measured"]["value"]) == pytest.approx(litres / 60 * 1000 / 640, abs=0.1)
+    assert brew(keys[1])["state"] == "untold"
+    assert tell_task(neighbour, keys[0])[0] == 200
+    second = brew(keys[1])
+    assert (second["state"], second["ready_at"]) == ("standing", "2026-03-11T12:00:00Z")
+    clock.shift(timedelta(days=1))
+    assert brew(keys[1])["state"] == "ready"
+    assert tell_task(neighbour, keys[1])[0] == 200
+    clock.shift(timedelta(days=1, hours=1))
+    third = brew(keys[2])
+    assert (third["day"], third["state"]) == ("pour", "ready")
+    assert third["target_shown"] is not None
+    # the column prints a dose of it, 2 mL/L; that is what goes in
+    assert (
+        next(one["shown"] for one in third["steps"] if one["act"] == "pour") == f"{litres * 2:g} mL"
+    )
+    clock.shift(timedelta(days=3))
+    assert brew(keys[2])["state"] == "stale"
+    refused = neighbour.client.get(path, {"task": "2026-03-12.mix."})
+    assert (refused.status_code, refused.json()["error"]["code"]) == (422, "no_brew")

@@ -16,7 +16,7 @@ function task(told: Partial<Shapes['TaskOut']>): Shapes['TaskOut'] {
 function day(...tasks: Shapes['TaskOut'][]): Shapes['TodayOut'] {
   const tank = {
     tank: 1, name: 'Tub', water: 1, season: 1, chart: '', column: '', day: 1, target_shown: null,
-    ph_shown: null, products: [], tasks, version: 1, towards: null, column_key: '', strength_shown: '',
+    ph_shown: null, products: [], tasks, version: 1, programme: 'mineral' as const, towards: null, column_key: '', strength_shown: '',
   }; // prettier-ignore
   return { today: '2027-03-27', tanks: [tank] };
 }

@@ -582,6 +582,26 @@ export interface paths {
         patch: operations["end_season"];
         trace?: never;
     };
+    "/api/grows/{grow_id}/seasons/{season_id}/brew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Brew
+         * @description The steps of a task of the living programme.
+         */
+        get: operations["brew"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/seasons/{season_id}/plan": {
         parameters: {
             query?: never;
@@ -1286,6 +1306,50 @@ export interface components {
             tag: string;
             /** Takes */
             takes: string | null;
+        };
+        /**
+         * BrewAct
+         * @description What is done, one thing at a time.
+         * @enum {string}
+         */
+        BrewAct: "neutralise" | "water" | "molasses" | "air" | "smell" | "inoculant" | "fill" | "feed" | "no_oxidiser" | "pour" | "stir";
+        /**
+         * BrewDay
+         * @description Which of the three days.
+         * @enum {string}
+         */
+        BrewDay: "molasses" | "inoculant" | "pour";
+        /**
+         * BrewOut
+         * @description A day of the brew: its steps, and whether the bucket is ready for it.
+         *
+         *     `ready_at` is when it has stood long enough, where the day before was told.
+         */
+        BrewOut: {
+            day: components["schemas"]["BrewDay"];
+            /** Ready At */
+            ready_at: string | null;
+            state: components["schemas"]["BrewState"];
+            /** Steps */
+            steps: components["schemas"]["BrewStepOut"][];
+            /** Target Shown */
+            target_shown: string | null;
+        };
+        /**
+         * BrewState
+         * @description Whether the bucket is ready for a day, by when the day before was told.
+         * @enum {string}
+         */
+        BrewState: "ready" | "standing" | "untold" | "stale";
+        /**
+         * BrewStepOut
+         * @description One press; `shown` is its amount for the eye, `measured` how vessels measure it.
+         */
+        BrewStepOut: {
+            act: components["schemas"]["BrewAct"];
+            measured: components["schemas"]["MeasuredDocument"] | null;
+            /** Shown */
+            shown: string | null;
         };
         /**
          * CalmagPlace
@@ -4011,6 +4075,7 @@ export interface components {
             ph_shown: string | null;
             /** Products */
             products: components["schemas"]["SeasonProduct"][];
+            programme: components["schemas"]["Programme"];
             /** Season */
             season: number | null;
             /** Strength Shown */
@@ -7047,6 +7112,58 @@ export interface operations {
             };
             /** @description Over 2 MB. */
             413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    brew: {
+        parameters: {
+            query: {
+                task: string;
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+                season_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrewOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

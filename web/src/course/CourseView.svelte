@@ -23,13 +23,15 @@
   let season = $state.raw<Season | undefined>();
   let drawing = $state<CourseDrawing>();
   let beginning = $state(false);
+  /** Whether it was asked that this tank parts from the others; once parted there is no way back. */
+  let parting = $state(false);
 
   $effect(() => {
     const now = new Season(grow.id, tank);
     grow.tank = tank;
     untrack(() => {
       season = now;
-      beginning = false;
+      beginning = parting = false;
       void now.load();
     });
   });
@@ -66,6 +68,11 @@
   function nextWords(task: (typeof next)[number]): string {
     const late = { late: `late since ${shortDay(task.on)}`, due: 'today' }[task.state as string];
     return `${taskWords(task, named)} (${late ?? shortDay(task.on)})`;
+  }
+
+  function part() {
+    parting = false;
+    void season?.goOnAlone();
   }
 
   const SPANS: [string, number | undefined][] = [
@@ -123,7 +130,12 @@
         Together with {shown.together.map((one) => one.name).join(', ')}: what one is told, all are
         told. Each is mixed and read for itself{#if shown.joined_on && shown.joined_on > shown.started_on},
           this one since {shortDay(shown.joined_on)}{/if}.
-        <button class="small" onclick={() => season?.goOnAlone()}>Let it go on alone</button>
+        {#if parting}
+          <button class="small" onclick={part}>Yes, it goes on alone from now</button>
+          <button class="small" onclick={() => (parting = false)}>No</button>
+        {:else}
+          <button class="small" onclick={() => (parting = true)}>Let it go on alone</button>
+        {/if}
       </p>
     {/if}
     {#each shown.conflicts as conflict (conflict.message)}

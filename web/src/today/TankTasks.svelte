@@ -8,7 +8,12 @@
   import { byWhen, type Day, type TankToday } from './today.svelte';
 
   /** What one tank needs: now with a press to begin it, then tomorrow and the days behind. */
-  let { day, tank, today }: { day: Day; tank: TankToday; today: string } = $props();
+  let {
+    day,
+    tank,
+    today,
+    onbrew,
+  }: { day: Day; tank: TankToday; today: string; onbrew: (task: string) => void } = $props();
 
   const grow = growHere();
   const when = $derived(byWhen(today, tank.tasks));
@@ -32,7 +37,7 @@
   </h2>
   <ul>
     {#each when.now as task (task.key)}
-      <TaskLine {day} {tank} {task} {named} />
+      <TaskLine {day} {tank} {task} {named} onbrew={() => onbrew(task.key)} />
     {/each}
     {#each when.soon as task (task.key)}
       <li class="coming"><span class="when">tomorrow</span>{taskWords(task, named)}</li>

@@ -13,7 +13,14 @@
     tank,
     task,
     named,
-  }: { day: Day; tank: TankToday; task: Task; named: (key: string) => string } = $props();
+    onbrew,
+  }: {
+    day: Day;
+    tank: TankToday;
+    task: Task;
+    named: (key: string) => string;
+    onbrew: () => void;
+  } = $props();
 
   const grow = growHere();
   let opened = $state<'add' | 'skip' | undefined>();
@@ -23,17 +30,25 @@
   const isAddition = $derived(task.kind === 'add' || task.kind === 'inoculate');
   const planned = $derived(task.amounts[0]);
   const unit = $derived(planned?.amount.unit ?? 'mL');
+  /** Whether it is a day of the living programme, which is guided step by step. */
+  const isBrew = $derived(
+    task.kind === 'inoculate'
+      ? tank.programme === 'living'
+      : task.why[0] === 'molasses' || task.why[0] === 'inoculant',
+  );
   const begin = $derived(
-    {
-      mix: 'Mix it',
-      change_out: task.products.length ? 'Mix it' : 'It is changed',
-      flush: task.products.length ? 'Mix it' : 'It is flushed',
-      read: 'Read it',
-      add: 'Add it',
-      inoculate: 'Add them',
-      prepare: 'It is done',
-      calibrate: 'It is calibrated',
-    }[task.kind],
+    isBrew
+      ? 'Brew it'
+      : {
+          mix: 'Mix it',
+          change_out: task.products.length ? 'Mix it' : 'It is changed',
+          flush: task.products.length ? 'Mix it' : 'It is flushed',
+          read: 'Read it',
+          add: 'Add it',
+          inoculate: 'Add them',
+          prepare: 'It is done',
+          calibrate: 'It is calibrated',
+        }[task.kind],
   );
   const whys = $derived(task.why.filter((why) => task.kind !== 'read' && task.kind !== 'prepare' && WHYS[why])); // prettier-ignore
 
@@ -43,6 +58,7 @@
       if (field) return field.focus();
       return grow.keys.list.find((one) => one.key === 'r')?.act();
     }
+    if (isBrew) return onbrew();
     if (isAddition) return void (opened = 'add');
     if (task.products.length && task.kind !== 'prepare') return mixIt();
     void told('done');

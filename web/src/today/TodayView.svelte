@@ -4,6 +4,7 @@
   import { dayWords } from '../parts/days';
   import Shape from '../parts/Shape.svelte';
   import { growHere } from '../shell/grow.svelte';
+  import BrewGuide from './BrewGuide.svelte';
   import CalendarAddress from './CalendarAddress.svelte';
   import { announce, mayTell } from './notices';
   import Round from './Round.svelte';
@@ -13,6 +14,8 @@
   const grow = growHere();
   let day = $state.raw<Day | undefined>();
   let round = $state(false);
+  /** The tank and the task of the brew that is guided, while one is. */
+  let brewing = $state<{ tank: number; task: string } | undefined>();
 
   $effect(() => {
     const now = new Day(grow.id);
@@ -23,6 +26,27 @@
   });
 
   const today = $derived(day?.today);
+  const brewed = $derived.by(() => {
+    const tank = today?.tanks.find((one) => one.tank === brewing?.tank);
+    const task = tank?.tasks.find((one) => one.key === brewing?.task);
+    return tank && task ? { tank, task } : undefined;
+  });
+
+  const typed = (amount: string) => amount.trim().replace(',', '.');
+
+  async function brewDone(amount: string): Promise<boolean> {
+    if (!day || !brewed || brewed.tank.season === null) return false;
+    const { tank, task } = brewed;
+    const [planned] = task.kind === 'inoculate' ? task.amounts : [];
+    const told = await day.tell(tank.season ?? 0, {
+      task: task.key,
+      state: 'done',
+      reason: '',
+      amount: planned ? { ...planned.amount, value: typed(amount) || planned.amount.value } : null,
+    });
+    if (told) brewing = undefined;
+    return told;
+  }
   const waiting = $derived(
     today?.tanks.filter((one) => byWhen(today.today, one.tasks).now.length > 0) ?? [],
   );
@@ -49,24 +73,38 @@
 <div class="view">
   {#if day?.problem}<p role="alert">△ {day.problem.message}</p>{/if}
   {#if day && today}
-    <div class="head">
+    <div class={['head', { out: brewed }]}>
       <h1>{dayWords(today.today)}</h1>
       <button class="main" onclick={() => (round = !round)} aria-expanded={round}>
         {round ? 'Back to the list' : `Daily round: read ${unread || today.tanks.length} tanks`}
       </button>
     </div>
-    {#if round}
+    {#if brewed}
+      {#key brewed.task.key}
+        <BrewGuide {...brewed} ondone={brewDone} onleave={() => (brewing = undefined)} />
+      {/key}
+    {:else if round}
       <Round {day} {today} units={grow.quay} onended={() => ((round = false), void grow.load())} />
     {:else}
       {#each waiting as tank (tank.tank)}
-        <TankTasks {day} {tank} today={today.today} />
+        <TankTasks
+          {day}
+          {tank}
+          today={today.today}
+          onbrew={(task) => (brewing = { tank: tank.tank, task })}
+        />
       {:else}
         <p class="calm">Nothing waits today.</p>
       {/each}
       {#if others.length}
         <h2>Not today</h2>
         {#each others as tank (tank.tank)}
-          <TankTasks {day} {tank} today={today.today} />
+          <TankTasks
+            {day}
+            {tank}
+            today={today.today}
+            onbrew={(task) => (brewing = { tank: tank.tank, task })}
+          />
         {/each}
       {/if}
       {#if telling === 'ask'}
@@ -91,6 +129,10 @@
     align-items: center;
     gap: 8px 32px;
     margin-bottom: 8px;
+  }
+
+  .head.out {
+    display: none;
   }
 
   h1 {

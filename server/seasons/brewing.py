@@ -1,0 +1,142 @@
+"""The living programme at the bench: the steps of a day, with their amounts and vessels."""
+
+from datetime import datetime, timedelta
+
+from django.http import HttpRequest, HttpResponse
+from django.utils import timezone
+from ninja import Router
+from pydantic import BaseModel
+
+from core.brewing import STANDS_H, BrewAct, BrewDay, BrewState, brew_state, brew_steps
+from core.course import TaskKind, Why
+from core.errors import InputError
+from core.formats.measured import MeasuredDocument
+from core.quantities import Amount, AmountUnit, Volume, figure, number_text, rounded
+from core.vessels import measure
+from core.water import Disinfectant
+from server.api.shapes import ErrorOut
+from server.grows.scope import Scope
+from server.planning.snapshot import snapshot_of
+from server.seasons.answering import running_season
+from server.seasons.course import course_of
+from server.seasons.models import SeasonEntry
+from server.seasons.round import aim_of, band_shown
+from server.seasons.running import RunningSeason
+from server.seasons.task_words import TaskWords
+from server.seasons.tasks import StandingTask, standing_tasks
+
+router = Router(tags=["seasons"])
+_ANSWERS = {404: ErrorOut, 422: ErrorOut}
+_LARGEST_MEASURED = 2000
+"""mL; what is more is filled to a mark of the bucket, not measured by cylinders."""
+
+_STEPS_OF = {Why.MOLASSES: BrewDay.MOLASSES, Why.INOCULANT: BrewDay.INOCULANT}
+_BEFORE = {BrewDay.INOCULANT: Why.MOLASSES, BrewDay.POUR: Why.INOCULANT}
+_ONE_BREW = timedelta(days=5)
+"""What was told longer before a task than this was told of another brew."""
+
+
+class BrewStepOut(BaseModel):
+    """One press; `shown` is its amount for the eye, `measured` how vessels measure it."""
+
+    act: BrewAct
+    shown: str | None
+    measured: MeasuredDocument | None
+
+
+class BrewOut(BaseModel):
+    """A day of the brew: its steps, and whether the bucket is ready for it.
+
+    `ready_at` is when it has stood long enough, where the day before was told.
+    """
+
+    day: BrewDay
+    state: BrewState
+    ready_at: datetime | None
+    target_shown: str | None
+    steps: list[BrewStepOut]
+
+
+@router.get(
+    "/grows/{grow_id}/seasons/{season_id}/brew",
+    response={200: BrewOut, **_ANSWERS},
+    operation_id="brew",
+)
+def brew(request: HttpRequest, grow_id: int, season_id: int, task: str) -> HttpResponse:
+    """The steps of a task of the living programme."""
+    scope = Scope.enter(request.user, grow_id)
+    running = running_season(scope, season_id)
+    course = course_of(running, scope.grow)
+    standing = next((one for one in standing_tasks(running, course) if one.key == task), None)
+    day = None if standing is None else _day_of(standing)
+    if standing is None or day is None:
+        raise InputError("no_brew", "This is no day of a brew, or not planned any more.", "task")
+    before = _told_before(running, standing, day)
+    planned = TaskWords.of(scope, running, course).task_out(standing).amounts
+    brewed = None
+    if day is BrewDay.POUR and planned:
+        told = planned[0].amount
+        brewed = Amount(figure(told.value), AmountUnit(told.unit))
+    water = running.season.tank.water.disinfectant
+    steps = brew_steps(
+        day,
+        Volume(figure(running.season.tank.litres)),
+        Disinfectant(water) if water else None,
+        brewed=brewed,
+        is_first=course.request.day(standing.task.on) <= course.request.first_filling,
+    )
+    vessels = snapshot_of(scope).stock_of(scope).vessels
+    amounts = [_measurable(one.amount) if one.amount else None for one in steps]
+    out = BrewOut(
+        day=day,
+        state=brew_state(day, before, timezone.now()),
+        ready_at=before + timedelta(hours=float(STANDS_H)) if before else None,
+        target_shown=band_shown(scope, aim_of(scope, running).target),
+        steps=[
+            BrewStepOut(
+                act=one.act,
+                shown=_shown(amount) if amount else None,
+                measured=(
+                    MeasuredDocument.of(measure(amount, vessels))
+                    if amount and amount.value <= _LARGEST_MEASURED
+                    else None
+                ),
+            )
+            for one, amount in zip(steps, amounts, strict=True)
+        ],
+    )
+    return HttpResponse(out.model_dump_json(), content_type="application/json")
+
+
+def _day_of(standing: StandingTask) -> BrewDay | None:
+    if standing.task.kind is TaskKind.INOCULATE:
+        return BrewDay.POUR
+    return _STEPS_OF.get(standing.task.why[0])
+
+
+def _told_before(running: RunningSeason, standing: StandingTask, day: BrewDay) -> datetime | None:
+    """When the day before this one was told, of the same brew."""
+    if day not in _BEFORE:
+        return None
+    ending = f".{TaskKind.PREPARE}.{_BEFORE[day]}"
+    told = [
+        entry.at
+        for entry in running.told
+        if entry.kind == SeasonEntry.Kind.DONE
+        and str(entry.told.get("task")).endswith(ending)
+        and standing.task.on - _ONE_BREW <= entry.on <= standing.task.on
+    ]
+    return max(told, default=None)
+
+
+def _measurable(amount: Amount) -> Amount:
+    """To a tenth, or a hundredth below 1: a brew asks for no more, and shows what is measured."""
+    return Amount(rounded(amount.value, 1 if amount.value >= 1 else 2), amount.unit)
+
+
+def _shown(amount: Amount) -> str:
+    """As a bucket or a cylinder shows it."""
+    value, unit, places = amount.value, amount.unit.value, 2
+    if amount.unit is AmountUnit.ML and value >= _LARGEST_MEASURED:
+        value, unit, places = value / 1000, "L", 2
+    return f"{number_text(value, places).rstrip('0').rstrip('.')} {unit}"

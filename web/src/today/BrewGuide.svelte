@@ -1,0 +1,212 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+
+  import { answered, api, type Problem, type Shapes } from '../api/client';
+  import { weighed } from '../planning/vessel';
+  import Vessel from '../planning/Vessel.svelte';
+  import { growHere } from '../shell/grow.svelte';
+  import { ACTS, BREW_DAYS, BREW_STATES } from '../words/brewing';
+  import type { TankToday, Task } from './today.svelte';
+
+  /** A day of the living programme, one step and one press at a time; the last press tells it. */
+  let {
+    tank,
+    task,
+    ondone,
+    onleave,
+  }: {
+    tank: TankToday;
+    task: Task;
+    ondone: (amount: string) => Promise<boolean>;
+    onleave: () => void;
+  } = $props();
+
+  const grow = growHere();
+  let brew = $state.raw<Shapes['BrewOut'] | undefined>();
+  let problem = $state.raw<Problem | undefined>();
+  let busy = $state(false);
+  /** What went in, where it is not what was planned. */
+  let amount = $state('');
+
+  // An interruption, or a phone that slept, comes back to the step it left.
+  const place = untrack(() => `brew ${tank.season} ${task.key}`);
+  const left = Number(localStorage.getItem(place)) || 0;
+  let at = $state(left);
+  let anyway = $state(left > 0);
+
+  $effect(() => {
+    const path = { grow_id: grow.id, season_id: tank.season ?? 0 };
+    const params = { path, query: { task: task.key } };
+    void answered(api.GET('/api/grows/{grow_id}/seasons/{season_id}/brew', { params })).then(
+      (outcome) => {
+        problem = outcome.problem;
+        brew = outcome.data;
+      },
+    );
+  });
+
+  const step = $derived(brew?.steps[Math.min(at, brew.steps.length - 1)]);
+  const last = $derived(brew ? at >= brew.steps.length - 1 : false);
+  const fills = $derived(step?.measured?.fills ?? []);
+  const held = $derived(Boolean(brew && BREW_STATES[brew.state] && !anyway));
+  const when = $derived(
+    brew?.ready_at
+      ? new Intl.DateTimeFormat('en-GB', {
+          weekday: 'short',
+          hour: '2-digit',
+          minute: '2-digit',
+          ...(grow.quay ? { timeZone: grow.quay.time_zone } : {}),
+        }).format(new Date(brew.ready_at))
+      : '',
+  );
+
+  function keep(step: number) {
+    at = step;
+    localStorage.setItem(place, `${step}`);
+  }
+
+  async function press() {
+    if (held) return void (anyway = true);
+    if (!last) return keep(at + 1);
+    if (busy) return;
+    busy = true;
+    if (await ondone(amount)) localStorage.removeItem(place);
+    busy = false;
+  }
+</script>
+
+<section class="guide" aria-labelledby="brew-title">
+  <p class="where" id="brew-title">
+    <b>{tank.name}</b>
+    {#if brew}{BREW_DAYS[brew.day]}, step {Math.min(at + 1, brew.steps.length)} of {brew.steps
+        .length}{/if}
+  </p>
+  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  {#if brew && step}
+    <div class="step" aria-live="polite">
+      {#if held}
+        <h1>△ {BREW_STATES[brew.state]}{brew.state === 'standing' ? ` on ${when}.` : ''}</h1>
+      {:else}
+        <h1>{ACTS[step.act].words}</h1>
+        {#if step.shown}<p class="amount">{weighed(fills) || step.shown}</p>{/if}
+        {#if fills.length}
+          <div class="vessels">
+            {#each fills as fill, index (index)}
+              {#if index}<span aria-hidden="true">+</span>{/if}
+              <Vessel {fill} unit={step.measured?.unit ?? 'mL'} />
+            {/each}
+          </div>
+        {/if}
+        <p class="hint">{ACTS[step.act].hint}</p>
+        {#if step.act === 'pour'}
+          <label>
+            What goes in, {task.amounts[0]?.amount.unit ?? 'mL'}
+            <input
+              bind:value={amount}
+              inputmode="decimal"
+              maxlength="20"
+              placeholder={task.amounts[0]?.shown ?? ''}
+            />
+          </label>
+        {/if}
+        {#if step.act === 'feed' && tank.target_shown}<p class="hint">
+            It should read <b>{tank.target_shown}</b>.
+          </p>{/if}
+      {/if}
+    </div>
+    <button class="press" onclick={press} disabled={busy}>
+      {held ? 'I have looked: go on' : last ? 'Done' : 'Done, next'}
+    </button>
+  {/if}
+  <p class="ways">
+    {#if at > 0 && !held}<button onclick={() => keep(at - 1)}>One step back</button>{/if}
+    <button onclick={onleave}>Back to the list</button>
+  </p>
+</section>
+
+<style>
+  .guide {
+    display: flex;
+    flex-direction: column;
+    gap: 12px;
+    max-width: 720px;
+    min-height: calc(100vh - 180px);
+  }
+
+  .where {
+    font-size: 1.125rem;
+    color: var(--faded);
+  }
+
+  h1 {
+    font-size: 2.25rem;
+    line-height: 1.15;
+  }
+
+  .amount {
+    font: 700 5rem/1.1 var(--figures);
+    letter-spacing: -0.04em;
+  }
+
+  .vessels {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: end;
+    gap: 12px;
+    font-size: 1.5rem;
+  }
+
+  .hint {
+    margin-top: 8px;
+    font-size: 1.25rem;
+  }
+
+  label {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 8px;
+    margin-top: 8px;
+    font-size: 1.125rem;
+  }
+
+  input {
+    width: 9rem;
+    min-height: 52px;
+    padding: 0 8px;
+    font: 700 1.5rem/1 var(--figures);
+    border: 2px solid var(--ink);
+    border-radius: 6px;
+  }
+
+  .press {
+    width: 100%;
+    min-height: 112px;
+    margin-top: auto;
+    font-size: 2rem;
+    font-weight: 700;
+    color: var(--sheet);
+    background: var(--ink);
+    border-radius: 12px;
+  }
+
+  .press:disabled {
+    opacity: 0.5;
+  }
+
+  .ways {
+    display: flex;
+    gap: 24px;
+  }
+
+  .ways button {
+    min-height: 44px;
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+
+  [role='alert'] {
+    font-weight: 700;
+    color: var(--heed);
+  }
+</style>
