@@ -3,6 +3,7 @@
 
   import type { Shapes } from '../api/client';
   import type { Course } from './course';
+  import HowItGoes from './HowItGoes.svelte';
   import RuleSentence from './RuleSentence.svelte';
   import type { Season } from './season.svelte';
 
@@ -67,11 +68,14 @@
 </script>
 
 <section>
-  <h2>When additives are given</h2>
+  <h2>How it goes, and when additives are given</h2>
   {#if !open}
-    <p class="quiet">By the columns of the chart, and by rules of your own.</p>
+    <p class="quiet">
+      Changed out as its sentence says, by the columns of the chart and by rules of your own.
+    </p>
     <button class="small" onclick={show}>Show and change the rules</button>
-  {:else}
+  {:else if plan}
+    <HowItGoes {plan} {course} onchange={(told) => (plan = told)} />
     <ol>
       {#each rules as rule, at (at)}
         <li>
