@@ -55,6 +55,20 @@ def course_text(raw: bytes) -> str:
     return CourseDocument.of(plan_course(request)).model_dump_json(indent=2, by_alias=True)
 
 
+def tank_text(raw: bytes) -> str:
+    """What a tank holds as JSON text, from a tank as JSON text.
+
+    Raises:
+        InputError: a vessel cannot be.
+    """
+    from core.formats.tank import TankDocument, TankVolumeDocument
+    from core.formats.text import document_of, read_json
+    from core.tanks import measure_tank
+
+    parts = document_of(TankDocument, read_json(raw)).parts()
+    return TankVolumeDocument.of(measure_tank(parts)).model_dump_json(indent=2)
+
+
 def rehearse_text(raw: bytes) -> str:
     """The record of a rehearsed mix as JSON text, from a rehearsal as JSON text.
 
@@ -107,6 +121,8 @@ def _answer(options: argparse.Namespace) -> str:
             return plan_text(raw)
         case "course":
             return course_text(raw)
+        case "tank":
+            return tank_text(raw)
         case "rehearse":
             return rehearse_text(raw)
     return table_text(raw) if options.table else read_text(raw, options)
@@ -115,7 +131,7 @@ def _answer(options: argparse.Namespace) -> str:
 def _parser() -> argparse.ArgumentParser:
     parser = argparse.ArgumentParser(prog="./brisk")
     commands = parser.add_subparsers(dest="command", required=True)
-    for name in ("plan", "course", "rehearse", "read"):
+    for name in ("plan", "course", "tank", "rehearse", "read"):
         command = commands.add_parser(name)
         command.add_argument("file")
         if name == "read":

@@ -58,3 +58,9 @@ MOST_DAYS = 1830
 
 MOST_RULES, MOST_HAPPENED = 60, 5000
 """Rules of timing of a season, and what happened in it: three things a day for five years."""
+
+LONGEST_CM = 10_000
+"""cm of a vessel that holds a tank's water: a channel of 100 m."""
+
+MOST_PARTS, MOST_JOINED = 30, 500
+"""Kinds of vessels that one tank is joined of, and how many there are of one kind."""

@@ -22,6 +22,8 @@ def _parser() -> argparse.ArgumentParser:
     plan.add_argument("file", help="a mix request, or - for standard input")
     course = commands.add_parser("course", help="plan a season's days and tasks from a JSON file")
     course.add_argument("file", help="a course request, or - for standard input")
+    tank = commands.add_parser("tank", help="say what a tank holds, from a JSON file")
+    tank.add_argument("file", help="a tank, or - for standard input")
     rehearsal = commands.add_parser("rehearse", help="rehearse a guided mix from a JSON file")
     rehearsal.add_argument("file", help="a rehearsal, or - for standard input")
     read = commands.add_parser("read", help="read a leaflet's table from CSV, XLSX or ODS")
@@ -60,6 +62,7 @@ def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
         "dev": serve.dev,
         "plan": lambda: proof.headless("plan", options.file),
         "course": lambda: proof.headless("course", options.file),
+        "tank": lambda: proof.headless("tank", options.file),
         "rehearse": lambda: proof.headless("rehearse", options.file),
         "read": lambda: proof.headless("read", options.file, *_reading(options)),
         "test": lambda: proof.test([*options.words, *rest]),

@@ -1,5 +1,5 @@
 """Proof: `./brisk test`, `check`, `types`, `bench`, and what runs without a server: `plan`,
-`course`, `rehearse` and `read`."""
+`course`, `tank`, `rehearse` and `read`."""
 
 import filecmp
 import os
@@ -109,6 +109,7 @@ def types() -> int:
         for command, asked, answered in (
             ("plan", "mix-request", "pour-sheet"),
             ("course", "course-request", "course"),
+            ("tank", "tank", "tank-volume"),
         ):
             example = run_quietly(
                 [venv_python(), "-m", "core.headless", command, _SCHEMAS / f"{asked}.example.json"],

@@ -13,6 +13,7 @@ from core.formats.course_request import CourseRequestDocument
 from core.formats.draft import ChartDraftDocument
 from core.formats.record import MixRecordDocument
 from core.formats.rehearsal import RehearsalDocument, RehearsalRecordDocument
+from core.formats.tank import TankDocument, TankVolumeDocument
 
 _FORMATS: tuple[tuple[str, type[BaseModel], JsonSchemaMode], ...] = (
     ("feed-chart", FeedChart, "validation"),
@@ -22,6 +23,8 @@ _FORMATS: tuple[tuple[str, type[BaseModel], JsonSchemaMode], ...] = (
     ("chart-draft", ChartDraftDocument, "serialization"),
     ("course-request", CourseRequestDocument, "validation"),
     ("course", CourseDocument, "serialization"),
+    ("tank", TankDocument, "validation"),
+    ("tank-volume", TankVolumeDocument, "serialization"),
     ("rehearsal", RehearsalDocument, "validation"),
     ("rehearsal-record", RehearsalRecordDocument, "serialization"),
 )
