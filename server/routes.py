@@ -21,13 +21,16 @@ from server.seasons.round import router as daily_round
 from server.seasons.today import router as today
 from server.shelf.api import router as shelf
 from server.tanks.api import router as tanks
+from server.tanks.drawing import router as tank_drawing
+from server.tanks.editing import router as tank_editing
+from server.tanks.knowing import router as tank_knowing
 from server.tanks.waters import router as waters
 
 api.add_router("/session", sign_in)
 for router in (
     overview, planning, units, tanks, charts, library, chart_files, leaflets, pictures, guided,
-    order_preferences, shelf, waters, seasons, deciding, joining, today, daily_round, brewing,
-    calendar,
+    order_preferences, shelf, waters, tank_drawing, tank_editing, tank_knowing,
+    seasons, deciding, joining, today, daily_round, brewing, calendar,
 ):  # fmt: skip
     api.add_router("", router)
 

@@ -25,6 +25,8 @@ def start(scope: Scope, told: MixIn) -> Mix:
         InputError: a stop was not acknowledged, nothing is poured, or a mix is under way there.
     """
     basis = basis_of(scope, told)
+    if basis.tank.archived_at is not None:
+        raise InputError("tank_archived", "This tank was put away; bring it back first.", "tank")
     asked = request_of(scope, told, basis)
     sheet = plan_mix(asked)
     if sheet.unacknowledged:

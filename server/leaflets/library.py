@@ -86,7 +86,7 @@ def _cards(scope: Scope, charts: list[Chart]) -> list[ChartCard]:
     stored = stored_charts(scope.grow, scope.all(ChartVersion), list(newest.values()))
     tags = dict(scope.all(Product).values_list("pk", "tag"))
     used: dict[int, list[str]] = {}
-    tanks = scope.all(Tank).filter(chart__in=numbers).order_by("position", "pk")
+    tanks = Tank.in_use(scope.all(Tank)).filter(chart__in=numbers).order_by("position", "pk")
     for chart, tank in tanks.values_list("chart", "name"):
         used.setdefault(chart, []).append(tank)
     return [

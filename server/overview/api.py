@@ -74,7 +74,7 @@ def overview(request: HttpRequest, grow_id: int) -> GrowOverview:
 def tanks(request: HttpRequest, grow_id: int, after: After) -> TankPage:
     """Tanks of a grow, with what was mixed in them last."""
     scope = Scope.enter(request.user, grow_id)
-    found = Tank.with_readings(scope.all(Tank))
+    found = Tank.with_readings(Tank.in_use(scope.all(Tank)))
     if after:
         last = scope.one(scope.all(Tank).only("position"), after)
         behind = Q(position__gt=last.position) | Q(position=last.position, pk__gt=last.pk)
@@ -97,7 +97,7 @@ def tanks(request: HttpRequest, grow_id: int, after: After) -> TankPage:
 def charts_in_use(request: HttpRequest, grow_id: int) -> list[ChartOut]:
     """The charts that tanks are fed by, whole; where no tank has one, the first of the grow."""
     scope = Scope.enter(request.user, grow_id)
-    fed = scope.all(Tank).exclude(chart=None).values("chart")
+    fed = Tank.in_use(scope.all(Tank)).exclude(chart=None).values("chart")
     newest = newest_versions(scope)
     # A tank that is fed by a chart that was put away is fed by it all the same.
     return whole_charts(scope, newest.filter(chart__in=fed) or newest[:1])

@@ -76,7 +76,7 @@ class TodayOut(BaseModel):
 def today(request: HttpRequest, grow_id: int) -> HttpResponse:
     """What every tank needs today and in the week, by its season."""
     scope = Scope.enter(request.user, grow_id)
-    tanks = list(scope.all(Tank))
+    tanks = list(Tank.in_use(scope.all(Tank)))
     seasons = seasons_of(scope).filter(ended_on=None)
     running = {one.season.tank_id: one for one in running_seasons(scope, seasons)}
     tags = dict(scope.all(Product).values_list("pk", "tag"))

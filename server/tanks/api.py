@@ -20,12 +20,12 @@ from server.grows.edits import refuse_if_outdated
 from server.grows.figures import Figure, TypedFigure, TypedIn, TypedUnits, share_told
 from server.grows.named import save_named
 from server.grows.scope import Scope
+from server.tanks.editing import MOST_TANKS
 from server.tanks.models import Tank, WaterSource
 from server.tanks.presenting import UsualOut, usual_out
 
 router = Router(tags=["tanks"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
-_MOST_TANKS = 200
 
 
 class TankIn(Schema):
@@ -79,8 +79,8 @@ def add_tank(request: HttpRequest, grow_id: int, told: TankIn) -> Status[Made]:
         raise InputError(
             "volume_out_of_range", "The volume must be above 0 and at most 1 000 000 L.", "volume"
         )
-    if scope.all(Tank).count() >= _MOST_TANKS:
-        raise InputError("too_many_or_few", f"A grow has at most {_MOST_TANKS} tanks.", "name")
+    if Tank.in_use(scope.all(Tank)).count() >= MOST_TANKS:
+        raise InputError("too_many_or_few", f"A grow has at most {MOST_TANKS} tanks.", "name")
     tank = Tank(
         grow=scope.grow,
         name=told.name.strip(),

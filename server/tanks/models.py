@@ -125,6 +125,14 @@ class Tank(Stamped):
         default=Medium.WATER.value,
     )
     litres = models.DecimalField(max_digits=18, decimal_places=9)
+    standing = models.DecimalField(
+        "litres that stand in it while the pump rests", max_digits=18, decimal_places=9,
+        null=True, blank=True,
+    )  # fmt: skip
+    joined = models.JSONField(
+        "the vessels that it is joined of, as in brisk-measure/tank", null=True, blank=True
+    )
+    archived_at = models.DateTimeField(null=True, blank=True)
     water = models.ForeignKey(WaterSource, models.PROTECT, related_name="+")
     chart = models.ForeignKey(
         "charts.Chart", models.SET_NULL, null=True, blank=True, related_name="+"
@@ -142,6 +150,10 @@ class Tank(Stamped):
             models.UniqueConstraint(fields=["grow", "name"], name="tank_name_once"),
             models.CheckConstraint(
                 condition=Q(litres__gt=0, litres__lte=LARGEST_VOLUME_L), name="tank_litres_in_range"
+            ),
+            models.CheckConstraint(
+                condition=Q(standing=None) | Q(standing__gt=0, standing__lte=models.F("litres")),
+                name="tank_stands_at_most_full",
             ),
             models.CheckConstraint(
                 condition=Q(width_cm__gt=0, height_cm__gt=0), name="tank_has_a_size"
@@ -166,6 +178,17 @@ class Tank(Stamped):
 
     def __str__(self) -> str:
         return self.name
+
+    @staticmethod
+    def in_use(tanks: models.QuerySet["Tank"]) -> models.QuerySet["Tank"]:
+        """Tanks that were not put away."""
+        return tanks.filter(archived_at=None)
+
+    @property
+    def is_being_mixed(self) -> bool:
+        """Whether a guided mix is under way in it."""
+        mixes: models.Manager[models.Model] = getattr(self, "mixes")  # noqa: B009 -- from above
+        return mixes.filter(ended_at=None).exists()
 
     @staticmethod
     def with_readings(tanks: models.QuerySet["Tank"]) -> models.QuerySet["Tank"]:

@@ -73,6 +73,8 @@ class TankOut(UsualOut):
     grown_in: Medium
     volume: str
     litres: Figure
+    standing: str | None
+    is_drawn: bool
     width_cm: int
     height_cm: int
     water: int
@@ -148,6 +150,8 @@ def tank_out(
         grown_in=Medium(tank.grown_in),
         volume=Volume(figure(tank.litres)).shown(unit),
         litres=litres_figure(figure(tank.litres)),
+        standing=Volume(figure(tank.standing)).shown(unit) if tank.standing else None,
+        is_drawn=tank.joined is not None,
         width_cm=tank.width_cm,
         height_cm=tank.height_cm,
         water=tank.water_id,

@@ -75,6 +75,11 @@ BODIES: dict[str, dict[str, object]] = {
         "rows": [{"key": "a", "name": "Part A", "role": "base", "unit": "mL/L", "cells": ["2"]}],
     }},
     "leaflet-meaning": {"leaflet": {"name": "Typed"}},
+    "{tank_id}": {"crop": "Mint"}, "archived": {"archived": False}, "archived-tanks": {},
+    "drawing": {}, "tank-drawing": {"joined": {"vessels": [
+        {"name": "Box", "shape": "box", "level": "5", "lengths": {"length": "9", "width": "9", "height": "9"}}
+    ]}},
+    "known-volume": {"way": "buckets", "count": "5", "volume": "10 L"},
     "course": {}, "split": {}, "brew": {}, "today": {}, "calendar": {}, "calendar.ics": {}, "{entry_id}": {},
     "preview": {"kind": "advance", "on": "2026-03-02"},
     "told": {"kind": "advance", "on": "2026-03-02"},
@@ -154,6 +159,8 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
         Season.objects.filter(grow=yard.grow).update(ended_on=date(2026, 5, 9))
     if name == "joined-season":
         bodies[name] = {"season": _another(yard).pk, "on": "2026-03-03"}
+    elif name == "tank-order":
+        bodies[name] = {"tanks": [tank.pk for tank in Tank.objects.filter(grow=yard.grow)]}
     elif name == "split":
         _another(yard)
     where = path.format(

@@ -24,6 +24,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/archived-tanks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Archived Tanks
+         * @description Tanks that were put away, the last of them first.
+         */
+        get: operations["archived_tanks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/calendar": {
         parameters: {
             query?: never;
@@ -794,6 +814,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/tank-drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Measure
+         * @description What vessels hold, and how they are drawn; nothing is stored.
+         */
+        post: operations["measure_tank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/tank-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Order Tanks
+         * @description Put the tanks of a grow in an order; each that is in use is named once.
+         */
+        put: operations["order_tanks"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/tanks": {
         parameters: {
             query?: never;
@@ -812,6 +872,46 @@ export interface paths {
          * @description Add a tank, fed from a water source of the same grow.
          */
         post: operations["add_tank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/tanks/{tank_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /**
+         * Edit Tank
+         * @description Change a tank. While a mix is under way in it, nothing that the mix stands on is changed.
+         */
+        patch: operations["edit_tank"];
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/tanks/{tank_id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Archive Tank
+         * @description Put a tank away, or bring it back. What it was stays in its time line.
+         */
+        put: operations["archive_tank"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -838,6 +938,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/tanks/{tank_id}/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Drawing
+         * @description How a tank is drawn, and what it is believed to hold.
+         */
+        get: operations["tank_drawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/tanks/{tank_id}/joined-season": {
         parameters: {
             query?: never;
@@ -854,6 +974,26 @@ export interface paths {
          *     What either is told holds for both from then on; each is filled, read and topped up for itself.
          */
         post: operations["join_season"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/tanks/{tank_id}/known-volume": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Known Volume
+         * @description What a tank holds by what was counted or read; nothing is stored.
+         */
+        post: operations["known_volume"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1242,6 +1382,24 @@ export interface components {
             /** Product */
             product?: string | null;
             role?: components["schemas"]["Role"] | null;
+        };
+        /**
+         * ArchivedIn
+         * @description Whether a tank is put away.
+         */
+        ArchivedIn: {
+            /** Archived */
+            archived: boolean;
+        };
+        /**
+         * ArchivedTank
+         * @description A tank that was put away.
+         */
+        ArchivedTank: {
+            /** Id */
+            id: number;
+            /** Name */
+            name: string;
         };
         /**
          * Asked
@@ -1772,6 +1930,16 @@ export interface components {
          */
         Doubt: "density_estimated" | "nitrogen_not_split" | "closed_by_charge" | "acid_density_estimated";
         /**
+         * DrawnOut
+         * @description How a tank is drawn; None where nobody drew it. `litres` is what it is believed to hold.
+         */
+        DrawnOut: {
+            litres: components["schemas"]["Figure"];
+            measured: components["schemas"]["MeasuredOut"] | null;
+            /** Shown */
+            shown: string;
+        };
+        /**
          * Due
          * @description What is due, the most pressing first.
          * @enum {string}
@@ -1983,6 +2151,17 @@ export interface components {
             /** Times */
             times: number;
             vessel: components["schemas"]["VesselKind"];
+        };
+        /**
+         * FillTo
+         * @description One of the vessels, filled until all of that kind hold so much.
+         */
+        FillTo: {
+            typed_in?: components["schemas"]["TypedIn"] | null;
+            /** Vessel */
+            vessel: number;
+            /** Volume */
+            volume: string | components["schemas"]["Figure"];
         };
         /**
          * FindingOut
@@ -2213,6 +2392,24 @@ export interface components {
             season: number;
         };
         /**
+         * JoinedDocument
+         * @description The vessels that a tank is joined of, with the unit of their lengths.
+         */
+        JoinedDocument: {
+            /** @default cm */
+            unit: components["schemas"]["LengthUnit"];
+            /** Vessels */
+            vessels: components["schemas"]["VesselDocument"][];
+        };
+        /**
+         * JoinedIn
+         * @description Vessels that are joined, and perhaps to what one of them is filled.
+         */
+        JoinedIn: {
+            fill?: components["schemas"]["FillTo"] | null;
+            joined: components["schemas"]["JoinedDocument"];
+        };
+        /**
          * JudgedOut
          * @description What the reading says, the most pressing first; `before_shown` is what was read last.
          */
@@ -2272,6 +2469,87 @@ export interface components {
          * @enum {string}
          */
         Kind: "sign" | "hold" | "advance" | "set_back" | "repeat" | "stretch" | "jump" | "switch" | "done" | "skipped" | "taken_back";
+        /**
+         * KnownIn
+         * @description What was counted, metered, timed or poured; each way with what it needs.
+         *
+         *     `buckets`: `count` of `volume`. `meter`: from `start` to `end`. `flow`: `volume` in `seconds`, and
+         *     the tank in `minutes`. `dose`: `amount` in mL or g of a labelled `product` of the shelf, or of
+         *     something of which one in a litre lifts a reading by `lifts` mS/cm; `before` and `after`.
+         */
+        KnownIn: {
+            /**
+             * After
+             * @default
+             */
+            after: string | components["schemas"]["Figure"];
+            /**
+             * Amount
+             * @default
+             */
+            amount: string;
+            /**
+             * Before
+             * @default
+             */
+            before: string | components["schemas"]["Figure"];
+            /**
+             * Count
+             * @default
+             */
+            count: string;
+            /**
+             * End
+             * @default
+             */
+            end: string | components["schemas"]["Figure"];
+            /**
+             * Lifts
+             * @default
+             */
+            lifts: string;
+            /**
+             * Minutes
+             * @default
+             */
+            minutes: string;
+            /** Product */
+            product?: number | null;
+            /**
+             * Seconds
+             * @default
+             */
+            seconds: string;
+            /**
+             * Start
+             * @default
+             */
+            start: string | components["schemas"]["Figure"];
+            typed_in?: components["schemas"]["TypedIn"] | null;
+            /**
+             * Volume
+             * @default
+             */
+            volume: string | components["schemas"]["Figure"];
+            /**
+             * Way
+             * @enum {string}
+             */
+            way: "buckets" | "meter" | "flow" | "dose";
+        };
+        /**
+         * KnownOut
+         * @description A volume, and the ends between which it lies in 95 of 100 cases.
+         */
+        KnownOut: {
+            /** High Shown */
+            high_shown: string;
+            litres: components["schemas"]["Figure"];
+            /** Low Shown */
+            low_shown: string;
+            /** Shown */
+            shown: string;
+        };
         /**
          * LabelCoverage
          * @description How much of the feed labels tell: all, a part, so that elements are at least so much, or
@@ -2478,6 +2756,12 @@ export interface components {
             why: string;
         };
         /**
+         * LengthUnit
+         * @description What a tape shows.
+         * @enum {string}
+         */
+        LengthUnit: "cm" | "in";
+        /**
          * LivePlace
          * @description Two schools of where live cultures go. The default, last, keeps them from the acid.
          * @enum {string}
@@ -2576,6 +2860,20 @@ export interface components {
              * @description An exact number as decimal text.
              */
             value: string;
+        };
+        /**
+         * MeasuredOut
+         * @description A tank that was measured; `joined` is what it follows from, with the level that was asked.
+         */
+        MeasuredOut: {
+            joined: components["schemas"]["JoinedDocument"];
+            litres: components["schemas"]["Figure"];
+            /** Shown */
+            shown: string;
+            /** Standing Shown */
+            standing_shown: string | null;
+            /** Vessels */
+            vessels: components["schemas"]["VesselOut"][];
         };
         /**
          * Medium
@@ -2828,6 +3126,14 @@ export interface components {
             tank: number;
             /** Tank Name */
             tank_name: string;
+        };
+        /**
+         * OrderIn
+         * @description All tanks that are in use, in the order in which they are wanted.
+         */
+        OrderIn: {
+            /** Tanks */
+            tanks: number[];
         };
         /**
          * OrderPreferencesIn
@@ -3675,6 +3981,12 @@ export interface components {
          */
         Severity: "stop" | "mind" | "note";
         /**
+         * ShapeName
+         * @description What a vessel is shaped like; a gutter is a channel, a pipe lies.
+         * @enum {string}
+         */
+        ShapeName: "box" | "upright_cylinder" | "lying_cylinder" | "cone_bottomed" | "bucket" | "channel" | "pipe" | "tray";
+        /**
          * ShareIn
          * @description How much of another water brings a source to a figure: EC as typed, else ppm.
          */
@@ -3932,6 +4244,36 @@ export interface components {
          */
         System: "film" | "deep_water" | "recirculating_deep_water" | "aeroponic" | "ebb_and_flow" | "drip" | "hand";
         /**
+         * TankEdit
+         * @description What is to be changed of a tank; a field that is not named stays.
+         *
+         *     `joined` are its vessels: its volume follows from them. `volume` alone is one that is known in
+         *     another way, and the drawing stays as it was.
+         */
+        TankEdit: {
+            /**
+             * Crop
+             * @default
+             */
+            crop: string;
+            crop_kind?: components["schemas"]["Crop"] | null;
+            /** @default water */
+            grown_in: components["schemas"]["Medium"];
+            joined?: components["schemas"]["JoinedDocument"] | null;
+            /** Name */
+            name?: string | null;
+            seen?: components["schemas"]["TankSeen"] | null;
+            system_kind?: components["schemas"]["System"] | null;
+            typed_in?: components["schemas"]["TypedIn"] | null;
+            /**
+             * Volume
+             * @default
+             */
+            volume: string | components["schemas"]["Figure"];
+            /** Water */
+            water?: number | null;
+        };
+        /**
          * TankIn
          * @description A tank; the volume as typed, all the water that is joined.
          */
@@ -3978,6 +4320,8 @@ export interface components {
             held: boolean;
             /** Id */
             id: number;
+            /** Is Drawn */
+            is_drawn: boolean;
             /** Last Ec */
             last_ec: string | null;
             /** Last Ph */
@@ -3991,6 +4335,8 @@ export interface components {
             mixed_at: string | null;
             /** Name */
             name: string;
+            /** Standing */
+            standing: string | null;
             strength: components["schemas"]["Figure"];
             /** Strength Shown */
             strength_shown: string;
@@ -4052,6 +4398,29 @@ export interface components {
              */
             topped_up: string | components["schemas"]["Figure"];
             typed_in?: components["schemas"]["TypedIn"] | null;
+        };
+        /**
+         * TankSeen
+         * @description A tank as it was when an edit was begun; only what is named is compared.
+         */
+        TankSeen: {
+            /**
+             * Crop
+             * @default
+             */
+            crop: string;
+            crop_kind?: components["schemas"]["Crop"] | null;
+            /** @default water */
+            grown_in: components["schemas"]["Medium"];
+            litres?: components["schemas"]["Figure"] | null;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            system_kind?: components["schemas"]["System"] | null;
+            /** Water */
+            water?: number | null;
         };
         /**
          * TankToday
@@ -4415,22 +4784,38 @@ export interface components {
         };
         /**
          * VesselDocument
-         * @description A measuring vessel or scale: what it holds and from mark to mark, in mL, of a scale in g.
+         * @description Vessels of one shape; the lengths that their shape needs, and no other.
          */
         VesselDocument: {
             /**
-             * Capacity
-             * @description An exact number of 0 or more as decimal text; JSON numbers too.
+             * Count
+             * @default 1
              */
-            capacity: string | number;
+            count: number;
             /**
-             * Mark
+             * Film
+             * @default false
+             */
+            film: boolean;
+            /** Lengths */
+            lengths: {
+                [key: string]: string | number;
+            };
+            /**
+             * Level
              * @description An exact number of 0 or more as decimal text; JSON numbers too.
              */
-            mark: string | number;
-            /** @default g */
-            shows: components["schemas"]["Shows"];
-            vessel: components["schemas"]["VesselKind"];
+            level: string | number;
+            /** Name */
+            name: string;
+            /** Plug */
+            plug?: (string | number) | null;
+            /**
+             * Runs
+             * @default false
+             */
+            runs: boolean;
+            shape: components["schemas"]["ShapeName"];
         };
         /**
          * VesselKind
@@ -4440,15 +4825,31 @@ export interface components {
         VesselKind: "syringe" | "cylinder" | "jug" | "scale";
         /**
          * VesselOut
-         * @description A vessel or scale; capacity and mark in mL, of a scale in g.
+         * @description A vessel as it is drawn, in cm: its section, what of it is wet, and what it comes to.
+         *
+         *     `level` is in the unit of the tape, as it would be typed again.
          */
         VesselOut: {
-            /** Capacity */
-            capacity: string;
-            /** Mark */
-            mark: string;
-            shows: components["schemas"]["Shows"];
-            vessel: components["schemas"]["VesselKind"];
+            /** Freeboard Cm */
+            freeboard_cm: number;
+            /** Level */
+            level: string;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /** Rim Shown */
+            rim_shown: string;
+            /** Shown */
+            shown: string;
+            /** Touches Plug */
+            touches_plug: boolean | null;
+            /** Water */
+            water: [
+                number,
+                number
+            ][];
         };
         /**
          * VesselsIn
@@ -4813,6 +5214,64 @@ export interface operations {
                 };
             };
             /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    archived_tanks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArchivedTank"][];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -8070,6 +8529,175 @@ export interface operations {
             };
         };
     };
+    measure_tank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinedIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasuredOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    order_tanks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     tanks: {
         parameters: {
             query?: {
@@ -8210,6 +8838,186 @@ export interface operations {
             };
         };
     };
+    edit_tank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TankEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    archive_tank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArchivedIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     course: {
         parameters: {
             query?: never;
@@ -8251,6 +9059,56 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    tank_drawing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawnOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8332,6 +9190,87 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    known_volume: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KnownIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

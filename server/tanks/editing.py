@@ -1,0 +1,236 @@
+"""Tanks edited, put in order, put away and brought back."""
+
+from decimal import Decimal
+from typing import Annotated, Any
+
+from django.db import IntegrityError, transaction
+from django.http import HttpRequest
+from django.utils import timezone
+from ninja import Field, Router, Schema
+
+from core.chart import Medium
+from core.errors import InputError
+from core.formats.tank import JoinedDocument
+from core.growing import Crop, System
+from core.limits import LONGEST_NAME
+from core.tanks import measure_tank
+from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept, Name
+from server.api.typed import exact_decimal, typed
+from server.grows.edits import refuse_if_outdated
+from server.grows.figures import Figure, TypedFigure, TypedIn, TypedUnits, is_blank
+from server.grows.scope import Scope
+from server.grows.stamped import touch
+from server.tanks.models import Tank, WaterSource
+
+router = Router(tags=["tanks"])
+_ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
+MOST_TANKS = 200
+"""In use in one grow."""
+
+_OF_A_MIX = frozenset(
+    {"litres", "standing", "joined", "water_id", "grown_in", "system_kind", "crop_kind"}
+)
+"""What a mix stands on."""
+
+
+class TankSeen(Schema):
+    """A tank as it was when an edit was begun; only what is named is compared."""
+
+    name: str = ""
+    crop: str = ""
+    litres: Figure | None = None
+    grown_in: Medium = Medium.WATER
+    system_kind: System | None = None
+    crop_kind: Crop | None = None
+    water: int | None = None
+
+
+class TankEdit(Schema):
+    """What is to be changed of a tank; a field that is not named stays.
+
+    `joined` are its vessels: its volume follows from them. `volume` alone is one that is known in
+    another way, and the drawing stays as it was.
+    """
+
+    name: Name | None = None
+    crop: Annotated[str, Field(max_length=LONGEST_NAME, pattern=PLAIN_TEXT)] = ""
+    volume: TypedFigure = ""
+    typed_in: TypedIn | None = None
+    joined: JoinedDocument | None = None
+    grown_in: Medium = Medium.WATER
+    system_kind: System | None = None
+    crop_kind: Crop | None = None
+    water: int | None = None
+    seen: TankSeen | None = None
+
+
+class OrderIn(Schema):
+    """All tanks that are in use, in the order in which they are wanted."""
+
+    tanks: Annotated[list[int], Field(max_length=MOST_TANKS)]
+
+
+class ArchivedIn(Schema):
+    """Whether a tank is put away."""
+
+    archived: bool
+
+
+class ArchivedTank(Schema):
+    """A tank that was put away."""
+
+    id: int
+    name: str
+
+
+@router.patch(
+    "/grows/{grow_id}/tanks/{tank_id}",
+    response={200: Kept, **_ANSWERS},
+    operation_id="edit_tank",
+)
+@transaction.atomic
+def edit_tank(request: HttpRequest, grow_id: int, tank_id: int, told: TankEdit) -> Kept:
+    """Change a tank. While a mix is under way in it, nothing that the mix stands on is changed."""
+    scope = Scope.enter(request.user, grow_id)
+    scope.lock()
+    tank = scope.one(scope.all(Tank), tank_id)
+    wanted = _wanted(scope, told)
+    if told.seen is not None:
+        refuse_if_outdated(tank.name, now=_now(tank), seen=_seen(told.seen), wanted=wanted)
+    changed = {name: value for name, value in wanted.items() if getattr(tank, name) != value}
+    if changed.keys() & _OF_A_MIX and tank.is_being_mixed:
+        raise InputError(
+            "mix_under_way",
+            f"A mix is under way in {tank.name}, and stands on what you would change. End it or "
+            "give it up first.",
+        )
+    for name, value in changed.items():
+        setattr(tank, name, value)
+    if tank.standing is not None and tank.standing > tank.litres:
+        tank.standing = None  # a volume that is known in another way tells nothing of the parts
+        changed["standing"] = None
+    try:
+        with transaction.atomic():
+            if changed:
+                tank.save(update_fields=list(changed))
+    except IntegrityError:
+        raise InputError(
+            "name_taken", f"There is a tank called {told.name} already: give another name.", "name"
+        ) from None
+    return Kept()
+
+
+def _wanted(scope: Scope, told: TankEdit) -> dict[str, Any]:
+    """The columns that the edit names, as they are to be kept."""
+    named, wanted = told.model_fields_set, dict[str, Any]()
+    if "name" in named and told.name is not None:
+        wanted["name"] = told.name.strip()
+    for name in ("crop", "grown_in"):
+        if name in named:
+            wanted[name] = str(getattr(told, name))
+    for name in ("system_kind", "crop_kind"):
+        if name in named:
+            wanted[name] = str(getattr(told, name) or "")
+    if "water" in named and told.water is not None:
+        wanted["water_id"] = scope.one(scope.all(WaterSource), told.water).pk
+    if told.joined is not None:
+        wanted |= _drawn(told.joined)
+    elif not is_blank(told.volume):
+        volume = TypedUnits.of(told.typed_in, scope.membership).litres("volume", told.volume)
+        wanted["litres"] = exact_decimal(volume.litres, 9)
+    return wanted
+
+
+def _drawn(joined: JoinedDocument) -> dict[str, Any]:
+    """What follows from the vessels that a tank is joined of."""
+    tank = typed("joined", lambda: measure_tank(joined.parts()))
+    draws_out = tank.standing != tank.volume
+    outlines = [(one.part.count, one.outline) for one in tank.parts]
+    across = sum(count * max(x for x, _ in outline) for count, outline in outlines)
+    high = max(max(y for _, y in outline) for _, outline in outlines)
+    return {
+        "joined": joined.model_dump(mode="json"),
+        "litres": exact_decimal(tank.volume.litres, 9),
+        "standing": exact_decimal(tank.standing.litres, 9) if draws_out else None,
+        "width_cm": min(max(round(across), 1), _WIDEST_DRAWN),
+        "height_cm": min(max(round(high), 1), _WIDEST_DRAWN),
+    }
+
+
+_WIDEST_DRAWN = 1000
+"""cm: what is wider is drawn so wide on the quay, or all others would shrink to lines."""
+
+
+def _now(tank: Tank) -> dict[str, object]:
+    names = ("name", "crop", "litres", "grown_in", "system_kind", "crop_kind", "water_id")
+    return {name: getattr(tank, name) for name in names}
+
+
+def _seen(told: TankSeen) -> dict[str, object]:
+    """The columns that the edit saw, as `_now` gives them."""
+    seen: dict[str, object] = {}
+    for name in told.model_fields_set:
+        value = getattr(told, name)
+        if isinstance(value, Figure):
+            seen[name] = Decimal(value.value)
+        elif name == "water":
+            seen["water_id"] = value
+        else:
+            seen[name] = "" if value is None else str(value)
+    return seen
+
+
+@router.put(
+    "/grows/{grow_id}/tank-order", response={200: Kept, **_ANSWERS}, operation_id="order_tanks"
+)
+@transaction.atomic
+def order_tanks(request: HttpRequest, grow_id: int, told: OrderIn) -> Kept:
+    """Put the tanks of a grow in an order; each that is in use is named once."""
+    scope = Scope.enter(request.user, grow_id)
+    scope.lock()
+    tanks = {tank.pk: tank for tank in Tank.in_use(scope.all(Tank))}
+    if sorted(told.tanks) != sorted(tanks):
+        raise InputError(
+            "order_incomplete", "Name each tank that is in use once; look again.", "tanks"
+        )
+    for position, number in enumerate(told.tanks):
+        tanks[number].position = position
+    Tank.objects.bulk_update(tanks.values(), ["position"])
+    touch([scope.grow.pk])
+    return Kept()
+
+
+@router.put(
+    "/grows/{grow_id}/tanks/{tank_id}/archived",
+    response={200: Kept, **_ANSWERS},
+    operation_id="archive_tank",
+)
+@transaction.atomic
+def archive_tank(request: HttpRequest, grow_id: int, tank_id: int, told: ArchivedIn) -> Kept:
+    """Put a tank away, or bring it back. What it was stays in its time line."""
+    scope = Scope.enter(request.user, grow_id)
+    scope.lock()
+    tank = scope.one(scope.all(Tank), tank_id)
+    if told.archived and tank.is_being_mixed:
+        raise InputError(
+            "mix_under_way", f"A mix is under way in {tank.name}. End it or give it up first."
+        )
+    in_use = Tank.in_use(scope.all(Tank))
+    if not told.archived and tank.archived_at and in_use.count() >= MOST_TANKS:
+        raise InputError("too_many_or_few", f"A grow has at most {MOST_TANKS} tanks in use.")
+    if told.archived is (tank.archived_at is None):
+        tank.archived_at = timezone.now() if told.archived else None
+        tank.save(update_fields=["archived_at"])
+    return Kept()
+
+
+@router.get(
+    "/grows/{grow_id}/archived-tanks",
+    response={200: list[ArchivedTank], **_ANSWERS},
+    operation_id="archived_tanks",
+)
+def archived_tanks(request: HttpRequest, grow_id: int) -> list[ArchivedTank]:
+    """Tanks that were put away, the last of them first."""
+    scope = Scope.enter(request.user, grow_id)
+    found = scope.all(Tank).exclude(archived_at=None).order_by("-archived_at")[:MOST_TANKS]
+    return [ArchivedTank(id=tank.pk, name=tank.name) for tank in found]
