@@ -71,7 +71,7 @@ def lengths_of(shape: ShapeName) -> tuple[str, ...]:
     return tuple(SHAPES[shape].__dataclass_fields__)
 
 
-class VesselDocument(Document):
+class JoinedVesselDocument(Document):
     """Vessels of one shape; the lengths that their shape needs, and no other."""
 
     name: Key
@@ -120,7 +120,7 @@ class JoinedDocument(Document):
     """The vessels that a tank is joined of, with the unit of their lengths."""
 
     unit: LengthUnit = LengthUnit.CM
-    vessels: Annotated[Sequence[VesselDocument], Field(min_length=1, max_length=MOST_PARTS)]
+    vessels: Annotated[Sequence[JoinedVesselDocument], Field(min_length=1, max_length=MOST_PARTS)]
 
     def parts(self) -> list[Part]:
         """The vessels it means.
@@ -181,10 +181,10 @@ class TankVolumeDocument(Document):
 
 __all__ = [
     "JoinedDocument",
+    "JoinedVesselDocument",
     "LengthUnit",
     "ShapeName",
     "TankDocument",
     "TankVolumeDocument",
-    "VesselDocument",
     "lengths_of",
 ]

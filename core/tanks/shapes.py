@@ -1,7 +1,7 @@
 """Shapes of vessels that hold a tank's water, from what a grower can measure with a tape.
 
 All lengths are centimetres. A level is measured above the lowest point of the inside. Drawings are
-lengthwise sections: points with x to the right and y upwards.
+lengthwise sections: points with x to the right and y upwards, the two at the rim last.
 """
 
 from collections.abc import Callable, Sequence
@@ -112,8 +112,8 @@ class ConeBottomed:
         """Its outline, cut through the middle."""
         left, right = (self.diameter - self.outlet) / 2, (self.diameter + self.outlet) / 2
         return (
-            (left, 0.0), (right, 0.0), (self.diameter, self.cone), (self.diameter, self.height),
-            (0.0, self.height), (0.0, self.cone),
+            (0.0, self.cone), (left, 0.0), (right, 0.0), (self.diameter, self.cone),
+            (self.diameter, self.height), (0.0, self.height),
         )  # fmt: skip
 
 

@@ -54,6 +54,16 @@ _TANKS = (
      90, 80, 28, "RO barrel", "Samphire", "hold", False, 100),
 )  # fmt: skip
 
+_JOINED = {
+    "Strawberry gutters": (420, {"unit": "cm", "vessels": [
+        {"name": "Header", "shape": "box", "level": "40",
+         "lengths": {"length": "105", "width": "100", "height": "48"}},
+        {"name": "Gutters", "shape": "channel", "level": "0.25", "count": 5, "film": True,
+         "runs": True, "lengths": {"length": "400", "width": "10", "height": "5", "slope": "6"}},
+    ]}),
+}  # fmt: skip
+"""Of tanks that were measured: litres that stand while the pump rests, and their vessels."""
+
 
 @transaction.atomic
 def load_scenario() -> Grow:
@@ -87,11 +97,12 @@ def _load_tanks(grow: Grow) -> None:
     for position, row in enumerate(_TANKS):
         (name, crop, crop_kind, system, system_kind, medium, litres, width, height, water, chart,
          column, held, strength) = row  # fmt: skip
+        standing, joined = _JOINED.get(name, (None, None))
         Tank.objects.create(
             grow=grow, name=name, crop=crop, crop_kind=crop_kind, system=system,
             system_kind=system_kind, grown_in=medium, litres=litres, width_cm=width,
             height_cm=height, water=waters[water], chart=charts[chart], column=column, held=held,
-            strength=Decimal(strength) / 100, position=position,
+            strength=Decimal(strength) / 100, position=position, standing=standing, joined=joined,
         )  # fmt: skip
 
 

@@ -15,7 +15,7 @@ from core.guided import (
     ppm_of_additions,
 )
 from core.guided.steps import VOLUME_STEPS
-from core.quantities import Reading, ReadingScale, Volume, decimal_text, number_text
+from core.quantities import Reading, ReadingScale, Volume, decimal_text, figure, number_text
 from core.vessels import VesselKind
 from server.grows.calendar import day_of
 from server.grows.figures import Figure
@@ -131,7 +131,7 @@ def guided_out(
             for one in state.conflicts
         ],
         unplaced=unplaced_out(plan, state, member),
-        steering=steering_out(plan, state, member),
+        steering=steering_out(plan, state, member, figure(mix.tank.litres)),
         undoable=state.undoable,
         ended_at=mix.ended_at,
         record=MixRecordDocument.model_validate(mix.record) if mix.record else None,

@@ -162,7 +162,8 @@ class SteeringOut(Schema):
     that is odd; `other_water` where the water is not the one planned with; `way_out` is what can be
     done where too much went in; `offer` is more than the printed dose, `estimate` the volume that a
     reading tells where it is asked for, `litres` the one that counts where that is not the plan's;
-    `capped` tells that more than printed dose × strength would be wanted.
+    `capped` tells that more than printed dose × strength would be wanted. `holds` is the same
+    volume as it is kept, where the mix was planned for the whole tank: so it holds something else.
     """
 
     off_percent: str | None
@@ -172,6 +173,7 @@ class SteeringOut(Schema):
     offer: OfferOut | None
     estimate: VolumeOut | None
     litres: str | None
+    holds: Figure | None
     capped: bool
     verdict: Verdict | None
     look_again_h: int | None

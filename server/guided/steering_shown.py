@@ -5,7 +5,8 @@ from fractions import Fraction
 from core.guided import GuidedPlan, GuidedState, StepKind
 from core.guided.placing import kind_of_step, product_of_step
 from core.guided.steering import CAUSES
-from core.quantities import Volume, number_text
+from core.quantities import Volume, number_text, rounded
+from server.grows.figures import litres_figure
 from server.grows.models import Membership
 from server.guided.shapes import (
     OfferLineOut,
@@ -94,17 +95,19 @@ def _off(share: Fraction) -> str:
     return f"{number_text(abs(share) * 100, 0)} % {'more' if share > 0 else 'less'}"
 
 
-def steering_out(plan: GuidedPlan, state: GuidedState, member: Membership) -> SteeringOut:
-    slope, second = state.slope, state.second
+def steering_out(
+    plan: GuidedPlan, state: GuidedState, member: Membership, whole: Fraction
+) -> SteeringOut:
+    """What readings call for; `whole` is how many litres the tank is believed to hold."""
+    slope, second, is_off = state.slope, state.second, state.litres != plan.litres
     return SteeringOut(
         off_percent=_off(slope.off) if slope and slope.off else None,
         other_water=_other_water(plan, state, member),
         way_out=_way_out(plan, state, member),
         offer=_offer(plan, state, member),
         estimate=_estimate(state, member),
-        litres=None
-        if state.litres == plan.litres
-        else Volume(state.litres).shown(member.tank_unit),
+        litres=Volume(state.litres).shown(member.tank_unit) if is_off else None,
+        holds=litres_figure(rounded(state.litres, 6)) if is_off and plan.litres == whole else None,
         causes=list(CAUSES) if slope and slope.is_odd else [],
         capped=bool(second and second.capped),
         verdict=state.correction.verdict if state.correction else None,

@@ -17,12 +17,17 @@ from core.formats import PourSheetDocument
 from core.formats.request import WindowDocument
 from core.limits import LONGEST_TYPED, MOST_PRODUCTS, MOST_WATERS
 from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
-from core.planning import Between, MixRequest, plan_mix
+from core.planning import Between, MixRequest, PourSheet, plan_mix
 from core.quantities import (
+    ReadingRange,
     Spoons,
+    Volume,
+    VolumeUnit,
+    figure,
     number_text,
 )
 from core.strength import End, Override
+from core.tanks import drawn_down
 from core.water import Disinfectant, TargetConvention, Water, blend
 from core.windows import Window
 from server.api.shapes import ErrorOut
@@ -99,6 +104,15 @@ class SchoolOut(BaseModel):
     all_in: str | None
 
 
+class DrawnDownOut(BaseModel):
+    """What to mix to while the pump rests: what stands, the water that follows, the readings."""
+
+    standing_shown: str
+    topped_up_shown: str
+    mix_to_shown: str
+    stands_at_shown: str
+
+
 class AcidChoice(BaseModel):
     """An acid on the shelf."""
 
@@ -111,7 +125,7 @@ class MixOut(BaseModel):
 
     `litres` is what was understood of the typed volume, `water_shown` the water's reading as the
     pen shows it, `ready_at` when chlorine will have left the water, `findings` what the chart as
-    typed makes one look at again.
+    typed makes one look at again. `drawn_down` is there where the pump draws the tank down.
     """
 
     sheet: PourSheetDocument
@@ -122,6 +136,7 @@ class MixOut(BaseModel):
     ready_at: datetime | None
     acids: list[AcidChoice]
     findings: list[FindingOut]
+    drawn_down: DrawnDownOut | None
 
 
 def _override(told: OverrideIn) -> Override:
@@ -258,8 +273,31 @@ def plan(request: HttpRequest, grow_id: int, told: MixIn) -> HttpResponse:
         ready_at=_ready_at(asked.water),
         acids=[AcidChoice(key=acid.key, name=acid.name) for acid in asked.shelf.acids],
         findings=findings_of(basis, asked),
+        drawn_down=_drawn_down(basis, asked, sheet, scope.membership.tank_unit),
     )
     return HttpResponse(answer.model_dump_json(), content_type="application/json")
+
+
+def _drawn_down(
+    basis: MixBasis, asked: MixRequest, sheet: PourSheet, unit: VolumeUnit
+) -> DrawnDownOut | None:
+    """What to mix to in what stands, so that the tank reads right once plain water has followed."""
+    tank, band, source = basis.tank, sheet.target.reading, sheet.source
+    if tank.standing is None or band is None or source is None:
+        return None
+    outside = figure(tank.litres) - figure(tank.standing)
+    standing = Volume(asked.volume.litres - outside)
+    if standing.litres <= 0:
+        return None
+    low, high = (drawn_down(end, source, asked.volume, standing) for end in (band.low, band.high))
+    if low is None or high is None:
+        return None
+    return DrawnDownOut(
+        standing_shown=standing.shown(unit, 1),
+        topped_up_shown=low.topped_up.shown(unit, 1),
+        mix_to_shown=band_words(ReadingRange(low.mix_to, high.mix_to), asked.meter) or "",
+        stands_at_shown=band_words(band, asked.meter) or "",
+    )
 
 
 def _ready_at(water: Water) -> datetime | None:

@@ -21,7 +21,7 @@ from server.tanks.models import Tank
 
 router = Router(tags=["tanks"])
 _ANSWERS = {404: ErrorOut, 422: ErrorOut}
-Points = list[tuple[float, float]]
+Points = list[list[float]]
 
 
 class FillTo(Schema):
@@ -39,7 +39,7 @@ class JoinedIn(Schema):
     fill: FillTo | None = None
 
 
-class VesselOut(BaseModel):
+class DrawnVessel(BaseModel):
     """A vessel as it is drawn, in cm: its section, what of it is wet, and what it comes to.
 
     `level` is in the unit of the tape, as it would be typed again.
@@ -61,7 +61,7 @@ class MeasuredOut(BaseModel):
     shown: str
     standing_shown: str | None
     joined: JoinedDocument
-    vessels: list[VesselOut]
+    vessels: list[DrawnVessel]
 
 
 class DrawnOut(BaseModel):
@@ -122,15 +122,15 @@ def _measured_out(tank: MeasuredTank, joined: JoinedDocument, unit: VolumeUnit) 
     )
 
 
-def _vessel_out(one: MeasuredPart, level: str, unit: VolumeUnit) -> VesselOut:
-    return VesselOut(
+def _vessel_out(one: MeasuredPart, level: str, unit: VolumeUnit) -> DrawnVessel:
+    return DrawnVessel(
         shown=_shown(Volume(one.litres), unit),
         rim_shown=_shown(Volume(one.rim), unit),
         level=level,
         freeboard_cm=one.freeboard,
         touches_plug=one.touches_plug,
-        outline=list(one.outline),
-        water=list(one.water),
+        outline=[list(point) for point in one.outline],
+        water=[list(point) for point in one.water],
     )
 
 

@@ -13,6 +13,7 @@ from core.errors import InputError
 from core.formats.tank import JoinedDocument
 from core.growing import Crop, System
 from core.limits import LONGEST_NAME
+from core.quantities import Volume, rounded
 from core.tanks import measure_tank
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept, Name
 from server.api.typed import exact_decimal, typed
@@ -150,11 +151,16 @@ def _drawn(joined: JoinedDocument) -> dict[str, Any]:
     high = max(max(y for _, y in outline) for _, outline in outlines)
     return {
         "joined": joined.model_dump(mode="json"),
-        "litres": exact_decimal(tank.volume.litres, 9),
-        "standing": exact_decimal(tank.standing.litres, 9) if draws_out else None,
+        "litres": _as_measured(tank.volume),
+        "standing": _as_measured(tank.standing) if draws_out else None,
         "width_cm": min(max(round(across), 1), _WIDEST_DRAWN),
         "height_cm": min(max(round(high), 1), _WIDEST_DRAWN),
     }
+
+
+def _as_measured(volume: Volume) -> Decimal:
+    """To a tenth of a litre, or to a millilitre below 10 L: no tape tells a tank more nearly."""
+    return exact_decimal(rounded(volume.litres, 1 if volume.litres >= 10 else 3), 9)
 
 
 _WIDEST_DRAWN = 1000

@@ -145,7 +145,7 @@ def test_a_chart_for_hard_water_is_offered_and_poured(mix: Page) -> None:
 
 
 def test_water_and_shelf_are_accessible_and_reached_by_key(mix: Page) -> None:
-    for key, heading in (("5", "Water"), ("6", "Shelf and bench")):
+    for key, heading in (("6", "Water"), ("7", "Shelf and bench")):
         mix.locator("body").press(key)
         expect(mix.get_by_role("heading", name=heading, exact=True)).to_be_visible()
         mix.evaluate(AXE.read_text())

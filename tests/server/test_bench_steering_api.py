@@ -79,6 +79,11 @@ def test_a_tank_of_another_volume_is_settled_before_it_is_thinned(yard: Yard) ->
     assert yard.send("POST", f"{at(yard, bench)}/events", {"events": [none]})[0] == 422
     bench = tell(yard, bench, event("read", step["id"], "112 L", at=1_700_009_000.0))
     assert bench["steering"]["litres"] == "112 L"
+    # it was planned for the whole tank: so the tank holds something else than is believed
+    assert bench["steering"]["holds"] == {"value": "112", "unit": "L"}
+    Tank.objects.filter(pk=yard.tank.pk).update(litres=500)
+    path = f"/api/grows/{yard.grow.pk}/mixes/{bench['id']}"
+    assert yard.client.get(path).json()["steering"]["holds"] is None
     drain = bench["steps"][bench["now"]]
     assert drain["kind"] == "drain"
     assert float(drain["amount"]) < 112

@@ -79,9 +79,9 @@ def test_a_drawing_is_kept_and_the_volume_follows(yard: Yard) -> None:
     assert yard.client.get(path).json()["measured"] is None
     assert edit(yard, joined=JOINED)[0] == 200
     drawn = yard.client.get(path).json()
-    assert drawn["litres"] == drawn["measured"]["litres"]
+    assert drawn["shown"] == drawn["measured"]["shown"] == "361.4 L"
     [tank, *_] = yard.listed("tanks")
-    assert (tank["volume"], tank["standing"], tank["is_drawn"]) == ("361.35 L", "325.35 L", True)
+    assert (tank["volume"], tank["standing"], tank["is_drawn"]) == ("361.4 L", "325.4 L", True)
     # what is known in another way stands beside the drawing, and tells nothing of its parts
     assert edit(yard, volume="300 L")[0] == 200
     drawn = yard.client.get(path).json()
@@ -186,3 +186,24 @@ def test_a_labelled_salt_tells_the_volume(yard: Yard) -> None:
     bare = Product.objects.create(grow=yard.grow, name="Kelp", tag="Ke", role="additive")
     refused = known(yard, **{**dose, "product": bare.pk}, amount="50")[1]
     assert refused["error"]["code"] == "no_label"
+
+
+def test_the_mix_view_says_what_to_mix_to_where_the_pump_draws_down(yard: Yard) -> None:
+    """100 L, of which 20 stand outside: half again as far above the water as it will stand."""
+    assert yard.plan(reading="0.5")[1]["drawn_down"] is None
+    Tank.objects.filter(pk=yard.tank.pk).update(litres=100, standing=80)
+    yard.grow.save()  # whatever was known of the grow is looked up anew
+    Tank.objects.get(pk=yard.tank.pk).save()
+    sheet = yard.plan(reading="0", volume="100 L")[1]
+    down = sheet["drawn_down"]
+    assert (down["standing_shown"], down["topped_up_shown"]) == ("80 L", "20 L")
+    low, _, high = down["stands_at_shown"].partition(" to ")
+    stands = float(low), float(high or low)
+    low, _, high = down["mix_to_shown"].partition(" to ")
+    # readings are shown to a hundredth; on water that reads nothing all of it is the feed's
+    assert (float(low), float(high or low)) == pytest.approx(
+        [one * 1.25 for one in stands], abs=0.011
+    )
+    # a filling so small that all of it would be outside the tank
+    assert yard.plan(reading="0", volume="20 L")[1]["drawn_down"] is None
+    assert yard.plan(reading="", volume="100 L")[1]["drawn_down"] is None

@@ -17,6 +17,7 @@ export const { navigate, route } = createRouter({
     '/tanks/:tank/mix': PlanningView,
     // Who only mixes need not fetch the drawing of a season, nor the day's list.
     '/tanks/:tank/course': () => import('./course/CourseView.svelte'),
+    '/tanks/:tank': () => import('./tank/TankView.svelte'),
     '/today': () => import('./today/TodayView.svelte'),
     '/water': WaterView,
     '/shelf': ShelfView,

@@ -1930,6 +1930,20 @@ export interface components {
          */
         Doubt: "density_estimated" | "nitrogen_not_split" | "closed_by_charge" | "acid_density_estimated";
         /**
+         * DrawnDownOut
+         * @description What to mix to while the pump rests: what stands, the water that follows, the readings.
+         */
+        DrawnDownOut: {
+            /** Mix To Shown */
+            mix_to_shown: string;
+            /** Standing Shown */
+            standing_shown: string;
+            /** Stands At Shown */
+            stands_at_shown: string;
+            /** Topped Up Shown */
+            topped_up_shown: string;
+        };
+        /**
          * DrawnOut
          * @description How a tank is drawn; None where nobody drew it. `litres` is what it is believed to hold.
          */
@@ -1938,6 +1952,28 @@ export interface components {
             measured: components["schemas"]["MeasuredOut"] | null;
             /** Shown */
             shown: string;
+        };
+        /**
+         * DrawnVessel
+         * @description A vessel as it is drawn, in cm: its section, what of it is wet, and what it comes to.
+         *
+         *     `level` is in the unit of the tape, as it would be typed again.
+         */
+        DrawnVessel: {
+            /** Freeboard Cm */
+            freeboard_cm: number;
+            /** Level */
+            level: string;
+            /** Outline */
+            outline: number[][];
+            /** Rim Shown */
+            rim_shown: string;
+            /** Shown */
+            shown: string;
+            /** Touches Plug */
+            touches_plug: boolean | null;
+            /** Water */
+            water: number[][];
         };
         /**
          * Due
@@ -2399,7 +2435,7 @@ export interface components {
             /** @default cm */
             unit: components["schemas"]["LengthUnit"];
             /** Vessels */
-            vessels: components["schemas"]["VesselDocument"][];
+            vessels: components["schemas"]["JoinedVesselDocument"][];
         };
         /**
          * JoinedIn
@@ -2408,6 +2444,41 @@ export interface components {
         JoinedIn: {
             fill?: components["schemas"]["FillTo"] | null;
             joined: components["schemas"]["JoinedDocument"];
+        };
+        /**
+         * JoinedVesselDocument
+         * @description Vessels of one shape; the lengths that their shape needs, and no other.
+         */
+        JoinedVesselDocument: {
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /**
+             * Film
+             * @default false
+             */
+            film: boolean;
+            /** Lengths */
+            lengths: {
+                [key: string]: string | number;
+            };
+            /**
+             * Level
+             * @description An exact number of 0 or more as decimal text; JSON numbers too.
+             */
+            level: string | number;
+            /** Name */
+            name: string;
+            /** Plug */
+            plug?: (string | number) | null;
+            /**
+             * Runs
+             * @default false
+             */
+            runs: boolean;
+            shape: components["schemas"]["ShapeName"];
         };
         /**
          * JudgedOut
@@ -2473,9 +2544,9 @@ export interface components {
          * KnownIn
          * @description What was counted, metered, timed or poured; each way with what it needs.
          *
-         *     `buckets`: `count` of `volume`. `meter`: from `start` to `end`. `flow`: `volume` in `seconds`, and
-         *     the tank in `minutes`. `dose`: `amount` in mL or g of a labelled `product` of the shelf, or of
-         *     something of which one in a litre lifts a reading by `lifts` mS/cm; `before` and `after`.
+         *     `buckets`: `count` of `volume`. `meter`: from `start` to `end`. `flow`: `volume` in `seconds`,
+         *     and the tank in `minutes`. `dose`: `amount` in mL or g of a labelled `product` of the shelf, or
+         *     of something of which one in a litre lifts a reading by `lifts` mS/cm; `before` and `after`.
          */
         KnownIn: {
             /**
@@ -2873,7 +2944,7 @@ export interface components {
             /** Standing Shown */
             standing_shown: string | null;
             /** Vessels */
-            vessels: components["schemas"]["VesselOut"][];
+            vessels: components["schemas"]["DrawnVessel"][];
         };
         /**
          * Medium
@@ -2980,12 +3051,13 @@ export interface components {
          *
          *     `litres` is what was understood of the typed volume, `water_shown` the water's reading as the
          *     pen shows it, `ready_at` when chlorine will have left the water, `findings` what the chart as
-         *     typed makes one look at again.
+         *     typed makes one look at again. `drawn_down` is there where the pump draws the tank down.
          */
         MixOut: {
             /** Acids */
             acids: components["schemas"]["AcidChoice"][];
             climb: components["schemas"]["ClimbOut"];
+            drawn_down: components["schemas"]["DrawnDownOut"] | null;
             /** Findings */
             findings: components["schemas"]["FindingOut"][];
             /** Litres */
@@ -4109,7 +4181,8 @@ export interface components {
          *     that is odd; `other_water` where the water is not the one planned with; `way_out` is what can be
          *     done where too much went in; `offer` is more than the printed dose, `estimate` the volume that a
          *     reading tells where it is asked for, `litres` the one that counts where that is not the plan's;
-         *     `capped` tells that more than printed dose × strength would be wanted.
+         *     `capped` tells that more than printed dose × strength would be wanted. `holds` is the same volume
+         *     as it is kept, where the mix was planned for the whole tank: then the tank holds something else.
          */
         SteeringOut: {
             /** Acid Why */
@@ -4121,6 +4194,7 @@ export interface components {
             /** Causes */
             causes: string[];
             estimate: components["schemas"]["VolumeOut"] | null;
+            holds: components["schemas"]["Figure"] | null;
             /** Litres */
             litres: string | null;
             /** Look Again H */
@@ -4784,38 +4858,22 @@ export interface components {
         };
         /**
          * VesselDocument
-         * @description Vessels of one shape; the lengths that their shape needs, and no other.
+         * @description A measuring vessel or scale: what it holds and from mark to mark, in mL, of a scale in g.
          */
         VesselDocument: {
             /**
-             * Count
-             * @default 1
-             */
-            count: number;
-            /**
-             * Film
-             * @default false
-             */
-            film: boolean;
-            /** Lengths */
-            lengths: {
-                [key: string]: string | number;
-            };
-            /**
-             * Level
+             * Capacity
              * @description An exact number of 0 or more as decimal text; JSON numbers too.
              */
-            level: string | number;
-            /** Name */
-            name: string;
-            /** Plug */
-            plug?: (string | number) | null;
+            capacity: string | number;
             /**
-             * Runs
-             * @default false
+             * Mark
+             * @description An exact number of 0 or more as decimal text; JSON numbers too.
              */
-            runs: boolean;
-            shape: components["schemas"]["ShapeName"];
+            mark: string | number;
+            /** @default g */
+            shows: components["schemas"]["Shows"];
+            vessel: components["schemas"]["VesselKind"];
         };
         /**
          * VesselKind
@@ -4825,31 +4883,15 @@ export interface components {
         VesselKind: "syringe" | "cylinder" | "jug" | "scale";
         /**
          * VesselOut
-         * @description A vessel as it is drawn, in cm: its section, what of it is wet, and what it comes to.
-         *
-         *     `level` is in the unit of the tape, as it would be typed again.
+         * @description A vessel or scale; capacity and mark in mL, of a scale in g.
          */
         VesselOut: {
-            /** Freeboard Cm */
-            freeboard_cm: number;
-            /** Level */
-            level: string;
-            /** Outline */
-            outline: [
-                number,
-                number
-            ][];
-            /** Rim Shown */
-            rim_shown: string;
-            /** Shown */
-            shown: string;
-            /** Touches Plug */
-            touches_plug: boolean | null;
-            /** Water */
-            water: [
-                number,
-                number
-            ][];
+            /** Capacity */
+            capacity: string;
+            /** Mark */
+            mark: string;
+            shows: components["schemas"]["Shows"];
+            vessel: components["schemas"]["VesselKind"];
         };
         /**
          * VesselsIn

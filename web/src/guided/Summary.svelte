@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { GuidedState, MixRecord } from '../api/client';
+  import { answered, api, type GuidedState, type MixRecord, type Shapes } from '../api/client';
   import { dayWords } from '../parts/days';
   import { shown } from '../planning/figures';
   import { asks } from '../words/guided';
@@ -30,6 +30,23 @@
       };
     }),
   );
+  /** Litres that readings told, where the tank was believed to hold others. */
+  const holds = $derived(standing.steering.holds);
+  let told = $state<'' | 'kept' | 'refused'>('');
+
+  async function correctTank() {
+    if (!holds) return;
+    const path = { grow_id: grow, tank_id: standing.tank };
+    const { problem } = await answered(
+      api.PATCH('/api/grows/{grow_id}/tanks/{tank_id}', {
+        params: { path },
+        // Only what is named is changed.
+        body: { volume: holds } as Shapes['TankEdit'],
+      }),
+    );
+    told = problem ? 'refused' : 'kept';
+  }
+
   const planned = (text: string | null) => (text === null ? '–' : shown(text, 1));
 </script>
 
@@ -39,6 +56,17 @@
     {standing.column}, {standing.volume}, {record.minutes} min, {record.people.join(' and ')},
     {standing.days && dayWords(standing.days.mixed_on)}
   </p>
+  {#if holds}
+    <p class="volume">
+      {#if told === 'kept'}
+        From now on mixes are reckoned for {standing.steering.litres}.
+      {:else}
+        △ It was planned for {standing.volume}, and readings told {standing.steering.litres}.
+        <button onclick={correctTank}>The tank holds {standing.steering.litres}</button>
+        {#if told === 'refused'}That could not be kept; look at the tank itself.{/if}
+      {/if}
+    </p>
+  {/if}
   <table>
     <thead>
       <tr><th>product</th><th>planned</th><th>poured</th></tr>
@@ -119,6 +147,19 @@
 
   td + td {
     font-family: var(--figures);
+  }
+
+  .volume {
+    margin-top: 12px;
+    font-size: 1.125rem;
+  }
+
+  .volume button {
+    min-height: 64px;
+    padding: 0 20px;
+    font-weight: 700;
+    border: 2px solid currentcolor;
+    border-radius: 8px;
   }
 
   .read {

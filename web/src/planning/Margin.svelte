@@ -70,6 +70,16 @@
         target does not count it.
       </p>
     {/if}
+    {#if answer.drawn_down}
+      {@const down = answer.drawn_down}
+      <p class="down">
+        The pump draws {down.topped_up_shown} out of the tank. With the pump at rest, in
+        {down.standing_shown}, mix to <b>{down.mix_to_shown}</b>: after {down.topped_up_shown} of water
+        it stands at <b>{down.stands_at_shown}</b>. pH goes towards the water’s as well; read it
+        again then. The bench reckons with all the water: let the pump run and top up before its
+        readings.
+      </p>
+    {/if}
   </section>
 
   <Cautions {answer} {mixing} />
@@ -143,6 +153,15 @@
 {/if}
 
 <style>
+  .down {
+    margin-top: 8px;
+    font-size: 0.9375rem;
+  }
+
+  .down b {
+    font-family: var(--figures);
+  }
+
   aside {
     display: grid;
     align-content: start;

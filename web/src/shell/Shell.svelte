@@ -5,16 +5,16 @@
   import Shape from '../parts/Shape.svelte';
   import QuayList from '../quay/QuayList.svelte';
   import { go, numberHere, route } from '../routes';
-  import { signedIn, signingOut } from '../sign_in/here';
+  import { signedIn } from '../sign_in/here';
   import Additions from './Additions.svelte';
   import Dialogs from './Dialogs.svelte';
   import { GrowStore, provideGrow } from './grow.svelte';
+  import Header from './Header.svelte';
   import { Keys, listen } from './keys.svelte';
   import {
     about,
     at,
     CHARTS,
-    COURSE,
     GROW,
     LEAFLET,
     leftOff,
@@ -37,7 +37,6 @@
       : VIEWS.find((view) => about(view, route.pathname) !== undefined),
   );
   const planned = $derived(Boolean(quay?.tanks.length && quay.charts.length));
-  const signOut = signingOut();
   let main = $state<HTMLElement>();
 
   provideGrow(() => grow);
@@ -59,7 +58,7 @@
 
   /** A tank is gone to in the view that is about a tank already, else to its mix. */
   function showTank(tank: number) {
-    go(at(here === COURSE ? COURSE : MIX, number, { tank }));
+    go(at(here && OF_A_TANK.includes(here) ? here : MIX, number, { tank }));
   }
 
   keys.add('?', 'this list of keys', () => (grow.asking = 'keys'));
@@ -97,30 +96,7 @@
       {#if quay.charts.length}<p class="add"><Additions /></p>{/if}
     {/if}
   </nav>
-  <header>
-    {#if planned}
-      <ul class="views" aria-label="Views">
-        {#each VIEWS as one (one.path)}
-          <li>
-            <button
-              class={{ here: one === here }}
-              aria-current={one === here ? 'page' : undefined}
-              onclick={() => show(one)}>{one.words}</button
-            >
-          </li>
-        {/each}
-      </ul>
-    {/if}
-    <span>{session.person}</span>
-    {#if quay}
-      <button onclick={() => (grow.asking = 'units')}>Units</button>
-      {#each grow.offers as offer (offer.words)}
-        <button onclick={offer.act}>{offer.words}</button>
-      {/each}
-    {/if}
-    <button onclick={() => (grow.asking = 'keys')} aria-label="Keys">?</button>
-    <button onclick={signOut}>Sign out</button>
-  </header>
+  <Header {grow} {here} {planned} onview={show} />
   <main id="main" bind:this={main} tabindex="-1">
     {#if quay}
       {@render children()}
@@ -171,48 +147,6 @@
     padding: 0 20px 12px;
     font-size: 0.875rem;
     color: var(--faded);
-  }
-
-  header {
-    display: flex;
-    justify-content: flex-end;
-    align-items: center;
-    gap: 4px;
-    padding: 4px 20px 4px 32px;
-    font-size: 0.9375rem;
-    color: var(--faded);
-  }
-
-  header span {
-    margin-right: 8px;
-  }
-
-  .views {
-    display: flex;
-    gap: 8px;
-    margin-right: auto;
-    margin-left: -8px;
-  }
-
-  header .views button {
-    font-size: 1rem;
-    text-decoration: none;
-    border-bottom: 3px solid transparent;
-  }
-
-  header .views .here {
-    font-weight: 700;
-    color: var(--ink);
-    border-bottom-color: var(--ink);
-  }
-
-  header button {
-    min-width: 44px;
-    height: 44px;
-    padding: 0 8px;
-    text-decoration: underline;
-    text-decoration-color: var(--rule);
-    text-underline-offset: 4px;
   }
 
   main {
@@ -270,32 +204,6 @@
     nav .add {
       display: none;
     }
-
-    header {
-      gap: 0;
-      padding: 2px 12px;
-    }
-
-    header button {
-      min-width: 40px;
-      padding: 0 5px;
-    }
-
-    header {
-      flex-wrap: wrap;
-    }
-
-    /* A row of their own, moved sideways: none is cut off, however many there are. */
-    .views {
-      flex-basis: 100%;
-      gap: 0;
-      margin-left: 0;
-      overflow-x: auto;
-    }
-
-    header span {
-      display: none;
-    }
   }
 
   @media print {
@@ -304,7 +212,6 @@
     }
 
     nav,
-    header,
     .skip {
       display: none;
     }

@@ -11,17 +11,18 @@ export interface View {
 export const TODAY = { path: '/g/:grow/today', words: 'Today', key: '1' } as const;
 export const MIX = { path: '/g/:grow/tanks/:tank/mix', words: 'Mix', key: '2' } as const;
 export const COURSE = { path: '/g/:grow/tanks/:tank/course', words: 'Course', key: '3' } as const;
-export const WATER = { path: '/g/:grow/water', words: 'Water', key: '5' } as const;
-export const SHELF = { path: '/g/:grow/shelf', words: 'Shelf', key: '6' } as const;
+export const TANK = { path: '/g/:grow/tanks/:tank', words: 'Tank', key: '5' } as const;
+export const WATER = { path: '/g/:grow/water', words: 'Water', key: '6' } as const;
+export const SHELF = { path: '/g/:grow/shelf', words: 'Shelf', key: '7' } as const;
 export const CHARTS = { path: '/g/:grow/charts', words: 'Charts', key: '4' } as const;
 export const LEAFLET = { path: '/g/:grow/charts/:chart' } as const;
 export const GUIDED = { path: '/g/:grow/guided/:mix' } as const;
 export const GROW = { path: '/g/:grow' } as const;
 
-export const VIEWS = [TODAY, MIX, COURSE, CHARTS, WATER, SHELF] as const satisfies View[];
+export const VIEWS = [TODAY, MIX, COURSE, CHARTS, TANK, WATER, SHELF] as const satisfies View[];
 
 /** Those that are about one tank: going from one to another stays with it. */
-export const OF_A_TANK: readonly View[] = [MIX, COURSE];
+export const OF_A_TANK: readonly View[] = [MIX, COURSE, TANK];
 
 /** The address of a view of one thing: `at(GUIDED, 3, { mix: 45 })` is `/g/3/guided/45`. */
 export function at(view: View, grow: number, about: Record<string, number> = {}): string {

@@ -1,0 +1,83 @@
+"""A tank on screen: drawn from what a tape shows, filled by its water line, mixed by what it holds."""
+
+import pytest
+from playwright.sync_api import Page, expect
+
+from server.tanks.models import Tank
+from tests.journeys.test_course_journey import calm, show
+
+
+@pytest.mark.django_db(transaction=True)
+def test_a_tank_of_eight_joined_buckets_is_drawn_and_mixed(mix: Page) -> None:
+    mix.get_by_role("button", name="Cucumber buckets").click()
+    show(mix, "Tank")
+    expect(mix.get_by_label("Volume, all that is joined")).to_have_value("204 L")
+    mix.get_by_role("button", name="Draw it").click()
+    # a header of 80 by 60 cm, 40 high: 192 L
+    expect(mix.get_by_text("192 L", exact=True).first).to_be_visible()
+    mix.get_by_role("button", name="Join another vessel").click()
+    mix.get_by_role("combobox", name="Shape of Vessel 2").click()
+    mix.get_by_role("option", name="tapered bucket").click()
+    mix.get_by_label("What vessel 2 is called").fill("Buckets")
+    mix.get_by_label("What vessel 2 is called").press("Tab")
+    mix.get_by_label("How many of Buckets").fill("8")
+    mix.get_by_label("How many of Buckets").press("Tab")
+    expect(mix.get_by_role("slider")).to_have_count(9)
+    plugs = mix.get_by_label("plugs hang at").nth(1)
+    plugs.fill("26")
+    plugs.press("Tab")
+    expect(mix.get_by_text("It does not touch the plugs.")).to_be_visible()
+    line = mix.get_by_role("slider", name="Water in Buckets").first
+    line.press("ArrowUp")
+    expect(line).to_have_attribute("aria-valuenow", "25.5")
+    box = line.bounding_box()
+    assert box is not None
+    mix.mouse.move(box["x"] + box["width"] / 2, box["y"] + box["height"] / 2)
+    mix.mouse.down()
+    mix.mouse.move(box["x"] + box["width"] / 2, box["y"] + box["height"] / 2 - 8, steps=4)
+    mix.mouse.up()
+    expect(mix.get_by_text("It touches the plugs.")).to_be_visible()
+    # the eight of them hold 120 L at a level that the grower need not know
+    mix.get_by_label("fill it to hold").nth(1).fill("120 L")
+    mix.get_by_label("fill it to hold").nth(1).press("Tab")
+    expect(mix.get_by_text("120 L", exact=True).first).to_be_visible()
+    calm(mix)
+    mix.get_by_role("button", name="Keep it: the tank holds 312 L").click()
+    expect(mix.get_by_label("Volume, all that is joined")).to_have_value("312 L")
+    tank = Tank.objects.get(name="Cucumber buckets")
+    assert round(float(tank.litres)) == 312
+    assert tank.joined is not None
+    assert [one["count"] for one in tank.joined["vessels"]] == [1, 8]
+    show(mix, "Mix")
+    expect(mix.get_by_label("Volume", exact=True)).to_have_value("312 L")
+
+
+@pytest.mark.django_db(transaction=True)
+def test_a_known_dose_corrects_what_a_tank_holds(mix: Page) -> None:
+    show(mix, "Tank")
+    mix.get_by_role("combobox", name="How it is known").click()
+    mix.get_by_role("option", name="by a known dose").click()
+    for label, value in (("How much went in, mL or g", "200"), ("mS/cm by one in a litre", "1"),
+                         ("Reading before", "0.5"), ("Reading after", "1.0")):  # fmt: skip
+        mix.get_by_label(label).fill(value)
+    mix.get_by_role("button", name="Reckon").click()
+    found = mix.get_by_role("status").filter(has_text="That is")
+    expect(found).to_contain_text("400 L")
+    mix.get_by_role("button", name="The tank holds that").click()
+    expect(mix.get_by_label("Volume, all that is joined")).to_have_value("400 L")
+    expect(mix.get_by_text("which was told in another way")).to_be_visible()
+
+
+@pytest.mark.django_db(transaction=True)
+def test_tanks_are_put_in_order_away_and_back(mix: Page) -> None:
+    show(mix, "Tank")
+    quay = mix.get_by_role("navigation", name="Tanks").locator("li .name")
+    names = quay.all_inner_texts()
+    mix.get_by_role("button", name="Move down").click()
+    expect(quay.first).to_have_text(names[1])
+    mix.get_by_role("button", name="Put it away").click()
+    mix.get_by_role("button", name=f"Yes, put {names[0]} away").click()
+    expect(quay).to_have_count(len(names) - 1)
+    show(mix, "Tank")
+    mix.get_by_role("button", name=f"Bring back {names[0]}").click()
+    expect(quay).to_have_count(len(names))

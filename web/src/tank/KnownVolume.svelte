@@ -1,0 +1,152 @@
+<script lang="ts">
+  import { answered, api, type Problem, type Shapes } from '../api/client';
+  import Choice from '../parts/Choice.svelte';
+  import { typedIn } from '../planning/settings';
+  import { growHere } from '../shell/grow.svelte';
+  import { choices } from '../words/growing';
+  import { WAYS } from '../words/tanks';
+
+  /** A volume without a tape: counted, metered, timed, or told by a known dose. */
+  let { tank, onknown }: { tank: number; onknown: (volume: Shapes['Figure']) => Promise<boolean> } =
+    $props();
+
+  const grow = growHere();
+  type Known = Shapes['KnownIn'];
+  let told = $state({
+    way: 'buckets' as Known['way'],
+    count: '', volume: '10 L', start: '', end: '', seconds: '', minutes: '',
+    amount: '', lifts: '', before: '', after: '',
+  }); // prettier-ignore
+  let product = $state(0);
+  let labelled = $state.raw<{ id: number; name: string }[]>([]);
+  let found = $state.raw<Shapes['KnownOut'] | undefined>();
+  let problem = $state.raw<Problem | undefined>();
+
+  $effect(() => {
+    if (told.way !== 'dose' || labelled.length) return;
+    const path = { grow_id: grow.id };
+    void answered(api.GET('/api/grows/{grow_id}/shelf', { params: { path } })).then(({ data }) => {
+      labelled =
+        data?.products.filter((one) => one.label).map(({ id, name }) => ({ id, name })) ?? [];
+    });
+  });
+
+  async function reckon(event: SubmitEvent) {
+    event.preventDefault();
+    const { quay } = grow;
+    if (!quay) return;
+    const path = { grow_id: grow.id, tank_id: tank };
+    const body = {
+      ...told,
+      product: told.way === 'dose' && product ? product : null,
+      typed_in: typedIn(quay),
+    };
+    const outcome = await answered(
+      api.POST('/api/grows/{grow_id}/tanks/{tank_id}/known-volume', { params: { path }, body }),
+    );
+    found = outcome.data;
+    problem = outcome.problem;
+  }
+</script>
+
+{#snippet field(label: string, name: Exclude<keyof typeof told, 'way'>, hint = '')}
+  <input
+    aria-label={label}
+    maxlength="40"
+    size={Math.max(5, told[name].length)}
+    placeholder={hint}
+    bind:value={told[name]}
+  />
+{/snippet}
+
+<form onsubmit={reckon}>
+  <h2>Known in another way</h2>
+  <p>
+    <Choice
+      label="How it is known"
+      value={told.way}
+      options={choices(WAYS).map(([value, words]) => ({ value, words }))}
+      onchoose={(way) => {
+        told.way = way;
+        found = problem = undefined;
+      }}
+    />:
+    {#if told.way === 'buckets'}
+      {@render field('How many buckets', 'count', '42.5')} buckets of
+      {@render field('Of what volume', 'volume')} fill it.
+    {:else if told.way === 'meter'}
+      from {@render field('Meter at the start', 'start', '1200 L')} to
+      {@render field('Meter at the end', 'end', '1625 L')}.
+    {:else if told.way === 'flow'}
+      {@render field('Volume that is timed', 'volume')} take
+      {@render field('Seconds', 'seconds', '30')} seconds, the tank takes
+      {@render field('Minutes', 'minutes', '20')} minutes.
+    {:else}
+      {@render field('How much went in, mL or g', 'amount', '50')} mL or g of
+      <Choice
+        label="Of what"
+        value={product}
+        options={[
+          { value: 0, words: 'something' },
+          ...labelled.map((one) => ({ value: one.id, words: one.name })),
+        ]}
+        onchoose={(id) => (product = id)}
+      />
+      {#if !product}
+        of which 1 in a litre lifts it by {@render field('mS/cm by one in a litre', 'lifts', '1.2')}
+        mS/cm
+      {/if}
+      lifted the reading from {@render field('Reading before', 'before', '0.52')} to
+      {@render field('Reading after', 'after', '1.10')}. Stir well before each.
+    {/if}
+    <button class="small">Reckon</button>
+  </p>
+  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  {#if found}
+    {@const { litres } = found}
+    <p class="found" role="status">
+      That is <b>{found.shown}</b>, between {found.low_shown} and {found.high_shown}.
+      <button class="small" type="button" onclick={() => onknown(litres)}
+        >The tank holds that</button
+      >
+    </p>
+  {/if}
+</form>
+
+<style>
+  form {
+    margin-top: 24px;
+  }
+
+  h2 {
+    font-size: 1.0625rem;
+  }
+
+  p {
+    line-height: 2;
+  }
+
+  input {
+    font: 700 1rem var(--figures);
+    background: none;
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+    border-radius: 0;
+  }
+
+  .small {
+    min-height: 44px;
+    padding: 0 8px;
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+
+  .found b {
+    font: 700 1.5rem var(--figures);
+  }
+
+  [role='alert'] {
+    font-weight: 700;
+    color: var(--heed);
+  }
+</style>

@@ -1,0 +1,107 @@
+<script lang="ts">
+  import { answered, api, type Problem, type Shapes, type Tank } from '../api/client';
+  import { go } from '../routes';
+  import { growHere } from '../shell/grow.svelte';
+  import { at, GROW } from '../shell/views';
+
+  /** Where a tank stands on the quay; put away, and those that were, brought back. */
+  let { tank }: { tank: Tank } = $props();
+
+  const grow = growHere();
+  const tanks = $derived(grow.quay?.tanks ?? []);
+  const place = $derived(tanks.findIndex((one) => one.id === tank.id));
+  let away = $state.raw<Shapes['ArchivedTank'][]>([]);
+  let problem = $state.raw<Problem | undefined>();
+  let asked = $state(false);
+
+  const path = $derived({ grow_id: grow.id });
+
+  async function look() {
+    const { data } = await answered(
+      api.GET('/api/grows/{grow_id}/archived-tanks', { params: { path } }),
+    );
+    away = data ?? [];
+  }
+
+  $effect(() => void look());
+
+  async function move(by: number) {
+    const order = tanks.map((one) => one.id);
+    order.splice(place, 1);
+    order.splice(place + by, 0, tank.id);
+    const outcome = await answered(
+      api.PUT('/api/grows/{grow_id}/tank-order', { params: { path }, body: { tanks: order } }),
+    );
+    problem = outcome.problem;
+    await grow.load();
+  }
+
+  async function put(which: number, archived: boolean) {
+    const outcome = await answered(
+      api.PUT('/api/grows/{grow_id}/tanks/{tank_id}/archived', {
+        params: { path: { ...path, tank_id: which } },
+        body: { archived },
+      }),
+    );
+    problem = outcome.problem;
+    asked = false;
+    if (problem) return;
+    if (archived) grow.tank = undefined;
+    await grow.load();
+    await look();
+    if (archived) go(at(GROW, grow.id));
+  }
+</script>
+
+<section>
+  <h2>On the quay</h2>
+  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  <p>
+    <button onclick={() => move(-1)} disabled={place <= 0}>Move up</button>
+    <button onclick={() => move(1)} disabled={place < 0 || place >= tanks.length - 1}
+      >Move down</button
+    >
+    {#if asked}
+      Its record stays, and it can be brought back.
+      <button onclick={() => put(tank.id, true)}>Yes, put {tank.name} away</button>
+      <button onclick={() => (asked = false)}>No</button>
+    {:else}
+      <button onclick={() => (asked = true)}>Put it away</button>
+    {/if}
+  </p>
+  {#if away.length}
+    <p>
+      Put away:
+      {#each away as one (one.id)}
+        {one.name} <button onclick={() => put(one.id, false)}>Bring back {one.name}</button>
+      {/each}
+    </p>
+  {/if}
+</section>
+
+<style>
+  section {
+    margin-top: 24px;
+  }
+
+  h2 {
+    font-size: 1.0625rem;
+  }
+
+  button {
+    min-height: 44px;
+    padding: 0 8px;
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+
+  button:disabled {
+    color: var(--faded);
+    text-decoration: none;
+  }
+
+  [role='alert'] {
+    font-weight: 700;
+    color: var(--heed);
+  }
+</style>

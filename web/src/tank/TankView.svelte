@@ -1,0 +1,279 @@
+<script lang="ts">
+  import { onDestroy, untrack } from 'svelte';
+
+  import type { Shapes } from '../api/client';
+  import Choice from '../parts/Choice.svelte';
+  import Shape from '../parts/Shape.svelte';
+  import { typedIn } from '../planning/settings';
+  import { go, numberHere } from '../routes';
+  import { growHere } from '../shell/grow.svelte';
+  import { at, GROW, leftOff } from '../shell/views';
+  import { choices, CROPS, MEDIA, SYSTEMS } from '../words/growing';
+  import { Drawn } from './drawn.svelte';
+  import KnownVolume from './KnownVolume.svelte';
+  import Order from './Order.svelte';
+  import TankSection from './TankSection.svelte';
+  import VesselSentence from './VesselSentence.svelte';
+
+  const grow = growHere();
+  const number = $derived(numberHere('tank'));
+  const quay = $derived(grow.quay);
+  const tank = $derived(quay?.tanks.find((one) => one.id === number));
+
+  let drawn = $state.raw<Drawn | undefined>();
+  let busy = $state(false);
+
+  $effect(() => {
+    const now = new Drawn(grow.id, number);
+    grow.tank = number;
+    untrack(() => {
+      drawn = now;
+      void now.load();
+    });
+  });
+  $effect(() => {
+    if (quay && !tank) go(at(GROW, grow.id), { replace: true });
+  });
+  onDestroy(() => {
+    if (leftOff.tank !== number) Object.assign(leftOff, { grow: grow.id, tank: number, hash: '' });
+    grow.tank = undefined;
+  });
+
+  /** An edit of one field, made from what stands here now. */
+  async function edit(body: Partial<Shapes['TankEdit']>): Promise<boolean> {
+    if (!drawn || !quay) return false;
+    const kept = await drawn.edit({ ...body, typed_in: typedIn(quay) });
+    if (kept) await changed();
+    return kept;
+  }
+
+  /** A mix that was left is taken up as the tank is now, not as it was. */
+  async function changed() {
+    leftOff.hash = '';
+    await grow.load();
+  }
+
+  async function keep() {
+    busy = true;
+    if (await drawn?.keep()) await changed();
+    busy = false;
+  }
+
+  const text = (event: Event) => (event.currentTarget as HTMLInputElement).value.trim();
+  const tape = $derived(quay?.units.volume.startsWith('gal') ? ('in' as const) : ('cm' as const));
+</script>
+
+<div class="view">
+  {#if drawn?.problem}<p role="alert">△ {drawn.problem.message}</p>{/if}
+  {#if !tank || !quay || !drawn}
+    <Shape what="The tank is being looked up" />
+  {:else}
+    {#key tank.id}
+      <h1>
+        <input
+          class="name"
+          aria-label="Name of the tank"
+          maxlength="60"
+          size={Math.max(8, tank.name.length)}
+          value={tank.name}
+          onchange={(event) =>
+            text(event) &&
+            edit({ name: text(event), seen: { name: tank.name } as Shapes['TankSeen'] })}
+        />
+        holds
+        <input
+          class="figure"
+          aria-label="Volume, all that is joined"
+          maxlength="40"
+          size={Math.max(5, tank.volume.length)}
+          value={tank.volume}
+          onchange={(event) =>
+            text(event) &&
+            edit({ volume: text(event), seen: { litres: tank.litres } as Shapes['TankSeen'] })}
+        />
+        of
+        <Choice
+          label="Filled from"
+          value={tank.water}
+          options={quay.waters.map((one) => ({ value: one.id, words: one.name }))}
+          onchoose={(water) => void edit({ water })}
+        />, grown in
+        <Choice
+          label="Plants stand in"
+          value={tank.grown_in}
+          options={choices(MEDIA).map(([value, words]) => ({ value, words }))}
+          onchoose={(grown_in) => void edit({ grown_in })}
+        />
+        by
+        <Choice
+          label="System"
+          value={tank.system_kind ?? ''}
+          options={[
+            ...choices(SYSTEMS).map(([value, words]) => ({ value, words })),
+            { value: '' as const, words: 'another system' },
+          ]}
+          onchoose={(kind) => void edit({ system_kind: kind || null })}
+        />; crop
+        <input
+          class="name"
+          aria-label="Crop"
+          maxlength="60"
+          size={Math.max(6, tank.crop.length)}
+          placeholder="not said"
+          value={tank.crop}
+          onchange={(event) => void edit({ crop: text(event) })}
+        />,
+        <Choice
+          label="Kind of crop"
+          value={tank.crop_kind ?? ''}
+          options={[
+            ...choices(CROPS).map(([value, words]) => ({ value, words })),
+            { value: '' as const, words: 'of no kind that was said' },
+          ]}
+          onchoose={(kind) => void edit({ crop_kind: kind || null })}
+        />.
+      </h1>
+    {/key}
+    {#if drawn.kept}
+      {#if drawn.joined}
+        <div class="picture"><TankSection {drawn} /></div>
+        <p class="sum">
+          All that is joined: <b>{drawn.measured?.shown ?? '…'}</b
+          >{#if drawn.measured?.standing_shown}, of which {drawn.measured.standing_shown} stand while
+            the pump rests{/if}.
+          {#if drawn.changed}
+            <button class="main" onclick={keep} disabled={busy || Boolean(drawn.problem)}
+              >Keep it: the tank holds {drawn.measured?.shown}</button
+            >
+            <button class="small" onclick={() => drawn?.leave()}>Leave it as it was</button>
+          {:else if drawn.kept.measured && drawn.kept.measured.shown !== drawn.kept.shown}
+            <span class="heed"
+              >△ Mixes are reckoned for {drawn.kept.shown}, which was told in another way.</span
+            >
+            <button class="small" onclick={keep}>Take {drawn.measured?.shown} instead</button>
+          {/if}
+        </p>
+        <ol>
+          {#each drawn.joined.vessels, n}
+            <li><VesselSentence {drawn} at={n} /></li>
+          {/each}
+        </ol>
+        <p>
+          <button class="small" onclick={() => drawn?.add(tape)}>Join another vessel</button>
+          <span class="quiet">Drag a water line, or step it with ↑ and ↓.</span>
+        </p>
+      {:else}
+        <p class="quiet">
+          Nobody has drawn it yet. Measure its vessels inside, and the litres follow from the water
+          line; header tank, pots, pipes and channels all count.
+        </p>
+        <button class="main" onclick={() => drawn?.add(tape)}>Draw it</button>
+      {/if}
+      <KnownVolume tank={number} onknown={(volume) => edit({ volume })} />
+      <section class="new">
+        <h2>New or rebuilt?</h2>
+        <p>
+          Fill it with plain water first, look at every joint for an hour or two, then mark the
+          level inside. Only then comes feed.
+        </p>
+      </section>
+      <Order {tank} />
+    {/if}
+  {/if}
+</div>
+
+<style>
+  .view {
+    max-width: 1140px;
+    padding: 8px 32px 32px;
+  }
+
+  h1 {
+    font-size: 1.5rem;
+    font-weight: 400;
+    line-height: 2;
+  }
+
+  h1 input {
+    font: 700 1.5rem/1.3 var(--text);
+    background: none;
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+    border-radius: 0;
+    padding: 0 2px;
+  }
+
+  h1 .figure {
+    font-family: var(--figures);
+  }
+
+  .picture {
+    margin: 12px 0 8px;
+  }
+
+  .sum {
+    font-size: 1.125rem;
+    line-height: 2;
+  }
+
+  .sum b {
+    font: 700 1.75rem var(--figures);
+  }
+
+  ol {
+    padding: 0;
+    list-style: none;
+  }
+
+  li {
+    padding: 8px 0;
+    border-top: 1px solid var(--rule);
+  }
+
+  h2 {
+    font-size: 1.0625rem;
+  }
+
+  .new {
+    max-width: 44rem;
+    margin-top: 24px;
+  }
+
+  .quiet {
+    max-width: 44rem;
+    padding: 4px 0;
+    color: var(--faded);
+  }
+
+  .heed,
+  [role='alert'] {
+    font-weight: 700;
+    color: var(--heed);
+  }
+
+  .main {
+    min-height: 52px;
+    padding: 0 20px;
+    font-weight: 700;
+    color: var(--sheet);
+    background: var(--ink);
+    border-radius: 6px;
+  }
+
+  .main:disabled {
+    opacity: 0.5;
+  }
+
+  .small {
+    min-height: 44px;
+    padding: 0 8px;
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+
+  @media screen and (width < 900px) {
+    .view {
+      padding: 8px 16px 24px;
+    }
+  }
+</style>
