@@ -1,9 +1,12 @@
 """Which capability answers under which addresses of the API."""
 
-from server.api.openapi import api
+from server.api.openapi import OPERATIONS, api
 from server.charts.api import router as charts
 from server.charts.files import router as chart_files
+from server.grows.account import router as account
 from server.grows.order_preferences import router as order_preferences
+from server.grows.people import router as people
+from server.grows.roles import MemberAuth
 from server.grows.sign_in import router as sign_in
 from server.grows.units import router as units
 from server.guided.api import router as guided
@@ -26,12 +29,21 @@ from server.tanks.editing import router as tank_editing
 from server.tanks.knowing import router as tank_knowing
 from server.tanks.waters import router as waters
 
-api.add_router("/session", sign_in)
 for router in (
     overview, planning, units, tanks, charts, library, chart_files, leaflets, pictures, guided,
     order_preferences, shelf, waters, tank_drawing, tank_editing, tank_knowing,
-    seasons, deciding, joining, today, daily_round, brewing, calendar,
+    people, seasons, deciding, joining, today, daily_round, brewing, calendar,
 ):  # fmt: skip
     api.add_router("", router)
+for router in (sign_in, account):
+    api.add_router("/session", router)
+api.auth = [MemberAuth(OPERATIONS)]
+for prefix, router in api._routers:
+    for path, view in router.path_operations.items():
+        route = f"api{prefix}{path}".replace("{", "<").replace("}", ">").rstrip("/")
+        for operation in view.operations:
+            OPERATIONS.update(
+                {(method, route): str(operation.operation_id) for method in operation.methods}
+            )
 
 __all__ = ["api"]

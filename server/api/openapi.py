@@ -10,7 +10,7 @@ from ninja.security import SessionAuth
 
 from core.errors import InputError
 from core.formats.text import input_error
-from server.api.shapes import ErrorOut, Outdated, Problem
+from server.api.shapes import ErrorOut, NotAllowed, Outdated, Problem
 
 _ERROR = {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/ErrorOut"}}}}
 _ERRORS_OF_A_BODY = {"400": "No JSON.", "413": "Over 2 MB."}
@@ -32,7 +32,7 @@ def _name_errors(method: str, operation: dict[str, Any]) -> None:
     if operation.get("security"):
         told["401"] = "Nobody is signed in."
     if method != "get":
-        told["403"] = "The page is out of date."
+        told["403"] = "The page is out of date, or it is not for this member."
     if method in ("post", "put", "patch"):
         told |= _ERRORS_OF_A_BODY
     responses = {str(status): answer for status, answer in operation["responses"].items()}
@@ -40,6 +40,9 @@ def _name_errors(method: str, operation: dict[str, Any]) -> None:
         responses.setdefault(status, {"description": description, **_ERROR})
     operation["responses"] = dict(sorted(responses.items()))
 
+
+OPERATIONS: dict[tuple[str, str], str] = {}
+"""Names of operations by method and route; filled in where routers come together."""
 
 api = _Api(
     title="Brisk Measure",
@@ -60,6 +63,11 @@ def _answer(
 @api.exception_handler(Outdated)
 def _outdated(request: HttpRequest, error: Outdated) -> HttpResponse:
     return _answer(request, 409, error.code, error.message, error.where)
+
+
+@api.exception_handler(NotAllowed)
+def _not_allowed(request: HttpRequest, error: NotAllowed) -> HttpResponse:
+    return _answer(request, 403, "not_allowed", str(error))
 
 
 @api.exception_handler(InputError)

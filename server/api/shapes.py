@@ -41,5 +41,9 @@ class ErrorOut(Schema):
     error: Problem
 
 
+class NotAllowed(Exception):
+    """A member asks for what is for others; the message says for whom."""
+
+
 class Outdated(InputError):
     """An edit that was made from a state that is no more; nothing of it is written."""

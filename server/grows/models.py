@@ -2,11 +2,13 @@
 
 from django.conf import settings
 from django.db import models
+from django.utils import timezone
 
 from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
 from core.quantities import ReadingScale, ReadingUnit, Spoons, VolumeUnit
 from core.quantities.dose_units import Gallon
 from core.quantities.readings import PPM_SCALES
+from server.grows.roles import Role
 
 
 class Grow(models.Model):
@@ -78,6 +80,7 @@ class Membership(models.Model):
         UK = "uk", "UK gallon"
 
     grow = models.ForeignKey(Grow, models.CASCADE, related_name="memberships")
+    role = models.CharField(max_length=8, choices=Role, default=Role.OWNER)
     person = models.ForeignKey(settings.AUTH_USER_MODEL, models.CASCADE, related_name="memberships")
     volume_unit = models.CharField(
         max_length=8,
@@ -98,6 +101,9 @@ class Membership(models.Model):
     class Meta:
         constraints = [
             models.UniqueConstraint(fields=["grow", "person"], name="membership_once"),
+            models.CheckConstraint(
+                condition=models.Q(role__in=Role.values), name="membership_role_known"
+            ),
             models.CheckConstraint(
                 condition=(
                     models.Q(reading_unit="ppm", ppm_scale__isnull=False, ppm_scale__in=PPM_SCALES)
@@ -141,3 +147,44 @@ class Membership(models.Model):
                 return ReadingScale(ReadingUnit(self.reading_unit), scale)
             case _:
                 return ReadingScale(ReadingUnit(self.reading_unit))
+
+
+class Invitation(models.Model):
+    """A link by which somebody joins a grow, once, within a week."""
+
+    grow = models.ForeignKey(Grow, models.CASCADE, related_name="+")
+    role = models.CharField(max_length=8, choices=Role)
+    digest = models.CharField("SHA-256 of the secret, which is kept nowhere", max_length=64)
+    by = models.ForeignKey(settings.AUTH_USER_MODEL, models.CASCADE, related_name="+")
+    made_at = models.DateTimeField(auto_now_add=True)
+    ends_at = models.DateTimeField()
+    used_at = models.DateTimeField(null=True, blank=True)
+
+    class Meta:
+        constraints = [
+            models.UniqueConstraint(fields=["digest"], name="invitation_digest_once"),
+            models.CheckConstraint(
+                condition=models.Q(role__in=Role.values), name="invitation_role_known"
+            ),
+        ]
+
+    def __str__(self) -> str:
+        return f"invitation to {self.grow}"
+
+    @staticmethod
+    def open(grow: Grow) -> list["Invitation"]:
+        """Those of a grow that can still be used."""
+        found = Invitation.objects.filter(grow=grow, used_at=None, ends_at__gt=timezone.now())
+        return list(found.select_related("by").order_by("pk"))
+
+
+class Device(models.Model):
+    """Where a person is signed in: one row beside each of the person's sessions."""
+
+    person = models.ForeignKey(settings.AUTH_USER_MODEL, models.CASCADE, related_name="+")
+    session_key = models.CharField(max_length=40, unique=True)
+    agent = models.CharField("what the browser says it is", max_length=200, blank=True)
+    at = models.DateTimeField(auto_now_add=True)
+
+    def __str__(self) -> str:
+        return f"{self.person} since {self.at}"

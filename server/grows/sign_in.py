@@ -23,7 +23,7 @@ from server.grows.scope import memberships_of
 router = Router(tags=["sign_in"])
 
 
-class _SamePage(APIKeyCookie):
+class SamePage(APIKeyCookie):
     """Lets everybody in whose request comes from a page of ours (CSRF), signed in or not."""
 
     param_name = "csrftoken"
@@ -54,7 +54,8 @@ class SignIn(Schema):
     password: str = Field(min_length=1, max_length=200, pattern=PLAIN_TEXT)
 
 
-def _signed_in(person: AbstractBaseUser | AnonymousUser) -> SignedIn:
+def signed_in(person: AbstractBaseUser | AnonymousUser) -> SignedIn:
+    """Who somebody is, and where they may go."""
     grows = [GrowOut(id=m.grow.pk, name=m.grow.name) for m in memberships_of(person)]
     name = person.get_username() if person.is_authenticated else None
     return SignedIn(person=name, grows=grows, demo=settings.DEMO)
@@ -88,11 +89,11 @@ def _tried_too_often(request: HttpRequest) -> bool:
 @router.get("", auth=None, response=SignedIn, operation_id="who_is_here")
 def who_is_here(request: HttpRequest) -> SignedIn:
     """Who is signed in, if anybody."""
-    return _signed_in(request.user)
+    return signed_in(request.user)
 
 
 @router.post(
-    "", auth=_SamePage(), response={200: SignedIn, 401: ErrorOut, 429: ErrorOut},
+    "", auth=SamePage(), response={200: SignedIn, 401: ErrorOut, 429: ErrorOut},
     operation_id="sign_in",
 )  # fmt: skip
 def sign_in(request: HttpRequest, told: SignIn) -> Status[SignedIn | ErrorOut]:
@@ -107,7 +108,7 @@ def sign_in(request: HttpRequest, told: SignIn) -> Status[SignedIn | ErrorOut]:
         )  # fmt: skip
         return Status(401, ErrorOut(error=wrong))
     login(request, person)
-    return Status(200, _signed_in(person))
+    return Status(200, signed_in(person))
 
 
 def _is_demo_only(person: User) -> bool:
@@ -119,7 +120,7 @@ def _is_demo_only(person: User) -> bool:
 
 
 @router.post(
-    "/demo", auth=_SamePage(), response={200: SignedIn, 404: ErrorOut},
+    "/demo", auth=SamePage(), response={200: SignedIn, 404: ErrorOut},
     operation_id="sign_in_to_demo",
 )  # fmt: skip
 def sign_in_to_demo(request: HttpRequest) -> Status[SignedIn | ErrorOut]:
@@ -128,11 +129,11 @@ def sign_in_to_demo(request: HttpRequest) -> Status[SignedIn | ErrorOut]:
     if person is None:
         return Status(404, ErrorOut(error=Problem(code="not_found", message="There is no demo.")))
     login(request, person, backend="django.contrib.auth.backends.ModelBackend")
-    return Status(200, _signed_in(person))
+    return Status(200, signed_in(person))
 
 
 @router.delete("", response=SignedIn, operation_id="sign_out")
 def sign_out(request: HttpRequest) -> SignedIn:
     """Sign out."""
     logout(request)
-    return _signed_in(request.user)
+    return signed_in(request.user)

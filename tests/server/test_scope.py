@@ -5,14 +5,18 @@ import json
 from datetime import date
 from decimal import Decimal
 from fractions import Fraction
+from secrets import token_urlsafe
 
 import pytest
+from django.contrib.auth.models import User
 from django.core.files.uploadedfile import SimpleUploadedFile
 from django.test import Client
+from django.utils import timezone
 from PIL import Image
 from pytest_django import Settings
 
 from server.charts.models import LeafletPicture
+from server.grows.models import Invitation, Membership
 from server.guided.models import Mix
 from server.guided.running import give_up
 from server.routes import api
@@ -75,6 +79,8 @@ BODIES: dict[str, dict[str, object]] = {
         "rows": [{"key": "a", "name": "Part A", "role": "base", "unit": "mL/L", "cells": ["2"]}],
     }},
     "leaflet-meaning": {"leaflet": {"name": "Typed"}},
+    "people": {}, "invitations": {"role": "viewer"}, "{invitation_id}": {}, "leave": {},
+    "{member_id}": {"role": "viewer"},
     "{tank_id}": {"crop": "Mint"}, "archived": {"archived": False}, "archived-tanks": {},
     "drawing": {}, "tank-drawing": {"joined": {"vessels": [
         {"name": "Box", "shape": "box", "level": "5", "lengths": {"length": "9", "width": "9", "height": "9"}}
@@ -163,7 +169,14 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
         bodies[name] = {"tanks": [tank.pk for tank in Tank.objects.filter(grow=yard.grow)]}
     elif name == "split":
         _another(yard)
+    member = Membership.objects.get_or_create(
+        grow=yard.grow, person=User.objects.get_or_create(username="knot")[0]
+    )[0]
+    invitation = Invitation.objects.create(
+        grow=yard.grow, role="viewer", digest=token_urlsafe(9), by=yard.person, ends_at=timezone.now(),
+    )  # fmt: skip
     where = path.format(
+        member_id=member.pk, invitation_id=invitation.pk,
         season_id=told.season_id, entry_id=told.pk, grow_id=yard.grow.pk, tank_id=yard.tank.pk, water_id=yard.water.pk, product_id=product.pk,
         mix_id=mix.pk, chart_id=yard.version.chart_id, version_id=yard.version.pk, key="samphire",
         picture_id=LeafletPicture.objects.get_or_create(grow=yard.grow, width=1, height=1)[0].pk,

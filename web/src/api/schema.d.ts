@@ -272,6 +272,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Invite
+         * @description Invite somebody by a link that is used once.
+         */
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/invitations/{invitation_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Take Invitation Back
+         * @description Take an invitation back that nobody has used.
+         */
+        delete: operations["take_invitation_back"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/leaflet-meaning": {
         parameters: {
             query?: never;
@@ -346,6 +386,26 @@ export interface paths {
          * @description Keep a sheet as a version; mixes keep theirs. Nothing is kept while a cell is open.
          */
         post: operations["keep_leaflet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Leave Grow
+         * @description Leave a grow; its last owner hands it over first.
+         */
+        post: operations["leave_grow"];
         delete?: never;
         options?: never;
         head?: never;
@@ -500,6 +560,50 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * People
+         * @description Who works in a grow; open invitations are shown to owners.
+         */
+        get: operations["people"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/people/{member_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Remove Person
+         * @description Remove a member; what they did stays in the record.
+         */
+        delete: operations["remove_person"];
+        options?: never;
+        head?: never;
+        /**
+         * Set Role
+         * @description Give a member another role; a grow is handed over by making another one its owner.
+         */
+        patch: operations["set_role"];
         trace?: never;
     };
     "/api/grows/{grow_id}/products": {
@@ -1164,6 +1268,50 @@ export interface paths {
         patch: operations["edit_water"];
         trace?: never;
     };
+    "/api/invitations/{secret}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Look At Invitation
+         * @description What an invitation is to.
+         */
+        get: operations["look_at_invitation"];
+        put?: never;
+        /**
+         * Accept Invitation
+         * @description Join a grow as who is signed in.
+         */
+        post: operations["accept_invitation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invitations/{secret}/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Join With Account
+         * @description Make an account and join a grow with it, by an invitation alone.
+         */
+        post: operations["join_with_account"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -1206,6 +1354,66 @@ export interface paths {
          * @description Sign in as the demo's grower; only while the demo is served.
          */
         post: operations["sign_in_to_demo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Devices
+         * @description Where one is signed in.
+         */
+        get: operations["devices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/devices/{device_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * End Device
+         * @description Sign another device out.
+         */
+        delete: operations["end_device"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Change Password
+         * @description Another password; every other device is signed out by it.
+         */
+        put: operations["change_password"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1879,6 +2087,23 @@ export interface components {
             sign?: string | null;
         };
         /**
+         * DeviceOut
+         * @description Where one is signed in; `here` is the device that asks.
+         */
+        DeviceOut: {
+            /** Here */
+            here: boolean;
+            /** Id */
+            id: number;
+            /**
+             * Since
+             * Format: date-time
+             */
+            since: string;
+            /** Words */
+            words: string;
+        };
+        /**
          * DifferenceOut
          * @description One thing that differs between two versions, in words, with its bottle and column.
          */
@@ -2413,6 +2638,55 @@ export interface components {
             told: components["schemas"]["LabelCoverage"];
             /** Unlabelled */
             unlabelled: string[];
+        };
+        /**
+         * InvitationOut
+         * @description An invitation that nobody has used yet.
+         */
+        InvitationOut: {
+            /** By */
+            by: string;
+            /**
+             * Ends At
+             * Format: date-time
+             */
+            ends_at: string;
+            /** Id */
+            id: number;
+            role: components["schemas"]["Role"];
+        };
+        /**
+         * InvitationSeen
+         * @description What an invitation is to.
+         */
+        InvitationSeen: {
+            /** By */
+            by: string;
+            /** Grow */
+            grow: string;
+            /** Person */
+            person: string | null;
+            role: components["schemas"]["Role"];
+        };
+        /**
+         * InviteIn
+         * @description What somebody is to be in this grow.
+         */
+        InviteIn: {
+            role: components["schemas"]["Role"];
+        };
+        /**
+         * InvitedOut
+         * @description The secret address of an invitation; it is shown this once.
+         */
+        InvitedOut: {
+            /**
+             * Ends At
+             * Format: date-time
+             */
+            ends_at: string;
+            /** Path */
+            path: string;
         };
         /**
          * JoinIn
@@ -3131,6 +3405,16 @@ export interface components {
             what: string;
         };
         /**
+         * NewAccount
+         * @description A name and a password for somebody who has no account yet.
+         */
+        NewAccount: {
+            /** Password */
+            password: string;
+            /** Username */
+            username: string;
+        };
+        /**
          * NewProduct
          * @description A product to put on the shelf.
          */
@@ -3256,6 +3540,16 @@ export interface components {
          */
         Pass: "whole" | "first" | "second";
         /**
+         * PasswordIn
+         * @description The password as it is, and as it is to be.
+         */
+        PasswordIn: {
+            /** New */
+            new: string;
+            /** Old */
+            old: string;
+        };
+        /**
          * PenIn
          * @description For how many seconds the pen has been in the tank.
          */
@@ -3276,6 +3570,30 @@ export interface components {
             still: boolean;
             /** Temperature */
             temperature: string;
+        };
+        /**
+         * PeopleOut
+         * @description Who works in a grow, and who was invited; `role` is that of who asks.
+         */
+        PeopleOut: {
+            /** Invitations */
+            invitations: components["schemas"]["InvitationOut"][];
+            /** People */
+            people: components["schemas"]["PersonOut"][];
+            role: components["schemas"]["Role"];
+        };
+        /**
+         * PersonOut
+         * @description A member; `you` is who asks.
+         */
+        PersonOut: {
+            /** Id */
+            id: number;
+            /** Name */
+            name: string;
+            role: components["schemas"]["Role"];
+            /** You */
+            you: boolean;
         };
         /**
          * PhTarget
@@ -3770,6 +4088,13 @@ export interface components {
          */
         Role: "buffer" | "silica" | "calmag" | "base" | "magnesium" | "additive_alkaline" | "enzyme" | "additive" | "booster" | "ph_adjuster" | "live";
         /**
+         * RoleIn
+         * @description What a member is from now on.
+         */
+        RoleIn: {
+            role: components["schemas"]["Role"];
+        };
+        /**
          * RowGuess
          * @description What a bottle is for by its name, and by which word of it.
          */
@@ -4181,8 +4506,8 @@ export interface components {
          *     that is odd; `other_water` where the water is not the one planned with; `way_out` is what can be
          *     done where too much went in; `offer` is more than the printed dose, `estimate` the volume that a
          *     reading tells where it is asked for, `litres` the one that counts where that is not the plan's;
-         *     `capped` tells that more than printed dose × strength would be wanted. `holds` is the same volume
-         *     as it is kept, where the mix was planned for the whole tank: then the tank holds something else.
+         *     `capped` tells that more than printed dose × strength would be wanted. `holds` is the same
+         *     volume as it is kept, where the mix was planned for the whole tank: so it holds something else.
          */
         SteeringOut: {
             /** Acid Why */
@@ -5362,7 +5687,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -5429,7 +5754,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -5778,7 +6103,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -5917,7 +6242,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6003,7 +6328,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6153,7 +6478,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6173,6 +6498,163 @@ export interface operations {
             };
             /** @description Over 2 MB. */
             413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InviteIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvitedOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    take_invitation_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                invitation_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6233,7 +6715,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6328,7 +6810,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6456,7 +6938,92 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    leave_grow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6607,7 +7174,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6736,7 +7303,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6879,7 +7446,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6960,7 +7527,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7050,7 +7617,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7158,6 +7725,222 @@ export interface operations {
             };
         };
     };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    remove_person: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                member_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    set_role: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                member_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoleIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     add_product: {
         parameters: {
             query?: never;
@@ -7200,7 +7983,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7290,7 +8073,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7379,7 +8162,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7494,7 +8277,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7584,7 +8367,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7785,7 +8568,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7875,7 +8658,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7965,7 +8748,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8051,7 +8834,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8141,7 +8924,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8231,7 +9014,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8309,7 +9092,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8389,7 +9172,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8524,7 +9307,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8613,7 +9396,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8693,7 +9476,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8833,7 +9616,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8923,7 +9706,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9013,7 +9796,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9212,7 +9995,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9302,7 +10085,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9392,7 +10175,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9482,7 +10265,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9572,7 +10355,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9719,7 +10502,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9799,7 +10582,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9948,7 +10731,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -10038,7 +10821,221 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    look_at_invitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvitationSeen"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    accept_invitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignedIn"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    join_with_account: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAccount"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignedIn"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -10154,7 +11151,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -10219,7 +11216,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -10275,7 +11272,7 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
-            /** @description The page is out of date. */
+            /** @description The page is out of date, or it is not for this member. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -10303,6 +11300,189 @@ export interface operations {
                 };
             };
             /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    devices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceOut"][];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    end_device: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    change_password: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -1,0 +1,99 @@
+"""What each member of a grow may do: one table, asked at the one place where requests come in."""
+
+from collections.abc import Mapping
+from typing import Any
+
+from django.db import models
+from django.http import HttpRequest
+from ninja.security import SessionAuth
+
+from server.api.shapes import NotAllowed
+
+
+class Role(models.TextChoices):
+    """What a member is in a grow."""
+
+    OWNER = "owner", "owner"
+    MIXER = "mixer", "mixer"
+    VIEWER = "viewer", "viewer"
+
+
+class Right(models.TextChoices):
+    """What an operation of the API needs."""
+
+    LOOK = "look", "look at everything, and plan without keeping it"
+    MIX = "mix", "mix at the bench, read tanks, tell what was done"
+    KEEP = "keep", "change tanks, waters, shelf, charts and seasons"
+    REMOVE = "remove", "put tanks away and bring them back"
+    PEOPLE = "people", "invite, change roles, remove people"
+
+
+RIGHTS: Mapping[Role, frozenset[Right]] = {
+    Role.OWNER: frozenset(Right),
+    Role.MIXER: frozenset({Right.LOOK, Right.MIX, Right.KEEP}),
+    Role.VIEWER: frozenset({Right.LOOK}),
+}
+"""The table."""
+
+_LOOKS = (
+    "plan_mix", "read_table", "leaflet_meaning", "share_of_water", "measure_tank", "known_volume",
+    "preview_decision", "preview_plan", "set_units", "make_calendar_address",
+    "revoke_calendar_address", "leave_grow",
+)  # fmt: skip
+"""Operations that store nothing of the grow's, or only what is the person's own."""
+
+NEEDS: Mapping[str, Right] = {
+    **dict.fromkeys(_LOOKS, Right.LOOK),
+    **dict.fromkeys(
+        ("start_mix", "give_up", "tell_events", "read_pen", "read_tank", "tell_task"), Right.MIX
+    ),
+    "archive_tank": Right.REMOVE,
+    **dict.fromkeys(("invite", "take_invitation_back", "set_role", "remove_person"), Right.PEOPLE),
+}
+"""By the name of an operation; whatever else changes something needs `KEEP`."""
+
+
+def right_needed(method: str, operation: str) -> Right:
+    """What an operation needs."""
+    if method == "GET":
+        return Right.LOOK
+    return NEEDS.get(operation, Right.KEEP)
+
+
+Operations = Mapping[tuple[str, str], str]
+"""Names of operations by method and route, as Django has it."""
+
+
+class MemberAuth(SessionAuth):
+    """Somebody who is signed in, and whose role in the grow allows what is asked.
+
+    Who is no member goes on, and finds nothing there.
+    """
+
+    def __init__(self, operations: Operations) -> None:
+        super().__init__()
+        self._operations = operations
+
+    def authenticate(self, request: HttpRequest, key: str | None) -> Any:
+        person = super().authenticate(request, key)
+        match = request.resolver_match
+        if person is None or match is None or "grow_id" not in match.kwargs:
+            return person
+        method = request.method or "GET"
+        right = right_needed(method, self._operations.get((method, match.route), ""))
+        if right is not Right.LOOK:
+            self._refuse(person.pk, match.kwargs["grow_id"], right)
+        return person
+
+    @staticmethod
+    def _refuse(person: int, grow: str, right: Right) -> None:
+        from server.grows.models import Membership
+
+        found = Membership.objects.filter(person_id=person, grow_id=int(grow))
+        role = found.values_list("role", flat=True).first()
+        if role is not None and right not in RIGHTS[Role(role)]:
+            allowed = [str(one) for one in Role if right in RIGHTS[one]]
+            raise NotAllowed(
+                f"Your role here is {role}. To {right.label} is for: {', '.join(allowed)}. "
+                "Ask an owner of this grow."
+            )
