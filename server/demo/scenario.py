@@ -13,8 +13,9 @@ from server.charts.starters import maker_of, starters
 from server.charts.store import publish_chart
 from server.demo.seasons import load_seasons
 from server.demo.shelf import load_shelf
-from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE
+from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PERSON
 from server.grows.models import Grow, Membership
+from server.grows.roles import MemberRole
 from server.guided.models import Mix
 from server.seasons.models import Season
 from server.tanks.models import Tank, WaterSource
@@ -73,7 +74,8 @@ def load_scenario() -> Grow:
         person = User.objects.filter(username=name).first()
         if person is None:
             person = User.objects.create_user(name, password=DEMO_PASSWORD)
-        Membership.objects.create(grow=grow, person=person, gallon="us")
+        role = MemberRole.OWNER if name == DEMO_PERSON else MemberRole.MIXER
+        Membership.objects.create(grow=grow, person=person, role=role, gallon="us")
     load_shelf(grow)
     for document in starters().values():
         publish_chart(grow, document, maker=maker_of(document))

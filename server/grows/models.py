@@ -8,7 +8,7 @@ from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace
 from core.quantities import ReadingScale, ReadingUnit, Spoons, VolumeUnit
 from core.quantities.dose_units import Gallon
 from core.quantities.readings import PPM_SCALES
-from server.grows.roles import Role
+from server.grows.roles import MemberRole
 
 
 class Grow(models.Model):
@@ -80,7 +80,7 @@ class Membership(models.Model):
         UK = "uk", "UK gallon"
 
     grow = models.ForeignKey(Grow, models.CASCADE, related_name="memberships")
-    role = models.CharField(max_length=8, choices=Role, default=Role.OWNER)
+    role = models.CharField(max_length=8, choices=MemberRole, default=MemberRole.OWNER)
     person = models.ForeignKey(settings.AUTH_USER_MODEL, models.CASCADE, related_name="memberships")
     volume_unit = models.CharField(
         max_length=8,
@@ -102,7 +102,7 @@ class Membership(models.Model):
         constraints = [
             models.UniqueConstraint(fields=["grow", "person"], name="membership_once"),
             models.CheckConstraint(
-                condition=models.Q(role__in=Role.values), name="membership_role_known"
+                condition=models.Q(role__in=MemberRole.values), name="membership_role_known"
             ),
             models.CheckConstraint(
                 condition=(
@@ -153,7 +153,7 @@ class Invitation(models.Model):
     """A link by which somebody joins a grow, once, within a week."""
 
     grow = models.ForeignKey(Grow, models.CASCADE, related_name="+")
-    role = models.CharField(max_length=8, choices=Role)
+    role = models.CharField(max_length=8, choices=MemberRole)
     digest = models.CharField("SHA-256 of the secret, which is kept nowhere", max_length=64)
     by = models.ForeignKey(settings.AUTH_USER_MODEL, models.CASCADE, related_name="+")
     made_at = models.DateTimeField(auto_now_add=True)
@@ -164,7 +164,7 @@ class Invitation(models.Model):
         constraints = [
             models.UniqueConstraint(fields=["digest"], name="invitation_digest_once"),
             models.CheckConstraint(
-                condition=models.Q(role__in=Role.values), name="invitation_role_known"
+                condition=models.Q(role__in=MemberRole.values), name="invitation_role_known"
             ),
         ]
 

@@ -18,7 +18,7 @@ from core.errors import InputError
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
 from server.grows.demo_people import DEMO_PEOPLE
 from server.grows.models import Grow, Invitation, Membership
-from server.grows.roles import Role
+from server.grows.roles import MemberRole
 from server.grows.scope import Scope, lock_grow
 from server.grows.sign_in import SamePage, SignedIn, signed_in
 
@@ -35,7 +35,7 @@ class PersonOut(Schema):
 
     id: int
     name: str
-    role: Role
+    role: MemberRole
     you: bool
 
 
@@ -43,7 +43,7 @@ class InvitationOut(Schema):
     """An invitation that nobody has used yet."""
 
     id: int
-    role: Role
+    role: MemberRole
     by: str
     ends_at: datetime
 
@@ -51,7 +51,7 @@ class InvitationOut(Schema):
 class PeopleOut(Schema):
     """Who works in a grow, and who was invited; `role` is that of who asks."""
 
-    role: Role
+    role: MemberRole
     people: list[PersonOut]
     invitations: list[InvitationOut]
 
@@ -59,7 +59,7 @@ class PeopleOut(Schema):
 class InviteIn(Schema):
     """What somebody is to be in this grow."""
 
-    role: Role
+    role: MemberRole
 
 
 class InvitedOut(Schema):
@@ -72,7 +72,7 @@ class InvitedOut(Schema):
 class RoleIn(Schema):
     """What a member is from now on."""
 
-    role: Role
+    role: MemberRole
 
 
 class InvitationSeen(Schema):
@@ -80,7 +80,7 @@ class InvitationSeen(Schema):
 
     grow: str
     by: str
-    role: Role
+    role: MemberRole
     person: str | None
 
 
@@ -96,22 +96,22 @@ def people(request: HttpRequest, grow_id: int) -> PeopleOut:
     """Who works in a grow; open invitations are shown to owners."""
     scope = Scope.enter(request.user, grow_id)
     members = scope.grow.memberships.select_related("person").order_by("pk")
-    own = Role(scope.membership.role)
-    invited = Invitation.open(scope.grow) if own is Role.OWNER else []
+    own = MemberRole(scope.membership.role)
+    invited = Invitation.open(scope.grow) if own is MemberRole.OWNER else []
     return PeopleOut(
         role=own,
         people=[
             PersonOut(
                 id=one.pk,
                 name=one.person.get_username(),
-                role=Role(one.role),
+                role=MemberRole(one.role),
                 you=one.pk == scope.membership.pk,
             )
             for one in members
         ],
         invitations=[
             InvitationOut(
-                id=one.pk, role=Role(one.role), by=one.by.get_username(), ends_at=one.ends_at
+                id=one.pk, role=MemberRole(one.role), by=one.by.get_username(), ends_at=one.ends_at
             )
             for one in invited
         ],
@@ -165,7 +165,7 @@ def take_invitation_back(request: HttpRequest, grow_id: int, invitation_id: int)
 def set_role(request: HttpRequest, grow_id: int, member_id: int, told: RoleIn) -> Kept:
     """Give a member another role; a grow is handed over by making another one its owner."""
     scope, member = _member(request, grow_id, member_id)
-    if told.role is not Role.OWNER:
+    if told.role is not MemberRole.OWNER:
         _refuse_last_owner(scope.grow, member)
     member.role = told.role
     member.save(update_fields=["role"])
@@ -210,8 +210,8 @@ def _member(request: HttpRequest, grow_id: int, member_id: int) -> tuple[Scope, 
 
 
 def _refuse_last_owner(grow: Grow, member: Membership) -> None:
-    owners = grow.memberships.filter(role=Role.OWNER).exclude(pk=member.pk)
-    if member.role == Role.OWNER and not owners.exists():
+    owners = grow.memberships.filter(role=MemberRole.OWNER).exclude(pk=member.pk)
+    if member.role == MemberRole.OWNER and not owners.exists():
         raise InputError(
             "last_owner",
             "A grow has an owner always: make somebody else its owner first.",
@@ -247,7 +247,7 @@ def look_at_invitation(request: HttpRequest, secret: str) -> InvitationSeen:
     return InvitationSeen(
         grow=found.grow.name,
         by=found.by.get_username(),
-        role=Role(found.role),
+        role=MemberRole(found.role),
         person=request.user.get_username() if request.user.is_authenticated else None,
     )
 

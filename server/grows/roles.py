@@ -10,7 +10,7 @@ from ninja.security import SessionAuth
 from server.api.shapes import NotAllowed
 
 
-class Role(models.TextChoices):
+class MemberRole(models.TextChoices):
     """What a member is in a grow."""
 
     OWNER = "owner", "owner"
@@ -28,10 +28,10 @@ class Right(models.TextChoices):
     PEOPLE = "people", "invite, change roles, remove people"
 
 
-RIGHTS: Mapping[Role, frozenset[Right]] = {
-    Role.OWNER: frozenset(Right),
-    Role.MIXER: frozenset({Right.LOOK, Right.MIX, Right.KEEP}),
-    Role.VIEWER: frozenset({Right.LOOK}),
+RIGHTS: Mapping[MemberRole, frozenset[Right]] = {
+    MemberRole.OWNER: frozenset(Right),
+    MemberRole.MIXER: frozenset({Right.LOOK, Right.MIX, Right.KEEP}),
+    MemberRole.VIEWER: frozenset({Right.LOOK}),
 }
 """The table."""
 
@@ -91,8 +91,8 @@ class MemberAuth(SessionAuth):
 
         found = Membership.objects.filter(person_id=person, grow_id=int(grow))
         role = found.values_list("role", flat=True).first()
-        if role is not None and right not in RIGHTS[Role(role)]:
-            allowed = [str(one) for one in Role if right in RIGHTS[one]]
+        if role is not None and right not in RIGHTS[MemberRole(role)]:
+            allowed = [str(one) for one in MemberRole if right in RIGHTS[one]]
             raise NotAllowed(
                 f"Your role here is {role}. To {right.label} is for: {', '.join(allowed)}. "
                 "Ask an owner of this grow."

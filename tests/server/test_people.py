@@ -12,7 +12,7 @@ from django.utils import timezone
 
 from server.grows.account import device_words
 from server.grows.models import Device, Grow, Invitation, Membership
-from server.grows.roles import NEEDS, RIGHTS, Right, Role, right_needed
+from server.grows.roles import NEEDS, RIGHTS, MemberRole, Right, right_needed
 from server.routes import OPERATIONS
 from tests.server.conftest import Yard
 from tests.server.test_scope import REFUSED, _ask, _grow_paths
@@ -26,7 +26,7 @@ def yard(neighbour: Yard) -> Yard:
     return neighbour
 
 
-def enter(yard: Yard, name: str, role: Role) -> tuple[Client, Membership]:
+def enter(yard: Yard, name: str, role: MemberRole) -> tuple[Client, Membership]:
     """Another member of the grow, signed in."""
     person = User.objects.create_user(name, password=PASSWORD)
     member = Membership.objects.create(grow=yard.grow, person=person, role=role)
@@ -49,13 +49,13 @@ def invite(yard: Yard, role: str = "mixer") -> str:
     return str(told["path"]).removeprefix("/join/")
 
 
-def _cells() -> list[tuple[str, str, Role]]:
-    return [(method, path, role) for method, path in _grow_paths() for role in Role]
+def _cells() -> list[tuple[str, str, MemberRole]]:
+    return [(method, path, role) for method, path in _grow_paths() for role in MemberRole]
 
 
 @pytest.mark.parametrize(("method", "path", "role"), _cells())
 def test_each_role_may_do_what_the_table_says_and_no_more(
-    yard: Yard, method: str, path: str, role: Role
+    yard: Yard, method: str, path: str, role: MemberRole
 ) -> None:
     route = path.lstrip("/").replace("{", "<").replace("}", ">")
     right = right_needed(method, OPERATIONS[method, route])
@@ -75,7 +75,7 @@ def test_the_table_names_operations_that_there_are() -> None:
 
 
 def test_who_may_not_is_told_who_may(yard: Yard) -> None:
-    client, _ = enter(yard, "tern", Role.VIEWER)
+    client, _ = enter(yard, "tern", MemberRole.VIEWER)
     status, told = send(client, "PATCH", f"/api/grows/{yard.grow.pk}/tanks/{yard.tank.pk}", {"crop": "Mint"})  # fmt: skip
     assert (status, told["error"]["code"]) == (403, "not_allowed")
     assert "Your role here is viewer" in told["error"]["message"]
@@ -93,7 +93,7 @@ def test_an_invitation_is_used_once(yard: Yard) -> None:
     status, told = send(newcomer, "POST", f"/api/invitations/{secret}/account", account)
     assert (status, told["person"], [one["name"] for one in told["grows"]]) == (200, "tern", [yard.grow.name])  # fmt: skip
     member = Membership.objects.get(person__username="tern")
-    assert (member.grow, member.role) == (yard.grow, Role.MIXER)
+    assert (member.grow, member.role) == (yard.grow, MemberRole.MIXER)
     # signed in at once; and the link is dead
     assert newcomer.get(f"/api/grows/{yard.grow.pk}").status_code == 200
     assert Client().get(f"/api/invitations/{secret}").status_code == 404
@@ -109,7 +109,7 @@ def test_who_has_an_account_joins_with_it(yard: Yard) -> None:
     client.force_login(person)
     assert client.get(f"/api/invitations/{secret}").json()["person"] == "plover"
     assert send(client, "POST", f"/api/invitations/{secret}")[0] == 200
-    assert Membership.objects.get(person=person).role == Role.VIEWER
+    assert Membership.objects.get(person=person).role == MemberRole.VIEWER
     second = invite(yard)
     status, told = send(client, "POST", f"/api/invitations/{second}")
     assert (status, told["error"]["code"]) == (422, "member_already")
@@ -160,7 +160,7 @@ def test_a_grow_has_an_owner_always(yard: Yard) -> None:
                                 ("DELETE", f"/people/{own['id']}", None), ("POST", "/leave", {})):  # fmt: skip
         status, told = yard.send(method, path + where, body)
         assert (status, told["error"]["code"]) == (422, "last_owner")
-    client, other = enter(yard, "tern", Role.MIXER)
+    client, other = enter(yard, "tern", MemberRole.MIXER)
     assert yard.send("PATCH", f"{path}/people/{other.pk}", {"role": "owner"})[0] == 200
     assert yard.send("POST", f"{path}/leave", {})[0] == 200
     assert yard.client.get(path).status_code == 404
@@ -169,7 +169,7 @@ def test_a_grow_has_an_owner_always(yard: Yard) -> None:
 
 def test_who_was_removed_finds_nothing_any_more(yard: Yard) -> None:
     path = f"/api/grows/{yard.grow.pk}"
-    client, member = enter(yard, "tern", Role.MIXER)
+    client, member = enter(yard, "tern", MemberRole.MIXER)
     assert client.get(path).status_code == 200
     calendar = send(client, "POST", f"{path}/calendar")[1]["path"]
     assert Client().get(calendar).status_code == 200

@@ -6,6 +6,7 @@
   import { recall } from './guided/store';
   import { isOwed, MOST_MS, settleOwed, signOut } from './sign_in/leaving';
   import Shape from './parts/Shape.svelte';
+  import Join from './sign_in/Join.svelte';
   import SignIn from './sign_in/SignIn.svelte';
   import { about, GUIDED } from './shell/views';
   import { provideSignedIn } from './sign_in/here';
@@ -49,11 +50,26 @@
     () => void leave(),
   );
 
+  /** The secret of an invitation, where the address is one. */
+  let secret = $state(/^\/join\/([\w-]{20,})$/.exec(location.pathname)?.[1]);
+
+  function goTo(path: string) {
+    history.replaceState(null, '', path);
+    secret = undefined;
+  }
+
+  function joined(entered: SignedIn) {
+    session = entered;
+    goTo('/');
+  }
+
   look();
 </script>
 
 {#if offline}
   <GuidedView grow={offline.grow} mix={offline.mix} onleave={leaveBench} />
+{:else if session && secret}
+  <Join {secret} onjoined={joined} onleave={() => goTo('/')} />
 {:else if session?.person}
   <Router />
 {:else if session}

@@ -19,6 +19,7 @@ export const { navigate, route } = createRouter({
     '/tanks/:tank/course': () => import('./course/CourseView.svelte'),
     '/tanks/:tank': () => import('./tank/TankView.svelte'),
     '/today': () => import('./today/TodayView.svelte'),
+    '/people': () => import('./people/PeopleView.svelte'),
     '/water': WaterView,
     '/shelf': ShelfView,
     // Who only mixes need not fetch the sheet that leaflets are typed on.

@@ -2653,7 +2653,7 @@ export interface components {
             ends_at: string;
             /** Id */
             id: number;
-            role: components["schemas"]["Role"];
+            role: components["schemas"]["MemberRole"];
         };
         /**
          * InvitationSeen
@@ -2666,14 +2666,14 @@ export interface components {
             grow: string;
             /** Person */
             person: string | null;
-            role: components["schemas"]["Role"];
+            role: components["schemas"]["MemberRole"];
         };
         /**
          * InviteIn
          * @description What somebody is to be in this grow.
          */
         InviteIn: {
-            role: components["schemas"]["Role"];
+            role: components["schemas"]["MemberRole"];
         };
         /**
          * InvitedOut
@@ -3227,6 +3227,12 @@ export interface components {
          */
         Medium: "water" | "coir" | "soil";
         /**
+         * MemberRole
+         * @description What a member is in a grow.
+         * @enum {string}
+         */
+        MemberRole: "owner" | "mixer" | "viewer";
+        /**
          * MeterDueDocument
          * @description A meter and when it is calibrated.
          */
@@ -3580,7 +3586,7 @@ export interface components {
             invitations: components["schemas"]["InvitationOut"][];
             /** People */
             people: components["schemas"]["PersonOut"][];
-            role: components["schemas"]["Role"];
+            role: components["schemas"]["MemberRole"];
         };
         /**
          * PersonOut
@@ -3591,7 +3597,7 @@ export interface components {
             id: number;
             /** Name */
             name: string;
-            role: components["schemas"]["Role"];
+            role: components["schemas"]["MemberRole"];
             /** You */
             you: boolean;
         };
@@ -4092,7 +4098,7 @@ export interface components {
          * @description What a member is from now on.
          */
         RoleIn: {
-            role: components["schemas"]["Role"];
+            role: components["schemas"]["MemberRole"];
         };
         /**
          * RowGuess

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { signedIn, signingOut } from '../sign_in/here';
   import type { GrowStore } from './grow.svelte';
-  import { VIEWS, type View } from './views';
+  import { go } from '../routes';
+  import { at, PEOPLE, VIEWS, type View } from './views';
 
   /** The views of a grow, what the view on screen offers besides, and the way out. */
   let {
@@ -29,7 +30,9 @@
       {/each}
     </ul>
   {/if}
-  <span>{signedIn().person}</span>
+  <button onclick={() => go(at(PEOPLE, grow.id))}
+    >{signedIn().person}<span class="unseen">: your account, and who works here</span></button
+  >
   {#if grow.quay}
     <button onclick={() => (grow.asking = 'units')}>Units</button>
     {#each grow.offers as offer (offer.words)}
@@ -49,10 +52,6 @@
     padding: 4px 20px 4px 32px;
     font-size: 0.9375rem;
     color: var(--faded);
-  }
-
-  header span {
-    margin-right: 8px;
   }
 
   .views {
@@ -104,10 +103,6 @@
       gap: 0;
       margin-left: 0;
       overflow-x: auto;
-    }
-
-    header span {
-      display: none;
     }
   }
 

@@ -16,6 +16,7 @@ export const WATER = { path: '/g/:grow/water', words: 'Water', key: '6' } as con
 export const SHELF = { path: '/g/:grow/shelf', words: 'Shelf', key: '7' } as const;
 export const CHARTS = { path: '/g/:grow/charts', words: 'Charts', key: '4' } as const;
 export const LEAFLET = { path: '/g/:grow/charts/:chart' } as const;
+export const PEOPLE = { path: '/g/:grow/people' } as const;
 export const GUIDED = { path: '/g/:grow/guided/:mix' } as const;
 export const GROW = { path: '/g/:grow' } as const;
 
