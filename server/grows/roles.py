@@ -24,7 +24,7 @@ class Right(models.TextChoices):
     LOOK = "look", "look at everything, and plan without keeping it"
     MIX = "mix", "mix at the bench, read tanks, tell what was done"
     KEEP = "keep", "change tanks, waters, shelf, charts and seasons"
-    REMOVE = "remove", "put tanks away and bring them back"
+    REMOVE = "remove", "put tanks away and bring them back, remove meters"
     PEOPLE = "people", "invite, change roles, remove people"
 
 
@@ -45,9 +45,19 @@ _LOOKS = (
 NEEDS: Mapping[str, Right] = {
     **dict.fromkeys(_LOOKS, Right.LOOK),
     **dict.fromkeys(
-        ("start_mix", "give_up", "tell_events", "read_pen", "read_tank", "tell_task"), Right.MIX
+        (
+            "start_mix",
+            "give_up",
+            "tell_events",
+            "read_pen",
+            "read_tank",
+            "tell_task",
+            "calibrate_meter",
+        ),
+        Right.MIX,
     ),
     "archive_tank": Right.REMOVE,
+    "remove_meter": Right.REMOVE,
     **dict.fromkeys(("invite", "take_invitation_back", "set_role", "remove_person"), Right.PEOPLE),
 }
 """By the name of an operation; whatever else changes something needs `KEEP`."""

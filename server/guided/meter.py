@@ -101,7 +101,7 @@ def _simulated(mix: Mix, state: GuidedState) -> SimulatedTank:
 
 def meter_of(scope: Scope) -> Meter | None:
     """The pen that is connected in a grow; None where none is."""
-    connected = scope.all(StoredMeter).first()
+    connected = scope.all(StoredMeter).exclude(connection="by_hand").first()
     return None if connected is None else _CONNECTED[connected.connection]()
 
 

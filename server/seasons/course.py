@@ -48,6 +48,7 @@ def course_of(
     if lead is not season and lead.ended_on is None:
         # A pen is one pen, however many tanks go together: the first of them has it calibrated.
         document = document.model_copy(update={"meters": ()})
+    document = _with_calibrations(document, running)
     water = season.tank.water.disinfectant
     request = document.course_request(
         running.chart.chart,
@@ -66,6 +67,19 @@ def course_of(
            tuple((one.on, one.kind, one.product, one.litres) for one in done))  # fmt: skip
     kept = _courses.get(key)
     return _courses.put(key, plan_course(request)) if kept is None else kept
+
+
+def _with_calibrations(document: SeasonDocument, running: RunningSeason) -> SeasonDocument:
+    """The plan with its meters as they were calibrated last, where that is known."""
+    if not document.meters:
+        return document
+    meters = [
+        one.model_copy(update={"last": max(filter(None, (one.last, done)))})
+        if (done := running.calibrated.get(one.name))
+        else one
+        for one in document.meters
+    ]
+    return document.model_copy(update={"meters": meters})
 
 
 _courses: Memory[tuple[object, ...], Course] = Memory(128)

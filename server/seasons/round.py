@@ -24,6 +24,7 @@ from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank
 from server.grows.scope import Scope
 from server.seasons.course import course_of
 from server.seasons.running import RunningSeason, running_seasons, seasons_of
+from server.shelf.meters import BesideReading, beside_reading
 from server.tanks.models import Tank, TimeLineEntry
 from server.tanks.timeline import value_of
 
@@ -46,12 +47,16 @@ class TankReadingIn(Schema):
 
 
 class JudgedOut(Schema):
-    """What the reading says, the most pressing first; `before_shown` is what was read last."""
+    """What the reading says, the most pressing first; `before_shown` is what was read last.
+
+    `beside` is what calibrations say of it; it is shown, and the reading is kept as it was read.
+    """
 
     said: list[Said]
     ec_shown: str | None
     before_shown: str | None
     target_shown: str | None
+    beside: list[BesideReading]
     kept: bool
 
 
@@ -82,6 +87,7 @@ def read_tank(
         ec_shown=now.ec.shown(meter) if now.ec else None,
         before_shown=before.ec.shown(meter) if before.ec else None,
         target_shown=band_shown(scope, aim.target),
+        beside=beside_reading(scope, now.ec, now.ph),
         kept=kept,
     )
     return Status(201 if kept else 200, out)

@@ -18,6 +18,7 @@ from server.charts.store import StoredChart, stored_charts
 from server.grows.models import Grow
 from server.grows.scope import Scope
 from server.seasons.models import Season, SeasonEntry
+from server.shelf.meters import calibrated_on
 from server.tanks.models import TimeLineEntry
 
 DECISIONS = {kind.value for kind in HappeningKind} & set(SeasonEntry.Kind.values)
@@ -59,6 +60,7 @@ class RunningSeason:
         chart: its chart, with the shelf's product of each row.
         others: charts it was switched to, by the number of the version.
         today: the grow's day.
+        calibrated: the day on which each meter was calibrated last, by its name.
     """
 
     season: Season
@@ -68,6 +70,7 @@ class RunningSeason:
     chart: StoredChart
     others: Mapping[int, StoredChart]
     today: date
+    calibrated: Mapping[str, date] = field(default_factory=dict)
 
     @property
     def lead(self) -> Season:
@@ -128,6 +131,8 @@ def running_seasons(scope: Scope, seasons: Iterable[Season]) -> list[RunningSeas
     }
     charts = stored_charts(scope.grow, scope.all(ChartVersion), versions)
     today = today_of(scope.grow)
+    has_meters = any(season.lead.plan.get("meters") for season in found)
+    calibrated = calibrated_on(scope) if has_meters else {}
     return [
         RunningSeason(
             season=season,
@@ -145,6 +150,7 @@ def running_seasons(scope: Scope, seasons: Iterable[Season]) -> list[RunningSeas
                 if entry.version_id
             },
             today=today,
+            calibrated=calibrated,
         )
         for season in found
     ]

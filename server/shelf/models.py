@@ -4,6 +4,7 @@ from collections.abc import Mapping
 from fractions import Fraction
 from typing import Any
 
+from django.conf import settings
 from django.db import models
 from django.db.models import F, Q
 
@@ -11,6 +12,7 @@ from core.chart import Form, Role
 from core.chemistry import Label
 from core.formats import LabelDocument
 from core.limits import LONGEST_NAME
+from core.meters import Calibration, Measures, MeterKind, Point, calibrate
 from core.quantities import figure
 from core.vessels import Shows, Vessel, VesselKind
 from server.grows.scope import Owned
@@ -123,22 +125,62 @@ class MeasuringVessel(Stamped):
 
 
 class Meter(Owned):
-    """A meter that is connected; a simulated one shows what PHREEQC makes of what was poured."""
+    """A meter; a simulated one is connected and shows what PHREEQC makes of what was poured."""
 
     class Connection(models.TextChoices):
+        BY_HAND = "by_hand", "read by hand"
         SIMULATED = "simulated", "simulated"
 
     name = models.CharField(max_length=LONGEST_NAME)
-    connection = models.CharField(max_length=12, choices=Connection)
+    kind = models.CharField(
+        max_length=8,
+        choices=[(kind.value, kind.value) for kind in MeterKind],
+        default=MeterKind.PEN.value,
+    )
+    connection = models.CharField(
+        max_length=12, choices=Connection, default=Connection.BY_HAND.value
+    )
+    every_days = models.PositiveSmallIntegerField("between calibrations", default=30)
 
     class Meta:
         ordering = ["pk"]
         constraints = [
             models.UniqueConstraint(fields=["grow", "name"], name="meter_name_once"),
             models.CheckConstraint(
-                condition=Q(connection__in=["simulated"]), name="meter_connection_known"
+                condition=Q(connection__in=["by_hand", "simulated"]), name="meter_connection_known"
+            ),
+            models.CheckConstraint(
+                condition=Q(kind__in=[kind.value for kind in MeterKind]), name="meter_kind_known"
+            ),
+            models.CheckConstraint(
+                condition=Q(every_days__gt=0), name="meter_days_between_calibrations"
             ),
         ]
 
     def __str__(self) -> str:
         return self.name
+
+
+class CalibrationEntry(Owned):
+    """What a meter read in its standards on a day; appended, the latest counts."""
+
+    meter = models.ForeignKey(Meter, models.CASCADE, related_name="calibrations")
+    measures = models.CharField(max_length=2, choices=[(one.value, one.value) for one in Measures])
+    points = models.JSONField("standards and what was read, in mS/cm or pH")
+    degrees = models.DecimalField("°C of the standards", max_digits=4, decimal_places=1)
+    at = models.DateTimeField(auto_now_add=True)
+    by = models.ForeignKey(
+        settings.AUTH_USER_MODEL, models.SET_NULL, null=True, blank=True, related_name="+"
+    )
+
+    class Meta:
+        ordering = ["at", "pk"]
+        indexes = [models.Index(fields=["meter", "measures", "at"], name="calibration_of_meter")]
+
+    def __str__(self) -> str:
+        return f"{self.meter} on {self.at}"
+
+    def as_calibration(self) -> Calibration:
+        """How far the meter was off, as core reckons with it."""
+        points = [Point(figure(one["standard"]), figure(one["read"])) for one in self.points]
+        return calibrate(Measures(self.measures), points, figure(self.degrees))

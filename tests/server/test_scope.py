@@ -21,7 +21,7 @@ from server.guided.models import Mix
 from server.guided.running import give_up
 from server.routes import api
 from server.seasons.models import Season, SeasonEntry
-from server.shelf.models import Product
+from server.shelf.models import Meter, Product
 from server.tanks.models import Tank, WaterSource
 from server.tanks.timeline import note_reading
 from tests.server.conftest import SMALL_CHART, Yard
@@ -81,6 +81,8 @@ BODIES: dict[str, dict[str, object]] = {
     "leaflet-meaning": {"leaflet": {"name": "Typed"}},
     "people": {}, "invitations": {"role": "viewer"}, "{invitation_id}": {}, "leave": {},
     "{member_id}": {"role": "viewer"},
+    "meters": {"name": "Wand", "kind": "ec_wand"}, "{meter_id}": {"every_days": 14},
+    "calibrations": {"measures": "ph", "points": [{"standard": "7", "read": "7.1"}]},
     "{tank_id}": {"crop": "Mint"}, "archived": {"archived": False}, "archived-tanks": {},
     "drawing": {}, "tank-drawing": {"joined": {"vessels": [
         {"name": "Box", "shape": "box", "level": "5", "lengths": {"length": "9", "width": "9", "height": "9"}}
@@ -176,7 +178,7 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
         grow=yard.grow, role="viewer", digest=token_urlsafe(9), by=yard.person, ends_at=timezone.now(),
     )  # fmt: skip
     where = path.format(
-        member_id=member.pk, invitation_id=invitation.pk,
+        meter_id=Meter.objects.get_or_create(grow=yard.grow, name="Pen")[0].pk, member_id=member.pk, invitation_id=invitation.pk,
         season_id=told.season_id, entry_id=told.pk, grow_id=yard.grow.pk, tank_id=yard.tank.pk, water_id=yard.water.pk, product_id=product.pk,
         mix_id=mix.pk, chart_id=yard.version.chart_id, version_id=yard.version.pk, key="samphire",
         picture_id=LeafletPicture.objects.get_or_create(grow=yard.grow, width=1, height=1)[0].pk,

@@ -432,6 +432,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/meters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Meters
+         * @description The meters of a grow.
+         */
+        get: operations["meters"];
+        put?: never;
+        /**
+         * Add Meter
+         * @description Add a meter that is read by hand.
+         */
+        post: operations["add_meter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/meters/{meter_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Remove Meter
+         * @description Remove a meter with its calibrations.
+         */
+        delete: operations["remove_meter"];
+        options?: never;
+        head?: never;
+        /**
+         * Edit Meter
+         * @description Change how often a meter is calibrated.
+         */
+        patch: operations["edit_meter"];
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/meters/{meter_id}/calibrations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Calibrate Meter
+         * @description Keep what a meter read in its standards, and say how far it is off.
+         */
+        post: operations["calibrate_meter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/mix": {
         parameters: {
             query?: never;
@@ -1634,6 +1702,22 @@ export interface components {
          */
         Basis: "w/w" | "w/v";
         /**
+         * BesideReading
+         * @description What a reading would be without the meter's own error, by whose calibration of which day.
+         */
+        BesideReading: {
+            measures: components["schemas"]["Measures"];
+            /** Meter */
+            meter: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Shown */
+            shown: string;
+        };
+        /**
          * BetweenIn
          * @description Another column to mix towards, and how far as typed; `chart` where it is another chart's.
          */
@@ -1716,6 +1800,42 @@ export interface components {
             measured: components["schemas"]["MeasuredDocument"] | null;
             /** Shown */
             shown: string | null;
+        };
+        /**
+         * CalibrationIn
+         * @description What a meter read; `degrees` of the standards in °C.
+         */
+        CalibrationIn: {
+            /**
+             * Degrees
+             * @default 25
+             */
+            degrees: string;
+            measures: components["schemas"]["Measures"];
+            /** Points */
+            points: components["schemas"]["PointIn"][];
+            typed_in?: components["schemas"]["TypedIn"] | null;
+        };
+        /**
+         * CalibrationOut
+         * @description How far a meter is off: `slope_shown` of a new one, `offset_shown` at pH 7.
+         */
+        CalibrationOut: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            condition: components["schemas"]["Condition"];
+            /** Offset Shown */
+            offset_shown: string | null;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Slope Shown */
+            slope_shown: string;
         };
         /**
          * CalmagPlace
@@ -1926,6 +2046,12 @@ export interface components {
             /** Differences */
             differences: components["schemas"]["DifferenceOut"][];
         };
+        /**
+         * Condition
+         * @description What a calibration says of its meter.
+         * @enum {string}
+         */
+        Condition: "fine" | "off" | "worn";
         /**
          * ConflictOut
          * @description Two devices told of one step; `both` is what is in if both poured, as it is shown
@@ -2757,10 +2883,14 @@ export interface components {
         /**
          * JudgedOut
          * @description What the reading says, the most pressing first; `before_shown` is what was read last.
+         *
+         *     `beside` is what calibrations say of it; it is shown, and the reading is kept as it was read.
          */
         JudgedOut: {
             /** Before Shown */
             before_shown: string | null;
+            /** Beside */
+            beside: components["schemas"]["BesideReading"][];
             /** Ec Shown */
             ec_shown: string | null;
             /** Kept */
@@ -3221,6 +3351,12 @@ export interface components {
             vessels: components["schemas"]["DrawnVessel"][];
         };
         /**
+         * Measures
+         * @description What is calibrated.
+         * @enum {string}
+         */
+        Measures: "ec" | "ph";
+        /**
          * Medium
          * @description What plants grow in.
          * @enum {string}
@@ -3233,6 +3369,14 @@ export interface components {
          */
         MemberRole: "owner" | "mixer" | "viewer";
         /**
+         * MeterDays
+         * @description How often a meter is calibrated from now on.
+         */
+        MeterDays: {
+            /** Every Days */
+            every_days: number;
+        };
+        /**
          * MeterDueDocument
          * @description A meter and when it is calibrated.
          */
@@ -3243,6 +3387,65 @@ export interface components {
             last?: string | null;
             /** Name */
             name: string;
+        };
+        /**
+         * MeterIn
+         * @description A meter that is read by hand, and how often it is calibrated.
+         */
+        MeterIn: {
+            /**
+             * Every Days
+             * @default 30
+             */
+            every_days: number;
+            /** @default pen */
+            kind: components["schemas"]["MeterKind"];
+            /** Name */
+            name: string;
+        };
+        /**
+         * MeterKind
+         * @description What a meter tells.
+         * @enum {string}
+         */
+        MeterKind: "pen" | "ec_wand" | "ph_pen" | "drops";
+        /**
+         * MeterOut
+         * @description A meter with its last calibrations; `due_on` by the older of them, None where it has none.
+         */
+        MeterOut: {
+            /** Connected */
+            connected: boolean;
+            /** Due On */
+            due_on: string | null;
+            ec: components["schemas"]["CalibrationOut"] | null;
+            /** Every Days */
+            every_days: number;
+            /** Id */
+            id: number;
+            kind: components["schemas"]["MeterKind"];
+            /** Measures */
+            measures: components["schemas"]["Measures"][];
+            /** Name */
+            name: string;
+            ph: components["schemas"]["CalibrationOut"] | null;
+        };
+        /**
+         * MetersOut
+         * @description All meters of a grow, and the standards that they are calibrated in, as they are named.
+         */
+        MetersOut: {
+            /** Buffers */
+            buffers: string[];
+            /** Ec Standards */
+            ec_standards: string[];
+            /** Meters */
+            meters: components["schemas"]["MeterOut"][];
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
         };
         /**
          * Mineral
@@ -3672,6 +3875,16 @@ export interface components {
          */
         PlanOut: {
             plan: components["schemas"]["SeasonDocument"];
+        };
+        /**
+         * PointIn
+         * @description A standard by its name, such as 1.413 or 7, and what the meter read in it, as typed.
+         */
+        PointIn: {
+            /** Read */
+            read: string | components["schemas"]["Figure"];
+            /** Standard */
+            standard: string;
         };
         /**
          * PourDocument
@@ -7120,6 +7333,401 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    meters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MetersOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    add_meter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeterIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    remove_meter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                meter_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    edit_meter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                meter_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeterDays"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    calibrate_meter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                meter_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalibrationIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,0 +1,293 @@
+"""Meters of a grow: calibrated in known solutions, due again, and what that does to a reading."""
+
+from datetime import date, datetime
+from fractions import Fraction
+from typing import Annotated
+from zoneinfo import ZoneInfo
+
+from django.db import transaction
+from django.http import HttpRequest
+from django.utils import timezone
+from ninja import Field, Router, Schema
+from ninja.responses import Status
+
+from core.errors import InputError
+from core.limits import LONGEST_TYPED
+from core.meters import (
+    BUFFERS,
+    EC_STANDARDS,
+    MEASURES,
+    Calibration,
+    Condition,
+    Measures,
+    MeterKind,
+    Point,
+    calibrate,
+    due_on,
+    ec_would_be,
+)
+from core.quantities import Reading, ReadingScale, decimal_text, number_text, rounded
+from server.api.shapes import ErrorOut, Kept, Made, Name
+from server.api.typed import exact_decimal, typed_figure
+from server.grows.figures import TypedFigure, TypedIn, TypedUnits
+from server.grows.named import save_named
+from server.grows.scope import Scope
+from server.shelf.models import CalibrationEntry, Meter
+
+router = Router(tags=["meters"])
+_ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
+MOST_METERS = 50
+
+
+class MeterIn(Schema):
+    """A meter that is read by hand, and how often it is calibrated."""
+
+    name: Name
+    kind: MeterKind = MeterKind.PEN
+    every_days: Annotated[int, Field(ge=1, le=999)] = 30
+
+
+class MeterDays(Schema):
+    """How often a meter is calibrated from now on."""
+
+    every_days: Annotated[int, Field(ge=1, le=999)]
+
+
+class PointIn(Schema):
+    """A standard by its name, such as 1.413 or 7, and what the meter read in it, as typed."""
+
+    standard: Annotated[str, Field(max_length=LONGEST_TYPED)]
+    read: TypedFigure
+
+
+class CalibrationIn(Schema):
+    """What a meter read; `degrees` of the standards in °C."""
+
+    measures: Measures
+    points: Annotated[list[PointIn], Field(min_length=1, max_length=3)]
+    degrees: Annotated[str, Field(max_length=LONGEST_TYPED)] = "25"
+    typed_in: TypedIn | None = None
+
+
+class CalibrationOut(Schema):
+    """How far a meter is off: `slope_shown` of a new one, `offset_shown` at pH 7."""
+
+    at: datetime
+    on: date
+    condition: Condition
+    slope_shown: str
+    offset_shown: str | None
+
+
+class MeterOut(Schema):
+    """A meter with its last calibrations; `due_on` by the older of them, None where it has none."""
+
+    id: int
+    name: str
+    kind: MeterKind
+    measures: list[Measures]
+    every_days: int
+    connected: bool
+    ec: CalibrationOut | None
+    ph: CalibrationOut | None
+    due_on: date | None
+
+
+class MetersOut(Schema):
+    """All meters of a grow, and the standards that they are calibrated in, as they are named."""
+
+    meters: list[MeterOut]
+    today: date
+    ec_standards: list[str]
+    buffers: list[str]
+
+
+@router.get("/grows/{grow_id}/meters", response={200: MetersOut, **_ANSWERS}, operation_id="meters")
+def meters(request: HttpRequest, grow_id: int) -> MetersOut:
+    """The meters of a grow."""
+    scope = Scope.enter(request.user, grow_id)
+    zone = ZoneInfo(scope.grow.time_zone)
+    today = timezone.now().astimezone(zone).date()
+    last = last_calibrations(scope)
+    found = []
+    for meter in scope.all(Meter):
+        kinds = sorted(MEASURES[MeterKind(meter.kind)])
+        told = {what: last.get((meter.pk, what)) for what in kinds}
+        days = [one.at.astimezone(zone).date() if one else None for one in told.values()]
+        due = [due_on(day, meter.every_days, today) for day in days]
+        outs = {what: _out(one, zone) if one else None for what, one in told.items()}
+        found.append(
+            MeterOut(
+                id=meter.pk,
+                name=meter.name,
+                kind=MeterKind(meter.kind),
+                measures=kinds,
+                every_days=meter.every_days,
+                connected=meter.connection != Meter.Connection.BY_HAND,
+                ec=outs.get(Measures.EC),
+                ph=outs.get(Measures.PH),
+                due_on=min(due, default=None),
+            )
+        )
+    return MetersOut(
+        meters=found,
+        today=today,
+        ec_standards=[decimal_text(one) for one in EC_STANDARDS],
+        buffers=[decimal_text(one) for one in BUFFERS],
+    )
+
+
+def last_calibrations(scope: Scope) -> dict[tuple[int, Measures], CalibrationEntry]:
+    """The last calibration of each meter and of what it measures, with one query."""
+    entries = scope.all(CalibrationEntry).order_by("meter_id", "measures", "-at", "-pk")
+    return {
+        (one.meter_id, Measures(one.measures)): one
+        for one in entries.distinct("meter_id", "measures")
+    }
+
+
+def calibrated_on(scope: Scope) -> dict[str, date]:
+    """The day on which each meter was calibrated last, by its name; with one query."""
+    zone = ZoneInfo(scope.grow.time_zone)
+    rows = scope.all(CalibrationEntry).order_by("at").values_list("meter__name", "at")
+    return {name: at.astimezone(zone).date() for name, at in rows}
+
+
+def _out(entry: CalibrationEntry, zone: ZoneInfo) -> CalibrationOut:
+    found = entry.as_calibration()
+    offset = number_text(abs(found.offset), 2)
+    sign = "−" if found.offset < 0 else "+"
+    return CalibrationOut(
+        at=entry.at,
+        on=entry.at.astimezone(zone).date(),
+        condition=found.condition,
+        slope_shown=f"{number_text(found.slope * 100, 1)} %",
+        offset_shown=f"{sign}{offset}" if found.measures is Measures.PH else None,
+    )
+
+
+@router.post("/grows/{grow_id}/meters", response={201: Made, **_ANSWERS}, operation_id="add_meter")
+@transaction.atomic
+def add_meter(request: HttpRequest, grow_id: int, told: MeterIn) -> Status[Made]:
+    """Add a meter that is read by hand."""
+    scope = Scope.enter(request.user, grow_id)
+    scope.lock()
+    if scope.all(Meter).count() >= MOST_METERS:
+        raise InputError("too_many_or_few", f"A grow has at most {MOST_METERS} meters.", "name")
+    meter = Meter(
+        grow=scope.grow, name=told.name.strip(), kind=told.kind.value, every_days=told.every_days
+    )
+    return Status(201, Made(id=save_named("meter", meter).pk))
+
+
+@router.patch(
+    "/grows/{grow_id}/meters/{meter_id}",
+    response={200: Kept, **_ANSWERS},
+    operation_id="edit_meter",
+)
+def edit_meter(request: HttpRequest, grow_id: int, meter_id: int, told: MeterDays) -> Kept:
+    """Change how often a meter is calibrated."""
+    scope = Scope.enter(request.user, grow_id)
+    meter = scope.one(scope.all(Meter), meter_id)
+    meter.every_days = told.every_days
+    meter.save(update_fields=["every_days"])
+    return Kept()
+
+
+@router.delete(
+    "/grows/{grow_id}/meters/{meter_id}",
+    response={200: Kept, **_ANSWERS},
+    operation_id="remove_meter",
+)
+def remove_meter(request: HttpRequest, grow_id: int, meter_id: int) -> Kept:
+    """Remove a meter with its calibrations."""
+    scope = Scope.enter(request.user, grow_id)
+    scope.one(scope.all(Meter), meter_id).delete()
+    return Kept()
+
+
+@router.post(
+    "/grows/{grow_id}/meters/{meter_id}/calibrations",
+    response={201: CalibrationOut, **_ANSWERS},
+    operation_id="calibrate_meter",
+)
+def calibrate_meter(
+    request: HttpRequest, grow_id: int, meter_id: int, told: CalibrationIn
+) -> Status[CalibrationOut]:
+    """Keep what a meter read in its standards, and say how far it is off."""
+    scope = Scope.enter(request.user, grow_id)
+    meter = scope.one(scope.all(Meter), meter_id)
+    if told.measures not in MEASURES[MeterKind(meter.kind)]:
+        raise InputError("not_measured", f"{meter.name} does not measure that.", "measures")
+    degrees = typed_figure("degrees", told.degrees)
+    points = _points(TypedUnits.of(told.typed_in, scope.membership), told)
+    calibrate(told.measures, points, degrees)  # refuses what is none
+    entry = CalibrationEntry.objects.create(
+        grow=scope.grow,
+        meter=meter,
+        measures=told.measures.value,
+        points=[
+            {"standard": decimal_text(one.standard), "read": decimal_text(rounded(one.read, 6))}
+            for one in points
+        ],
+        degrees=exact_decimal(degrees, 1),
+        by_id=scope.membership.person_id,
+    )
+    return Status(201, _out(entry, ZoneInfo(scope.grow.time_zone)))
+
+
+def _points(units: TypedUnits, told: CalibrationIn) -> list[Point]:
+    """What was typed: EC in the person's units, pH as it is."""
+    found = []
+    for at, one in enumerate(told.points):
+        where = f"points[{at}].read"
+        standard = typed_figure(f"points[{at}].standard", one.standard)
+        if told.measures is Measures.EC:
+            read = units.ec(where, one.read).ms_cm
+        else:
+            read = typed_figure(where, one.read if isinstance(one.read, str) else one.read.value)
+        found.append(Point(standard, read))
+    return found
+
+
+class BesideReading(Schema):
+    """What a reading would be without the meter's own error, by whose calibration of which day."""
+
+    meter: str
+    on: date
+    measures: Measures
+    shown: str
+
+
+def beside_reading(scope: Scope, ec: Reading | None, ph: Fraction | None) -> list[BesideReading]:
+    """What the last calibrations say of a reading; nothing where it would be shown the same.
+
+    Of several meters the one that was calibrated last speaks. The reading itself is never changed.
+    """
+    zone = ZoneInfo(scope.grow.time_zone)
+    entries = scope.all(CalibrationEntry).select_related("meter")
+    found = []
+    for entry in entries.order_by("measures", "-at", "-pk").distinct("measures"):
+        shown = _would_be_shown(entry.as_calibration(), ec, ph, scope.membership.meter)
+        if shown is not None:
+            on = entry.at.astimezone(zone).date()
+            measures = Measures(entry.measures)
+            found.append(
+                BesideReading(meter=entry.meter.name, on=on, measures=measures, shown=shown)
+            )
+    return found
+
+
+def _would_be_shown(
+    calibration: Calibration, ec: Reading | None, ph: Fraction | None, scale: ReadingScale
+) -> str | None:
+    """A reading without the meter's error; None where nobody could see the difference."""
+    if calibration.measures is Measures.EC:
+        if ec is None:
+            return None
+        shown = ec_would_be(calibration, ec).shown(scale)
+        return None if shown == ec.shown(scale) else shown
+    if ph is None:
+        return None
+    shown = number_text(calibration.would_be(ph), 1)
+    return None if shown == number_text(ph, 1) else shown
