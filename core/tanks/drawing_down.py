@@ -34,6 +34,7 @@ def drawn_down(
         whole: all the water that is joined.
         standing: what stands in it while the pump rests.
 
+    >>> from fractions import Fraction
     >>> volumes = Volume(Fraction(100)), Volume(Fraction(80))
     >>> found = drawn_down(Reading(Fraction("1.2")), Reading(Fraction(0)), *volumes)
     >>> found and found.mix_to.ms_cm  # 80 L at 1.5 and 20 L of plain water at 0 give 1.2

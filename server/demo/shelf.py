@@ -4,9 +4,10 @@ from decimal import Decimal
 from typing import Any
 
 from core.chart import Form, Role
+from core.meters import Measures, MeterKind
 from core.vessels import Shows, VesselKind
 from server.grows.models import Grow
-from server.shelf.models import MeasuringVessel, Meter, Product
+from server.shelf.models import CalibrationEntry, MeasuringVessel, Meter, Product
 
 _LIQUID, _DRY = Form.LIQUID, Form.DRY
 
@@ -107,6 +108,16 @@ def load_shelf(grow: Grow) -> None:
         made[name].hard_form_of = made[stands_for]
         made[name].save(update_fields=["hard_form_of"])
     Meter.objects.create(grow=grow, name="Bench pen", connection=Meter.Connection.SIMULATED)
+    wand = Meter.objects.create(grow=grow, name="Quay wand", kind=MeterKind.EC_WAND.value)
+    CalibrationEntry.objects.create(
+        grow=grow, meter=wand, measures=Measures.EC.value, degrees=20,
+        points=[{"standard": "1.413", "read": "1.4"}, {"standard": "2.76", "read": "2.73"}],
+    )  # fmt: skip
+    spare = Meter.objects.create(grow=grow, name="Spare pH pen", kind=MeterKind.PH_PEN.value)
+    CalibrationEntry.objects.create(
+        grow=grow, meter=spare, measures=Measures.PH.value, degrees=20,
+        points=[{"standard": "4", "read": "4.5"}, {"standard": "7", "read": "7.0"}],
+    )  # fmt: skip
     MeasuringVessel.objects.bulk_create(
         MeasuringVessel(
             grow=grow, kind=kind, capacity=Decimal(capacity), mark=Decimal(mark),

@@ -262,14 +262,17 @@ class BesideReading(Schema):
 def beside_reading(scope: Scope, ec: Reading | None, ph: Fraction | None) -> list[BesideReading]:
     """What the last calibrations say of a reading; nothing where it would be shown the same.
 
-    Of several meters the one that was calibrated last speaks. The reading itself is never changed.
+    Each meter speaks for itself: nobody said with which it was read. One that is worn out says
+    nothing, as no calibration makes it right. The reading itself is never changed.
     """
     zone = ZoneInfo(scope.grow.time_zone)
     entries = scope.all(CalibrationEntry).select_related("meter")
     found = []
-    for entry in entries.order_by("measures", "-at", "-pk").distinct("measures"):
-        shown = _would_be_shown(entry.as_calibration(), ec, ph, scope.membership.meter)
-        if shown is not None:
+    last = entries.order_by("measures", "meter_id", "-at", "-pk").distinct("measures", "meter_id")
+    for entry in last:
+        calibration = entry.as_calibration()
+        shown = _would_be_shown(calibration, ec, ph, scope.membership.meter)
+        if shown is not None and calibration.condition is not Condition.WORN:
             on = entry.at.astimezone(zone).date()
             measures = Measures(entry.measures)
             found.append(

@@ -1,8 +1,9 @@
-"""A tank on screen: drawn from what a tape shows, filled by its water line, mixed by what it holds."""
+"""The grower's place on screen: a tank drawn and mixed by what it holds, a meter calibrated."""
 
 import pytest
 from playwright.sync_api import Page, expect
 
+from server.shelf.models import CalibrationEntry
 from server.tanks.models import Tank
 from tests.journeys.test_course_journey import calm, show
 
@@ -81,3 +82,25 @@ def test_tanks_are_put_in_order_away_and_back(mix: Page) -> None:
     show(mix, "Tank")
     mix.get_by_role("button", name=f"Bring back {names[0]}").click()
     expect(quay).to_have_count(len(names))
+
+
+@pytest.mark.django_db(transaction=True)
+def test_a_pen_is_calibrated_and_what_is_no_standard_refused(mix: Page) -> None:
+    show(mix, "Shelf")
+    meters = mix.get_by_role("region", name="Meters")
+    expect(meters.get_by_text("Its electrode is worn out")).to_be_visible()  # the demo's spare one
+    meters.get_by_label("Another meter").fill("Pocket pen")
+    meters.get_by_role("button", name="Add it").click()
+    meters.get_by_role("button", name="Calibrate pH of Pocket pen").click()
+    meters.get_by_label("in pH 7 it shows").fill("4.02")
+    meters.get_by_role("button", name="Keep this calibration").click()
+    expect(meters.get_by_role("alert")).to_contain_text("it was another one")
+    assert not CalibrationEntry.objects.filter(meter__name="Pocket pen").exists()
+    meters.get_by_label("in pH 4 it shows").fill("4.1")
+    meters.get_by_label("in pH 7 it shows").fill("7,1")
+    calm(mix)
+    meters.get_by_role("button", name="Keep this calibration").click()
+    pen = meters.get_by_role("listitem").filter(has_text="Pocket pen")
+    # 4.01 to 7.00 at 25 °C read as 4.1 to 7.1: a step of 2.99 shows as 3.00
+    expect(pen).to_contain_text("shows 100.3 % of a step, +0.10 at pH 7")
+    expect(pen).to_contain_text("never calibrated here")  # its EC

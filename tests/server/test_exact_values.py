@@ -108,7 +108,9 @@ def test_a_reading_that_is_taken_back_is_not_known_any_more(yard: Yard) -> None:
 
 
 def test_a_tank_of_half_a_litre_stays_one_in_gallons(yard: Yard) -> None:
-    Tank.objects.filter(pk=yard.tank.pk).update(litres=Decimal("0.5"), strength=Decimal("0.625"))
+    Tank.objects.filter(pk=yard.tank.pk).update(
+        litres=Decimal("0.5"), strength=Decimal("0.625"), standing=None, joined=None
+    )
     set_units(yard, "gal_us", "mS/cm")
     tank = next(one for one in yard.listed("tanks") if one["id"] == yard.tank.pk)
     assert tank["volume"].startswith("0.13")

@@ -71,7 +71,9 @@ def test_what_was_read_in_other_units_is_kept_in_one(yard: Yard) -> None:
     path = f"/{made['id']}/calibrations"
     status, _ = send(yard, "POST", path, measures="ec", points=points(_2_76="1380"), typed_in=told)
     assert status == 201
-    assert CalibrationEntry.objects.get().points == [{"standard": "2.76", "read": "2.76"}]
+    assert CalibrationEntry.objects.get(grow=yard.grow).points == [
+        {"standard": "2.76", "read": "2.76"}
+    ]
 
 
 @pytest.mark.parametrize(
@@ -89,7 +91,7 @@ def test_what_is_no_calibration_is_refused_and_nothing_kept(
     made = send(yard, "POST", "", name="Bench pen")[1]
     status, refused = send(yard, "POST", f"/{made['id']}/calibrations", **told)
     assert (status, refused["error"]["where"]) == (422, where)
-    assert not CalibrationEntry.objects.exists()
+    assert not CalibrationEntry.objects.filter(grow=yard.grow).exists()
 
 
 def test_drops_and_wands_are_calibrated_for_what_they_measure(yard: Yard) -> None:
@@ -125,6 +127,11 @@ def test_a_calibration_stands_beside_a_reading_and_never_in_it(yard: Yard) -> No
     ]  # fmt: skip
     kept = TimeLineEntry.objects.filter(tank=yard.tank, kind="reading").latest("pk").values
     assert (kept["ec"]["value"], kept["ph"]["value"]) == ("1.35", "6.1")
+    # an old one whose electrode is worn out has nothing to say that anybody should go by
+    worn = send(yard, "POST", "", name="Old pen", kind="ph_pen")[1]
+    told = points(_4="4.6", _7="7.0")
+    send(yard, "POST", f"/{worn['id']}/calibrations", measures="ph", points=told)
+    assert {one["meter"] for one in read(yard, ec="1.35", ph="6.1")[1]["beside"]} == {"Bench pen"}
     # calibrated anew and right, it has nothing to say
     send(yard, "POST", path, measures="ec", points=points(_2_76="2.76"))
     send(yard, "POST", path, measures="ph", points=points(_7="7"))

@@ -73,11 +73,10 @@
     {#if answer.drawn_down}
       {@const down = answer.drawn_down}
       <p class="down">
-        The pump draws {down.topped_up_shown} out of the tank. With the pump at rest, in
-        {down.standing_shown}, mix to <b>{down.mix_to_shown}</b>: after {down.topped_up_shown} of water
-        it stands at <b>{down.stands_at_shown}</b>. pH goes towards the water’s as well; read it
-        again then. The bench reckons with all the water: let the pump run and top up before its
-        readings.
+        The pump draws {down.topped_up_shown} out of it. With the pump at rest, in
+        {down.standing_shown}, mix to <b>{down.mix_to_shown}</b>; topped up with
+        {down.topped_up_shown} of water it stands at <b>{down.stands_at_shown}</b>, its pH nearer to
+        the water’s. The bench reckons with all of it: let the pump run and top up first.
       </p>
     {/if}
   </section>

@@ -16,6 +16,7 @@
   import { growHere } from '../shell/grow.svelte';
   import MeasuringVessels from './MeasuringVessels.svelte';
   import { summary } from './label';
+  import Meters from './Meters.svelte';
   import NewProduct from './NewProduct.svelte';
   import ProductSheet from './ProductSheet.svelte';
 
@@ -159,6 +160,7 @@
       </div>
     </div>
     <MeasuringVessels vessels={shelf.vessels} usual={shelf.usual} onkeep={keepVessels} />
+    <Meters />
   {:else if problem}
     <p role="alert">△ {problem.message} <button onclick={load}>Try again</button></p>
   {/if}

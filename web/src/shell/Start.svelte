@@ -47,7 +47,9 @@
   const next = $derived((['water', 'tank', 'leaflet'] as const).find((step) => !kept[step]));
 
   $effect(() => {
-    if (quay && next) fields[next]?.focus();
+    // Never out of the field in which somebody types already.
+    const typing = document.activeElement instanceof HTMLInputElement;
+    if (quay && next && !typing) fields[next]?.focus();
   });
 
   type Step = 'water' | 'tank' | 'leaflet';

@@ -3,6 +3,8 @@
 
   import type { Quay, Shapes } from '../api/client';
   import { typedIn } from '../planning/settings';
+  import { dayWords } from '../parts/days';
+  import { MEASURED } from '../words/meters';
   import { ASKS, SAID } from '../words/seasons';
   import type { Day, Today } from './today.svelte';
 
@@ -108,6 +110,13 @@
           {#each row.judged?.said ?? [] as said (said)}
             <p class={{ asks: ASKS.includes(said) }}>
               {ASKS.includes(said) ? '△ ' : ''}{SAID[said]}
+            </p>
+          {/each}
+          {#each row.judged?.beside ?? [] as one (`${one.meter} ${one.measures}`)}
+            <p>
+              Read with {one.meter}, its calibration of {dayWords(one.on)} makes {MEASURED[
+                one.measures
+              ]} <b>{one.shown}</b>. It is kept as it was read.
             </p>
           {/each}
           {#if row.judged && !row.judged.kept}
