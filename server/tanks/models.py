@@ -87,13 +87,17 @@ class WaterSource(Stamped):
         ec = self.last("ec")
         return None if ec is None else Reading(ec)
 
+    @property
+    def lab_report(self) -> LabReport:
+        """What a laboratory found in it."""
+        return LabReport(**{name: _exact(getattr(self, f"{name}_ppm")) for name in REPORT_FIELDS})
+
     def as_water(self, reading: Reading | None, *, stood_h: Fraction = Fraction(0)) -> Water:
         """What core needs to know, with a reading taken now in place of the stored one."""
-        report = {name: _exact(getattr(self, f"{name}_ppm")) for name in REPORT_FIELDS}
         return Water(
             reading=reading,
             kind=WaterKind(self.kind),
-            report=LabReport(**report),
+            report=self.lab_report,
             ph=self.last("ph"),
             temperature=self.last("temperature"),
             disinfectant=Disinfectant(self.disinfectant) if self.disinfectant else None,

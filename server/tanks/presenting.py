@@ -9,6 +9,7 @@ from django.utils import timezone
 from ninja import Schema
 
 from core.chart import Medium
+from core.chemistry.lab_report import MOST_UNBALANCED, WaterIs, ion_balance, water_is
 from core.due import Due, due_of
 from core.growing import Crop, System
 from core.quantities import (
@@ -27,11 +28,21 @@ from server.tanks.models import Tank, WaterSource
 from server.tanks.timeline import LastMix
 
 
+class WaterFindingOut(Schema):
+    """What a water is, the figure that says so, and what it is held against; both in mg/L."""
+
+    what: WaterIs
+    shown: str
+    threshold: str
+
+
 class WaterOut(Schema):
     """A water source; `reading` as this person's pen shows it, `ec` as it is kept.
 
     `ec`, `ph` and `temperature` are None or empty if never read. The figures of its lab report are
-    ppm as text, empty where nobody has measured.
+    ppm as text, empty where nobody has measured. `findings` are what the report makes of it;
+    `balance_shown` is by how much its cations outweigh its anions, `balance_off` whether that is to
+    be doubted.
     """
 
     id: int
@@ -45,6 +56,9 @@ class WaterOut(Schema):
     report: dict[str, str]
     reported_on: date | None
     note: str
+    findings: list[WaterFindingOut]
+    balance_shown: str | None
+    balance_off: bool
 
 
 class UsualOut(Schema):
@@ -90,6 +104,9 @@ class TankOut(UsualOut):
 
 def water_out(water: WaterSource, meter: ReadingScale) -> WaterOut:
     """A water, for who reads with such a meter."""
+    report = water.lab_report
+    balance = ion_balance(report)
+    off = number_text(abs(balance or Fraction(0)) * 100, 1)
     return WaterOut(
         id=water.pk,
         name=water.name,
@@ -102,6 +119,16 @@ def water_out(water: WaterSource, meter: ReadingScale) -> WaterOut:
         report={name: _text(_exact(getattr(water, f"{name}_ppm"))) for name in REPORT_FIELDS},
         reported_on=water.reported_on,
         note=water.note,
+        findings=[
+            WaterFindingOut(
+                what=one.what,
+                shown=number_text(one.figure, 0),
+                threshold=number_text(one.threshold, 0),
+            )
+            for one in water_is(report)
+        ],
+        balance_shown=None if balance is None else f"{'−' if balance < 0 else '+'}{off} %",
+        balance_off=balance is not None and abs(balance) > MOST_UNBALANCED,
     )
 
 

@@ -11,13 +11,14 @@ from django.utils import timezone
 from ninja import Field, Router, Schema
 from ninja.responses import Status
 
+from core.chemistry.lab_report import reported
 from core.errors import InputError
 from core.limits import LONGEST_WORDS
 from core.quantities import decimal_text, figure, number_text
 from core.water import REPORT_FIELDS, Disinfectant, Wanted, WaterKind, share_for
 from server.api.pages import After, page_of
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Made, Name
-from server.api.typed import optional_decimal, typed_figure
+from server.api.typed import exact_decimal, typed_figure
 from server.grows.calendar import day_of
 from server.grows.edits import refuse_if_outdated
 from server.grows.figures import Figure, TypedFigure, TypedIn, TypedUnits, is_blank
@@ -50,7 +51,10 @@ class WaterPage(Schema):
 
 
 class WaterFields(Schema):
-    """Fields of a water, ppm of its lab report; empty for what nobody knows."""
+    """Fields of a water; empty for what nobody knows.
+
+    The lines of its lab report are ppm, or as the report prints them: `3.4 mmol/L`, `9.5 °dH`.
+    """
 
     kind: WaterKind | None = None
     ph: Typed = ""
@@ -171,7 +175,8 @@ def _wanted(told: WaterEdit, units: TypedUnits) -> dict[str, Any]:
             wanted[name] = getattr(told, name)
     for name in REPORT_FIELDS:
         if name in named:
-            wanted[name] = optional_decimal(name, getattr(told, name), 2)
+            text = getattr(told, name)
+            wanted[name] = exact_decimal(reported(name, text), 2) if text.strip() else None
     for what in ("ph", "temperature"):
         if what in named:
             text = getattr(told, what)

@@ -207,3 +207,23 @@ def test_the_mix_view_says_what_to_mix_to_where_the_pump_draws_down(yard: Yard) 
     # a filling so small that all of it would be outside the tank
     assert yard.plan(reading="0", volume="20 L")[1]["drawn_down"] is None
     assert yard.plan(reading="", volume="100 L")[1]["drawn_down"] is None
+
+
+def test_a_lab_report_is_typed_as_it_is_printed(yard: Yard) -> None:
+    """Half a litre of arithmetic: 2 meq/L each of calcium and bicarbonate, 1 of sodium, chloride."""
+    path = f"/api/grows/{yard.grow.pk}/waters/{yard.water.pk}"
+    told = {"calcium": "2 meq/L", "magnesium": "0", "sodium": "1 mmol/L", "chloride": "35.45",
+            "sulfur": "0 mg/L SO4", "alkalinity": "122.03 mg/L HCO3"}  # fmt: skip
+    status, water = yard.send("PATCH", path, told)
+    assert status == 200
+    assert water["report"] == {"calcium": "40.08", "magnesium": "0", "potassium": "", "sodium": "22.99",
+                               "chloride": "35.45", "sulfur": "0", "nitrate_n": "", "alkalinity": "100.08"}  # fmt: skip
+    assert (water["balance_shown"], water["balance_off"]) == ("+0.0 %", False)
+    assert [(one["what"], one["shown"], one["threshold"]) for one in water["findings"]] == [("moderate", "100", "60")]  # fmt: skip
+    slip = yard.send("PATCH", path, {"alkalinity": "10 °dH", "sodium": "60"})[1]
+    assert (slip["balance_shown"], slip["balance_off"]) == ("+0.5 %", False)
+    slip = yard.send("PATCH", path, {"alkalinity": "0"})[1]
+    assert (slip["balance_off"], slip["balance_shown"][0]) == (True, "+")
+    assert [one["what"] for one in slip["findings"]] == ["moderate", "salty_sodium"]
+    status, refused = yard.send("PATCH", path, {"sodium": "5 °dH"})
+    assert (status, refused["error"]["where"]) == (422, "sodium")

@@ -5589,6 +5589,17 @@ export interface components {
             typed_in?: components["schemas"]["TypedIn"] | null;
         };
         /**
+         * WaterFindingOut
+         * @description What a water is, the figure that says so, and what it is held against; both in mg/L.
+         */
+        WaterFindingOut: {
+            /** Shown */
+            shown: string;
+            /** Threshold */
+            threshold: string;
+            what: components["schemas"]["WaterIs"];
+        };
+        /**
          * WaterIn
          * @description A water source; an empty reading means that nobody has read it yet.
          */
@@ -5604,6 +5615,12 @@ export interface components {
             typed_in?: components["schemas"]["TypedIn"] | null;
         };
         /**
+         * WaterIs
+         * @description What a water is, in a word.
+         * @enum {string}
+         */
+        WaterIs: "soft" | "moderate" | "hard" | "very_hard" | "alkaline" | "salty_sodium" | "salty_chloride";
+        /**
          * WaterKind
          * @description Where water comes from.
          * @enum {string}
@@ -5614,11 +5631,19 @@ export interface components {
          * @description A water source; `reading` as this person's pen shows it, `ec` as it is kept.
          *
          *     `ec`, `ph` and `temperature` are None or empty if never read. The figures of its lab report are
-         *     ppm as text, empty where nobody has measured.
+         *     ppm as text, empty where nobody has measured. `findings` are what the report makes of it;
+         *     `balance_shown` is by how much its cations outweigh its anions, `balance_off` whether that is to
+         *     be doubted.
          */
         WaterOut: {
+            /** Balance Off */
+            balance_off: boolean;
+            /** Balance Shown */
+            balance_shown: string | null;
             disinfectant: components["schemas"]["Disinfectant"] | null;
             ec: components["schemas"]["Figure"] | null;
+            /** Findings */
+            findings: components["schemas"]["WaterFindingOut"][];
             /** Id */
             id: number;
             kind: components["schemas"]["WaterKind"];

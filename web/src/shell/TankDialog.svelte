@@ -35,6 +35,9 @@
     reported_on: null,
     note: '',
     ec: null,
+    findings: [],
+    balance_shown: null,
+    balance_off: false,
   };
 
   const firstWater = () => quay.waters[0]?.id ?? NEW;

@@ -116,7 +116,7 @@
             <p>
               Read with {one.meter}, its calibration of {dayWords(one.on)} makes {MEASURED[
                 one.measures
-              ]} <b>{one.shown}</b>. It is kept as it was read.
+              ]} <b>{one.shown}</b>. The reading stays as it was read.
             </p>
           {/each}
           {#if row.judged && !row.judged.kept}

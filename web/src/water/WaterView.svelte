@@ -3,6 +3,7 @@
   import { keeping } from '../api/inturn';
   import Choice from '../parts/Choice.svelte';
   import { DISINFECTANTS, KINDS, LINES, editOf, withChange, type Report } from './report';
+  import { WATER_IS } from '../words/growing';
   import { growHere } from '../shell/grow.svelte';
   import RoShare from './RoShare.svelte';
 
@@ -129,6 +130,30 @@
             {/each}
           </tr>
         {/each}
+        <tr>
+          <th scope="row" class="top">balance of its ions</th>
+          {#each quay.waters as water (water.id)}
+            <td class="means">
+              {#if water.balance_off}
+                <b>△ {water.balance_shown}</b>: over 10 %, look for a slip or a line that is missing
+              {:else}{water.balance_shown ?? '–'}{/if}
+            </td>
+          {/each}
+        </tr>
+        <tr>
+          <th scope="row" class="top">so this water is</th>
+          {#each quay.waters as water (water.id)}
+            <td class="means">
+              {#each water.findings as one (one.what)}
+                <span
+                  ><b>{WATER_IS[one.what].words}</b>: {one.shown}
+                  {WATER_IS[one.what].of}, {WATER_IS[one.what].edge}
+                  {one.threshold}</span
+                >
+              {:else}–{/each}
+            </td>
+          {/each}
+        </tr>
       </tbody>
     </table>
   </div>
@@ -140,6 +165,8 @@
   <p class="lead">
     Read a source before each mix. A lab report every year or two tells what a pen cannot: calcium,
     alkalinity, sodium. From these follow the expected pH, the acid and the elements in the tank.
+    Type its lines as it prints them: <i>68</i>, <i>3.4 mmol/L</i>, <i>9.5 °dH</i>,
+    <i>42 mg/L SO4</i>; they stand here in ppm then.
   </p>
   <button class="add" onclick={() => (grow.asking = 'tank')}>Add a tank or a water</button>
 </div>
@@ -196,6 +223,26 @@
   td {
     height: 38px;
     padding-right: 20px;
+  }
+
+  th.top {
+    padding-top: 2px;
+    vertical-align: top;
+  }
+
+  .means {
+    max-width: 172px;
+    vertical-align: top;
+    font-size: 0.875rem;
+  }
+
+  .means span {
+    display: block;
+    padding-top: 4px;
+  }
+
+  .means b {
+    color: var(--ink);
   }
 
   input {

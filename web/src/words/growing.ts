@@ -60,3 +60,17 @@ export const DUE = {
 export function choices<Key extends string>(names: Record<Key, string>): [Key, string][] {
   return Object.entries(names) as [Key, string][];
 }
+
+/** What a lab report makes of a water: its figure, and on which side of the threshold it lies. */
+export const WATER_IS = {
+  soft: { words: 'soft', of: 'mg/L CaCO₃', edge: 'at most' },
+  moderate: { words: 'moderately hard', of: 'mg/L CaCO₃', edge: 'above' },
+  hard: { words: 'hard', of: 'mg/L CaCO₃', edge: 'above' },
+  very_hard: { words: 'very hard', of: 'mg/L CaCO₃', edge: 'above' },
+  alkaline: { words: 'alkaline: acid at each filling', of: 'mg/L CaCO₃', edge: 'above' },
+  salty_sodium: { words: 'salty', of: 'ppm sodium', edge: 'above' },
+  salty_chloride: { words: 'salty', of: 'ppm chloride', edge: 'above' },
+} as const satisfies Record<
+  Shapes['WaterFindingOut']['what'],
+  { words: string; of: string; edge: string }
+>;
