@@ -5,7 +5,7 @@ import errno
 import sys
 from collections.abc import Callable, Sequence
 
-from launch import proof, serve
+from launch import backup, proof, serve
 from launch.say import DISK_FULL, Stop, complain
 
 
@@ -16,6 +16,9 @@ def _parser() -> argparse.ArgumentParser:
     start.add_argument("--empty", action="store_true", help="serve without demo data")
     commands.add_parser("stop", help="end web server and database")
     commands.add_parser("reset-demo", help="put the demo data back")
+    for name, words in (("backup", "write all data into a file"), ("restore", "put it all back")):
+        kept = commands.add_parser(name, help=words)
+        kept.add_argument("file", help="the file of the backup")
     account = commands.add_parser("account", help="make an account with a grow of its own")
     account.add_argument("name")
     plan = commands.add_parser("plan", help="plan a mix from a JSON file, print the pour sheet")
@@ -59,6 +62,8 @@ def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
         "stop": serve.stop,
         "reset-demo": serve.reset_demo,
         "account": lambda: serve.account(options.name),
+        "backup": lambda: backup.backup(options.file),
+        "restore": lambda: backup.restore(options.file),
         "dev": serve.dev,
         "plan": lambda: proof.headless("plan", options.file),
         "course": lambda: proof.headless("course", options.file),

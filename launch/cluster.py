@@ -22,7 +22,7 @@ _FIRST_PORT = 54380
 _MOST_TRIES = 20  # ports, where other checkouts start at the same moment
 
 
-def _programs() -> Path:
+def programs() -> Path:
     """The folder of the newest installed server programs, installing them if there are none."""
     for attempt in range(2):
         found = list(Path("/usr/lib/postgresql").glob("*/bin/initdb"))
@@ -66,7 +66,7 @@ class Cluster(AbstractContextManager["Cluster"]):
         self.name = name
         self._durable = durable
         self._as_root = os.geteuid() == 0
-        self._programs = _programs()
+        self._programs = programs()
         self._home = self._find_home()
         self._started_here = False
 

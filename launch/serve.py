@@ -56,7 +56,7 @@ def server_environment(database: str, *, mode: str) -> dict[str, str]:
 
 
 @contextmanager
-def _database() -> Iterator[str]:
+def database() -> Iterator[str]:
     """The address of the database that holds this checkout's data, running."""
     if external := external_database():
         yield external
@@ -122,6 +122,12 @@ def _lives(launcher: int, since: int) -> bool:
     return running.is_ours(launcher, _LAUNCHER_MARK, since)
 
 
+def is_served() -> bool:
+    """Whether the web server of this checkout runs."""
+    noted = running.last_noted()
+    return noted is not None and _serves(noted)
+
+
 def _serves(noted: running.Running) -> bool:
     return running.is_ours(noted.web, _WEB_MARK, noted.web_began)
 
@@ -174,8 +180,8 @@ def _start(*, demo: bool) -> None:
     signal.signal(signal.SIGTERM, _end_on_signal)
     python_packages.install_any("app", "dev")
     node_packages.build()
-    with _database() as database:
-        env = server_environment(database, mode="demo" if demo else "own")
+    with database() as at:
+        env = server_environment(at, mode="demo" if demo else "own")
         _prepare_data(env, demo=demo)
         rotate(LOGS / "web.log")
         with (LOGS / "web.log").open("wb") as log:
@@ -229,8 +235,8 @@ def reset_demo() -> None:
     """Put the demo scenario back as it was; nothing else is touched."""
     make_state()
     python_packages.install_any("app", "dev")
-    with _database() as database:
-        env = server_environment(database, mode="demo")
+    with database() as at:
+        env = server_environment(at, mode="demo")
         _prepare_data(env, demo=False)
         with step("Putting the demo back"):
             manage(env, "load_demo", "--again", failure="The demo could not be put back.")
@@ -240,8 +246,8 @@ def account(name: str) -> None:
     """Make an account and a grow of its own; Django asks for the password."""
     make_state()
     python_packages.install_any("app", "dev")
-    with _database() as database:
-        env = server_environment(database, mode="own")
+    with database() as at:
+        env = server_environment(at, mode="own")
         _prepare_data(env, demo=False)
         made = subprocess.run(
             [venv_python(), "-m", "django", "make_account", name], cwd=ROOT, env=env
@@ -259,8 +265,8 @@ def dev() -> None:
     signal.signal(signal.SIGTERM, _end_on_signal)
     python_packages.install("dev")
     node_env = node_packages.install()
-    with _database() as database:
-        env = server_environment(database, mode="demo") | {
+    with database() as at:
+        env = server_environment(at, mode="demo") | {
             "BRISK_DEV_ASSETS": f"http://{HOST}:{_VITE_PORT}",
         }
         _prepare_data(env, demo=True)

@@ -47,13 +47,18 @@ def test_a_second_person_is_let_in_who_mixes_and_puts_nothing_away(
     assert not Tank.objects.exclude(archived_at=None).exists()
     context.close()
 
+    # a phone with it on its screen opens at what the day asks for
+    manifest = mix.request.get(f"{live_server.url}/static/manifest.webmanifest").json()
+    mix.goto(f"{live_server.url}{manifest['start_url']}")
+    expect(mix.get_by_role("button", name="Daily round")).to_be_visible()
+
     # the link is good no more, for whoever finds it
     stranger = browser.new_context().new_page()
     stranger.goto(link)
     expect(stranger.get_by_role("alert")).to_contain_text("This link is good no more")
     stranger.context.close()
 
-    mix.reload()
+    mix.get_by_role("button", name="wren").click()
     mix.get_by_role("button", name="Remove tern").click()
     mix.get_by_role("button", name="Yes, remove tern").click()
     expect(mix.get_by_role("button", name="Remove tern")).to_have_count(0)

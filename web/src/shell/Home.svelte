@@ -1,10 +1,12 @@
 <script lang="ts">
   import { go } from '../routes';
   import { signedIn } from '../sign_in/here';
-  import { at, GROW } from './views';
+  import { at, GROW, TODAY } from './views';
 
   const first = signedIn().grows[0];
-  if (first) go(at(GROW, first.id), { replace: true });
+  // A phone on whose screen this stands opens at what the day asks for.
+  const to = location.pathname === '/today' ? TODAY : GROW;
+  if (first) go(at(to, first.id), { replace: true });
 </script>
 
 {#if !first}
