@@ -79,6 +79,7 @@ def test_tanks_are_put_in_order_away_and_back(mix: Page) -> None:
     mix.get_by_role("button", name="Put it away").click()
     mix.get_by_role("button", name=f"Yes, put {names[0]} away").click()
     expect(quay).to_have_count(len(names) - 1)
+    expect(mix.get_by_role("button", name="Take it to the bench")).to_be_visible()
     show(mix, "Tank")
     mix.get_by_role("button", name=f"Bring back {names[0]}").click()
     expect(quay).to_have_count(len(names))

@@ -48,8 +48,9 @@
     if (problem) return;
     if (archived) grow.tank = undefined;
     await grow.load();
-    await look();
+    // Who has gone on meanwhile is left where they are.
     if (archived) go(at(GROW, grow.id));
+    else await look();
   }
 </script>
 
