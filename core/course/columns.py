@@ -87,7 +87,8 @@ class _Laying:
             self.running = None
             return
         chart, column = self.ahead.popleft()
-        sign = self.waits.get(column.key)
+        is_meant = self.request.means_column_of(chart, column.key)
+        sign = self.waits.get(column.key) if is_meant else None
         self.running = _Running(
             chart,
             column,
@@ -218,7 +219,13 @@ class LaidColumns:
         if plain in self.signs:
             return self.signs[plain]
         waiting = {wait.column for wait in request.waits_for if _plain(wait.sign) == plain}
-        ends = (one.last for one in self.columns if one.column.key in waiting and one.is_open)
+        ends = (
+            one.last
+            for one in self.columns
+            if one.is_open
+            and one.column.key in waiting
+            and request.means_column_of(one.chart, one.column.key)
+        )
         return next(ends, None)
 
 

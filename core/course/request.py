@@ -217,7 +217,8 @@ class CourseRequest:
         until: the last day that is looked at.
         time_zone: an IANA name.
         first_column: where the season begins; None for the chart's first.
-        strengths: the last that is reached holds; all of the printed dose where none is yet.
+        strengths: the last that is reached holds; all of the printed dose where none is yet, and
+            what held before where the season goes over to a chart in which none is.
         change_out: None for a tank that is only topped up.
         waits_for: columns that end by a sign.
         happened: what did, in any order.
@@ -255,6 +256,17 @@ class CourseRequest:
     stock_h: Fraction | None = None
     meters: tuple[MeterDue, ...] = ()
     filled_on: date | None = None
+
+    def means_column_of(self, chart: Chart, key: str) -> bool:
+        """Whether a strength or a sign that names a column means one of this chart.
+
+        Week 3 of the season's own chart is not week 3 of another that it goes over to; the
+        versions of one chart, which share its name, keep their columns.
+        """
+        if all(column.key != key for column in chart.columns):
+            return False
+        is_own = chart.name == self.chart.name
+        return is_own or all(column.key != key for column in self.chart.columns)
 
     def day(self, on: date) -> int:
         """A date as a day counted from the start."""

@@ -104,17 +104,42 @@ class Season:
         return before, Fraction(gone + 1, laid.blend_days + 1)
 
     def strength(self, day: int) -> Fraction:
-        """The share of the printed dose that holds on a day."""
-        laid, found = self.by_day[day], Fraction(1)
-        order = [column.key for column in laid.chart.columns]
+        """The share of the printed dose that holds on a day.
+
+        A season that goes over to another chart keeps the strength that it had, until a day or a
+        column of that chart says otherwise.
+        """
+        laid = self.by_day[day]
+        since, strength = self._strengths_kept[id(laid)]
+        return self._strength(laid, day, since, strength)
+
+    def _strength(self, laid: LaidColumn, day: int, since: int, kept: Fraction) -> Fraction:
+        """The last of the strengths that is reached while one chart holds; else the one kept."""
+        order = {column.key: at for at, column in enumerate(laid.chart.columns)}
+        found = kept
         for one in self.request.strengths:
             if one.column is None:
-                is_reached = one.from_day <= day
+                is_reached = since <= one.from_day <= day
             else:
-                at = order.index(laid.column.key)
-                is_reached = one.column in order and order.index(one.column) <= at
+                is_reached = (
+                    self.request.means_column_of(laid.chart, one.column)
+                    and order[one.column] <= order[laid.column.key]
+                )
             found = one.strength if is_reached else found
         return found
+
+    @cached_property
+    def _strengths_kept(self) -> Mapping[int, tuple[int, Fraction]]:
+        """For each column since which day its chart holds, and the strength kept from before."""
+        kept: dict[int, tuple[int, Fraction]] = {}
+        since, strength, before = 0, Fraction(1), None
+        for laid in self.laid.columns:
+            if before is not None and before.chart is not laid.chart:
+                strength = self._strength(before, before.last, since, strength)
+                since = laid.first
+            kept[id(laid)] = since, strength
+            before = laid
+        return kept
 
     @cached_property
     def ever_printed(self) -> frozenset[str]:

@@ -296,6 +296,70 @@ def test_a_strength_by_column_waits_with_a_season_that_is_held_and_goes_back_wit
     assert [one.strength for one in plan_course(back).tasks][:5] == [half, half, full, half, half]
 
 
+RISING = tuple(
+    StrengthFrom(Fraction(percent, 100), column=f"w{week}")
+    for week, percent in ((1, 50), (2, 60), (3, 70), (4, 80))
+)
+
+
+@given(
+    st.sampled_from(["w1", "w2", "other", None]),
+    st.integers(0, 5),
+    st.sampled_from([None, HAPPENED.SET_BACK, HAPPENED.JUMP, HAPPENED.HOLD, HAPPENED.REPEAT]),
+)
+def test_another_chart_is_fed_at_the_strength_of_the_one_before(
+    key: str | None, over_days: int, then: HappeningKind | None
+) -> None:
+    other = chart((7,) * 5, name="Turnstone")
+    if key == "other":  # no column of its is called as one of the season's own chart
+        columns = tuple(replace(one, key=f"t{one.key}") for one in other.columns)
+        doses = tuple(replace(one, column=f"t{one.column}") for one in other.doses)
+        other, key = replace(other, columns=columns, doses=doses), "tw1"
+    happened = [after(9, HAPPENED.SWITCH, chart=other, column=key, over_days=over_days)]
+    if then is not None:
+        happened.append(after(12, then, column=other.columns[1].key))
+    asked = ask(strengths=RISING, happened=tuple(happened))
+    strength = plan_course(asked).season.strength
+    kept = Fraction(60, 100)
+    assert [strength(day) for day in range(11)] == [Fraction(1, 2)] * 7 + [kept] * 4
+    assert {strength(day) for day in range(10, 35)} == {kept}
+    drawing = draw_course(plan_course(asked), None, Spoons.METRIC)
+    assert {one.strength for one in drawing.treads if one.first >= 7} == {kept}
+    # a day, or a column that only the other chart has, says otherwise
+    told = (*RISING, StrengthFrom(Fraction(3, 4), from_day=20))
+    strength = plan_course(replace(asked, strengths=told)).season.strength
+    assert (strength(19), strength(20)) == (kept, Fraction(3, 4))
+
+
+def test_versions_of_one_chart_and_columns_of_the_other_alone_keep_what_was_said_of_them() -> None:
+    reprint, other = chart((9,) * 6), chart((7,) * 6, name="Turnstone")
+    newer = plan_course(
+        ask(strengths=RISING, happened=(after(9, HAPPENED.SWITCH, chart=reprint, column="w3"),))
+    )
+    assert (newer.season.strength(9), newer.season.strength(10)) == (
+        Fraction(60, 100), Fraction(70, 100),
+    )  # fmt: skip
+    last = replace(other.columns[1], key="bloom")
+    doses = tuple(one for one in other.doses if one.column == "w1")
+    other = replace(other, columns=(other.columns[0], last), doses=doses)
+    told = (*RISING, StrengthFrom(Fraction(9, 10), column="bloom"))
+    switch = after(9, HAPPENED.SWITCH, chart=other, column="w1")
+    back = after(25, HAPPENED.SWITCH, chart=chart(), column="w2")
+    course = plan_course(ask(strengths=told, happened=(switch, back)))
+    found = [course.season.strength(day) for day in (9, 10, 16, 17, 22)]
+    assert found == [Fraction(share, 100) for share in (60, 60, 60, 90, 90)]
+
+
+def test_a_sign_is_waited_for_in_the_chart_that_it_was_named_of() -> None:
+    waits = (Wait("w3", "first flowers"),)
+    switch = after(9, HAPPENED.SWITCH, chart=chart(name="Turnstone"), column="w2")
+    course = plan_course(ask(waits_for=waits, happened=(switch,)))
+    assert [one.is_open for one in course.columns if one.chart.name == "Turnstone"] == [False] * 5
+    reprint = after(9, HAPPENED.SWITCH, chart=chart((8,) * 6), column="w2")
+    course = plan_course(ask(waits_for=waits, happened=(reprint,)))
+    assert ("w3", 18, 25, True) in spans(course)
+
+
 def test_the_flush_is_a_filling_of_its_own_with_nothing_behind_it() -> None:
     stages = (Stage.LEAF,) * 5 + (Stage.FLUSH,)
     by_column = chart(stages=stages)
