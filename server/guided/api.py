@@ -21,7 +21,7 @@ from server.guided.presenting import guided_out
 from server.guided.running import events_of, give_up, hear
 from server.guided.shapes import GuidedOut
 from server.guided.starting import start
-from server.planning.api import MixIn
+from server.planning.asked import MixIn
 
 router = Router(tags=["guided"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}

@@ -13,7 +13,7 @@ from core.water import Water
 from server.api.typed import exact_decimal
 from server.grows.scope import Scope
 from server.guided.models import Mix
-from server.planning.api import MixIn, basis_of, request_of
+from server.planning.asked import MixIn, basis_of, request_of
 from server.shelf.models import Product
 from server.tanks.timeline import last_mixes
 

@@ -1,99 +1,27 @@
 """The recompute request: what was typed in, the pour sheet and its drawing out."""
 
-from dataclasses import replace
 from datetime import datetime, timedelta
-from fractions import Fraction
-from typing import Annotated, Literal
+from typing import Literal
 
 from django.http import HttpRequest, HttpResponse
 from django.utils import timezone
-from ninja import Field, Router, Schema
+from ninja import Router
 from pydantic import BaseModel
 
-from core.chemistry import Element, blend_ph
 from core.climb import draw_climb
-from core.errors import InputError
 from core.formats import PourSheetDocument
-from core.formats.request import WindowDocument
-from core.limits import LONGEST_TYPED, MOST_PRODUCTS, MOST_WATERS
-from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
-from core.planning import Between, MixRequest, PourSheet, plan_mix
-from core.quantities import (
-    ReadingRange,
-    Spoons,
-    Volume,
-    VolumeUnit,
-    figure,
-    number_text,
-)
-from core.strength import End, Override
+from core.planning import MixRequest, PourSheet, plan_mix
+from core.quantities import ReadingRange, Volume, VolumeUnit, figure, number_text
 from core.tanks import drawn_down
-from core.water import Disinfectant, TargetConvention, Water, blend
-from core.windows import Window
+from core.water import Disinfectant, Water
 from server.api.shapes import ErrorOut
-from server.api.typed import typed, typed_figure
-from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank, share_told
 from server.grows.scope import Scope
+from server.planning.asked import MixIn, basis_of, request_of
 from server.planning.drawing import ClimbOut, band_words, climb_out
 from server.planning.findings import FindingOut, findings_of
-from server.planning.snapshot import ColumnOf, MixBasis, mix_basis
+from server.planning.snapshot import MixBasis
 
 router = Router(tags=["planning"])
-Typed = Annotated[str, Field(max_length=LONGEST_TYPED)]
-
-
-class OverrideIn(Schema):
-    """What is wanted otherwise for one product."""
-
-    product: Typed
-    strength: TypedFigure
-
-
-class BlendIn(Schema):
-    """Another water in the tank, and its share as typed."""
-
-    water: int
-    share: TypedFigure
-
-
-class BetweenIn(Schema):
-    """Another column to mix towards, and how far as typed; `chart` where it is another chart's."""
-
-    chart: int | None = None
-    column: Typed
-    share: TypedFigure
-
-
-class MixIn(Schema):
-    """A mix as typed; an empty `reading` means that the water was not read.
-
-    What is left out of the schools of mixing order is as this grow follows them. `typed_in` are the
-    units in which volume and reading were typed; without it, those that this person has now.
-    """
-
-    tank: int
-    water: int
-    chart: int
-    column: Typed
-    volume: TypedFigure
-    strength: TypedFigure
-    reading: TypedFigure = ""
-    temperature: Typed = ""
-    stood: Typed = ""
-    blend: Annotated[list[BlendIn], Field(max_length=MOST_WATERS - 1)] = []
-    between: BetweenIn | None = None
-    split: bool = False
-    end: End = End.MIDDLE
-    school: TargetConvention | None = None
-    overrides: Annotated[list[OverrideIn], Field(max_length=MOST_PRODUCTS)] = []
-    calmag: CalmagPlace | None = None
-    silica: SilicaPlace | None = None
-    live: LivePlace | None = None
-    rows: RowsPlace | None = None
-    hard_forms: bool = False
-    acid: Typed = ""
-    acknowledged: Annotated[list[Typed], Field(max_length=MOST_PRODUCTS)] = []
-    typed_in: TypedIn | None = None
 
 
 class SchoolOut(BaseModel):
@@ -125,7 +53,8 @@ class MixOut(BaseModel):
 
     `litres` is what was understood of the typed volume, `water_shown` the water's reading as the
     pen shows it, `ready_at` when chlorine will have left the water, `findings` what the chart as
-    typed makes one look at again. `drawn_down` is there where the pump draws the tank down.
+    typed makes one look at again. `drawn_down` is there where the pump draws the tank down. `tags`
+    are the two letters on the bottles, by the key of the row, of one chart or of two.
     """
 
     sheet: PourSheetDocument
@@ -137,113 +66,7 @@ class MixOut(BaseModel):
     acids: list[AcidChoice]
     findings: list[FindingOut]
     drawn_down: DrawnDownOut | None
-
-
-def _override(told: OverrideIn) -> Override:
-    strength = share_told(f"overrides.{told.product}", told.strength)
-    return Override(told.product, strength)
-
-
-def _water(units: TypedUnits, told: MixIn, basis: MixBasis) -> Water:
-    """The water, or the waters of a blend by their shares; the first takes what is left."""
-    reading = None if is_blank(told.reading) else units.ec("reading", told.reading)
-    stood = typed_figure("stood", told.stood) if told.stood.strip() else Fraction(0)
-    first = basis.waters[told.water]
-    mine = first.as_water(reading, stood_h=stood)
-    if told.temperature.strip():
-        mine = replace(mine, temperature=typed_figure("temperature", told.temperature))
-    if not told.blend:
-        return mine
-    parts = []
-    for at, part in enumerate(told.blend):
-        other = basis.waters[part.water]
-        share = share_told(f"blend.{at}", part.share)
-        if not 0 < share < 1:
-            raise InputError(
-                "share_out_of_range",
-                "A share of a blend is above 0 and below 100 %.",
-                f"blend.{at}",
-            )
-        parts.append((other.name, other.as_water(other.reading, stood_h=stood), share))
-    rest = 1 - sum((share for *_, share in parts), Fraction(0))
-    if rest <= 0:
-        raise InputError(
-            "blend_unclear",
-            f"Nothing is left for {first.name}: the others come to 100 %.",
-            "blend.0",
-        )
-    waters = [(first.name, mine, rest), *parts]
-    mixed = typed("blend", lambda: blend(waters))
-    return replace(mixed, ph=blend_ph([(water, share) for _, water, share in waters]))
-
-
-def _customs(scope: Scope, told: MixIn) -> OrderPreferences:
-    kept = scope.grow.order_preferences
-    return OrderPreferences(
-        told.calmag or kept.calmag,
-        told.silica or kept.silica,
-        told.live or kept.live,
-        told.rows or kept.rows,
-    )
-
-
-def own_windows(ranges: dict[str, dict[str, str]]) -> dict[Element, Window]:
-    """A grow's own ranges of elements."""
-    return {
-        Element(element): WindowDocument.model_validate(told).window()
-        for element, told in ranges.items()
-    }
-
-
-def _between(told: BetweenIn | None, towards: str) -> Between | None:
-    if told is None:
-        return None
-    share = share_told("between", told.share)
-    return typed("between", lambda: Between(towards, share))
-
-
-def basis_of(scope: Scope, told: MixIn) -> MixBasis:
-    """All that what was typed stands on.
-
-    Raises:
-        Http404: the grow has no such tank, water or chart.
-    """
-    return mix_basis(
-        scope,
-        tank=told.tank,
-        waters=[told.water, *(part.water for part in told.blend)],
-        column=ColumnOf(told.chart, told.column),
-        towards=ColumnOf(told.between.chart, told.between.column) if told.between else None,
-    )
-
-
-def request_of(scope: Scope, told: MixIn, basis: MixBasis) -> MixRequest:
-    """What was typed, as core reckons with it."""
-    member = scope.membership
-    units = TypedUnits.of(told.typed_in, member)
-    return MixRequest(
-        chart=basis.chart,
-        column=told.column,
-        volume=units.litres("volume", told.volume),
-        strength=share_told("strength", told.strength),
-        end=told.end,
-        convention=told.school,
-        spoons=Spoons(member.spoons),
-        water=_water(units, told, basis),
-        overrides=tuple(_override(one) for one in told.overrides),
-        tank=basis.tank.as_tank(),
-        order_preferences=_customs(scope, told),
-        meter=member.meter,
-        tank_unit=member.tank_unit,
-        between=_between(told.between, basis.towards),
-        split=told.split,
-        shelf=basis.shelf,
-        hard_forms=told.hard_forms,
-        acid=told.acid or None,
-        vessels=basis.vessels,
-        windows=own_windows(scope.grow.ranges),
-        acknowledged=frozenset(told.acknowledged),
-    )
+    tags: dict[str, str]
 
 
 @router.post(
@@ -274,6 +97,7 @@ def plan(request: HttpRequest, grow_id: int, told: MixIn) -> HttpResponse:
         acids=[AcidChoice(key=acid.key, name=acid.name) for acid in asked.shelf.acids],
         findings=findings_of(basis, asked),
         drawn_down=_drawn_down(basis, asked, sheet, scope.membership.tank_unit),
+        tags=basis.tags,
     )
     return HttpResponse(answer.model_dump_json(), content_type="application/json")
 

@@ -2,7 +2,6 @@
 
 from pydantic import BaseModel
 
-from core.chart import Chart
 from core.chemistry import Label
 from core.lint import Finding, lint_chart
 from core.planning import MixRequest
@@ -29,21 +28,24 @@ def findings_of(basis: MixBasis, asked: MixRequest) -> list[FindingOut]:
     )
     return [
         FindingOut(code=one.code, message=one.message, product=one.product, column=one.column)
-        for one in _linted(basis.version, basis.chart, labels, asked.spoons)
+        for one in _linted(basis, labels, asked.spoons)
         if one.column in (None, asked.column)
     ]
 
 
-_Asked = tuple[int, tuple[tuple[str, Label], ...], Spoons]
+_Asked = tuple[tuple[int, ...], tuple[str, ...], tuple[tuple[str, Label], ...], Spoons]
 _lints: Memory[_Asked, tuple[Finding, ...]] = Memory(256)
 
 
 def _linted(
-    version: int, chart: Chart, labels: tuple[tuple[str, Label], ...], spoons: Spoons
+    basis: MixBasis, labels: tuple[tuple[str, Label], ...], spoons: Spoons
 ) -> tuple[Finding, ...]:
-    """Looked at again only when labels or spoons have changed: a version never does."""
-    asked = (version, labels, spoons)
+    """Looked at again only when labels or spoons have changed: a version never does.
+
+    Two columns of two charts are a chart of their own.
+    """
+    asked = (basis.versions, tuple(one.key for one in basis.chart.columns), labels, spoons)
     kept = _lints.get(asked)
     if kept is None:
-        kept = _lints.put(asked, lint_chart(chart, dict(labels), spoons=spoons))
+        kept = _lints.put(asked, lint_chart(basis.chart, dict(labels), spoons=spoons))
     return kept

@@ -31,6 +31,7 @@ class Stock:
     acids: tuple[AcidOnShelf, ...]
     alkalis: tuple[AlkaliOnShelf, ...]
     vessels: tuple[Vessel, ...]
+    tags: Mapping[int, str]
 
 
 @dataclass(frozen=True, slots=True)
@@ -40,22 +41,24 @@ class MixBasis:
     Args:
         tank: with its own water.
         waters: those asked for.
-        version: the number of the chart's version.
+        versions: the numbers of the chart's version, and of that of the chart that is gone over to.
         chart: the chart; towards a column of another one, both of these columns.
         towards: the key of that column in it, where a mix goes towards one.
         rows: the shelf's product of each row, by key.
         shelf: labels, what is left, forms for hard water, acids.
         vessels: the vessels and scales; the usual ones where the grow has none.
+        tags: the letters on the bottle of each row, by key.
     """
 
     tank: Tank
     waters: Mapping[int, WaterSource]
-    version: int
+    versions: tuple[int, ...]
     chart: Chart
     towards: str
     rows: Mapping[str, int]
     shelf: Shelf
     vessels: tuple[Vessel, ...]
+    tags: dict[str, str]
 
 
 class ColumnOf(NamedTuple):
@@ -135,23 +138,27 @@ def mix_basis(
     snapshot, waters, version = snapshot_of(scope), list(waters), column.version or 0
     stored, stock = snapshot.chart(scope, version), snapshot.stock_of(scope)
     chart, rows, key = stored.chart, stored.products, towards.key if towards else ""
+    versions: tuple[int, ...] = (version,)
     if towards and towards.version not in (None, version):
         other = snapshot.chart(scope, towards.version)
         own = {product: row for row, product in rows.items()}
         same = {row: own[product] for row, product in other.products.items() if product in own}
         joined = join_charts(chart, column.key, other.chart, towards.key, same)
-        chart, key = joined.chart, joined.towards
+        chart, key, versions = joined.chart, joined.towards, (version, towards.version)
         rows = {**{joined.keys[row]: product for row, product in other.products.items()}, **rows}
     known = {key: stock.products[one] for key, one in rows.items() if one in stock.products}
     return MixBasis(
         tank=snapshot.tank(scope, tank),
         waters=snapshot.waters_of(scope, waters),
-        version=version,
+        versions=versions,
         chart=chart,
         towards=key,
         rows=rows,
         shelf=Shelf(known, stock.acids, stock.alkalis),
         vessels=stock.vessels,
+        tags={
+            row.key: stock.tags.get(rows.get(row.key, 0)) or row.name[:2] for row in chart.products
+        },
     )
 
 
@@ -167,6 +174,7 @@ def _stock(products: list[Product], vessels: list[Vessel]) -> Stock:
         ),
         alkalis=tuple(filter(None, map(_alkali, products))),
         vessels=tuple(vessels) or USUAL_VESSELS,
+        tags={product.pk: product.tag for product in products},
     )
 
 

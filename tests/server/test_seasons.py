@@ -17,6 +17,7 @@ from server.charts.models import ChartVersion
 from server.charts.store import publish_chart
 from server.grows.models import Grow, Membership
 from server.seasons.models import CalendarKey, Season, SeasonEntry
+from server.shelf.models import Product
 from server.tanks.models import Tank, TimeLineEntry, WaterSource
 from tests.server.conftest import Yard
 
@@ -415,10 +416,15 @@ def test_a_mix_of_today_is_poured_by_where_the_season_stands(
 def test_a_season_that_goes_over_to_another_chart_is_mixed_between_the_two(
     neighbour: Yard, version: ChartVersion
 ) -> None:
-    begin(neighbour, version, strength="100 %", rising_to="", rising_by="")
+    begin(neighbour, version, strength="50 %", rising_to="70 %", rising_by="w3")
+    rows = [  # the same bottle by another key, and another bottle by that bottle's key
+        version.document["products"][0], {"key": "lark", "name": "Mudlark", "role": "live"},
+        {"key": "mud", "name": "Kelp Shore", "role": "additive"},
+    ]  # fmt: skip
     other = document_of(FeedChart, {
         **version.document, "name": "Marsh",
-        "doses": [{"product": p, "column": "w2", "low": "6", "unit": "mL/L"} for p in ("a", "mud")],
+        "products": rows,
+        "doses": [{"product": p, "column": "w2", "low": "6", "unit": "mL/L"} for p in ("a", "lark", "mud")],
     })  # fmt: skip
     marsh = publish_chart(neighbour.grow, other)
     tell(neighbour, "switch", "2026-03-09", chart=marsh.pk, column="w2", over_days=3)
@@ -426,6 +432,8 @@ def test_a_season_that_goes_over_to_another_chart_is_mixed_between_the_two(
     assert (tank["version"], tank["column_key"]) == (version.pk, "w1")
     towards = tank["towards"]
     assert towards == {"version": marsh.pk, "column_key": "w2", "share_shown": "25 %"}
+    # its second week is not the second of the season's own chart
+    assert tank["strength_shown"] == "50 %"
     between = {"chart": marsh.pk, "column": "w2", "share": towards["share_shown"]}
     mix = {
         "chart": version.pk,
@@ -435,8 +443,11 @@ def test_a_season_that_goes_over_to_another_chart_is_mixed_between_the_two(
     }
     status, answer = neighbour.plan(**mix, between=between)
     assert status == 200
-    # 2 mL/L going to 6 mL/L, a quarter of the way: 3 mL/L
-    assert {one["product"]: one["amount"]["value"] for one in answer["sheet"]["pours"]} == {"a": "30", "mud": "30"}  # fmt: skip
+    # 2 mL/L going to 6 mL/L, a quarter of the way: 3 mL/L, half of it; others are not scaled
+    assert {one["product"]: one["amount"]["value"] for one in answer["sheet"]["pours"]} == {"a": "15", "mud": "30", "mud-2": "15"}  # fmt: skip
+    tags = dict(Product.objects.filter(grow=neighbour.grow).values_list("name", "tag"))
+    letters = [tags[name] for name in ("Dune A", "Mudlark", "Kelp Shore")]
+    assert [answer["tags"][key] for key in ("a", "mud", "mud-2")] == letters
     started = neighbour.send("POST", f"/api/grows/{neighbour.grow.pk}/mixes", neighbour.mix(
         **mix, between=between,
         acknowledged=[one["code"] for one in answer["sheet"]["warnings"]]))  # fmt: skip

@@ -97,15 +97,23 @@ describe('a mix being planned', () => {
     expect(mixing.settings.overrides).toEqual({});
   });
 
+  it('reads the letters on a bottle from the sheet, which may be of two charts', () => {
+    const mixing = new Mixing(grow, quay, 5);
+    mixing.answer = { ...sheet('10').data, tags: { one: 'M1', 'two-2': 'Tu' } } as never;
+    expect([mixing.tag('one'), mixing.tag('two-2'), mixing.tag('unknown')]).toEqual([
+      'M1',
+      'Tu',
+      'un',
+    ]);
+  });
+
   it('starts afresh from another tank', () => {
     const mixing = new Mixing(grow, quay, 5);
-    expect(mixing.tag('one')).toBe('M1');
     mixing.override('one', '40 %');
     mixing.takeTank(6);
     expect(grow.goToTank).toHaveBeenCalledWith(6); // an address of its own
     mixing.showTank(6);
     expect(mixing.settings).toMatchObject({ tank: 6, volume: '12 L', overrides: {} });
-    expect(mixing.tag('unknown')).toBe('un');
   });
 
   it('holds an acknowledgement for the mix it was read of, and for no other', () => {

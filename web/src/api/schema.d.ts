@@ -3534,7 +3534,8 @@ export interface components {
          *
          *     `litres` is what was understood of the typed volume, `water_shown` the water's reading as the
          *     pen shows it, `ready_at` when chlorine will have left the water, `findings` what the chart as
-         *     typed makes one look at again. `drawn_down` is there where the pump draws the tank down.
+         *     typed makes one look at again. `drawn_down` is there where the pump draws the tank down. `tags`
+         *     are the two letters on the bottles, by the key of the row, of one chart or of two.
          */
         MixOut: {
             /** Acids */
@@ -3549,6 +3550,10 @@ export interface components {
             ready_at: string | null;
             schools: components["schemas"]["SchoolOut"];
             sheet: components["schemas"]["PourSheetDocument"];
+            /** Tags */
+            tags: {
+                [key: string]: string;
+            };
             /** Water Shown */
             water_shown: string | null;
         };

@@ -174,10 +174,9 @@ export class Mixing {
     return chartOf(this.quay, this.settings.chart);
   }
 
-  /** The two letters on a product's paper label, in the chart the sheet was computed from. */
+  /** The two letters on a product's paper label, in the chart or charts the sheet is of. */
   tag(product: string): string {
-    const chart = chartOf(this.quay, (this.answered ?? this.settings).chart);
-    return chart?.rows.find((row) => row.key === product)?.tag ?? product.slice(0, 2);
+    return this.answer?.tags[product] ?? product.slice(0, 2);
   }
 
   #take(settings: Settings) {
