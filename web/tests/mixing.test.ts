@@ -76,6 +76,14 @@ describe('a mix being planned', () => {
     expect(mixing.answer?.litres).toBe('20');
   });
 
+  it('tells what was kept although the grow was fetched anew meanwhile', () => {
+    const before = new Mixing(grow, quay, 5);
+    const mixing = new Mixing(grow, quay, 5, before);
+    before.said = 'kept as its usual'; // its answer came late
+    expect(mixing.said).toBe('kept as its usual');
+    expect(new Mixing(grow, quay, 6, mixing).said).toBe('');
+  });
+
   it('says so when the server is silent, and asks again when told', async () => {
     const mixing = new Mixing(grow, quay, 5);
     await settled();

@@ -47,9 +47,9 @@ export class Mixing {
   /** The settings the sheet was computed from. */
   answered = $state.raw<Settings | undefined>();
   problem = $state.raw<Problem | undefined>();
-  /** What was kept last, for a word beside the sentence. */
-  said = $state('');
 
+  /** A word beside the sentence; it is the same when the grow was fetched anew meanwhile. */
+  #word = $state({ said: '' });
   #grow: Grow;
   #latest = new Latest((settings: Settings, signal) => this.#plan(settings, signal));
 
@@ -61,8 +61,18 @@ export class Mixing {
     if (before?.settings.tank === tank) {
       this.answer = before.answer;
       this.answered = before.answered;
+      this.#word = before.#word;
     }
     this.recompute();
+  }
+
+  /** What was kept last, in a word. */
+  get said() {
+    return this.#word.said;
+  }
+
+  set said(word: string) {
+    this.#word.said = word;
   }
 
   /** What was acknowledged holds for the mix it was read of, and for no other. */
