@@ -64,3 +64,9 @@ LONGEST_CM = 10_000
 
 MOST_PARTS, MOST_JOINED = 30, 500
 """Kinds of vessels that one tank is joined of, and how many there are of one kind."""
+
+LARGEST_ARCHIVE_BYTES, LARGEST_UNPACKED_BYTES = 60_000_000, 250_000_000
+"""Of a grow in one file, as it is sent and as it is read: ten years of a yard, and its pictures."""
+
+MOST_ARCHIVE_PEOPLE = 200
+"""Who did something in one grow."""

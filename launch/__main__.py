@@ -2,6 +2,7 @@
 
 import argparse
 import errno
+import os
 import sys
 from collections.abc import Callable, Sequence
 
@@ -21,6 +22,13 @@ def _parser() -> argparse.ArgumentParser:
         kept.add_argument("file", help="the file of the backup")
     account = commands.add_parser("account", help="make an account with a grow of its own")
     account.add_argument("name")
+    account.add_argument("--grow", help="make it an owner of that grow instead")
+    export = commands.add_parser("export", help="write all of a grow into a file")
+    export.add_argument("grow", help="its name or its number")
+    export.add_argument("file", help="a zip that is not there yet")
+    bring = commands.add_parser("import", help="make the grow that a file of an export holds")
+    bring.add_argument("file", help="the file of an export")
+    bring.add_argument("--owner", help="the account whose grow it becomes")
     plan = commands.add_parser("plan", help="plan a mix from a JSON file, print the pour sheet")
     plan.add_argument("file", help="a mix request, or - for standard input")
     course = commands.add_parser("course", help="plan a season's days and tasks from a JSON file")
@@ -61,7 +69,9 @@ def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
         "start": lambda: serve.start(demo=not options.empty),
         "stop": serve.stop,
         "reset-demo": serve.reset_demo,
-        "account": lambda: serve.account(options.name),
+        "account": lambda: serve.account(options.name, grow=options.grow),
+        "export": lambda: serve.export_grow(options.grow, os.path.abspath(options.file)),
+        "import": lambda: serve.import_grow(os.path.abspath(options.file), owner=options.owner),
         "backup": lambda: backup.backup(options.file),
         "restore": lambda: backup.restore(options.file),
         "dev": serve.dev,

@@ -82,6 +82,10 @@ def _django_environment() -> dict[str, str]:
 def _write_contracts(openapi: Path, types: Path, schemas: Path, cautions: Path) -> None:
     env = _django_environment()
     manage(env, "write_openapi", str(openapi), failure="The OpenAPI document was not written.")
+    archive = schemas / "grow-archive.schema.json"
+    manage(
+        env, "write_archive_schema", str(archive), failure="The archive's schema was not written."
+    )
     run_quietly(
         ["npx", "--no-install", "openapi-typescript", openapi, "--output", types],
         "The front end's types were not written.",

@@ -242,18 +242,32 @@ def reset_demo() -> None:
             manage(env, "load_demo", "--again", failure="The demo could not be put back.")
 
 
-def account(name: str) -> None:
-    """Make an account and a grow of its own; Django asks for the password."""
+def account(name: str, *, grow: str | None) -> None:
+    """Make an account, with a grow of its own or as owner of one; Django asks for the password."""
+    words = ["make_account", name, *(["--grow", grow] if grow else [])]
+    _command(*words, failure=f"No account was made for {name}.")
+
+
+def export_grow(grow: str, file: str) -> None:
+    """Write all of a grow into a file that is not there yet."""
+    _command("export_grow", grow, file, failure="Nothing was written.")
+
+
+def import_grow(file: str, *, owner: str | None) -> None:
+    """Make the grow that a file of an export holds, whole or not at all."""
+    words = ["import_grow", file, *(["--owner", owner] if owner else [])]
+    _command(*words, failure="No grow was made.")
+
+
+def _command(*words: str, failure: str) -> None:
+    """Run a command of the server on the data, which are brought up to date before."""
     make_state()
     python_packages.install_any("app", "dev")
     with database() as at:
         env = server_environment(at, mode="own")
         _prepare_data(env, demo=False)
-        made = subprocess.run(
-            [venv_python(), "-m", "django", "make_account", name], cwd=ROOT, env=env
-        )
-        if made.returncode:
-            raise Stop(f"No account was made for {name}.")
+        if subprocess.run([venv_python(), "-m", "django", *words], cwd=ROOT, env=env).returncode:
+            raise Stop(failure)
 
 
 def dev() -> None:

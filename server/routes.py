@@ -1,6 +1,7 @@
 """Which capability answers under which addresses of the API."""
 
 from server.api.openapi import OPERATIONS, api
+from server.archive.api import router as archive
 from server.charts.api import router as charts
 from server.charts.files import router as chart_files
 from server.grows.account import router as account
@@ -34,6 +35,7 @@ for router in (
     overview, planning, units, tanks, charts, library, chart_files, leaflets, pictures, guided,
     order_preferences, shelf, meters, waters, tank_drawing, tank_editing, tank_knowing,
     people, seasons, deciding, joining, today, daily_round, brewing, calendar,
+    archive,
 ):  # fmt: skip
     api.add_router("", router)
 for router in (sign_in, account):

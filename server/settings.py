@@ -70,6 +70,7 @@ INSTALLED_APPS = [
     "server.guided",
     "server.seasons",
     "server.demo",
+    "server.archive",
     "server.api",
 ]
 MIDDLEWARE = [

@@ -1,7 +1,7 @@
 """JSON text in, a checked document out; every failure is an `InputError` that says where."""
 
 import json
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from decimal import Decimal
 from typing import Any, NoReturn, TypeVar
 
@@ -26,18 +26,20 @@ def _unique(pairs: list[tuple[str, Any]]) -> dict[str, Any]:
     return found
 
 
-def read_json(raw: bytes) -> object:
-    """Plain JSON values, numbers exact.
+def read_json(
+    raw: bytes, *, largest: int = LARGEST_BYTES, number: Callable[[str], object] = Decimal
+) -> object:
+    """Plain JSON values, numbers exact unless something else is said to make them.
 
     Raises:
         InputError: too large, not UTF-8, not JSON, or nested beyond reason.
     """
-    if len(raw) > LARGEST_BYTES:
-        raise InputError("too_large", f"The input is over {LARGEST_BYTES // 1_000_000} MB.")
+    if len(raw) > largest:
+        raise InputError("too_large", f"The input is over {largest // 1_000_000} MB.")
     try:
         return json.loads(
             raw.decode("utf-8-sig"),
-            parse_float=Decimal,
+            parse_float=number,
             parse_constant=_no_constant,
             object_pairs_hook=_unique,
         )

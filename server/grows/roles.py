@@ -24,7 +24,7 @@ class Right(models.TextChoices):
     LOOK = "look", "look at everything, and plan without keeping it"
     MIX = "mix", "mix at the bench, read tanks, tell what was done"
     KEEP = "keep", "change tanks, waters, shelf, charts and seasons"
-    REMOVE = "remove", "put tanks away and bring them back, remove meters"
+    REMOVE = "remove", "put tanks away and bring them back, remove for good"
     PEOPLE = "people", "invite, change roles, remove people"
 
 
@@ -57,7 +57,7 @@ NEEDS: Mapping[str, Right] = {
         Right.MIX,
     ),
     "archive_tank": Right.REMOVE,
-    "remove_meter": Right.REMOVE,
+    **dict.fromkeys(("remove_meter", "delete_tank", "delete_grow"), Right.REMOVE),
     **dict.fromkeys(("invite", "take_invitation_back", "set_role", "remove_person"), Right.PEOPLE),
 }
 """By the name of an operation; whatever else changes something needs `KEEP`."""

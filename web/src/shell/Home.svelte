@@ -1,5 +1,6 @@
 <script lang="ts">
   import { go } from '../routes';
+  import BringGrow from '../people/BringGrow.svelte';
   import { signedIn } from '../sign_in/here';
   import { at, GROW, TODAY } from './views';
 
@@ -13,6 +14,7 @@
   <main class="none">
     <h1>Nothing here yet</h1>
     <p>You are a member of no grow: ask whoever runs one to let you in.</p>
+    <BringGrow />
   </main>
 {/if}
 

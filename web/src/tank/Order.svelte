@@ -1,5 +1,6 @@
 <script lang="ts">
   import { answered, api, type Problem, type Shapes, type Tank } from '../api/client';
+  import ForGood from '../parts/ForGood.svelte';
   import { go } from '../routes';
   import { growHere } from '../shell/grow.svelte';
   import { at, GROW } from '../shell/views';
@@ -34,6 +35,17 @@
     );
     problem = outcome.problem;
     await grow.load();
+  }
+
+  async function remove(which: number, name: string) {
+    const outcome = await answered(
+      api.DELETE('/api/grows/{grow_id}/tanks/{tank_id}/for-good', {
+        params: { path: { ...path, tank_id: which } },
+        body: { name },
+      }),
+    );
+    problem = outcome.problem;
+    await look();
   }
 
   async function put(which: number, archived: boolean) {
@@ -71,12 +83,20 @@
     {/if}
   </p>
   {#if away.length}
-    <p>
+    <div class="away">
       Put away:
       {#each away as one (one.id)}
-        {one.name} <button onclick={() => put(one.id, false)}>Bring back {one.name}</button>
+        <span>
+          {one.name} <button onclick={() => put(one.id, false)}>Bring back {one.name}</button>
+          <ForGood
+            name={one.name}
+            what={one.name}
+            loses="Its mixes, its seasons and all that was read of it are lost."
+            onremove={(typed) => remove(one.id, typed)}
+          />
+        </span>
       {/each}
-    </p>
+    </div>
   {/if}
 </section>
 
@@ -87,6 +107,10 @@
 
   h2 {
     font-size: 1.0625rem;
+  }
+
+  .away span {
+    display: block;
   }
 
   button {

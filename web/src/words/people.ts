@@ -5,7 +5,7 @@ export type Role = Shapes['MemberRole'];
 /** What members are, and what that lets them do: the same table as the server keeps. */
 export const ROLE_WORDS = {
   owner: { words: 'owner', note: 'everything, and who else works here' },
-  mixer: { words: 'mixer', note: 'mixes, reads, changes things; puts nothing away' },
+  mixer: { words: 'mixer', note: 'mixes, reads, changes things; removes nothing' },
   viewer: { words: 'viewer', note: 'looks, and plans without keeping it' },
 } as const satisfies Record<Role, { words: string; note: string }>;
 

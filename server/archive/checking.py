@@ -1,0 +1,178 @@
+"""Whether what an archive tells can be reckoned with: by reckoning with it, once."""
+
+from collections.abc import Callable, Mapping
+from typing import Annotated, Any
+
+from django.db import models
+from pydantic import AfterValidator, BaseModel, ConfigDict, Field, TypeAdapter, ValidationError
+
+from core.chemistry.elements import Component
+from core.errors import InputError
+from core.formats import FeedChart, LabelDocument
+from core.formats.course_request import SeasonDocument
+from core.formats.fields import Figure
+from core.formats.guided_plan import plan_from
+from core.formats.record import MixRecordDocument
+from core.formats.tank import JoinedDocument
+from core.guided import replay
+from core.limits import LONGEST_NAME, LONGEST_WORDS, MOST_PRODUCTS
+from core.tanks import measure_tank
+from server.charts.models import ChartVersion
+from server.grows.models import Grow, Membership
+from server.grows.scope import Scope
+from server.guided.models import Mix
+from server.guided.running import events_of
+from server.planning.asked import own_windows
+from server.seasons.course import course_of
+from server.seasons.models import Season, SeasonEntry
+from server.seasons.running import running_seasons, seasons_of
+from server.seasons.tasks import standing_tasks
+from server.shelf.models import CalibrationEntry, MeasuringVessel, Product
+from server.tanks.models import Tank
+from server.tanks.timeline import UNITS, TimeLineEntry
+
+_Key = Annotated[str, Field(max_length=LONGEST_NAME)]
+_Words = Annotated[str, Field(max_length=LONGEST_WORDS)]
+
+
+class _Told(BaseModel):
+    """Something with these fields and no others, each of its own type."""
+
+    model_config = ConfigDict(extra="forbid", strict=True)
+
+
+class _Value(_Told):
+    value: Figure
+    unit: _Key
+
+
+class _Bottle(_Told):
+    product: int | None
+    tag: Annotated[str, Field(max_length=2)]
+    left: Figure | None = None
+
+
+class _Decision(_Told):
+    column: _Key = ""
+    days: int = 0
+    sign: _Words = ""
+    over_days: Annotated[int, Field(ge=0)] = 0
+    task: _Words = ""
+
+
+class _Point(_Told):
+    standard: Figure
+    read: Figure
+
+
+def _in_its_unit(values: dict[str, _Value | None]) -> dict[str, _Value | None]:
+    for what, told in values.items():
+        units = {UNITS[what]} if what in UNITS else {"mL", "g"} if what == "amount" else set()
+        if not units or (told and told.unit not in units):
+            raise ValueError(f"an entry tells no {what} in {told.unit if told else 'nothing'}")
+    return values
+
+
+_Number = Annotated[int, Field(strict=True)]
+_KeyOfBottle = TypeAdapter(Annotated[str, Field(pattern=r"^[0-9]{1,18}$")])
+_Links = TypeAdapter(Annotated[dict[_Key, _Number], Field(max_length=MOST_PRODUCTS)])
+_Bottles = TypeAdapter(Annotated[dict[_Key, _Bottle], Field(max_length=2 * MOST_PRODUCTS)])
+_Values = TypeAdapter(Annotated[dict[_Key, _Value | None], AfterValidator(_in_its_unit)])
+_Points = TypeAdapter(Annotated[list[_Point], Field(min_length=1, max_length=9)])
+_Notes = TypeAdapter(Annotated[list[Annotated[str, Field(max_length=2000)]], Field(max_length=500)])
+_Moles = TypeAdapter(dict[Component, Annotated[float, Field(ge=0, allow_inf_nan=False)]])
+
+
+def _plan(told: Any) -> None:
+    """What a plan takes for pH is drawn from the bottle whose number its key is."""
+    plan = plan_from(told)
+    for bottle in (plan.acid, plan.alkali):
+        if bottle is not None:
+            _KeyOfBottle.validate_python(bottle.key)
+
+
+def _or_none(check: Callable[[Any], object]) -> Callable[[Any], object]:
+    return lambda told: None if told is None else check(told)
+
+
+_CHECKS: Mapping[tuple[type[models.Model], str], Callable[[Any], object]] = {
+    (Product, "label"): _or_none(lambda told: LabelDocument.model_validate(told).label()),
+    (ChartVersion, "document"): lambda told: FeedChart.model_validate(told).chart(),
+    (ChartVersion, "products"): _Links.validate_python,
+    (ChartVersion, "notes"): _Notes.validate_python,
+    (Tank, "joined"): _or_none(
+        lambda told: measure_tank(JoinedDocument.model_validate(told).parts())
+    ),
+    (Season, "plan"): SeasonDocument.model_validate,
+    (SeasonEntry, "told"): _Decision.model_validate,
+    (Mix, "plan"): _plan,
+    (Mix, "products"): _Bottles.validate_python,
+    (Mix, "record"): _or_none(MixRecordDocument.model_validate),
+    (Mix, "simulated_water"): _Moles.validate_python,
+    (TimeLineEntry, "values"): _Values.validate_python,
+    (CalibrationEntry, "points"): _Points.validate_python,
+    (Grow, "ranges"): own_windows,
+}
+"""How each field that holds JSON is read."""
+
+_UNREADABLE = (
+    ValidationError, ValueError, TypeError, KeyError, AttributeError, ArithmeticError, IndexError,
+    RecursionError,
+)  # fmt: skip
+
+
+def check_told(model: type[models.Model], name: str, told: Any, where: str) -> None:
+    """Read a field that holds JSON as the program reads it.
+
+    Raises:
+        InputError: it cannot be read.
+    """
+    check = _CHECKS.get((model, name))
+    if check is None:
+        return
+    try:
+        check(told)
+    except InputError as error:
+        raise error.inside(where) from None
+    except _UNREADABLE as error:
+        said = str(error).splitlines()[0][:160] if str(error) else type(error).__name__
+        raise InputError("wrong_value", f"This is no {name} of a record: {said}", where) from None
+
+
+def check_grow(grow: Grow) -> None:
+    """Reckon once with all that a grow has, as its views will.
+
+    Raises:
+        InputError: something in it cannot be reckoned with.
+    """
+    scope = Scope(Membership(grow=grow))
+    rounds: tuple[tuple[str, Callable[[Scope], None]], ...] = (
+        ("vessels", _try_shelf), ("mixes", _try_mixes), ("seasons", _try_seasons),
+    )  # fmt: skip
+    for where, attempt in rounds:
+        try:
+            attempt(scope)
+        except InputError as error:
+            raise error.inside(where) from None
+        except _UNREADABLE as error:
+            said = str(error).splitlines()[0][:160] if str(error) else type(error).__name__
+            raise InputError("contradicts_itself", f"These do not fit: {said}", where) from None
+
+
+def _try_shelf(scope: Scope) -> None:
+    for vessel in scope.all(MeasuringVessel):
+        vessel.as_vessel()
+    for calibration in scope.all(CalibrationEntry).select_related("meter"):
+        calibration.as_calibration()
+    for tank in scope.all(Tank):
+        tank.as_tank()
+
+
+def _try_mixes(scope: Scope) -> None:
+    for mix in scope.all(Mix):
+        replay(mix.as_plan(), events_of(mix))
+
+
+def _try_seasons(scope: Scope) -> None:
+    for running in running_seasons(scope, seasons_of(scope)):
+        standing_tasks(running, course_of(running, scope.grow))

@@ -1,0 +1,212 @@
+"""What an archive holds: each kind of record with its fields, and what they refer to.
+
+A record's number in an archive is its place in its list, from 1; numbers of the database are never
+told, so that the same grow brought in elsewhere gives the same archive.
+"""
+
+import math
+import re
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from datetime import UTC, date, datetime
+from decimal import Decimal
+from functools import cached_property
+from typing import Any, TypeAlias
+
+from django.contrib.auth.models import User
+from django.core.exceptions import ValidationError
+from django.db import models
+
+from core.errors import InputError
+from server.api.shapes import PLAIN_TEXT
+from server.charts.models import Chart, ChartVersion, LeafletPicture
+from server.grows.models import Grow
+from server.guided.models import Mix, MixEvent
+from server.seasons.models import Season, SeasonEntry
+from server.shelf.models import CalibrationEntry, MeasuringVessel, Meter, Product
+from server.tanks.models import Tank, WaterSource
+from server.tanks.timeline import TimeLineEntry
+
+Numbers = Mapping[str, Mapping[Any, Any]]
+"""For each list of an archive what a number in it stands for; for `people`, a name."""
+
+_AnyField: TypeAlias = "models.Field[Any, Any]"
+
+
+@dataclass(frozen=True)
+class Kept:
+    """One list of an archive.
+
+    Args:
+        name: what the list is called.
+        model: what its records are.
+        leaves_out: fields that are not told: where a record belongs, and files of their own.
+        loose: fields that hold a number of another list without being tied to it.
+    """
+
+    name: str
+    model: type[models.Model]
+    leaves_out: frozenset[str] = frozenset({"id", "grow"})
+    loose: Mapping[str, str] = field(default_factory=dict)
+
+    @cached_property
+    def fields(self) -> tuple[_AnyField, ...]:
+        """Those that are told, in the order of the model."""
+        found = self.model._meta.concrete_fields
+        return tuple(one for one in found if one.name not in self.leaves_out)
+
+    @cached_property
+    def timed_by_itself(self) -> tuple[str, ...]:
+        """Fields that the database fills in when a record is added, and that were filled before."""
+        return tuple(one.name for one in self.fields if getattr(one, "auto_now_add", False))
+
+    def list_of(self, one: _AnyField) -> str | None:
+        """The list that a field's numbers are of; None where it holds no number of one."""
+        if one.name in self.loose:
+            return self.loose[one.name]
+        if one.related_model is None:
+            return None
+        return "people" if one.related_model is User else NAMES[one.related_model]
+
+
+KEPT: tuple[Kept, ...] = (
+    Kept("waters", WaterSource),
+    Kept("products", Product),
+    Kept("vessels", MeasuringVessel),
+    Kept("meters", Meter),
+    Kept("calibrations", CalibrationEntry),
+    Kept("pictures", LeafletPicture, frozenset({"id", "grow", "image"})),
+    Kept("charts", Chart),
+    Kept("chart_versions", ChartVersion),
+    Kept("tanks", Tank),
+    Kept("seasons", Season),
+    Kept("season_entries", SeasonEntry),
+    Kept("mixes", Mix),
+    Kept("mix_events", MixEvent, frozenset({"id"})),
+    Kept("time_line", TimeLineEntry, loose={"product": "products", "mix": "mixes"}),
+)
+"""Each after those that it refers to, but for records of its own list."""
+
+NAMES: Mapping[Any, str] = {kept.model: kept.name for kept in KEPT}
+
+_GROW_FIELDS = ("name", "time_zone", "calmag", "silica", "live", "rows", "ranges")
+GROW_FIELDS = tuple(one for one in Grow._meta.concrete_fields if one.name in _GROW_FIELDS)
+
+
+def renumbered(kept: Kept, one: _AnyField, value: Any, numbers: Numbers) -> Any:
+    """A value with each number of a record replaced by the one that stands for it.
+
+    A number that stands for nothing becomes None, or goes with its row: what it named was removed.
+    """
+    if kept.model is ChartVersion and one.name == "products":
+        known = numbers["products"]
+        return {row: known[number] for row, number in value.items() if number in known}
+    if kept.model is Mix and one.name == "products":
+        known = numbers["products"]
+        return {row: {**told, "product": known.get(told["product"])} for row, told in value.items()}
+    if kept.model is Mix and one.name == "plan":
+        bottles = {what: _of_shelf(value.get(what), numbers) for what in ("acid", "alkali")}
+        return {**value, **bottles}
+    listed = kept.list_of(one)
+    return value if listed is None or value is None else numbers[listed].get(value)
+
+
+def _of_shelf(bottle: dict[str, Any] | None, numbers: Numbers) -> dict[str, Any] | None:
+    """What a plan takes for pH; its key is the number of the product, 0 where that is gone."""
+    if bottle is None:
+        return None
+    return {**bottle, "key": str(numbers["products"].get(int(bottle["key"]), 0))}
+
+
+def told_of(value: Any) -> Any:
+    """A stored value as JSON has it."""
+    match value:
+        case Decimal():
+            return format(value, "f")
+        case datetime():
+            return value.astimezone(UTC).isoformat()
+        case date():
+            return value.isoformat()
+        case _:
+            return value
+
+
+def stored_of(one: _AnyField, told: Any, where: str) -> Any:
+    """A value as the database has it, from JSON.
+
+    Raises:
+        InputError: it is none that this field can hold.
+    """
+    if told is None and not one.null:
+        raise InputError("missing", "This cannot be empty.", where)
+    if told is None:
+        return None
+    if isinstance(one, models.JSONField):
+        return checked_json(told, where)
+    if not isinstance(told, _TYPES.get(one.get_internal_type(), str)) or (
+        isinstance(told, bool) and not isinstance(one, models.BooleanField)
+    ):
+        raise InputError("wrong_type", f"This is no value of {one.name}.", where)
+    try:
+        value = one.to_python(told)
+        one.run_validators(value)
+    except (ValidationError, ValueError, OverflowError, ArithmeticError) as error:
+        said = " ".join(error.messages) if isinstance(error, ValidationError) else str(error)
+        raise InputError("wrong_value", f"This is no value of {one.name}: {said}", where) from None
+    _check_stored(one, value, where)
+    return value
+
+
+_TYPES: Mapping[str, type | tuple[type, ...]] = {
+    "BooleanField": bool,
+    "PositiveSmallIntegerField": int,
+    "PositiveIntegerField": int,
+    "PositiveBigIntegerField": int,
+}
+"""What a kind of field is told as; a text where none is named."""
+
+
+def _check_stored(one: _AnyField, value: Any, where: str) -> None:
+    if isinstance(value, str):
+        _check_text(value, where)
+        if not value and not one.blank:
+            raise InputError("missing", "This cannot be empty.", where)
+        if not re.match(PLAIN_TEXT, value):
+            raise InputError("wrong_value", "A text is one line of plain characters.", where)
+    if isinstance(value, Decimal) and not value.is_finite():
+        raise InputError("wrong_value", "This is no number.", where)
+    if isinstance(value, datetime) and value.tzinfo is None:
+        raise InputError("wrong_value", "A time needs its distance from UTC.", where)
+    if (
+        one.choices
+        and value not in {key for key, _ in one.flatchoices}
+        and not (one.blank and value == "")
+    ):
+        raise InputError("unknown_value", f"{value!r} is no {one.name}.", where)
+
+
+def _check_text(text: str, where: str) -> None:
+    """Half of a pair of UTF-16 is no character, and PostgreSQL keeps no NUL."""
+    if "\0" in text or any("\ud800" <= one <= "\udfff" for one in text):
+        raise InputError("wrong_value", "A text holds a character that no text has.", where)
+
+
+def checked_json(told: Any, where: str) -> Any:
+    """JSON that the database can keep: no NUL in a text, no number that is none.
+
+    Raises:
+        InputError: it cannot.
+    """
+    match told:
+        case str():
+            _check_text(told, where)
+        case float() if not math.isfinite(told):
+            raise InputError("wrong_value", "This is no number.", where)
+        case dict():
+            for key, value in told.items():
+                checked_json(key, where)
+                checked_json(value, where)
+        case list():
+            for value in told:
+                checked_json(value, where)
+    return told

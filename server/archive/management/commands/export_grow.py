@@ -1,0 +1,50 @@
+"""Writes all of a grow into one file: `export_grow GROW FILE`, run by ./brisk export."""
+
+from pathlib import Path
+from typing import Any
+
+from django.core.management.base import BaseCommand, CommandError, CommandParser
+from django.utils import timezone
+
+from server.archive.writing import archive_bytes, one_moment
+from server.grows.models import Grow
+
+
+class Command(BaseCommand):
+    """A grow is named by its name or its number."""
+
+    help = "Write all of a grow into one file."
+
+    def add_arguments(self, parser: CommandParser) -> None:
+        parser.add_argument("grow")
+        parser.add_argument("file")
+
+    def handle(self, *args: Any, **options: Any) -> None:
+        file = Path(options["file"])
+        with one_moment():
+            raw = archive_bytes(grow_called(options["grow"]), timezone.now())
+        try:
+            with file.open("xb") as opened:
+                opened.write(raw)
+        except FileExistsError:
+            raise CommandError(f"{file} is there already: name another file.") from None
+        except OSError as error:
+            raise CommandError(f"{file} cannot be written: {error.strerror}.") from None
+        self.stdout.write(f"All of {options['grow']} is in {file}.")
+
+
+def grow_called(told: str) -> Grow:
+    """A grow by its name or its number.
+
+    Raises:
+        CommandError: there is none, or more than one.
+    """
+    found = list(Grow.objects.filter(name=told).order_by("pk"))
+    if not found and told.isascii() and told.isdigit() and len(told) < 19:
+        found = list(Grow.objects.filter(pk=int(told)))
+    if len(found) == 1:
+        return found[0]
+    listed = found or Grow.objects.order_by("pk")[:20]
+    there = ", ".join(f"{grow.pk} ({grow.name})" for grow in listed) or "none"
+    what = "There are several grows" if found else "There is no grow"
+    raise CommandError(f"{what} called {told!r}. By number: {there}.")

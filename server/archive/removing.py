@@ -1,0 +1,42 @@
+"""A grow or a tank removed for good."""
+
+from core.errors import InputError
+from server.archive.kept import KEPT
+from server.archive.writing import records_of
+from server.grows.models import Grow
+from server.grows.scope import Scope
+from server.guided.models import Mix, MixEvent
+from server.seasons.models import Season
+from server.tanks.models import Tank
+from server.tanks.timeline import TimeLineEntry
+
+
+def remove_grow(grow: Grow) -> None:
+    """All that belongs to a grow, and the grow; what refers to others goes before them."""
+    for kept in reversed(KEPT):
+        records_of(kept, grow).delete()
+    grow.delete()
+
+
+def remove_tank(scope: Scope, tank: Tank) -> None:
+    """A tank with its mixes, its seasons and its time line.
+
+    Raises:
+        InputError: another tank goes through a season that is kept at this one.
+    """
+    seasons = scope.all(Season).filter(tank=tank)
+    together = scope.all(Season).filter(goes_with__in=seasons).exclude(tank=tank)
+    other = together.select_related("tank").first()
+    if other is not None:
+        raise InputError(
+            "goes_with_it",
+            f"{other.tank.name} went through a season together with {tank.name}, which keeps its "
+            "plan: the record of both would be lost.",
+            "name",
+        )
+    mixes = scope.all(Mix).filter(tank=tank)
+    scope.all(TimeLineEntry).filter(tank=tank).delete()
+    MixEvent.objects.filter(mix__in=mixes).delete()
+    mixes.delete()
+    seasons.delete()
+    tank.delete()

@@ -1,0 +1,334 @@
+"""All of a grow out and in: the same grow again, and nothing of what is hostile."""
+
+import io
+import json
+import warnings
+import zipfile
+from collections.abc import Callable
+from datetime import UTC, datetime, timedelta
+from pathlib import Path
+from typing import Any
+
+import pytest
+from django.contrib.auth.models import User
+from django.core.files.uploadedfile import SimpleUploadedFile
+from django.core.management import CommandError, call_command
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from jsonschema import Draft202012Validator
+from PIL import Image
+
+from core.errors import InputError
+from server.archive.kept import KEPT
+from server.archive.reading import bring_in
+from server.archive.schema import archive_schema
+from server.archive.writing import archive_bytes, records_of
+from server.charts.models import ChartVersion, LeafletPicture
+from server.grows.models import Grow, Membership
+from server.guided.models import Mix, MixEvent
+from server.seasons.models import Season
+from server.tanks.models import Tank
+from server.tanks.timeline import TimeLineEntry
+from tests.server.at_the_bench import begin, finish, obey
+from tests.server.conftest import Yard
+
+NOW = datetime(2026, 3, 14, 12, tzinfo=UTC)
+
+
+@pytest.fixture
+def full(yard: Yard) -> Yard:
+    """The demo's yard with a mix in its record, one under way, and a leaflet's picture."""
+    finish(yard, begin(yard))
+    obey(yard, begin(yard), 0)
+    made = io.BytesIO()
+    Image.new("RGB", (40, 30), "ivory").save(made, "WEBP")
+    picture = LeafletPicture.objects.create(
+        grow=yard.grow, image=made.getvalue(), width=40, height=30
+    )
+    ChartVersion.objects.filter(pk=yard.version.pk).update(picture=picture)
+    return yard
+
+
+def document(raw: bytes) -> dict[str, Any]:
+    with zipfile.ZipFile(io.BytesIO(raw)) as archive:
+        found: dict[str, Any] = json.loads(archive.read("archive.json"))
+    return found
+
+
+def packed(told: object, **files: bytes) -> bytes:
+    made = io.BytesIO()
+    with zipfile.ZipFile(made, "w") as archive:
+        archive.writestr("archive.json", json.dumps(told))
+        for name, content in files.items():
+            archive.writestr(name, content)
+    return made.getvalue()
+
+
+def test_a_grow_that_was_brought_in_gives_the_same_archive(full: Yard) -> None:
+    raw = archive_bytes(full.grow, NOW)
+    again = bring_in(raw)
+    assert again.pk != full.grow.pk
+    assert archive_bytes(again, NOW) == raw
+    later = document(archive_bytes(again, NOW + timedelta(days=1)))
+    assert {**later, "written_at": ""} == {**document(raw), "written_at": ""}
+    # and again as many records of each kind, none of them of the grow it came from
+    for kept in KEPT:
+        mine, its = records_of(kept, full.grow), records_of(kept, again)
+        assert its.count() == mine.count() > 0, kept.name
+        assert not set(mine.values_list("pk", flat=True)) & set(its.values_list("pk", flat=True))
+
+
+def test_the_archive_follows_its_schema_and_its_tables_open(full: Yard) -> None:
+    raw = archive_bytes(full.grow, NOW)
+    schema = archive_schema()
+    Draft202012Validator.check_schema(schema)
+    Draft202012Validator(schema).validate(document(raw))
+    kept = Path("docs/formats/grow-archive.schema.json").read_text()
+    assert json.loads(kept) == schema
+    with zipfile.ZipFile(io.BytesIO(raw)) as archive:
+        assert json.loads(archive.read("archive.schema.json")) == schema
+        lines = archive.read("time_line.csv").decode().splitlines()
+        poured = archive.read("mixes.csv").decode().splitlines()
+    entries = TimeLineEntry.objects.filter(grow=full.grow)
+    assert len(lines) - 1 == sum(len(one.values) or 1 for one in entries)
+    assert any("Marram One" in line for line in poured)
+
+
+def test_the_same_mix_to_the_millilitre(full: Yard) -> None:
+    before = full.plan(column="w5", volume="425 L")[1]["sheet"]["pours"]
+    answer = full.client.get(f"/api/grows/{full.grow.pk}/archive")
+    assert answer["Content-Type"] == "application/zip"
+    heron = User.objects.create_user("heron")
+    full.client.force_login(heron)
+    sent = full.client.post("/api/archives", {"file": SimpleUploadedFile("a.zip", answer.content)})
+    assert sent.status_code == 201, sent.content
+    grow = Grow.objects.get(pk=sent.json()["id"])
+    assert list(Membership.objects.filter(grow=grow).values_list("person", "role")) == [
+        (heron.pk, "owner")
+    ]
+    tank = Tank.objects.get(grow=grow, name=full.tank.name)
+    version = ChartVersion.objects.get(grow=grow, chart=tank.chart)
+    there = Yard(grow, heron, full.client, tank, tank.water, version)
+    assert there.plan(column="w5", volume="425 L")[1]["sheet"]["pours"] == before
+    # the mix that was under way goes on, and draws from the bottles that came along
+    mix = Mix.objects.get(grow=grow, ended_at=None)
+    bench = full.client.get(f"/api/grows/{grow.pk}/mixes/{mix.pk}").json()
+    finish(there, bench)
+    mine = Mix.objects.get(grow=full.grow, ended_at=None)
+    assert mine.events.count() == 1
+    assert mix.events.count() > 1
+
+
+def test_who_is_not_known_here_gets_a_name_and_no_way_in(full: Yard) -> None:
+    told = document(archive_bytes(full.grow, NOW))
+    for record in told["mix_events"]:
+        record["by"] = "dunlin"
+    grow = bring_in(packed(told, **images(full)))
+    dunlin = User.objects.get(username="dunlin")
+    assert not dunlin.is_active
+    assert not dunlin.has_usable_password()
+    assert not Membership.objects.filter(grow=grow).exists()
+    assert set(MixEvent.objects.filter(mix__grow=grow).values_list("by", flat=True)) == {dunlin.pk}
+
+
+def images(yard: Yard) -> dict[str, bytes]:
+    found = LeafletPicture.objects.filter(grow=yard.grow).order_by("pk")
+    return {f"pictures/{n}.webp": bytes(one.image) for n, one in enumerate(found, 1)}
+
+
+def at(told: Any, *path: str | int, to: object) -> Any:
+    for part in path[:-1]:
+        told = told[part]
+    told[path[-1]] = to
+    return told
+
+
+HOSTILE: dict[str, Callable[[dict[str, Any]], object]] = {
+    "another format": lambda told: at(told, "format", to="x"),
+    "a later version": lambda told: at(told, "version", to=2),
+    "a list missing": lambda told: told.pop("mixes"),
+    "a list too many": lambda told: at(told, "passwords", to=[]),
+    "no list": lambda told: at(told, "tanks", to={}),
+    "no record": lambda told: at(told, "tanks", 0, to=7),
+    "a field too many": lambda told: at(told, "tanks", 0, "grow", to=1),
+    "a field missing": lambda told: told["tanks"][0].pop("litres"),
+    "a number beyond its list": lambda told: at(told, "tanks", 0, "water", to=99),
+    "a number below 1": lambda told: at(told, "tanks", 0, "water", to=0),
+    "true for 1": lambda told: at(told, "tanks", 0, "water", to=True),
+    "no water": lambda told: at(told, "tanks", 0, "water", to=None),
+    "litres below zero": lambda told: at(told, "tanks", 0, "litres", to="-4"),
+    "litres that are none": lambda told: at(told, "tanks", 0, "litres", to="NaN"),
+    "litres without end": lambda told: at(told, "tanks", 0, "litres", to="Infinity"),
+    "too many litres": lambda told: at(told, "tanks", 0, "litres", to="1e30"),
+    "a float for litres": lambda told: at(told, "tanks", 0, "litres", to=40.5),
+    "a system nobody has": lambda told: at(told, "tanks", 0, "system_kind", to="aether"),
+    "two tanks of one name": lambda told: at(told, "tanks", 1, "name", to=told["tanks"][0]["name"]),
+    "a name that is none": lambda told: at(told, "tanks", 0, "name", to=""),
+    "a name without end": lambda told: at(told, "tanks", 0, "name", to="x" * 5000),
+    "NUL in a name": lambda told: at(told, "tanks", 0, "name", to="a\0b"),
+    "half a character": lambda told: at(told, "tanks", 0, "name", to="\ud800"),
+    "a name of two lines": lambda told: at(told, "tanks", 0, "name", to="a\nb"),
+    "vessels that cannot be": lambda told: at(told, "tanks", 0, "joined", to={"parts": [{}]}),
+    "a zone nobody lives in": lambda told: at(told, "grow", "time_zone", to="Mars/Olympus"),
+    "a zone of the file system": lambda told: at(told, "grow", "time_zone", to="../../etc/passwd"),
+    "ranges of nothing": lambda told: at(told, "grow", "ranges", to={"unobtainium": {}}),
+    "a chart without columns": lambda told: at(told, "chart_versions", 0, "document", "columns", to=[]),
+    "a dose of nothing": lambda told: at(told, "chart_versions", 0, "document", "doses", 0, "product", to="?"),
+    "a link to no bottle": lambda told: at(told, "chart_versions", 0, "products", to={"one": "x"}),
+    "the same version twice": lambda told: told["chart_versions"].append(told["chart_versions"][0]),
+    "a label over 100 %": lambda told: at(told, "products", 0, "label", to={"analysis": {"N": "400"}}),
+    "a bottle of its own form": lambda told: at(told, "products", 0, "hard_form_of", to=1),
+    "less than nothing left": lambda told: at(told, "products", 0, "left", to="-1"),
+    "a role nobody has": lambda told: at(told, "products", 0, "role", to="poison"),
+    "a plan that is none": lambda told: at(told, "mixes", 0, "plan", to={}),
+    "a plan of another version": lambda told: at(told, "mixes", 0, "plan", "version", to=1),
+    "an acid of no bottle": lambda told: at(told, "mixes", 0, "plan", "acid", "key", to="one"),
+    "a record that is none": lambda told: at(told, "mixes", 0, "record", to={"litres": "x"}),
+    "bottles that are none": lambda told: at(told, "mixes", 0, "products", to=[1]),
+    "two mixes in one tank": lambda told: at(told, "mixes", 0, "ended_at", to=None),
+    "a time without a zone": lambda told: at(told, "mixes", 0, "started_at", to="2026-03-14T12:00:00"),
+    "a time that is none": lambda told: at(told, "mixes", 0, "started_at", to="noon"),
+    "an event of a kind nobody knows": lambda told: at(told, "mix_events", 0, "kind", to="sung"),
+    "an event by nobody": lambda told: at(told, "mix_events", 0, "by", to=None),
+    "an event by a number": lambda told: at(told, "mix_events", 0, "by", to=1),
+    "a person whose name is none": lambda told: at(told, "mix_events", 0, "by", to="<b>"),
+    "an event told twice": lambda told: told["mix_events"].append(told["mix_events"][0]),
+    "an entry of two things": lambda told: at(told, "time_line", 0, to={**told["time_line"][0], "tank": 1, "water": 1}),
+    "an entry of nothing known": lambda told: at(told, "time_line", 0, "values", to={"mood": {"value": "1", "unit": "x"}}),
+    "a reading in another unit": lambda told: at(told, "time_line", 0, "values", to={"ec": {"value": "1", "unit": "ppm"}}),
+    "a reading that is none": lambda told: at(told, "time_line", 0, "values", to={"ec": {"value": "much", "unit": "mS/cm"}}),
+    "a season before its start": lambda told: at(told, "seasons", 0, "ended_on", to="1999-01-01"),
+    "a plan of a season with no end": lambda told: at(told, "seasons", 0, "plan", to={"strengths": "all"}),
+    "a column that no chart has": lambda told: at(told, "seasons", 0, "plan", "first_column", to="never"),
+    "a season that goes with itself": lambda told: at(told, "seasons", 0, "goes_with", to=1),
+    "a decision of nothing": lambda told: at(told, "season_entries", 0, "told", to={"days": "many"}),
+    "a vessel without marks": lambda told: at(told, "vessels", 0, "mark", to="0"),
+    "a calibration of no points": lambda told: at(told, "calibrations", 0, "points", to=[]),
+    "a picture of another size": lambda told: at(told, "pictures", 0, "width", to=4000),
+    "a picture that is not there": lambda told: told["pictures"].append(told["pictures"][0]),
+    "nothing but brackets": lambda told: at(told, "mixes", 0, "plan", "pours", to=json.loads("[" * 400 + "]" * 400)),
+}  # fmt: skip
+
+
+@pytest.mark.parametrize("spoil", HOSTILE.values(), ids=HOSTILE)
+def test_a_hostile_archive_is_refused_whole(
+    full: Yard, spoil: Callable[[dict[str, Any]], object]
+) -> None:
+    told = document(archive_bytes(full.grow, NOW))
+    bring_in(packed(told, **images(full)))  # it is the one change that is refused
+    counted = [kept.model._base_manager.count() for kept in KEPT], User.objects.count()
+    spoil(told)
+    raw = packed(told, **images(full))
+    answer = full.client.post("/api/archives", {"file": SimpleUploadedFile("a.zip", raw)})
+    assert answer.status_code == 422, answer.content
+    problem = answer.json()["error"]
+    assert problem["message"]
+    assert problem["where"]
+    assert counted == ([kept.model._base_manager.count() for kept in KEPT], User.objects.count())
+
+
+def spoilt_zips() -> dict[str, bytes]:
+    many = io.BytesIO()
+    with zipfile.ZipFile(many, "w", zipfile.ZIP_DEFLATED) as bomb:
+        bomb.writestr("archive.json", b" " * 300_000_000)
+    twice = io.BytesIO()
+    with zipfile.ZipFile(twice, "w") as doubled, warnings.catch_warnings(action="ignore"):
+        doubled.writestr("archive.json", "{}")
+        doubled.writestr("archive.json", "{}")
+    return {
+        "nothing": b"",
+        "no zip": b"PK\x03\x04 and no more",
+        "an empty zip": b"PK\x05\x06" + b"\0" * 18,
+        "a zip that grows": many.getvalue(),
+        "a file twice": twice.getvalue(),
+        "a path that climbs out": packed({}, **{"../../evil": b"x"}),
+        "a file of its own": packed({}, **{"run.sh": b"x"}),
+        "no JSON": packed({})[:60],
+        "a list": packed([]),
+        "a number": packed(1),
+    }
+
+
+@pytest.mark.parametrize("raw", spoilt_zips().values(), ids=spoilt_zips())
+def test_what_is_no_archive_is_refused(yard: Yard, raw: bytes) -> None:
+    answer = yard.client.post("/api/archives", {"file": SimpleUploadedFile("a.zip", raw)})
+    assert answer.status_code == 422, answer.content
+
+
+@given(st.binary(max_size=300), st.integers(0, 60_000))
+@settings(max_examples=40, deadline=None)
+def test_a_damaged_archive_is_refused_or_the_same(damage: bytes, where: int) -> None:
+    raw = _small()
+    spoilt = raw[:where] + damage + raw[where + len(damage) :]
+    try:
+        with zipfile.ZipFile(io.BytesIO(spoilt)) as archive:
+            same = archive.read("archive.json") == zipfile.ZipFile(io.BytesIO(raw)).read(
+                "archive.json"
+            )
+    except Exception:
+        same = False
+    try:
+        bring_in(spoilt)
+    except InputError:
+        return
+    assert same
+
+
+def _small() -> bytes:
+    grow = Grow.objects.get(is_demo=True)
+    return archive_bytes(grow, NOW)
+
+
+def test_export_and_import_without_a_browser(
+    full: Yard, tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    one, other = tmp_path / "one.zip", tmp_path / "other.zip"
+    call_command("export_grow", full.grow.name, str(one))
+    with pytest.raises(CommandError, match="is there already"):
+        call_command("export_grow", full.grow.name, str(one))
+    with pytest.raises(CommandError, match="no grow called 'Nowhere'"):
+        call_command("export_grow", "Nowhere", str(other))
+    with pytest.raises(CommandError, match="no account nobody"):
+        call_command("import_grow", str(one), "--owner", "nobody")
+    call_command("import_grow", str(one), "--owner", "wren")
+    made = Grow.objects.exclude(pk=full.grow.pk).get(name=full.grow.name)
+    assert f"Made the grow {made.pk}" in capsys.readouterr().out
+    with pytest.raises(CommandError, match="several grows"):
+        call_command("export_grow", full.grow.name, str(other))
+    call_command("export_grow", str(made.pk), str(other))
+    first, second = (document(file.read_bytes()) for file in (one, other))
+    assert {**first, "written_at": 0} == {**second, "written_at": 0}
+    one.write_bytes(one.read_bytes()[:-400])
+    with pytest.raises(CommandError, match="Nothing has changed"):
+        call_command("import_grow", str(one))
+
+
+def test_a_grow_is_removed_by_an_owner_who_types_its_name(full: Yard, neighbour: Yard) -> None:
+    mine = bring_in(archive_bytes(full.grow, NOW))
+    Membership.objects.create(grow=mine, person=neighbour.person)
+    path = f"/api/grows/{mine.pk}/for-good"
+    assert neighbour.send("DELETE", path, {"name": "Gullhouse"})[1]["error"]["code"] == "other_name"
+    assert neighbour.send("DELETE", path, {"name": mine.name})[0] == 200
+    assert not any(records_of(kept, mine).exists() for kept in KEPT)
+    assert neighbour.client.get(f"/api/grows/{mine.pk}/today").status_code == 404
+    assert Mix.objects.filter(grow=full.grow).count() == 2
+    # the demo's yard is everybody's
+    status, answer = full.send(
+        "DELETE", f"/api/grows/{full.grow.pk}/for-good", {"name": full.grow.name}
+    )
+    assert (status, answer["error"]["code"]) == (422, "demo")
+
+
+def test_a_tank_is_removed_only_after_it_was_put_away(full: Yard) -> None:
+    grow = bring_in(archive_bytes(full.grow, NOW))
+    Membership.objects.create(grow=grow, person=full.person)
+    tank = Tank.objects.get(grow=grow, name="Strawberry gutters")
+    path = f"/api/grows/{grow.pk}/tanks/{tank.pk}/for-good"
+    assert full.send("DELETE", path, {"name": tank.name})[1]["error"]["code"] == "in_use"
+    Mix.objects.filter(tank=tank, ended_at=None).update(ended_at=NOW)
+    assert full.send("PUT", f"/api/grows/{grow.pk}/tanks/{tank.pk}/archived", {"archived": True})[0] == 200  # fmt: skip
+    assert full.send("DELETE", path, {"name": "Strawberry"})[1]["error"]["where"] == "name"
+    assert full.send("DELETE", path, {"name": tank.name})[0] == 200
+    assert not Mix.objects.filter(grow=grow).exists()
+    assert not Season.objects.filter(tank_id=tank.pk).exists()
+    assert bring_in(archive_bytes(grow, NOW)).pk  # what is left is whole

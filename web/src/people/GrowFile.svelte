@@ -1,0 +1,64 @@
+<script lang="ts">
+  import { answered, api, type Problem } from '../api/client';
+  import ForGood from '../parts/ForGood.svelte';
+  import BringGrow from './BringGrow.svelte';
+
+  /** All of a grow in one file, out and in; and a grow removed for good. */
+  let { id, name, owns }: { id: number; name: string; owns: boolean } = $props();
+
+  let problem = $state.raw<Problem | undefined>();
+
+  async function remove(typed: string) {
+    const outcome = await answered(
+      api.DELETE('/api/grows/{grow_id}/for-good', {
+        params: { path: { grow_id: id } },
+        body: { name: typed },
+      }),
+    );
+    problem = outcome.problem;
+    if (!problem) location.assign('/');
+  }
+</script>
+
+<section>
+  <h2>All of {name} in one file</h2>
+  <p>
+    Tanks, waters, shelf, charts with their versions, seasons, mixes and all that was read: a zip of
+    JSON and of tables for a spreadsheet. It is yours; brought in here or elsewhere, it is the same
+    grow again. Who works here is not in it.
+  </p>
+  <p><a href="/api/grows/{id}/archive" download>Take {name} out</a></p>
+  <p><BringGrow /></p>
+  {#if owns}
+    {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+    <ForGood
+      {name}
+      what="this grow"
+      loses="Everything of {name} is lost, its record too. Take it out first."
+      onremove={remove}
+    />
+  {/if}
+</section>
+
+<style>
+  section {
+    max-width: 44rem;
+  }
+
+  h2 {
+    margin-top: 24px;
+    font-size: 1.0625rem;
+  }
+
+  a {
+    display: inline-block;
+    min-height: 44px;
+    padding: 10px 0;
+    color: var(--ink);
+  }
+
+  [role='alert'] {
+    font-weight: 700;
+    color: var(--heed);
+  }
+</style>
