@@ -155,9 +155,9 @@ def test_from_start_to_stop_and_back_from_a_kill(checkout: Checkout) -> None:
     assert "Made the account curlew." in made.stdout
     refused = checkout.run("account", "curlew", given="samphire-and-salt\n")
     assert refused.returncode == 1
-    assert checkout.run("export", "curlew's grow", "out.zip").returncode == 0
-    brought = checkout.run("import", "out.zip", "--owner", "curlew")
-    assert "curlew's grow" in brought.stdout, brought.stderr
+    out = str(checkout.folder / "out.zip")
+    assert checkout.run("export", "curlew's grow", out).returncode == 0
+    assert "curlew's grow" in checkout.run("import", out, "--owner", "curlew").stdout
     assert checkout.session()["demo"] is False
     assert checkout.run("stop").stdout == "Brisk Measure is stopped.\n"
     third.communicate()
