@@ -25,6 +25,7 @@ from server.seasons.round import router as daily_round
 from server.seasons.today import router as today
 from server.shelf.api import router as shelf
 from server.shelf.meters import router as meters
+from server.shelf.stock import router as stock
 from server.tanks.api import router as tanks
 from server.tanks.drawing import router as tank_drawing
 from server.tanks.editing import router as tank_editing
@@ -33,7 +34,7 @@ from server.tanks.waters import router as waters
 
 for router in (
     overview, planning, units, tanks, charts, library, chart_files, leaflets, pictures, guided,
-    order_preferences, shelf, meters, waters, tank_drawing, tank_editing, tank_knowing,
+    order_preferences, shelf, stock, meters, waters, tank_drawing, tank_editing, tank_knowing,
     people, seasons, deciding, joining, today, daily_round, brewing, calendar,
     archive,
 ):  # fmt: skip

@@ -9,7 +9,7 @@ from core.errors import InputError
 from core.leaflet.cells import DoseCellHabits, as_figure, is_long, is_no_dose
 from core.leaflet.grid import Cell
 from core.leaflet.request import Asked, CellKind, Question
-from core.leaflet.row_names import End, RowKind, RowName
+from core.leaflet.row_names import RangeEnd, RowKind, RowName
 from core.leaflet.statements import ppm_scale_in
 from core.limits import STRONGEST_WATER
 from core.quantities import PpmScale, Reading, ReadingRange, ReadingScale, ReadingUnit
@@ -167,9 +167,9 @@ def _best(rows: list[ReadingRow], scale: PpmScale | None) -> list[ReadingRow]:
         return unsaid, row.name.readings is Readings.TOTAL
 
     first = min(filled, key=doubt)
-    if first.name.end is End.BOTH:
+    if first.name.end is RangeEnd.BOTH:
         return [first]
-    other = End.HIGH if first.name.end is End.LOW else End.LOW
+    other = RangeEnd.HIGH if first.name.end is RangeEnd.LOW else RangeEnd.LOW
     also = [row for row in filled if row.name.end is other and row.name.unit is first.name.unit]
     return [first, *also[:1]]
 
@@ -253,7 +253,7 @@ def _take_ph(row: ReadingRow, made: ReadRows) -> None:
         if high > 14:
             _ask_cell(cell, "a pH lies between 0 and 14.", made)
             continue
-        if at in made.ph and row.name.end is End.BOTH:
+        if at in made.ph and row.name.end is RangeEnd.BOTH:
             made.kinds.append((cell, CellKind.NOTE, "another pH stands above"))
             continue
         kept = made.ph.get(at, PhWindow(low, high))

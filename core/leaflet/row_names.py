@@ -19,7 +19,7 @@ class RowKind(StrEnum):
     BOTTLE = "bottle"
 
 
-class End(StrEnum):
+class RangeEnd(StrEnum):
     """Which end of a range a row gives."""
 
     BOTH = "both"
@@ -44,7 +44,7 @@ class RowName:
     unit: ReadingUnit | None = None
     scale: PpmScale | None = None
     readings: Readings | None = None
-    end: End = End.BOTH
+    end: RangeEnd = RangeEnd.BOTH
     in_both: bool = False
 
 
@@ -120,7 +120,9 @@ def _ec_row(low: str, name: str) -> RowName:
     return RowName(RowKind.EC, unit, scale, readings_in(name), _end(low), both)
 
 
-def _end(low: str) -> End:
+def _end(low: str) -> RangeEnd:
     if re.search(r"\b(?:min\w*|low(?:er|est)?)\b", low):
-        return End.LOW
-    return End.HIGH if re.search(r"\b(?:max\w*|high(?:er|est)?|upper)\b", low) else End.BOTH
+        return RangeEnd.LOW
+    return (
+        RangeEnd.HIGH if re.search(r"\b(?:max\w*|high(?:er|est)?|upper)\b", low) else RangeEnd.BOTH
+    )

@@ -1,6 +1,7 @@
 """Whether what an archive tells can be reckoned with: by reckoning with it, once."""
 
 from collections.abc import Callable, Mapping
+from decimal import Decimal
 from typing import Annotated, Any
 
 from django.db import models
@@ -27,7 +28,7 @@ from server.seasons.course import course_of
 from server.seasons.models import Season, SeasonEntry
 from server.seasons.running import running_seasons, seasons_of
 from server.seasons.tasks import standing_tasks
-from server.shelf.models import CalibrationEntry, MeasuringVessel, Product
+from server.shelf.models import Bottle, CalibrationEntry, MeasuringVessel, Product
 from server.tanks.models import Tank
 from server.tanks.timeline import UNITS, TimeLineEntry
 
@@ -164,6 +165,15 @@ def _try_shelf(scope: Scope) -> None:
         vessel.as_vessel()
     for calibration in scope.all(CalibrationEntry).select_related("meter"):
         calibration.as_calibration()
+    held: dict[int, Decimal] = {}
+    for bottle in scope.all(Bottle).filter(discarded_at=None):
+        bottle.as_bottle()
+        held[bottle.product_id] = held.get(bottle.product_id, Decimal(0)) + bottle.left
+    for product in scope.all(Product).filter(pk__in=held):
+        if product.left != held[product.pk]:
+            raise InputError(
+                "contradicts_itself", f"The bottles of {product.name} hold something else.", "left"
+            )
     for tank in scope.all(Tank):
         tank.as_tank()
 

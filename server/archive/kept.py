@@ -23,7 +23,14 @@ from server.charts.models import Chart, ChartVersion, LeafletPicture
 from server.grows.models import Grow
 from server.guided.models import Mix, MixEvent
 from server.seasons.models import Season, SeasonEntry
-from server.shelf.models import CalibrationEntry, MeasuringVessel, Meter, Product
+from server.shelf.models import (
+    Bottle,
+    CalibrationEntry,
+    MeasuringVessel,
+    Meter,
+    Product,
+    StockEntry,
+)
 from server.tanks.models import Tank, WaterSource
 from server.tanks.timeline import TimeLineEntry
 
@@ -72,6 +79,7 @@ class Kept:
 KEPT: tuple[Kept, ...] = (
     Kept("waters", WaterSource),
     Kept("products", Product),
+    Kept("bottles", Bottle),
     Kept("vessels", MeasuringVessel),
     Kept("meters", Meter),
     Kept("calibrations", CalibrationEntry),
@@ -83,6 +91,7 @@ KEPT: tuple[Kept, ...] = (
     Kept("season_entries", SeasonEntry),
     Kept("mixes", Mix),
     Kept("mix_events", MixEvent, frozenset({"id"})),
+    Kept("stock_entries", StockEntry, loose={"mix": "mixes"}),
     Kept("time_line", TimeLineEntry, loose={"product": "products", "mix": "mixes"}),
 )
 """Each after those that it refers to, but for records of its own list."""

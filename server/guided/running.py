@@ -14,6 +14,7 @@ from core.guided import Event, GuidedPlan, GuidedState, record_of, replay
 from core.quantities import number_text
 from server.guided.entries import entries_of
 from server.guided.models import Mix, MixEvent, moment
+from server.shelf.bottles import take
 from server.shelf.models import Product
 from server.tanks.timeline import TimeLineEntry
 
@@ -106,16 +107,7 @@ def _draw_down(mix: Mix, plan: GuidedPlan, state: GuidedState) -> None:
             pk=product, grow_id=mix.grow_id, left__isnull=False
         )
         for drawn_from in found:
-            _take(drawn_from, Decimal(number_text(amount, 3)))
-
-
-def _take(bottle: Product, amount: Decimal) -> None:
-    """Draw a bottle down; what was poured beyond what was left shows that the stock was wrong."""
-    left = (bottle.left or Decimal(0)) - amount
-    bottle.left = max(left, Decimal(0))
-    if left < 0:
-        bottle.short = (bottle.short or Decimal(0)) - left
-    bottle.save(update_fields=["left", "short"])
+            take(drawn_from, amount, mix=mix.pk)
 
 
 @transaction.atomic

@@ -1,10 +1,13 @@
 """The shelf and the bench: products with their labels and what is left, vessels and scales."""
 
+from collections.abc import Sequence
+from datetime import date
 from decimal import Decimal
 from typing import Annotated
 
 from django.db import IntegrityError, transaction
 from django.http import HttpRequest
+from django.utils import timezone
 from ninja import Field, Router, Schema
 from ninja.responses import Status
 
@@ -15,21 +18,27 @@ from core.formats import LabelDocument
 from core.formats.shelf import VesselDocument
 from core.limits import LONGEST_NAME, MOST_VESSELS
 from core.quantities import decimal_text, number_text
+from core.stock import BottleState
 from core.vessels import USUAL_VESSELS, Shows, Vessel, VesselKind
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept, Made, Name
+from server.grows.calendar import day_of
 from server.grows.scope import Scope
 from server.shelf.editing import ProductIn, change_product, plain_decimal
-from server.shelf.models import MeasuringVessel, Product, label_from
+from server.shelf.models import Bottle, MeasuringVessel, Product, label_from
+from server.shelf.stock import days_left_of
 from server.shelf.tags import new_tag
 
 router = Router(tags=["shelf"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
 _MOST_PRODUCTS = 300
+_WORST_FIRST = (BottleState.OFF, BottleState.SOON_OFF)
 
 
 class ProductOut(Schema):
     """A product on the shelf. `left` in mL or g as typed; `as_much` for an acid: what one mL of it
-    does, in words, by each other acid of the shelf; `short` what was poured past what was left."""
+    does, in words, by each other acid of the shelf; `short` what was poured past what was left;
+    `bottles` how many stand here, 0 where nobody told of bottles; `lasts_days` at the pace of use;
+    `off` the worst that is to be minded of a bottle that is not empty."""
 
     id: int
     name: str
@@ -42,6 +51,9 @@ class ProductOut(Schema):
     size: str
     price: str
     short: str | None
+    bottles: int
+    lasts_days: int | None
+    off: BottleState
     hard_form_of: int | None
     as_much: list[str]
 
@@ -56,11 +68,15 @@ class VesselOut(Schema):
 
 
 class ShelfOut(Schema):
-    """Everything on shelf and bench; `usual` while the grow has said nothing about its bench."""
+    """Everything on shelf and bench; `usual` while the grow has said nothing about its bench.
+
+    `today` is the day at the grow.
+    """
 
     products: list[ProductOut]
     vessels: list[VesselOut]
     usual: bool
+    today: date
 
 
 class NewProduct(Schema):
@@ -93,7 +109,9 @@ def _acids_compared(product: Product, acids: list[Product]) -> list[str]:
     return found
 
 
-def _product(product: Product, acids: list[Product]) -> ProductOut:
+def _product(
+    product: Product, acids: list[Product], bottles: Sequence[BottleState], lasts: int | None
+) -> ProductOut:
     return ProductOut(
         id=product.pk,
         name=product.name,
@@ -106,6 +124,9 @@ def _product(product: Product, acids: list[Product]) -> ProductOut:
         size=_typed(product.size),
         price=_typed(product.price),
         short=plain_decimal(product.short) if product.short else None,
+        bottles=len(bottles),
+        lasts_days=lasts,
+        off=next((one for one in _WORST_FIRST if one in bottles), BottleState.GOOD),
         hard_form_of=product.hard_form_of_id,
         as_much=_acids_compared(product, acids),
     )
@@ -131,10 +152,18 @@ def shelf(request: HttpRequest, grow_id: int) -> ShelfOut:
     products = list(scope.all(Product))
     acids = [p for p in products if p.label and p.label.get("acid")]
     own = [vessel.as_vessel() for vessel in scope.all(MeasuringVessel)]
+    today, bottles = day_of(scope.grow, timezone.now()), dict[int, list[BottleState]]()
+    for bottle in scope.all(Bottle).filter(discarded_at=None):
+        bottles.setdefault(bottle.product_id, []).append(bottle.as_bottle().state(today))
+    lasts = days_left_of(scope, products)
     return ShelfOut(
-        products=[_product(product, acids) for product in products],
+        products=[
+            _product(product, acids, bottles.get(product.pk, ()), lasts.get(product.pk))
+            for product in products
+        ],
         vessels=[_vessel(vessel) for vessel in own or USUAL_VESSELS],
         usual=not own,
+        today=today,
     )
 
 

@@ -11,6 +11,7 @@ from core.quantities import decimal_text, figure
 from server.api.shapes import Outdated
 from server.api.typed import optional_decimal
 from server.grows.scope import Scope
+from server.shelf.bottles import correct, in_use
 from server.shelf.models import Product
 
 
@@ -87,12 +88,24 @@ def change_product(scope: Scope, product: Product, told: ProductIn) -> None:
         for name in changed:
             if _now(product, name) not in (seen[name], wanted[name]):
                 raise _outdated(product, name, wanted[name])
+    if "left" in changed:
+        changed.remove("left")
+        _correct_left(scope, product, wanted["left"])
     for name in changed:
         setattr(product, name, wanted[name])
-    if "left" in changed:
-        product.short = None  # counted anew: what was poured without it is settled
-        changed.append("short")
     product.save(update_fields=[name.removesuffix("_id") for name in changed])
+
+
+def _correct_left(scope: Scope, product: Product, left: Decimal | None) -> None:
+    """Counted anew: what was poured without it is settled."""
+    bottles = in_use(product)
+    if len(bottles) > 1 or (bottles and left is None):
+        raise InputError(
+            "which_bottle",
+            f"{product.name} stands here in {len(bottles)} bottles: say what is in which.",
+            "left",
+        )
+    correct(product, left, by=scope.membership.person_id)
 
 
 def _now(product: Product, name: str) -> Any:

@@ -17,6 +17,7 @@ from core.quantities import figure
 from core.vessels import Shows, Vessel, VesselKind
 from server.grows.scope import Owned
 from server.grows.stamped import Stamped
+from server.shelf.bottles import Bottle, StockEntry
 
 
 class Product(Stamped):
@@ -184,3 +185,6 @@ class CalibrationEntry(Owned):
         """How far the meter was off, as core reckons with it."""
         points = [Point(figure(one["standard"]), figure(one["read"])) for one in self.points]
         return calibrate(Measures(self.measures), points, figure(self.degrees))
+
+
+__all__ = ["Bottle", "CalibrationEntry", "MeasuringVessel", "Meter", "Product", "StockEntry"]

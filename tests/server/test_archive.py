@@ -27,6 +27,8 @@ from server.charts.models import ChartVersion, LeafletPicture
 from server.grows.models import Grow, Membership
 from server.guided.models import Mix, MixEvent
 from server.seasons.models import Season
+from server.shelf.bottles import note_entry, told_bottles
+from server.shelf.models import Product
 from server.tanks.models import Tank
 from server.tanks.timeline import TimeLineEntry
 from tests.server.at_the_bench import begin, finish, obey
@@ -39,6 +41,9 @@ NOW = datetime(2026, 3, 14, 12, tzinfo=UTC)
 def full(yard: Yard) -> Yard:
     """The demo's yard with a mix in its record, one under way, and a leaflet's picture."""
     finish(yard, begin(yard))
+    product = Product.objects.filter(grow=yard.grow).exclude(left=None)[0]
+    for bottle in told_bottles(product):
+        note_entry(product, "received", bottle.left, bottle=bottle)
     obey(yard, begin(yard), 0)
     made = io.BytesIO()
     Image.new("RGB", (40, 30), "ivory").save(made, "WEBP")
@@ -179,6 +184,9 @@ HOSTILE: dict[str, Callable[[dict[str, Any]], object]] = {
     "a label over 100 %": lambda told: at(told, "products", 0, "label", to={"analysis": {"N": "400"}}),
     "a bottle of its own form": lambda told: at(told, "products", 0, "hard_form_of", to=1),
     "less than nothing left": lambda told: at(told, "products", 0, "left", to="-1"),
+    "more in its bottles than there is": lambda told: at(told, "bottles", 0, "left", to="9999999"),
+    "a bottle of the year 206": lambda told: at(told, "bottles", 0, "opened_on", to="0206-01-01"),
+    "stock of a kind nobody knows": lambda told: at(told, "stock_entries", 0, "kind", to="lent"),
     "a role nobody has": lambda told: at(told, "products", 0, "role", to="poison"),
     "a plan that is none": lambda told: at(told, "mixes", 0, "plan", to={}),
     "a plan of another version": lambda told: at(told, "mixes", 0, "plan", "version", to=1),

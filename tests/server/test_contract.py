@@ -1,6 +1,8 @@
 """The API keeps its own document: every answer fits it, and nothing sent makes the server fail."""
 
 import json
+import sys
+from enum import Enum
 from typing import Any
 
 import jsonschema
@@ -9,6 +11,7 @@ from django.db import connection
 from django.test import Client
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
+from pydantic import BaseModel
 
 from core.chart import Chart as CoreChart
 from core.formats import FeedChart
@@ -42,6 +45,24 @@ def test_the_committed_document_is_the_one_served() -> None:
     from launch.places import WEB
 
     assert json.loads((WEB / "openapi.json").read_text()) == DOCUMENT
+
+
+def test_no_two_shapes_of_the_api_have_one_name() -> None:
+    """In the document the second would stand for both, and no type checker tells."""
+    named: dict[str, set[str]] = {}
+    for module in [
+        one for name, one in sys.modules.items() if name.startswith(("server.", "core."))
+    ]:
+        for shape in vars(module).values():
+            if isinstance(shape, type) and issubclass(shape, (BaseModel, Enum)):
+                named.setdefault(shape.__name__, set()).add(
+                    f"{shape.__module__}.{shape.__qualname__}"
+                )
+    told = DOCUMENT["components"]["schemas"]
+    assert len(told) > 100
+    assert {
+        name: places for name, places in named.items() if name in told and len(places) > 1
+    } == {}
 
 
 def test_answers_fit_the_document(yard: Yard) -> None:

@@ -21,7 +21,7 @@ from server.guided.models import Mix
 from server.guided.running import give_up
 from server.routes import api
 from server.seasons.models import Season, SeasonEntry
-from server.shelf.models import Meter, Product
+from server.shelf.models import Bottle, Meter, Product
 from server.tanks.models import Tank, WaterSource
 from server.tanks.timeline import note_reading
 from tests.server.conftest import SMALL_CHART, Yard
@@ -94,6 +94,7 @@ BODIES: dict[str, dict[str, object]] = {
     "plan": {"plan": {"read_every_days": 2}, "seen": {"first_column": "w1"}},
     "{season_id}": {"ended_on": None},
     "readings": {"ec": "0.9"},
+    "stock": {}, "bottles": {"size": "1000"}, "{bottle_id}": {"note": "x"}, "discarded": {"reason": "old"},
     "archive": {}, "for-good": {"name": "another"},
     "tasks": {"task": "2026-03-01.mix.", "state": "skipped", "reason": "nobody was here"},
 }  # fmt: skip
@@ -181,6 +182,7 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     where = path.format(
         meter_id=Meter.objects.get_or_create(grow=yard.grow, name="Pen")[0].pk, member_id=member.pk, invitation_id=invitation.pk,
         season_id=told.season_id, entry_id=told.pk, grow_id=yard.grow.pk, tank_id=yard.tank.pk, water_id=yard.water.pk, product_id=product.pk,
+        bottle_id=Bottle.objects.create(grow=yard.grow, product=product, left=5).pk,
         mix_id=mix.pk, chart_id=yard.version.chart_id, version_id=yard.version.pk, key="samphire",
         picture_id=LeafletPicture.objects.get_or_create(grow=yard.grow, width=1, height=1)[0].pk,
     )  # fmt: skip

@@ -774,6 +774,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/products/{product_id}/bottles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Receive
+         * @description Put bottles that came on the shelf; full ones, unless said otherwise.
+         */
+        post: operations["receive_bottles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/products/{product_id}/bottles/{bottle_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /**
+         * Edit Bottle
+         * @description Change what is known of a bottle; only the fields that are given.
+         */
+        patch: operations["edit_bottle"];
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/products/{product_id}/bottles/{bottle_id}/discarded": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Discard
+         * @description Take a bottle off the shelf, with the reason; an empty one, too.
+         */
+        post: operations["discard_bottle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/products/{product_id}/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Product Stock
+         * @description The bottles of a product, and the last that became of them.
+         */
+        get: operations["stock"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/ranges": {
         parameters: {
             query?: never;
@@ -1820,6 +1900,32 @@ export interface components {
             water: number;
         };
         /**
+         * BottleEdit
+         * @description What is to be otherwise; only fields that are given. `reason` says why `left` is another.
+         */
+        BottleEdit: {
+            /** Batch */
+            batch?: string | null;
+            /** Best Before */
+            best_before?: string | null;
+            /** Keeps Days */
+            keeps_days?: number | null;
+            /** Left */
+            left?: string | null;
+            /** Note */
+            note?: string | null;
+            /** Opened On */
+            opened_on?: string | null;
+            /** Price */
+            price?: string | null;
+            /** Reason */
+            reason?: string | null;
+            /** Received On */
+            received_on?: string | null;
+            /** Size */
+            size?: string | null;
+        };
+        /**
          * BottleOut
          * @description A bottle to have at hand: what this mix takes of it, and what was left when it began.
          *
@@ -1837,6 +1943,12 @@ export interface components {
             /** Takes */
             takes: string | null;
         };
+        /**
+         * BottleState
+         * @description Whether a bottle is to be used: off is past its last good day.
+         * @enum {string}
+         */
+        BottleState: "good" | "soon_off" | "off" | "empty";
         /**
          * BrewAct
          * @description What is done, one thing at a time.
@@ -2341,6 +2453,14 @@ export interface components {
             pour: components["schemas"]["AmountDocument"];
             product: components["schemas"]["AmountDocument"];
             water: components["schemas"]["AmountDocument"];
+        };
+        /**
+         * DiscardedIn
+         * @description Why a bottle is thrown away.
+         */
+        DiscardedIn: {
+            /** Reason */
+            reason: string;
         };
         /**
          * Disinfectant
@@ -4147,23 +4267,30 @@ export interface components {
         /**
          * ProductOut
          * @description A product on the shelf. `left` in mL or g as typed; `as_much` for an acid: what one mL of it
-         *     does, in words, by each other acid of the shelf; `short` what was poured past what was left.
+         *     does, in words, by each other acid of the shelf; `short` what was poured past what was left;
+         *     `bottles` how many stand here, 0 where nobody told of bottles; `lasts_days` at the pace of use;
+         *     `off` the worst that is to be minded of a bottle that is not empty.
          */
         ProductOut: {
             /** As Much */
             as_much: string[];
+            /** Bottles */
+            bottles: number;
             form: components["schemas"]["Form"];
             /** Hard Form Of */
             hard_form_of: number | null;
             /** Id */
             id: number;
             label: components["schemas"]["LabelDocument"] | null;
+            /** Lasts Days */
+            lasts_days: number | null;
             /** Left */
             left: string;
             /** Maker */
             maker: string;
             /** Name */
             name: string;
+            off: components["schemas"]["BottleState"];
             /** Price */
             price: string;
             role: components["schemas"]["Role"];
@@ -4336,6 +4463,50 @@ export interface components {
          * @enum {string}
          */
         Readings: "added" | "total" | "none";
+        /**
+         * ReceivedIn
+         * @description Bottles that came; several of the same kind at a time.
+         */
+        ReceivedIn: {
+            /**
+             * Batch
+             * @default
+             */
+            batch: string;
+            /** Best Before */
+            best_before?: string | null;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /** Keeps Days */
+            keeps_days?: number | null;
+            /**
+             * Left
+             * @default
+             */
+            left: string;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /** Opened On */
+            opened_on?: string | null;
+            /**
+             * Price
+             * @default
+             */
+            price: string;
+            /** Received On */
+            received_on?: string | null;
+            /**
+             * Size
+             * @default
+             */
+            size: string;
+        };
         /**
          * RemedyOut
          * @description One edit that settles it: `text` into a cell; without a row into the days of every column.
@@ -4722,10 +4893,17 @@ export interface components {
         /**
          * ShelfOut
          * @description Everything on shelf and bench; `usual` while the grow has said nothing about its bench.
+         *
+         *     `today` is the day at the grow.
          */
         ShelfOut: {
             /** Products */
             products: components["schemas"]["ProductOut"][];
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
             /** Usual */
             usual: boolean;
             /** Vessels */
@@ -4916,6 +5094,84 @@ export interface components {
          * @enum {string}
          */
         StepStatus: "done" | "skipped" | "now" | "ahead";
+        /**
+         * StockBottle
+         * @description A bottle; figures in mL or g. `level` is how full it is, 0 to 1, where that is known.
+         */
+        StockBottle: {
+            /** Batch */
+            batch: string;
+            /** Best Before */
+            best_before: string | null;
+            /** Good Until */
+            good_until: string | null;
+            /** Id */
+            id: number;
+            /** Keeps Days */
+            keeps_days: number | null;
+            /** Left */
+            left: string;
+            /** Level */
+            level: number | null;
+            /** Note */
+            note: string;
+            /** Opened On */
+            opened_on: string | null;
+            /** Price */
+            price: string;
+            /** Received On */
+            received_on: string | null;
+            /** Size */
+            size: string;
+            state: components["schemas"]["BottleState"];
+        };
+        /**
+         * StockChange
+         * @description What may become of stock.
+         * @enum {string}
+         */
+        StockChange: "received" | "used" | "corrected" | "discarded";
+        /**
+         * StockEntryOut
+         * @description What became of stock, and when; `amount` with its sign, `left` of the product behind it.
+         */
+        StockEntryOut: {
+            /** Amount */
+            amount: string;
+            /** By */
+            by: string | null;
+            kind: components["schemas"]["StockChange"];
+            /** Left */
+            left: string;
+            /** Mix */
+            mix: number | null;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Reason */
+            reason: string;
+        };
+        /**
+         * StockOut
+         * @description Bottles, the one to take first before the others, and what became of them, newest first.
+         */
+        StockOut: {
+            /** Bottles */
+            bottles: components["schemas"]["StockBottle"][];
+            /** History */
+            history: components["schemas"]["StockEntryOut"][];
+            /** Lasts Days */
+            lasts_days: number | null;
+            /** Left */
+            left: string;
+            /**
+             * Unit
+             * @enum {string}
+             */
+            unit: "mL" | "g";
+        };
         /**
          * StrengthDocument
          * @description A share of the printed dose, from a day or from a column on.
@@ -9027,6 +9283,337 @@ export interface operations {
             };
             /** @description Over 2 MB. */
             413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    receive_bottles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                product_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReceivedIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    edit_bottle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                product_id: number;
+                bottle_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BottleEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    discard_bottle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                product_id: number;
+                bottle_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DiscardedIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    stock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                product_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

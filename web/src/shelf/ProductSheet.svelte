@@ -1,4 +1,6 @@
 <script lang="ts">
+  import type { Snippet } from 'svelte';
+
   import type { Problem, Product } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
@@ -10,12 +12,15 @@
     problem,
     kept,
     onkeep,
+    children,
   }: {
     product: Product;
     products: Product[];
     problem: Problem | undefined;
     kept: boolean;
     onkeep: (product: Product) => void;
+    /** What stands below its figures: its bottles. */
+    children: Snippet;
   } = $props();
 
   const KINDS = [
@@ -137,14 +142,16 @@
       onkeep={(text) => keepLabel({ density: figure(text) })}
     />
   {/if}
-  <Field
-    label="Left in the bottle or bag"
-    value={product.left}
-    placeholder="not known"
-    {unit}
-    wrong={wrong('left')}
-    onkeep={(text) => onkeep({ ...product, left: figure(text) ?? '' })}
-  />
+  {#if product.bottles < 2}
+    <Field
+      label="Left in the bottle or bag"
+      value={product.left}
+      placeholder="not known"
+      {unit}
+      wrong={wrong('left')}
+      onkeep={(text) => onkeep({ ...product, left: figure(text) ?? '' })}
+    />
+  {/if}
   <Field
     label="A full one holds"
     value={product.size}
@@ -166,6 +173,7 @@
       {unit} more were poured than was noted as left. Look at the bottle and put in what it holds.
     </p>
   {/if}
+  {@render children()}
   {#if product.role !== 'ph_adjuster'}
     <p class="kind">
       It is the hard-water form of

@@ -14,6 +14,8 @@
   } from '../api/client';
   import { keeping } from '../api/inturn';
   import { growHere } from '../shell/grow.svelte';
+  import { BOTTLE_STATES, lastsWords } from '../words/stock';
+  import Bottles from './Bottles.svelte';
   import MeasuringVessels from './MeasuringVessels.svelte';
   import { summary } from './label';
   import Meters from './Meters.svelte';
@@ -128,6 +130,8 @@
               <span class="left">
                 {one.left ? `${one.left} ${one.form === 'dry' ? 'g' : 'mL'} left` : ''}
                 {#if one.short}<b>△ {one.short} short</b>{/if}
+                {#if lastsWords(one.lasts_days)}<b>△ {lastsWords(one.lasts_days)}</b>{/if}
+                {#if BOTTLE_STATES[one.off]}<b>△ {BOTTLE_STATES[one.off]}</b>{/if}
               </span>
             </button>
           </li>
@@ -154,7 +158,9 @@
           />
         {:else if product}
           {#key product.id}
-            <ProductSheet {product} products={shelf.products} {problem} {kept} onkeep={keep} />
+            <ProductSheet {product} products={shelf.products} {problem} {kept} onkeep={keep}>
+              <Bottles grow={quay.id} today={shelf.today} {product} onchange={load} />
+            </ProductSheet>
           {/key}
         {/if}
       </div>

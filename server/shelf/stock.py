@@ -1,0 +1,325 @@
+"""The stock of a product: its bottles, what became of them, and how long they last."""
+
+from collections.abc import Iterable
+from datetime import date, timedelta
+from decimal import Decimal
+from fractions import Fraction
+from typing import Annotated, Any, Literal
+
+from django.db import transaction
+from django.http import Http404, HttpRequest
+from django.utils import timezone
+from ninja import Field, Router, Schema
+from ninja.responses import Status
+
+from core import stock
+from core.chart import Form
+from core.errors import InputError
+from core.limits import LONGEST_NAME, LONGEST_TYPED, LONGEST_WORDS
+from core.quantities import figure
+from server.api.shapes import PLAIN_TEXT, ErrorOut
+from server.api.typed import optional_decimal
+from server.grows.calendar import day_of
+from server.grows.scope import Scope
+from server.shelf.bottles import (
+    Bottle,
+    StockChange,
+    StockEntry,
+    in_use,
+    note_entry,
+    settle,
+    told_bottles,
+)
+from server.shelf.editing import plain_decimal
+from server.shelf.models import Product
+
+router = Router(tags=["shelf"])
+_ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
+_Typed = Annotated[str, Field(max_length=LONGEST_TYPED, pattern=PLAIN_TEXT)]
+_Words = Annotated[str, Field(max_length=LONGEST_WORDS, pattern=PLAIN_TEXT)]
+_MOST_BOTTLES = 60
+_SHOWN_ENTRIES = 60
+_MOST_KEPT = 10**9
+
+
+class StockBottle(Schema):
+    """A bottle; figures in mL or g. `level` is how full it is, 0 to 1, where that is known."""
+
+    id: int
+    left: str
+    size: str
+    price: str
+    level: float | None
+    received_on: date | None
+    opened_on: date | None
+    best_before: date | None
+    keeps_days: int | None
+    good_until: date | None
+    state: stock.BottleState
+    batch: str
+    note: str
+
+
+class StockEntryOut(Schema):
+    """What became of stock, and when; `amount` with its sign, `left` of the product behind it."""
+
+    kind: StockChange
+    amount: str
+    left: str
+    reason: str
+    mix: int | None
+    on: date
+    by: str | None
+
+
+class StockOut(Schema):
+    """Bottles, the one to take first before the others, and what became of them, newest first."""
+
+    unit: Literal["mL", "g"]
+    left: str
+    lasts_days: int | None
+    bottles: list[StockBottle]
+    history: list[StockEntryOut]
+
+
+class BottleIn(Schema):
+    """A bottle as it came, or as it is known; figures as typed, empty for unknown."""
+
+    size: _Typed = ""
+    left: _Typed = ""
+    price: _Typed = ""
+    received_on: date | None = None
+    opened_on: date | None = None
+    best_before: date | None = None
+    keeps_days: int | None = None
+    batch: Annotated[str, Field(max_length=LONGEST_NAME, pattern=PLAIN_TEXT)] = ""
+    note: _Words = ""
+
+
+class ReceivedIn(BottleIn):
+    """Bottles that came; several of the same kind at a time."""
+
+    count: Annotated[int, Field(ge=1, le=24)] = 1
+
+
+class BottleEdit(Schema):
+    """What is to be otherwise; only fields that are given. `reason` says why `left` is another."""
+
+    size: _Typed | None = None
+    left: _Typed | None = None
+    price: _Typed | None = None
+    received_on: date | None = None
+    opened_on: date | None = None
+    best_before: date | None = None
+    keeps_days: int | None = None
+    batch: Annotated[str, Field(max_length=LONGEST_NAME, pattern=PLAIN_TEXT)] | None = None
+    note: _Words | None = None
+    reason: _Words | None = None
+
+
+class DiscardedIn(Schema):
+    """Why a bottle is thrown away."""
+
+    reason: Annotated[str, Field(min_length=1, max_length=LONGEST_WORDS, pattern=PLAIN_TEXT)]
+
+
+@router.get(
+    "/grows/{grow_id}/products/{product_id}/stock",
+    response={200: StockOut, **_ANSWERS},
+    operation_id="stock",
+)
+def product_stock(request: HttpRequest, grow_id: int, product_id: int) -> StockOut:
+    """The bottles of a product, and the last that became of them."""
+    scope = Scope.enter(request.user, grow_id)
+    return _stock_out(scope, scope.one(scope.all(Product), product_id))
+
+
+@router.post(
+    "/grows/{grow_id}/products/{product_id}/bottles",
+    response={201: StockOut, **_ANSWERS},
+    operation_id="receive_bottles",
+)
+@transaction.atomic
+def receive(
+    request: HttpRequest, grow_id: int, product_id: int, told: ReceivedIn
+) -> Status[StockOut]:
+    """Put bottles that came on the shelf; full ones, unless said otherwise."""
+    scope = Scope.enter(request.user, grow_id)
+    product = _locked(scope, product_id)
+    wanted = _fields(told, set(BottleIn.model_fields))
+    if wanted["left"] is None:
+        wanted["left"] = wanted["size"]
+    if wanted["left"] is None:
+        raise InputError("missing", "Say what a full bottle holds.", "size")
+    bottles = told_bottles(product)
+    if len(bottles) + told.count > _MOST_BOTTLES:
+        raise InputError(
+            "too_many_or_few",
+            f"Of one product at most {_MOST_BOTTLES} bottles stand here.",
+            "count",
+        )
+    for _ in range(told.count):
+        bottle = Bottle(grow=scope.grow, product=product, **wanted)
+        bottle.as_bottle()
+        bottle.save()
+        bottles.append(bottle)
+        settle(product, bottles)
+        note_entry(
+            product, StockChange.RECEIVED, bottle.left, bottle=bottle,
+            by=scope.membership.person_id,
+        )  # fmt: skip
+    return Status(201, _stock_out(scope, product))
+
+
+@router.patch(
+    "/grows/{grow_id}/products/{product_id}/bottles/{bottle_id}",
+    response={200: StockOut, **_ANSWERS},
+    operation_id="edit_bottle",
+)
+@transaction.atomic
+def edit_bottle(
+    request: HttpRequest, grow_id: int, product_id: int, bottle_id: int, told: BottleEdit
+) -> StockOut:
+    """Change what is known of a bottle; only the fields that are given."""
+    scope = Scope.enter(request.user, grow_id)
+    product = _locked(scope, product_id)
+    bottle = _bottle(product, bottle_id)
+    wanted = _fields(told, told.model_fields_set & set(BottleIn.model_fields))
+    left = wanted.pop("left", bottle.left)
+    if left is None:
+        raise InputError("missing", "Say what is in it; 0 for an empty one.", "left")
+    for name, value in wanted.items():
+        setattr(bottle, name, value)
+    changed, bottle.left = left - bottle.left, left
+    bottle.as_bottle()
+    bottle.save()
+    if changed:
+        product.short = None  # counted anew: what was poured without it is settled
+        product.save(update_fields=["short"])
+        settle(product, told_bottles(product))
+        note_entry(
+            product, StockChange.CORRECTED, changed, bottle=bottle, reason=told.reason or "",
+            by=scope.membership.person_id,
+        )  # fmt: skip
+    return _stock_out(scope, product)
+
+
+@router.post(
+    "/grows/{grow_id}/products/{product_id}/bottles/{bottle_id}/discarded",
+    response={200: StockOut, **_ANSWERS},
+    operation_id="discard_bottle",
+)
+@transaction.atomic
+def discard(
+    request: HttpRequest, grow_id: int, product_id: int, bottle_id: int, told: DiscardedIn
+) -> StockOut:
+    """Take a bottle off the shelf, with the reason; an empty one, too."""
+    scope = Scope.enter(request.user, grow_id)
+    product = _locked(scope, product_id)
+    bottle = _bottle(product, bottle_id)
+    bottle.discarded_at = timezone.now()
+    bottle.save(update_fields=["discarded_at"])
+    settle(product, in_use(product))
+    note_entry(
+        product, StockChange.DISCARDED, -bottle.left, bottle=bottle, reason=told.reason.strip(),
+        by=scope.membership.person_id,
+    )  # fmt: skip
+    return _stock_out(scope, product)
+
+
+def _locked(scope: Scope, product_id: int) -> Product:
+    return scope.one(scope.all(Product).select_for_update(of=("self",)), product_id)
+
+
+def _bottle(product: Product, bottle_id: int) -> Bottle:
+    found = next((one for one in told_bottles(product) if one.pk == bottle_id), None)
+    if found is None:
+        raise Http404("No such bottle.")
+    return found
+
+
+def _fields(told: BottleIn | BottleEdit, names: set[str]) -> dict[str, Any]:
+    """What was told of a bottle, as it is kept."""
+    places = {"size": 3, "left": 3, "price": 2}
+    found: dict[str, Any] = {}
+    for name in names:
+        value = getattr(told, name)
+        if value is None and name in (*places, "batch", "note"):
+            continue  # a text that is not given is no empty one
+        if name in places:
+            value = optional_decimal(name, value, places[name])
+            if value is not None and value > _MOST_KEPT:
+                raise InputError(f"{name}_out_of_range", "That is more than a shelf holds.", name)
+        found[name] = value.strip() if isinstance(value, str) else value
+    if found.get("size") == 0:
+        raise InputError("size_out_of_range", "A bottle holds more than nothing.", "size")
+    return found
+
+
+def _stock_out(scope: Scope, product: Product) -> StockOut:
+    today = day_of(scope.grow, timezone.now())
+    bottles = {
+        str(one.pk): one for one in Bottle.objects.filter(product=product, discarded_at=None)
+    }
+    kept = stock.oldest_first(one.as_bottle() for one in bottles.values())
+    entries = StockEntry.objects.filter(product=product).select_related("by")[:_SHOWN_ENTRIES]
+    return StockOut(
+        unit="g" if product.form == Form.DRY else "mL",
+        left="" if product.left is None else plain_decimal(product.left),
+        lasts_days=days_left_of(scope, [product]).get(product.pk),
+        bottles=[_bottle_out(bottles[one.key], one, today) for one in kept],
+        history=[_entry_out(one, scope) for one in entries],
+    )
+
+
+def _bottle_out(bottle: Bottle, known: stock.Bottle, today: date) -> StockBottle:
+    size = bottle.size
+    return StockBottle(
+        id=bottle.pk,
+        **{
+            name: "" if value is None else plain_decimal(value)
+            for name, value in (("left", bottle.left), ("size", size), ("price", bottle.price))
+        },
+        level=None if size is None else min(1.0, float(bottle.left / size)),
+        received_on=bottle.received_on,
+        opened_on=bottle.opened_on,
+        best_before=bottle.best_before,
+        keeps_days=bottle.keeps_days,
+        good_until=known.good_until,
+        state=known.state(today),
+        batch=bottle.batch,
+        note=bottle.note,
+    )
+
+
+def _entry_out(entry: StockEntry, scope: Scope) -> StockEntryOut:
+    return StockEntryOut(
+        kind=StockChange(entry.kind),
+        amount=signed_decimal(entry.amount),
+        left="" if entry.left is None else plain_decimal(entry.left),
+        reason=entry.reason,
+        mix=entry.mix,
+        on=day_of(scope.grow, entry.at),
+        by=entry.by.get_username() if entry.by else None,
+    )
+
+
+def signed_decimal(value: Decimal) -> str:
+    """A change of stock as it is read: with its sign."""
+    return f"{'−' if value < 0 else '+'}{plain_decimal(abs(value))}"
+
+
+def days_left_of(scope: Scope, products: Iterable[Product]) -> dict[int, int]:
+    """For how many days products last at their pace, by number, where that is known."""
+    known = {one.pk: one.left for one in products if one.left is not None}
+    today = day_of(scope.grow, timezone.now())
+    since = timezone.now() - timedelta(days=stock.PACE_DAYS)
+    used: dict[int, list[tuple[date, Fraction]]] = {}
+    rows = scope.all(StockEntry).filter(kind=StockChange.USED, at__gte=since, product__in=known)
+    for number, at, amount in rows.values_list("product", "at", "amount"):
+        used.setdefault(number, []).append((day_of(scope.grow, at), figure(-amount)))
+    lasts = {
+        number: stock.days_left(figure(left), used.get(number, ()), today)
+        for number, left in known.items()
+    }
+    return {number: days for number, days in lasts.items() if days is not None}

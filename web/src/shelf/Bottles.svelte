@@ -1,0 +1,355 @@
+<script lang="ts">
+  import { answered, api, type Problem, type Product } from '../api/client';
+  import { dayWords } from '../parts/days';
+  import Field from '../parts/Field.svelte';
+  import {
+    BOTTLE_STATES,
+    lastsWords,
+    STOCK_ENTRIES,
+    type Bottle,
+    type Stock,
+  } from '../words/stock';
+
+  /** The bottles of a product, the one to take first before the others. */
+  let {
+    grow,
+    today,
+    product,
+    onchange,
+  }: {
+    grow: number;
+    /** The day at the grow. */
+    today: string;
+    product: Product;
+    /** Stock has changed: the shelf is to be read again. */
+    onchange: () => void;
+  } = $props();
+
+  let stock = $state.raw<Stock | undefined>();
+  let problem = $state.raw<Problem | undefined>();
+  let busy = $state<number | undefined>();
+  let receiving = $state(false);
+  let discarding = $state(0);
+  let reason = $state('');
+  const blank = { size: '', price: '', count: '1', best_before: '', keeps_days: '', batch: '' };
+  let fresh = $state({ ...blank });
+
+  const path = $derived({ grow_id: grow, product_id: product.id });
+  const full = $derived(stock?.bottles.filter((one) => one.state !== 'empty') ?? []);
+
+  async function take(asking: Promise<{ data?: Stock; error?: unknown }>) {
+    const outcome = await answered(asking);
+    problem = outcome.problem;
+    if (!outcome.data) return false;
+    stock = outcome.data;
+    return true;
+  }
+
+  $effect(
+    () =>
+      void take(api.GET('/api/grows/{grow_id}/products/{product_id}/stock', { params: { path } })),
+  );
+
+  async function edit(bottle: Bottle, body: Partial<Bottle> & { reason?: string }) {
+    const params = { path: { ...path, bottle_id: bottle.id } };
+    const done = await take(
+      api.PATCH('/api/grows/{grow_id}/products/{product_id}/bottles/{bottle_id}', { params, body }),
+    );
+    if (done) onchange();
+  }
+
+  async function discard(bottle: Bottle) {
+    const done = await take(
+      api.POST('/api/grows/{grow_id}/products/{product_id}/bottles/{bottle_id}/discarded', {
+        params: { path: { ...path, bottle_id: bottle.id } },
+        body: { reason: reason || BOTTLE_STATES[bottle.state] },
+      }),
+    );
+    if (!done) return;
+    discarding = 0;
+    reason = '';
+    onchange();
+  }
+
+  async function receive(event: SubmitEvent) {
+    event.preventDefault();
+    const done = await take(
+      api.POST('/api/grows/{grow_id}/products/{product_id}/bottles', {
+        params: { path },
+        body: {
+          size: fresh.size || product.size,
+          left: '',
+          price: fresh.price,
+          count: Number(fresh.count) || 1,
+          received_on: today,
+          best_before: fresh.best_before || null,
+          keeps_days: fresh.keeps_days ? Number(fresh.keeps_days) : null,
+          batch: fresh.batch,
+          note: '',
+        },
+      }),
+    );
+    if (!done) return;
+    receiving = false;
+    fresh = { ...blank };
+    onchange();
+  }
+
+  function told(bottle: Bottle): string {
+    const parts = [
+      bottle.opened_on ? `opened ${dayWords(bottle.opened_on)}` : 'not opened',
+      bottle.good_until && `good until ${dayWords(bottle.good_until)}`,
+      bottle.batch && `batch ${bottle.batch}`,
+    ];
+    return parts.filter(Boolean).join(', ');
+  }
+</script>
+
+<section aria-label="Bottles of {product.name}">
+  <h3>In bottles</h3>
+  {#if stock}
+    {#if lastsWords(stock.lasts_days)}
+      <p class="mind">△ {lastsWords(stock.lasts_days)} at the pace of the last month.</p>
+    {/if}
+    <ul>
+      {#each stock.bottles as bottle (bottle.id)}
+        <li class={bottle.state}>
+          <svg viewBox="0 0 22 44" width="22" height="44" aria-hidden="true">
+            {#if bottle.level !== null}
+              <rect x="2" y={42 - 32 * bottle.level} width="18" height={32 * bottle.level} />
+            {/if}
+            <path d="M8 2h6v6q6 2 6 8v24q0 2-2 2H4q-2 0-2-2V16q0-6 6-8z" />
+          </svg>
+          <div>
+            <b>{bottle.left}{bottle.size ? ` of ${bottle.size}` : ''} {stock.unit}</b>
+            {#if full.length > 1 && bottle === full[0]}<strong>take this one first</strong>{/if}
+            <p>
+              {told(bottle)}
+              {#if BOTTLE_STATES[bottle.state]}<strong>△ {BOTTLE_STATES[bottle.state]}</strong>{/if}
+            </p>
+            {#if discarding === bottle.id}
+              <label class="why">
+                Why? <input maxlength="120" bind:value={reason} />
+              </label>
+              <button onclick={() => discard(bottle)}>Throw it away</button>
+              <button onclick={() => (discarding = 0)}>No</button>
+            {:else}
+              {#if !bottle.opened_on}
+                <button onclick={() => edit(bottle, { opened_on: today })}>Opened today</button>
+              {/if}
+              <button
+                aria-expanded={busy === bottle.id}
+                onclick={() => (busy = busy === bottle.id ? undefined : bottle.id)}
+                >Change it</button
+              >
+              <button onclick={() => (discarding = bottle.id)}>Throw it away …</button>
+            {/if}
+            {#if busy === bottle.id}
+              <Field
+                label="Left in it"
+                value={bottle.left}
+                unit={stock.unit}
+                wrong={problem?.where === 'left'}
+                onkeep={(left) => edit(bottle, { left, reason: 'looked at the bottle' })}
+              />
+              <Field
+                label="Good for, once opened"
+                value={`${bottle.keeps_days ?? ''}`}
+                unit="days"
+                placeholder="not told"
+                wrong={problem?.where.endsWith('keeps_days') ?? false}
+                onkeep={(text) => edit(bottle, { keeps_days: text ? Number(text) || -1 : null })}
+              />
+              <Field
+                label="Batch"
+                value={bottle.batch}
+                onkeep={(batch) => edit(bottle, { batch })}
+              />
+              <label class="day">
+                Opened on
+                <input
+                  type="date"
+                  value={bottle.opened_on ?? ''}
+                  onchange={(event) =>
+                    edit(bottle, { opened_on: event.currentTarget.value || null })}
+                />
+              </label>
+              <label class="day">
+                Best before
+                <input
+                  type="date"
+                  value={bottle.best_before ?? ''}
+                  onchange={(event) =>
+                    edit(bottle, { best_before: event.currentTarget.value || null })}
+                />
+              </label>
+            {/if}
+          </div>
+        </li>
+      {/each}
+    </ul>
+    {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+    {#if receiving}
+      <form onsubmit={receive}>
+        <label>How many <input inputmode="numeric" maxlength="2" bind:value={fresh.count} /></label>
+        <label
+          >of <input
+            inputmode="decimal"
+            maxlength="20"
+            placeholder={product.size}
+            required={!product.size}
+            bind:value={fresh.size}
+          />
+          {stock.unit}</label
+        >
+        <label>for <input inputmode="decimal" maxlength="20" bind:value={fresh.price} /> each</label
+        >
+        <label>best before <input type="date" bind:value={fresh.best_before} /></label>
+        <label
+          >good for <input inputmode="numeric" maxlength="4" bind:value={fresh.keeps_days} /> days once
+          opened</label
+        >
+        <label>batch <input maxlength="60" bind:value={fresh.batch} /></label>
+        <button class="main">Put them on the shelf</button>
+        <button type="button" onclick={() => (receiving = false)}>No</button>
+      </form>
+    {:else}
+      <button onclick={() => (receiving = true)}>Bottles came</button>
+    {/if}
+    {#if stock.history.length}
+      <details>
+        <summary>What became of it</summary>
+        <ol>
+          {#each stock.history as one, at (at)}
+            <li>
+              {dayWords(one.on)}: {STOCK_ENTRIES[one.kind]}
+              <b>{one.amount} {stock.unit}</b>{one.left ? `, ${one.left} left` : ''}{one.reason
+                ? `: ${one.reason}`
+                : ''}{one.by ? `, ${one.by}` : ''}
+            </li>
+          {/each}
+        </ol>
+      </details>
+    {/if}
+  {:else if problem}<p role="alert">△ {problem.message}</p>{/if}
+</section>
+
+<style>
+  h3 {
+    margin: 12px 0 4px;
+    font-size: 1rem;
+  }
+
+  ul,
+  ol {
+    padding: 0;
+    list-style: none;
+  }
+
+  ul li {
+    display: flex;
+    gap: 12px;
+    padding: 8px 0;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  li.empty svg {
+    opacity: 0.5;
+  }
+
+  svg {
+    flex: none;
+  }
+
+  path {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 2;
+  }
+
+  rect {
+    fill: var(--water);
+  }
+
+  p {
+    margin: 0;
+    color: var(--faded);
+  }
+
+  strong,
+  .mind {
+    font-weight: 700;
+    color: var(--heed);
+  }
+
+  b {
+    font-family: var(--figures);
+  }
+
+  button {
+    min-height: 44px;
+    padding: 0 8px 0 0;
+    font-size: 0.9375rem;
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+
+  form {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 16px;
+    align-items: baseline;
+    padding: 8px 0 8px 12px;
+    border-left: 4px solid var(--water);
+  }
+
+  form input,
+  .why input,
+  .day input {
+    width: 8ch;
+    min-height: 44px;
+    padding: 0 4px;
+    font: 700 1rem var(--figures);
+    color: var(--ink);
+    background: var(--sheet);
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+  }
+
+  input[type='date'] {
+    width: auto;
+  }
+
+  .why input {
+    width: 24ch;
+  }
+
+  .day {
+    display: block;
+  }
+
+  .main {
+    padding: 0 16px;
+    font-weight: 700;
+    text-decoration: none;
+    color: var(--sheet);
+    background: var(--ink);
+    border-radius: 6px;
+  }
+
+  summary {
+    min-height: 44px;
+    line-height: 44px;
+    cursor: pointer;
+  }
+
+  ol li {
+    padding: 2px 0;
+    font-size: 0.9375rem;
+  }
+
+  [role='alert'] {
+    font-weight: 700;
+    color: var(--heed);
+  }
+</style>
