@@ -204,9 +204,19 @@ class Label:
                 "analysis.N",
             )
         rest = sum((p for line, p in self.analysis.items() if line not in _PARTS_OF_N), Fraction(0))
-        if max(total, parts) + rest - total > 100:
+        whole = max(total, parts) + rest - total
+        if self.basis is Basis.BY_WEIGHT and whole > 100:
             raise InputError(
                 "analysis_does_not_add_up", "The analysis comes to more than 100 %.", "analysis"
+            )
+        heaviest = (self.density or HIGHEST_DENSITY) * 100
+        if self.basis is Basis.BY_VOLUME and whole > heaviest:
+            raise InputError(
+                "density_cannot_hold_it",
+                f"The analysis comes to {float(whole):.4g} g in 100 mL, which weigh "
+                f"{'' if self.density else 'at most '}{float(heaviest):.4g} g: check its unit and "
+                "the density.",
+                "density" if self.density else "analysis",
             )
 
     @property
@@ -228,13 +238,18 @@ class Label:
         return max(self.analysis.get(Nutrient.N, Fraction(0)) - self._nitrogen_by_form, Fraction(0))
 
 
+LOWEST_DENSITY, HIGHEST_DENSITY = Fraction(1, 2), Fraction(5, 2)
+"""g/mL: no bottle of a nutrient or an acid is lighter or heavier; concentrated sulfuric acid has
+1.84 (CRC Handbook, from memory)."""
+
+
 def check_density(density: Fraction | None) -> None:
     """Refuse g/mL that no bottle of a nutrient or an acid has.
 
     Raises:
         InputError: it is below 0.5 or above 2.5 g/mL.
     """
-    if density is not None and not Fraction(1, 2) <= density <= Fraction(5, 2):
+    if density is not None and not LOWEST_DENSITY <= density <= HIGHEST_DENSITY:
         raise InputError(
             "density_out_of_range",
             "A density is between 0.5 and 2.5 g/mL: weigh 100 mL and divide the g by 100.",

@@ -1,7 +1,11 @@
 """What the label of a product says, as the formats carry it."""
 
 from collections.abc import Mapping
+from enum import StrEnum
 from fractions import Fraction
+from typing import Annotated
+
+from pydantic import StringConstraints
 
 from core.chemistry import Acid, AcidKind, Basis, Label, Nutrient, Salt
 from core.formats.fields import Document, Figure, within
@@ -19,10 +23,36 @@ class AcidDocument(Document):
         return Acid(self.kind, self.percent, self.molar)
 
 
+class PrintedIn(StrEnum):
+    """What the lines of a label are printed in."""
+
+    PERCENT = "percent"
+    G_PER_L = "g/L"
+    MG_PER_L = "mg/L"
+
+
+_PERCENT_IN: Mapping[PrintedIn, Fraction] = {
+    PrintedIn.PERCENT: Fraction(1),
+    PrintedIn.G_PER_L: Fraction(1, 10),
+    PrintedIn.MG_PER_L: Fraction(1, 10_000),
+}
+"""g in 100 g or in 100 mL that one of it is."""
+
+
+_TEXT = r"^[^\x00-\x08\x0b-\x1f]*$"
+"""Of several lines, without other control characters; PostgreSQL refuses some of them."""
+
+
 class LabelDocument(Document):
-    """A label: its guaranteed analysis in percent, a plain salt's name, or an acid's strength."""
+    """A label: its guaranteed analysis as printed, a plain salt's name, or an acid's strength.
+
+    A label in g/L or mg/L is by volume, whatever `basis` says. `derived_from` is what it is made
+    of in the maker's words; nothing is reckoned from it.
+    """
 
     analysis: Mapping[Nutrient, Figure] = {}
+    printed_in: PrintedIn = PrintedIn.PERCENT
+    derived_from: Annotated[str, StringConstraints(max_length=600, pattern=_TEXT)] = ""
     basis: Basis = Basis.BY_WEIGHT
     density: Figure | None = None
     salt: Salt | None = None
@@ -35,9 +65,11 @@ class LabelDocument(Document):
         Raises:
             InputError: it contradicts itself; see `core.chemistry.Label`.
         """
+        by_volume = self.printed_in is not PrintedIn.PERCENT
+        times = _PERCENT_IN[self.printed_in]
         return Label(
-            analysis=dict(self.analysis),
-            basis=self.basis,
+            analysis={line: figure * times for line, figure in self.analysis.items()},
+            basis=Basis.BY_VOLUME if by_volume else self.basis,
             density=self.density,
             salt=self.salt,
             purity=self.purity,

@@ -38,7 +38,7 @@ RIGHTS: Mapping[MemberRole, frozenset[Right]] = {
 _LOOKS = (
     "plan_mix", "read_table", "leaflet_meaning", "share_of_water", "measure_tank", "known_volume",
     "preview_decision", "preview_plan", "set_units", "make_calendar_address",
-    "revoke_calendar_address", "leave_grow",
+    "revoke_calendar_address", "leave_grow", "printed_grade",
 )  # fmt: skip
 """Operations that store nothing of the grow's, or only what is the person's own."""
 

@@ -12,15 +12,17 @@ from ninja import Field, Router, Schema
 from ninja.responses import Status
 
 from core.chart import Form, Role
-from core.chemistry import as_much_of
+from core.chemistry import Nutrient, as_much_of
+from core.chemistry.printed_label import printed_grade
 from core.errors import InputError
 from core.formats import LabelDocument
 from core.formats.shelf import VesselDocument
-from core.limits import LONGEST_NAME, MOST_VESSELS
+from core.limits import LONGEST_NAME, LONGEST_TYPED, MOST_VESSELS
 from core.quantities import decimal_text, number_text
 from core.stock import BottleState
 from core.vessels import USUAL_VESSELS, Shows, Vessel, VesselKind
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept, Made, Name
+from server.api.typed import typed
 from server.grows.calendar import day_of
 from server.grows.scope import Scope
 from server.shelf.editing import ProductIn, change_product, plain_decimal
@@ -86,6 +88,19 @@ class NewProduct(Schema):
     maker: Annotated[str, Field(max_length=LONGEST_NAME, pattern=PLAIN_TEXT)] = ""
     role: Role
     form: Form = Form.LIQUID
+
+
+class GradeIn(Schema):
+    """The three figures of a label's front, as printed."""
+
+    grade: Annotated[str, Field(max_length=LONGEST_TYPED, pattern=PLAIN_TEXT)]
+    as_elements: bool = False
+
+
+class GradeOut(Schema):
+    """What they are, in percent, by line."""
+
+    analysis: dict[Nutrient, str]
 
 
 class VesselsIn(Schema):
@@ -206,6 +221,18 @@ def set_product(request: HttpRequest, grow_id: int, product_id: int, told: Produ
         product = scope.one(scope.all(Product).select_for_update(of=("self",)), product_id)
         change_product(scope, product, told)
     return Kept()
+
+
+@router.post(
+    "/grows/{grow_id}/printed-grade",
+    response={200: GradeOut, **_ANSWERS},
+    operation_id="printed_grade",
+)
+def read_grade(request: HttpRequest, grow_id: int, told: GradeIn) -> GradeOut:
+    """The lines that the three figures of a label mean; nothing is stored."""
+    Scope.enter(request.user, grow_id)
+    lines = typed("grade", lambda: printed_grade(told.grade, as_elements=told.as_elements))
+    return GradeOut(analysis={line: decimal_text(value) for line, value in lines.items()})
 
 
 @router.put(

@@ -5,8 +5,10 @@ from typing import Annotated, Any
 
 from ninja import Field, Schema
 
+from core.chart import Form
 from core.errors import InputError
 from core.formats import LabelDocument
+from core.formats.label import PrintedIn
 from core.quantities import decimal_text, figure
 from server.api.shapes import Outdated
 from server.api.typed import optional_decimal
@@ -73,6 +75,10 @@ def change_product(scope: Scope, product: Product, told: ProductIn) -> None:
             told.label.label()
         except InputError as error:
             raise error.inside("label") from None
+        if product.form == Form.DRY and told.label.printed_in is not PrintedIn.PERCENT:
+            raise InputError(
+                "label_by_volume", "A powder has no litres: its label is in percent.", "label"
+            )
     form = _hard_form_of(scope, product, told.hard_form_of)
     wanted: dict[str, Any] = {
         "label": _stored(told.label), "hard_form_of_id": form.pk if form else None, **figures,

@@ -94,7 +94,7 @@ BODIES: dict[str, dict[str, object]] = {
     "plan": {"plan": {"read_every_days": 2}, "seen": {"first_column": "w1"}},
     "{season_id}": {"ended_on": None},
     "readings": {"ec": "0.9"},
-    "stock": {}, "bottles": {"size": "1000"}, "{bottle_id}": {"note": "x"}, "discarded": {"reason": "old"},
+    "printed-grade": {"grade": "4-2-6"}, "stock": {}, "bottles": {"size": "1000"}, "{bottle_id}": {"note": "x"}, "discarded": {"reason": "old"},
     "archive": {}, "for-good": {"name": "another"},
     "tasks": {"task": "2026-03-01.mix.", "state": "skipped", "reason": "nobody was here"},
 }  # fmt: skip

@@ -734,6 +734,26 @@ export interface paths {
         patch: operations["set_role"];
         trace?: never;
     };
+    "/api/grows/{grow_id}/printed-grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Grade
+         * @description The lines that the three figures of a label mean; nothing is stored.
+         */
+        post: operations["printed_grade"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/products": {
         parameters: {
             query?: never;
@@ -2771,6 +2791,29 @@ export interface components {
          */
         Form: "liquid" | "dry";
         /**
+         * GradeIn
+         * @description The three figures of a label's front, as printed.
+         */
+        GradeIn: {
+            /**
+             * As Elements
+             * @default false
+             */
+            as_elements: boolean;
+            /** Grade */
+            grade: string;
+        };
+        /**
+         * GradeOut
+         * @description What they are, in percent, by line.
+         */
+        GradeOut: {
+            /** Analysis */
+            analysis: {
+                [key: string]: string;
+            };
+        };
+        /**
          * GritDocument
          * @description What this product would form undiluted with an earlier one, and how many times saturated.
          */
@@ -3234,7 +3277,10 @@ export interface components {
         LabelCoverage: "all" | "part" | "nothing";
         /**
          * LabelDocument
-         * @description A label: its guaranteed analysis in percent, a plain salt's name, or an acid's strength.
+         * @description A label: its guaranteed analysis as printed, a plain salt's name, or an acid's strength.
+         *
+         *     A label in g/L or mg/L is by volume, whatever `basis` says. `derived_from` is what it is made
+         *     of in the maker's words; nothing is reckoned from it.
          */
         LabelDocument: {
             acid?: components["schemas"]["AcidDocument"] | null;
@@ -3249,6 +3295,13 @@ export interface components {
             basis: components["schemas"]["Basis"];
             /** Density */
             density?: (string | number) | null;
+            /**
+             * Derived From
+             * @default
+             */
+            derived_from: string;
+            /** @default percent */
+            printed_in: components["schemas"]["PrintedIn"];
             /**
              * Purity
              * @description An exact number of 0 or more as decimal text; JSON numbers too.
@@ -4206,6 +4259,12 @@ export interface components {
             /** Unit */
             unit: string;
         };
+        /**
+         * PrintedIn
+         * @description What the lines of a label are printed in.
+         * @enum {string}
+         */
+        PrintedIn: "percent" | "g/L" | "mg/L";
         /**
          * Problem
          * @description What is wrong, where, and what to do.
@@ -9055,6 +9114,95 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    printed_grade: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GradeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GradeOut"];
                 };
             };
             /** @description No JSON. */

@@ -196,6 +196,7 @@
           >of <input
             inputmode="decimal"
             maxlength="20"
+            aria-label="What one holds, {stock.unit}"
             placeholder={product.size}
             required={!product.size}
             bind:value={fresh.size}
@@ -268,7 +269,7 @@
   }
 
   rect {
-    fill: var(--water);
+    fill: var(--water-wash);
   }
 
   p {

@@ -4,9 +4,11 @@
   import type { Problem, Product } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
-  import { ACIDS, EMPTY, kindOf, LINES, SALTS, withLine, type LabelKind } from './label';
+  import Analysis from './Analysis.svelte';
+  import { ACIDS, EMPTY, kindOf, SALTS, type LabelKind } from './label';
 
   let {
+    grow,
     product,
     products,
     problem,
@@ -14,6 +16,7 @@
     onkeep,
     children,
   }: {
+    grow: number;
     product: Product;
     products: Product[];
     problem: Problem | undefined;
@@ -27,10 +30,6 @@
     { value: 'analysis' as const, words: 'its analysis', note: 'percentages on the label' },
     { value: 'salt' as const, words: 'a plain salt', note: 'known by its name' },
     { value: 'acid' as const, words: 'an acid', note: 'for pH: which, and how strong' },
-  ];
-  const BASES = [
-    { value: 'w/w' as const, words: 'by weight', note: 'g in 100 g, as most labels' },
-    { value: 'w/v' as const, words: 'by volume', note: 'g in 100 mL' },
   ];
 
   const firstKind = () => kindOf(product.label);
@@ -63,32 +62,10 @@
   <h2><abbr>{product.tag}</abbr> {product.name}</h2>
   <p class="kind">
     Its label gives
-    <Choice
-      label="What the label gives"
-      value={kind}
-      options={KINDS}
-      onchoose={chooseKind}
-    />{#if kind === 'analysis' && product.form === 'liquid'}, percent
-      <Choice
-        label="What the percentages count"
-        value={label.basis}
-        options={BASES}
-        onchoose={(basis) => keepLabel({ basis })}
-      />{/if}.
+    <Choice label="What the label gives" value={kind} options={KINDS} onchoose={chooseKind} />.
   </p>
   {#if kind === 'analysis'}
-    <div class="lines">
-      {#each LINES as { line, words } (line)}
-        <Field
-          label={words}
-          value={`${label.analysis[line] ?? ''}`}
-          placeholder="–"
-          unit="%"
-          wrong={wrong(`label.analysis.${line}`)}
-          onkeep={(text) => onkeep({ ...product, label: withLine(product.label, line, text) })}
-        />
-      {/each}
-    </div>
+    <Analysis {grow} {product} {wrong} onkeep={(label) => onkeep({ ...product, label })} />
   {:else if kind === 'salt'}
     <p class="kind">
       It is
@@ -211,13 +188,6 @@
 
   .kind {
     line-height: 2.2;
-  }
-
-  .lines {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
-    gap: 0 24px;
-    --unit: 20px;
   }
 
   .much {

@@ -158,7 +158,14 @@
           />
         {:else if product}
           {#key product.id}
-            <ProductSheet {product} products={shelf.products} {problem} {kept} onkeep={keep}>
+            <ProductSheet
+              grow={quay.id}
+              {product}
+              products={shelf.products}
+              {problem}
+              {kept}
+              onkeep={keep}
+            >
               <Bottles grow={quay.id} today={shelf.today} {product} onchange={load} />
             </ProductSheet>
           {/key}

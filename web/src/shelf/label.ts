@@ -55,7 +55,27 @@ export const ACIDS: { value: NonNullable<Label['acid']>['kind']; words: string; 
   { value: 'citric', words: 'citric', note: 'mild, and soon gone' },
 ];
 
-export const EMPTY: Label = { analysis: {}, basis: 'w/w', purity: '100' };
+export const EMPTY: Label = {
+  analysis: {},
+  basis: 'w/w',
+  printed_in: 'percent',
+  derived_from: '',
+  purity: '100',
+};
+
+/** What the lines of a liquid's label are printed in. */
+export type Printed = Label['basis'] | Exclude<Label['printed_in'], 'percent'>;
+
+export const PRINTED_IN: { value: Printed; words: string; note: string }[] = [
+  { value: 'w/w', words: 'percent by weight', note: 'g in 100 g, as most labels' },
+  { value: 'w/v', words: 'percent by volume', note: 'g in 100 mL' },
+  { value: 'g/L', words: 'g/L', note: 'grams in a litre of it' },
+  { value: 'mg/L', words: 'mg/L', note: 'also printed as ppm' },
+];
+
+export function printedIn(label: Label): Printed {
+  return label.printed_in === 'percent' ? label.basis : label.printed_in;
+}
 
 export function kindOf(label: Label | null): LabelKind {
   if (label?.acid) return 'acid';
