@@ -30,12 +30,13 @@ from server.tanks.api import router as tanks
 from server.tanks.drawing import router as tank_drawing
 from server.tanks.editing import router as tank_editing
 from server.tanks.knowing import router as tank_knowing
+from server.tanks.water_line import router as water_lines
 from server.tanks.waters import router as waters
 
 for router in (
     overview, planning, units, tanks, charts, library, chart_files, leaflets, pictures, guided,
-    order_preferences, shelf, stock, meters, waters, tank_drawing, tank_editing, tank_knowing,
-    people, seasons, deciding, joining, today, daily_round, brewing, calendar,
+    order_preferences, shelf, stock, meters, waters, water_lines, tank_drawing, tank_editing,
+    tank_knowing, people, seasons, deciding, joining, today, daily_round, brewing, calendar,
     archive,
 ):  # fmt: skip
     api.add_router("", router)

@@ -53,6 +53,7 @@ NEEDS: Mapping[str, Right] = {
             "read_tank",
             "tell_task",
             "calibrate_meter",
+            "explain_far_reading",
         ),
         Right.MIX,
     ),

@@ -14,7 +14,9 @@ from core.planning import MixRequest, PourSheet, plan_mix
 from core.quantities import ReadingRange, Volume, VolumeUnit, figure, number_text
 from core.tanks import drawn_down
 from core.water import Disinfectant, Water
+from core.water.history import is_far
 from server.api.shapes import ErrorOut
+from server.grows.figures import TypedUnits, is_blank
 from server.grows.scope import Scope
 from server.planning.asked import MixIn, basis_of, request_of
 from server.planning.drawing import ClimbOut, band_words, climb_out
@@ -55,6 +57,7 @@ class MixOut(BaseModel):
     pen shows it, `ready_at` when chlorine will have left the water, `findings` what the chart as
     typed makes one look at again. `drawn_down` is there where the pump draws the tank down. `tags`
     are the two letters on the bottles, by the key of the row, of one chart or of two.
+    `usual_reading` is what the water last read, where the typed reading is far from it.
     """
 
     sheet: PourSheetDocument
@@ -67,6 +70,7 @@ class MixOut(BaseModel):
     findings: list[FindingOut]
     drawn_down: DrawnDownOut | None
     tags: dict[str, str]
+    usual_reading: str | None
 
 
 @router.post(
@@ -98,6 +102,7 @@ def plan(request: HttpRequest, grow_id: int, told: MixIn) -> HttpResponse:
         findings=findings_of(basis, asked),
         drawn_down=_drawn_down(basis, asked, sheet, scope.membership.tank_unit),
         tags=basis.tags,
+        usual_reading=_usual_reading(told, basis, scope),
     )
     return HttpResponse(answer.model_dump_json(), content_type="application/json")
 
@@ -122,6 +127,15 @@ def _drawn_down(
         mix_to_shown=band_words(ReadingRange(low.mix_to, high.mix_to), asked.meter) or "",
         stands_at_shown=band_words(band, asked.meter) or "",
     )
+
+
+def _usual_reading(told: MixIn, basis: MixBasis, scope: Scope) -> str | None:
+    """What the first water read before, where what was typed now is far from that."""
+    before = basis.waters[told.water].reading
+    if before is None or is_blank(told.reading):
+        return None
+    now = TypedUnits.of(told.typed_in, scope.membership).ec("reading", told.reading)
+    return before.shown(scope.membership.meter) if is_far([before.ms_cm], now.ms_cm) else None
 
 
 def _ready_at(water: Water) -> datetime | None:

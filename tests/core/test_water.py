@@ -19,6 +19,7 @@ from core.water import (
     share_for,
     target_for,
 )
+from core.water.history import is_far
 from core.water.target import WATER_SHARE
 from tests.core.mixes import F, ec, water
 
@@ -216,3 +217,22 @@ def test_a_figure_that_no_blend_of_the_two_has_is_refused(
     with pytest.raises(InputError) as refused:
         share_for(water("0.52"), other, Wanted.EC, F(figure))
     assert (refused.value.code, refused.value.where) == (code, where)
+
+
+@pytest.mark.parametrize(
+    ("before", "now", "far"),
+    [
+        ([], "0.9", False),
+        (["0.5"], "0.6", False),  # a tenth is what temperature and pen make of it
+        (["0.5"], "0.62", False),  # and a quarter what a season does
+        (["0.5"], "0.63", True),
+        (["0.02"], "0.13", True),  # a membrane that has torn
+        (["2.0"], "2.4", False),
+        (["0.5", "0.5", "5.0", "0.5"], "0.5", False),  # one slip moves no middle
+        (["0.1"] * 20 + ["0.5"] * 8, "0.5", False),
+    ],
+)
+def test_a_reading_far_from_those_before_is_asked_about(
+    before: list[str], now: str, far: bool
+) -> None:
+    assert is_far([Fraction(one) for one in before], Fraction(now)) is far

@@ -45,7 +45,7 @@ PLAN = {"litres": "5", "source": None, "target": None, "added": None, "ph": ["5.
 RECORD = {"litres": "5", "poured": [], "readings": [], "skipped": [], "people": [], "began": 0,
           "ended": 0, "minutes": 0, "ec": None, "ph": None, "look_again_h": 24, "use_by_days": 14,
           "change_out_days": 10}  # fmt: skip
-REFUSED = {"pen", "brew", "for-good"}
+REFUSED = {"pen", "brew", "for-good", "far-reading"}
 """What a grow without a pen and without a living tank is refused, as a member too; and another name."""
 
 BODIES: dict[str, dict[str, object]] = {
@@ -94,7 +94,7 @@ BODIES: dict[str, dict[str, object]] = {
     "plan": {"plan": {"read_every_days": 2}, "seen": {"first_column": "w1"}},
     "{season_id}": {"ended_on": None},
     "readings": {"ec": "0.9"},
-    "printed-grade": {"grade": "4-2-6"}, "stock": {}, "bottles": {"size": "1000"}, "{bottle_id}": {"note": "x"}, "discarded": {"reason": "old"},
+    "water-lines": {}, "far-reading": {"entry": 1, "because": "pen_off"}, "printed-grade": {"grade": "4-2-6"}, "stock": {}, "bottles": {"size": "1000"}, "{bottle_id}": {"note": "x"}, "discarded": {"reason": "old"},
     "archive": {}, "for-good": {"name": "another"},
     "tasks": {"task": "2026-03-01.mix.", "state": "skipped", "reason": "nobody was here"},
 }  # fmt: skip

@@ -1472,6 +1472,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/water-lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Water Lines
+         * @description What every water of a grow has read in the last years.
+         */
+        get: operations["water_lines"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/waters": {
         parameters: {
             query?: never;
@@ -1514,6 +1534,28 @@ export interface paths {
          * @description Change what is known of a water; a new reading goes into its time line.
          */
         patch: operations["edit_water"];
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/waters/{water_id}/far-reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Explain
+         * @description The water has changed: what it read before counts no more. The pen was off: neither does this.
+         *
+         *     Then nobody knows what the water reads, and it is read again before the next mix.
+         */
+        post: operations["explain_far_reading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/invitations/{secret}": {
@@ -2701,6 +2743,31 @@ export interface components {
             unsure: number;
         };
         /**
+         * FarIn
+         * @description What a reading that is far from the others comes from.
+         */
+        FarIn: {
+            /**
+             * Because
+             * @enum {string}
+             */
+            because: "water_changed" | "pen_off";
+            /** Entry */
+            entry: number;
+        };
+        /**
+         * FarReading
+         * @description The last reading, far from what was usual before; `entry` is what the answer is about.
+         */
+        FarReading: {
+            /** Entry */
+            entry: number;
+            /** Shown */
+            shown: string;
+            /** Usual Shown */
+            usual_shown: string;
+        };
+        /**
          * FedOut
          * @description What a column feeds: EC in mS/cm as printed and by the labels, elements, N : P : K.
          *
@@ -3789,6 +3856,7 @@ export interface components {
          *     pen shows it, `ready_at` when chlorine will have left the water, `findings` what the chart as
          *     typed makes one look at again. `drawn_down` is there where the pump draws the tank down. `tags`
          *     are the two letters on the bottles, by the key of the row, of one chart or of two.
+         *     `usual_reading` is what the water last read, where the typed reading is far from it.
          */
         MixOut: {
             /** Acids */
@@ -3807,6 +3875,8 @@ export interface components {
             tags: {
                 [key: string]: string;
             };
+            /** Usual Reading */
+            usual_reading: string | null;
             /** Water Shown */
             water_shown: string | null;
         };
@@ -6035,6 +6105,19 @@ export interface components {
          */
         WaterKind: "ro" | "rain" | "mains" | "well";
         /**
+         * WaterLineOut
+         * @description A water over time, the newest last, and how long ago its lab report was made.
+         */
+        WaterLineOut: {
+            far: components["schemas"]["FarReading"] | null;
+            /** Points */
+            points: components["schemas"]["WaterPoint"][];
+            /** Report Days Ago */
+            report_days_ago: number | null;
+            /** Water */
+            water: number;
+        };
+        /**
          * WaterOut
          * @description A water source; `reading` as this person's pen shows it, `ec` as it is kept.
          *
@@ -6094,6 +6177,27 @@ export interface components {
              * @description An exact number as decimal text.
              */
             share: string;
+        };
+        /**
+         * WaterPoint
+         * @description One reading; `ms_cm` is where it is drawn, `days_ago` how far back.
+         */
+        WaterPoint: {
+            /** Days Ago */
+            days_ago: number;
+            /** Far */
+            far: boolean;
+            /** Ms Cm */
+            ms_cm: number;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Ph Shown */
+            ph_shown: string | null;
+            /** Shown */
+            shown: string;
         };
         /**
          * WaterSeen
@@ -12361,6 +12465,55 @@ export interface operations {
             };
         };
     };
+    water_lines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaterLineOut"][];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     waters: {
         parameters: {
             query?: {
@@ -12533,6 +12686,96 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WaterOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    explain_far_reading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                water_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FarIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaterLineOut"];
                 };
             };
             /** @description No JSON. */

@@ -60,6 +60,16 @@
   {/if}
 {/snippet}
 
+{#if answer.usual_reading}
+  <section class="mind">
+    <h2><span aria-hidden="true">△</span> The water reads otherwise</h2>
+    <p>
+      It read {answer.usual_reading} before. Has the season changed it, or does the pen need a look? Read
+      it once more; every dose here rests on it.
+    </p>
+  </section>
+{/if}
+
 {#each answer.sheet.warnings as warning (warning.code + warning.products.join())}
   {#if warning.severity === 'note'}
     <details>

@@ -1,10 +1,13 @@
 <script lang="ts">
-  import { api, answered, type Problem, type Quay, type Water } from '../api/client';
+  import { api, answered, type Problem, type Quay, type Shapes, type Water } from '../api/client';
   import { keeping } from '../api/inturn';
   import Choice from '../parts/Choice.svelte';
-  import { DISINFECTANTS, KINDS, LINES, editOf, withChange, type Report } from './report';
-  import { WATER_IS } from '../words/growing';
+  import { DISINFECTANTS, KINDS, editOf, withChange, type Report } from './report';
   import { growHere } from '../shell/grow.svelte';
+  import Cell from './Cell.svelte';
+  import FarReading from './FarReading.svelte';
+  import LabReport from './LabReport.svelte';
+  import OverTime from './OverTime.svelte';
   import RoShare from './RoShare.svelte';
 
   const grow = growHere();
@@ -30,26 +33,35 @@
     if (!data) return;
     grow.takeWater(data);
     kept = water.name;
+    if ('reading' in change || 'reported_on' in change) await look();
+  }
+
+  let lines = $state.raw<Shapes['WaterLineOut'][]>([]);
+
+  async function look() {
+    const { data } = await answered(
+      api.GET('/api/grows/{grow_id}/water-lines', { params: { path: { grow_id: quay.id } } }),
+    );
+    lines = data ?? lines;
+  }
+
+  $effect(() => void look());
+
+  async function explain(water: Water, entry: number, because: Shapes['FarIn']['because']) {
+    const { data, problem: trouble } = await answered(
+      api.POST('/api/grows/{grow_id}/waters/{water_id}/far-reading', {
+        params: { path: { grow_id: quay.id, water_id: water.id } },
+        body: { entry, because },
+      }),
+    );
+    if (!data) return void (problem = { ...trouble, water: water.id });
+    lines = lines.map((one) => (one.water === water.id ? data : one));
+    if (because === 'pen_off') await grow.load();
   }
 
   const wrong = (water: Water, name: string) =>
     problem?.water === water.id && problem.where.startsWith(name);
 </script>
-
-{#snippet cell(water: Water, label: string, name: keyof Report, value: string, placeholder = '–')}
-  <td>
-    <input
-      {value}
-      {placeholder}
-      maxlength="60"
-      autocomplete="off"
-      spellcheck="false"
-      aria-label="{label} of {water.name}"
-      aria-invalid={wrong(water, name)}
-      onchange={(event) => keep(water, { [name]: event.currentTarget.value })}
-    />
-  </td>
-{/snippet}
 
 <div class="view">
   <h1>Water</h1>
@@ -92,69 +104,55 @@
         <tr>
           <th scope="row">last reading <small>{quay.units.reading_words}</small></th>
           {#each quay.waters as water (water.id)}
-            {@render cell(water, 'Last reading', 'reading', water.reading ?? '', 'not read')}
+            <Cell
+              label="Last reading of {water.name}"
+              value={water.reading ?? ''}
+              placeholder="not read"
+              wrong={wrong(water, 'reading')}
+              onkeep={(reading) => keep(water, { reading })}
+            />
           {/each}
         </tr>
         <tr>
           <th scope="row">pH</th>
-          {#each quay.waters as water (water.id)}{@render cell(water, 'pH', 'ph', water.ph)}{/each}
+          {#each quay.waters as water (water.id)}<Cell
+              label="pH of {water.name}"
+              value={water.ph}
+              wrong={wrong(water, 'ph')}
+              onkeep={(ph) => keep(water, { ph })}
+            />{/each}
         </tr>
         <tr>
           <th scope="row">temperature <small>°C</small></th>
           {#each quay.waters as water (water.id)}
-            {@render cell(water, 'Temperature', 'temperature', water.temperature)}
+            <Cell
+              label="Temperature of {water.name}"
+              value={water.temperature}
+              wrong={wrong(water, 'temperature')}
+              onkeep={(temperature) => keep(water, { temperature })}
+            />
           {/each}
         </tr>
-      </tbody>
-      <tbody>
         <tr>
-          <th scope="row" class="report">Lab report of</th>
+          <th scope="row" class="top">over time</th>
           {#each quay.waters as water (water.id)}
-            <td>
-              <input
-                type="date"
-                aria-label="Date of the lab report of {water.name}"
-                aria-invalid={wrong(water, 'reported_on')}
-                value={water.reported_on ?? ''}
-                onchange={(event) =>
-                  keep(water, { reported_on: event.currentTarget.value || null })}
-              />
-            </td>
-          {/each}
-        </tr>
-        {#each LINES as line (line.name)}
-          <tr>
-            <th scope="row">{line.words} <small>{line.unit}</small></th>
-            {#each quay.waters as water (water.id)}
-              {@render cell(water, line.words, line.name, water.report[line.name] ?? '')}
-            {/each}
-          </tr>
-        {/each}
-        <tr>
-          <th scope="row" class="top">balance of its ions</th>
-          {#each quay.waters as water (water.id)}
+            {@const line = lines.find((one) => one.water === water.id)}
             <td class="means">
-              {#if water.balance_off}
-                <b>△ {water.balance_shown}</b>: over 10 %, look for a slip or a line that is missing
-              {:else}{water.balance_shown ?? '–'}{/if}
-            </td>
-          {/each}
-        </tr>
-        <tr>
-          <th scope="row" class="top">so this water is</th>
-          {#each quay.waters as water (water.id)}
-            <td class="means">
-              {#each water.findings as one (one.what)}
-                <span
-                  ><b>{WATER_IS[one.what].words}</b>: {one.shown}
-                  {WATER_IS[one.what].of}, {WATER_IS[one.what].edge}
-                  {one.threshold}</span
-                >
-              {:else}–{/each}
+              {#if line}
+                <OverTime {line} name={water.name} unit={quay.units.reading_words} />
+                {#if line.far}
+                  <FarReading
+                    name={water.name}
+                    far={line.far}
+                    onexplain={(because) => explain(water, line.far?.entry ?? 0, because)}
+                  />
+                {/if}
+              {/if}
             </td>
           {/each}
         </tr>
       </tbody>
+      <LabReport waters={quay.waters} {wrong} onkeep={keep} />
     </table>
   </div>
   <p class="said" role="status">
@@ -209,17 +207,6 @@
     white-space: nowrap;
   }
 
-  th.report {
-    padding-top: 12px;
-    font-weight: 700;
-    color: var(--ink);
-  }
-
-  .report + td,
-  .report ~ td {
-    padding-top: 12px;
-  }
-
   td {
     height: 38px;
     padding-right: 20px;
@@ -234,48 +221,6 @@
     max-width: 172px;
     vertical-align: top;
     font-size: 0.875rem;
-  }
-
-  .means span {
-    display: block;
-    padding-top: 4px;
-  }
-
-  .means b {
-    color: var(--ink);
-  }
-
-  input {
-    width: 116px;
-    min-height: 32px;
-    padding: 0 4px;
-    font-family: var(--figures);
-    font-weight: 700;
-    background: none;
-    border: 0;
-    border-bottom: 1px solid var(--rule);
-    border-radius: 0;
-  }
-
-  input[type='date'] {
-    width: 152px;
-    font-weight: 400;
-  }
-
-  input:hover {
-    background: var(--sheet);
-    border-bottom-color: var(--ink);
-  }
-
-  input::placeholder {
-    font-weight: 400;
-    color: var(--faded);
-    opacity: 1;
-  }
-
-  [aria-invalid='true'] {
-    color: var(--danger);
-    border-bottom: 3px double var(--danger);
   }
 
   .said {

@@ -1,0 +1,40 @@
+<script lang="ts">
+  import type { Shapes } from '../api/client';
+
+  /** A reading far from those before asks why. */
+  let {
+    name,
+    far,
+    onexplain,
+  }: {
+    name: string;
+    far: NonNullable<Shapes['WaterLineOut']['far']>;
+    onexplain: (because: Shapes['FarIn']['because']) => void;
+  } = $props();
+</script>
+
+<p role="alert">
+  △ {far.shown} is far from {far.usual_shown} as before. Has the season changed it, or does the pen need
+  a look? Read it once more.
+</p>
+<button aria-label="{name} has changed" onclick={() => onexplain('water_changed')}
+  >The water has changed</button
+>
+<button aria-label="The pen was off when {name} was read" onclick={() => onexplain('pen_off')}
+  >The pen was off</button
+>
+
+<style>
+  p {
+    margin: 4px 0 0;
+    font-weight: 700;
+    color: var(--heed);
+  }
+
+  button {
+    min-height: 44px;
+    padding: 0 8px 0 0;
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+</style>

@@ -1,0 +1,138 @@
+<script lang="ts">
+  import type { Water } from '../api/client';
+  import { WATER_IS } from '../words/growing';
+  import Cell from './Cell.svelte';
+  import { LINES, type Report } from './report';
+
+  /** The rows of the lab reports, and what follows from them. */
+  let {
+    waters,
+    wrong,
+    onkeep,
+  }: {
+    waters: Water[];
+    /** Whether this field of a water is what was refused. */
+    wrong: (water: Water, name: string) => boolean;
+    onkeep: (water: Water, change: Report) => void;
+  } = $props();
+</script>
+
+<tbody>
+  <tr>
+    <th scope="row" class="report">Lab report of</th>
+    {#each waters as water (water.id)}
+      <td>
+        <input
+          type="date"
+          aria-label="Date of the lab report of {water.name}"
+          aria-invalid={wrong(water, 'reported_on')}
+          value={water.reported_on ?? ''}
+          onchange={(event) => onkeep(water, { reported_on: event.currentTarget.value || null })}
+        />
+      </td>
+    {/each}
+  </tr>
+  {#each LINES as line (line.name)}
+    <tr>
+      <th scope="row">{line.words} <small>{line.unit}</small></th>
+      {#each waters as water (water.id)}
+        <Cell
+          label="{line.words} of {water.name}"
+          value={water.report[line.name] ?? ''}
+          wrong={wrong(water, line.name)}
+          onkeep={(text) => onkeep(water, { [line.name]: text })}
+        />
+      {/each}
+    </tr>
+  {/each}
+  <tr>
+    <th scope="row" class="top">balance of its ions</th>
+    {#each waters as water (water.id)}
+      <td class="means">
+        {#if water.balance_off}
+          <b>△ {water.balance_shown}</b>: over 10 %, look for a slip or a line that is missing
+        {:else}{water.balance_shown ?? '–'}{/if}
+      </td>
+    {/each}
+  </tr>
+  <tr>
+    <th scope="row" class="top">so this water is</th>
+    {#each waters as water (water.id)}
+      <td class="means">
+        {#each water.findings as one (one.what)}
+          <span
+            ><b>{WATER_IS[one.what].words}</b>: {one.shown}
+            {WATER_IS[one.what].of}, {WATER_IS[one.what].edge}
+            {one.threshold}</span
+          >
+        {:else}–{/each}
+      </td>
+    {/each}
+  </tr>
+</tbody>
+
+<style>
+  th[scope='row'] {
+    padding: 0 20px 0 0;
+    font-weight: 400;
+    color: var(--faded);
+    text-align: left;
+    white-space: nowrap;
+  }
+
+  th.report {
+    padding-top: 12px;
+    font-weight: 700;
+    color: var(--ink);
+  }
+
+  .report ~ td {
+    padding-top: 12px;
+  }
+
+  th.top {
+    padding-top: 2px;
+    vertical-align: top;
+  }
+
+  td {
+    height: 38px;
+    padding-right: 20px;
+  }
+
+  .means {
+    max-width: 172px;
+    vertical-align: top;
+    font-size: 0.875rem;
+  }
+
+  .means span {
+    display: block;
+    padding-top: 4px;
+  }
+
+  .means b {
+    color: var(--ink);
+  }
+
+  input {
+    width: 152px;
+    min-height: 32px;
+    padding: 0 4px;
+    font-family: var(--figures);
+    background: none;
+    border: 0;
+    border-bottom: 1px solid var(--rule);
+    border-radius: 0;
+  }
+
+  input:hover {
+    background: var(--sheet);
+    border-bottom-color: var(--ink);
+  }
+
+  [aria-invalid='true'] {
+    color: var(--danger);
+    border-bottom: 3px double var(--danger);
+  }
+</style>
