@@ -27,6 +27,7 @@ from server.shelf.api import router as shelf
 from server.shelf.meters import router as meters
 from server.shelf.stock import router as stock
 from server.tanks.api import router as tanks
+from server.tanks.blends import router as blends
 from server.tanks.drawing import router as tank_drawing
 from server.tanks.editing import router as tank_editing
 from server.tanks.knowing import router as tank_knowing
@@ -35,9 +36,9 @@ from server.tanks.waters import router as waters
 
 for router in (
     overview, planning, units, tanks, charts, library, chart_files, leaflets, pictures, guided,
-    order_preferences, shelf, stock, meters, waters, water_lines, tank_drawing, tank_editing,
-    tank_knowing, people, seasons, deciding, joining, today, daily_round, brewing, calendar,
-    archive,
+    order_preferences, shelf, stock, meters, waters, water_lines, blends, tank_drawing,
+    tank_editing, tank_knowing, people, seasons, deciding, joining, today, daily_round, brewing,
+    calendar, archive,
 ):  # fmt: skip
     api.add_router("", router)
 for router in (sign_in, account):

@@ -29,7 +29,7 @@ from server.seasons.models import Season, SeasonEntry
 from server.seasons.running import running_seasons, seasons_of
 from server.seasons.tasks import standing_tasks
 from server.shelf.models import Bottle, CalibrationEntry, MeasuringVessel, Product
-from server.tanks.models import Tank
+from server.tanks.models import Tank, WaterBlend
 from server.tanks.timeline import UNITS, TimeLineEntry
 
 _Key = Annotated[str, Field(max_length=LONGEST_NAME)]
@@ -165,6 +165,11 @@ def _try_shelf(scope: Scope) -> None:
         vessel.as_vessel()
     for calibration in scope.all(CalibrationEntry).select_related("meter"):
         calibration.as_calibration()
+    for blend in scope.all(WaterBlend).prefetch_related("parts"):
+        parts = blend.parts.all()
+        shares = sum((part.share for part in parts), Decimal(0))
+        if not parts or shares >= 1 or blend.water_id in {part.water_id for part in parts}:
+            raise InputError("blend_unclear", f"The blend {blend.name} does not add up.", "blends")
     held: dict[int, Decimal] = {}
     for bottle in scope.all(Bottle).filter(discarded_at=None):
         bottle.as_bottle()

@@ -31,7 +31,7 @@ from server.shelf.models import (
     Product,
     StockEntry,
 )
-from server.tanks.models import Tank, WaterSource
+from server.tanks.models import BlendedWater, Tank, WaterBlend, WaterSource
 from server.tanks.timeline import TimeLineEntry
 
 Numbers = Mapping[str, Mapping[Any, Any]]
@@ -78,6 +78,8 @@ class Kept:
 
 KEPT: tuple[Kept, ...] = (
     Kept("waters", WaterSource),
+    Kept("blends", WaterBlend),
+    Kept("blended_waters", BlendedWater),
     Kept("products", Product),
     Kept("bottles", Bottle),
     Kept("vessels", MeasuringVessel),

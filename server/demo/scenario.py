@@ -1,11 +1,12 @@
 """Gullhouse Yard: tanks, waters, products and charts of the demo. All of it is invented."""
 
-from datetime import date
+from datetime import date, timedelta
 from decimal import Decimal
 from fractions import Fraction
 
 from django.contrib.auth.models import User
 from django.db import transaction
+from django.utils import timezone
 
 from core.growing import Crop, System
 from server.charts.models import Chart
@@ -16,9 +17,9 @@ from server.demo.shelf import load_shelf
 from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PERSON
 from server.grows.models import Grow, Membership
 from server.grows.roles import MemberRole
-from server.guided.models import Mix
+from server.guided.models import Mix, MixEvent
 from server.seasons.models import Season
-from server.tanks.models import Tank, WaterSource
+from server.tanks.models import BlendedWater, Tank, TimeLineEntry, WaterBlend, WaterSource
 from server.tanks.timeline import note_reading
 
 # name, kind, EC mS/cm, pH, °C, disinfectant, lab report in ppm, note
@@ -94,7 +95,12 @@ def _load_tanks(grow: Grow) -> None:
         read = {"ec": Fraction(ec), "ph": Fraction(ph)}
         if degrees:
             read["temperature"] = Fraction(degrees)
+        _read_before(waters[name], ec)
         note_reading(waters[name], read, by=None)
+    blend = WaterBlend.objects.create(grow=grow, name="55 % RO", water=waters["Yard mains"])
+    BlendedWater.objects.create(
+        grow=grow, blend=blend, water=waters["RO barrel"], share=Decimal("0.55")
+    )
     charts = {chart.name: chart for chart in Chart.objects.filter(grow=grow)}
     for position, row in enumerate(_TANKS):
         (name, crop, crop_kind, system, system_kind, medium, litres, width, height, water, chart,
@@ -108,6 +114,25 @@ def _load_tanks(grow: Grow) -> None:
         )  # fmt: skip
 
 
+def _read_before(water: WaterSource, ec: str) -> None:
+    """A reading a month for a year: what a season makes of a water that comes from far."""
+    swing = _SEASON.get(water.kind)
+    for months, share in enumerate(swing or (), 1):
+        figure = str((Decimal(ec) * share / 100).quantize(Decimal("0.01")))
+        TimeLineEntry.objects.create(
+            grow=water.grow, water=water, kind=TimeLineEntry.Kind.READING,
+            at=timezone.now() - timedelta(days=30 * months),
+            values={"ec": {"value": figure, "unit": "mS/cm"}},
+        )  # fmt: skip
+
+
+_SEASON = {
+    "mains": (98, 96, 94, 92, 90, 92, 96, 100, 104, 106, 104),
+    "well": (100, 101, 102, 101, 100, 99, 99, 98, 99, 100, 101),
+}
+"""Percent of today's reading, month by month back."""
+
+
 @transaction.atomic
 def remove_scenario() -> None:
     """Remove the demo's grow and its people; other grows are not touched."""
@@ -118,4 +143,8 @@ def remove_scenario() -> None:
         Tank.objects.filter(grow=grow).delete()  # tanks protect their waters
         Chart.objects.filter(grow=grow).delete()  # rows protect their products
         grow.delete()
-    User.objects.filter(username__in=DEMO_PEOPLE, memberships=None).delete()
+    # What was done in a grow that was brought in keeps the names of who did it.
+    events = MixEvent.objects.values_list("by", "told_by")
+    did = {person for row in events for person in row if person is not None}
+    people = User.objects.filter(username__in=DEMO_PEOPLE, memberships=None)
+    people.exclude(pk__in=did).delete()

@@ -13,6 +13,7 @@ from server.grows.scope import Scope
 from server.grows.units import UnitsOut, units_out
 from server.guided.models import Mix
 from server.tanks.api import router as tanks_router
+from server.tanks.blends import KeptBlend, blends_of
 from server.tanks.models import Tank
 from server.tanks.presenting import TankOut, tank_out
 from server.tanks.timeline import last_mixes
@@ -31,7 +32,7 @@ class OrderPreferencesOut(Schema):
 
 
 class GrowOverview(Schema):
-    """What holds for a whole grow; `ranges` are its own, ppm as text."""
+    """What holds for a whole grow; `ranges` are its own, ppm as text, `blends` kept by name."""
 
     id: int
     name: str
@@ -40,6 +41,7 @@ class GrowOverview(Schema):
     units: UnitsOut
     customs: OrderPreferencesOut
     ranges: dict[str, dict[str, str]]
+    blends: list[KeptBlend]
 
 
 class TankPage(Schema):
@@ -65,6 +67,7 @@ def overview(request: HttpRequest, grow_id: int) -> GrowOverview:
             scope.grow.order_preferences, from_attributes=True
         ),
         ranges=scope.grow.ranges,
+        blends=blends_of(scope),
     )
 
 

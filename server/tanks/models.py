@@ -109,6 +109,40 @@ def _exact(value: Decimal | None) -> Fraction | None:
     return None if value is None else figure(value)
 
 
+class WaterBlend(Stamped):
+    """Waters joined in shares that are kept by a name; the first takes what the others leave."""
+
+    name = models.CharField(max_length=LONGEST_NAME)
+    water = models.ForeignKey(WaterSource, models.CASCADE, related_name="+")
+
+    class Meta:
+        ordering = ["pk"]
+        constraints = [models.UniqueConstraint(fields=["grow", "name"], name="blend_name_once")]
+
+    def __str__(self) -> str:
+        return self.name
+
+
+class BlendedWater(Stamped):
+    """A water of a blend beside its first, and its share."""
+
+    blend = models.ForeignKey(WaterBlend, models.CASCADE, related_name="parts")
+    water = models.ForeignKey(WaterSource, models.CASCADE, related_name="+")
+    share = models.DecimalField("of the whole, from 0 to 1", max_digits=9, decimal_places=8)
+
+    class Meta:
+        ordering = ["pk"]
+        constraints = [
+            models.UniqueConstraint(fields=["blend", "water"], name="water_once_in_a_blend"),
+            models.CheckConstraint(
+                condition=Q(share__gt=0, share__lt=1), name="share_of_a_blend_in_range"
+            ),
+        ]
+
+    def __str__(self) -> str:
+        return f"{self.share} of {self.water}"
+
+
 class Tank(Stamped):
     """A reservoir, with all the water that is joined to it."""
 
@@ -210,4 +244,4 @@ class Tank(Stamped):
         )
 
 
-__all__ = ["WATER_READINGS", "Tank", "TimeLineEntry", "WaterSource"]
+__all__ = ["WATER_READINGS", "BlendedWater", "Tank", "TimeLineEntry", "WaterBlend", "WaterSource"]

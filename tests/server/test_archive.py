@@ -24,6 +24,7 @@ from server.archive.reading import bring_in
 from server.archive.schema import archive_schema
 from server.archive.writing import archive_bytes, records_of
 from server.charts.models import ChartVersion, LeafletPicture
+from server.demo.scenario import load_scenario, remove_scenario
 from server.grows.models import Grow, Membership
 from server.guided.models import Mix, MixEvent
 from server.seasons.models import Season
@@ -187,6 +188,9 @@ HOSTILE: dict[str, Callable[[dict[str, Any]], object]] = {
     "more in its bottles than there is": lambda told: at(told, "bottles", 0, "left", to="9999999"),
     "a bottle of the year 206": lambda told: at(told, "bottles", 0, "opened_on", to="0206-01-01"),
     "stock of a kind nobody knows": lambda told: at(told, "stock_entries", 0, "kind", to="lent"),
+    "a blend of more than there is": lambda told: at(told, "blended_waters", 0, "share", to="1.5"),
+    "a blend of a water with itself": lambda told: at(told, "blended_waters", 0, "water", to=told["blends"][0]["water"]),
+    "a blend of nothing": lambda told: told["blended_waters"].clear(),
     "a role nobody has": lambda told: at(told, "products", 0, "role", to="poison"),
     "a plan that is none": lambda told: at(told, "mixes", 0, "plan", to={}),
     "a plan of another version": lambda told: at(told, "mixes", 0, "plan", "version", to=1),
@@ -309,6 +313,13 @@ def test_export_and_import_without_a_browser(
     one.write_bytes(one.read_bytes()[:-400])
     with pytest.raises(CommandError, match="Nothing has changed"):
         call_command("import_grow", str(one))
+
+
+def test_the_demo_is_put_back_beside_a_grow_that_came_from_it(full: Yard) -> None:
+    again = bring_in(archive_bytes(full.grow, NOW))
+    remove_scenario()
+    assert MixEvent.objects.filter(mix__grow=again, by__username="wren").exists()
+    assert load_scenario().pk != full.grow.pk
 
 
 def test_a_grow_is_removed_by_an_owner_who_types_its_name(full: Yard, neighbour: Yard) -> None:

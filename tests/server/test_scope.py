@@ -22,7 +22,7 @@ from server.guided.running import give_up
 from server.routes import api
 from server.seasons.models import Season, SeasonEntry
 from server.shelf.models import Bottle, Meter, Product
-from server.tanks.models import Tank, WaterSource
+from server.tanks.models import Tank, WaterBlend, WaterSource
 from server.tanks.timeline import note_reading
 from tests.server.conftest import SMALL_CHART, Yard
 
@@ -94,7 +94,8 @@ BODIES: dict[str, dict[str, object]] = {
     "plan": {"plan": {"read_every_days": 2}, "seen": {"first_column": "w1"}},
     "{season_id}": {"ended_on": None},
     "readings": {"ec": "0.9"},
-    "water-lines": {}, "far-reading": {"entry": 1, "because": "pen_off"}, "printed-grade": {"grade": "4-2-6"}, "stock": {}, "bottles": {"size": "1000"}, "{bottle_id}": {"note": "x"}, "discarded": {"reason": "old"},
+    "water-lines": {}, "far-reading": {"entry": 1, "because": "pen_off"}, "printed-grade": {"grade": "4-2-6"},
+    "{blend_id}": {}, "stock": {}, "bottles": {"size": "1000"}, "{bottle_id}": {"note": "x"}, "discarded": {"reason": "old"},
     "archive": {}, "for-good": {"name": "another"},
     "tasks": {"task": "2026-03-01.mix.", "state": "skipped", "reason": "nobody was here"},
 }  # fmt: skip
@@ -165,6 +166,8 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     name = path.rpartition("/")[2]
     product = Product.objects.filter(grow=yard.grow)[0]
     told = _season(yard)
+    if name == "blends":
+        bodies[name] = {"name": f"Half {method} {token_urlsafe(4)}", "water": yard.water.pk, "parts": [{"water": other.pk, "share": "50 %"}]}  # fmt: skip
     if name == "seasons":
         Season.objects.filter(grow=yard.grow).update(ended_on=date(2026, 5, 9))
     if name == "joined-season":
@@ -182,6 +185,7 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     where = path.format(
         meter_id=Meter.objects.get_or_create(grow=yard.grow, name="Pen")[0].pk, member_id=member.pk, invitation_id=invitation.pk,
         season_id=told.season_id, entry_id=told.pk, grow_id=yard.grow.pk, tank_id=yard.tank.pk, water_id=yard.water.pk, product_id=product.pk,
+        blend_id=WaterBlend.objects.create(grow=yard.grow, water=yard.water, name=token_urlsafe(9)).pk,
         bottle_id=Bottle.objects.create(grow=yard.grow, product=product, left=5).pk,
         mix_id=mix.pk, chart_id=yard.version.chart_id, version_id=yard.version.pk, key="samphire",
         picture_id=LeafletPicture.objects.get_or_create(grow=yard.grow, width=1, height=1)[0].pk,

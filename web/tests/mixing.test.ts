@@ -8,6 +8,7 @@ const grow = {
   takePreferences: vi.fn(),
   takeUsual: vi.fn(),
   takeRanges: vi.fn(),
+  takeBlends: vi.fn(),
   goToTank: vi.fn(),
   whole: vi.fn(),
 };

@@ -5,6 +5,7 @@ export const quay = {
   id: 1,
   customs: { calmag: 'before_base', silica: 'after_buffer', live: 'last', rows: 'printed' },
   ranges: {},
+  blends: [],
   time_zone: 'UTC',
   units: { volume: 'L', reading: 'mS/cm', ppm_scale: null, gallon: '', reading_words: 'mS/cm' },
   tanks: [

@@ -84,6 +84,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/blends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keep Blend
+         * @description Keep a blend by a name; the answer is all that are kept.
+         */
+        post: operations["keep_blend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/blends/{blend_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Drop Blend
+         * @description Keep a blend no longer; its waters stay, and so does every mix that took it.
+         */
+        delete: operations["drop_blend"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/calendar": {
         parameters: {
             query?: never;
@@ -1547,9 +1587,10 @@ export interface paths {
         put?: never;
         /**
          * Explain
-         * @description The water has changed: what it read before counts no more. The pen was off: neither does this.
+         * @description Tell why a reading is far off: the water has changed, or the pen was off.
          *
-         *     Then nobody knows what the water reads, and it is read again before the next mix.
+         *     Where the water has changed, what it read before counts no more. Where the pen was off, nobody
+         *     knows what the water reads until it is read again.
          */
         post: operations["explain_far_reading"];
         delete?: never;
@@ -1958,6 +1999,26 @@ export interface components {
         BlendIn: {
             /** Share */
             share: string | components["schemas"]["Figure"];
+            /** Water */
+            water: number;
+        };
+        /**
+         * BlendPartIn
+         * @description A water beside the first, and its share as typed.
+         */
+        BlendPartIn: {
+            /** Share */
+            share: string | components["schemas"]["Figure"];
+            /** Water */
+            water: number;
+        };
+        /**
+         * BlendPartOut
+         * @description A water beside the first, and its share as it would be typed.
+         */
+        BlendPartOut: {
+            /** Share Shown */
+            share_shown: string;
             /** Water */
             water: number;
         };
@@ -2903,9 +2964,11 @@ export interface components {
         };
         /**
          * GrowOverview
-         * @description What holds for a whole grow; `ranges` are its own, ppm as text.
+         * @description What holds for a whole grow; `ranges` are its own, ppm as text, `blends` kept by name.
          */
         GrowOverview: {
+            /** Blends */
+            blends: components["schemas"]["KeptBlend"][];
             customs: components["schemas"]["OrderPreferencesOut"];
             /** Id */
             id: number;
@@ -3236,6 +3299,20 @@ export interface components {
              * @constant
              */
             kept: true;
+        };
+        /**
+         * KeptBlend
+         * @description A blend that is kept by its name.
+         */
+        KeptBlend: {
+            /** Id */
+            id: number;
+            /** Name */
+            name: string;
+            /** Parts */
+            parts: components["schemas"]["BlendPartOut"][];
+            /** Water */
+            water: number;
         };
         /**
          * KeptChart
@@ -3958,6 +4035,18 @@ export interface components {
             password: string;
             /** Username */
             username: string;
+        };
+        /**
+         * NewBlend
+         * @description A blend by its name; its first water takes what the others leave.
+         */
+        NewBlend: {
+            /** Name */
+            name: string;
+            /** Parts */
+            parts: components["schemas"]["BlendPartIn"][];
+            /** Water */
+            water: number;
         };
         /**
          * NewProduct
@@ -6491,6 +6580,163 @@ export interface operations {
             };
             /** @description Nobody is signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    keep_blend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBlend"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptBlend"][];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    drop_blend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                blend_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,16 +1,42 @@
 <script lang="ts">
-  import type { Quay } from '../api/client';
+  import { answered, api, type Quay } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import type { Mixing } from './mixing.svelte';
+  import { keptBlend } from './settings';
+  import { growHere } from '../shell/grow.svelte';
   import Typed from './Typed.svelte';
 
   let { quay, mixing }: { quay: Quay; mixing: Mixing } = $props();
 
+  const grow = growHere();
   const settings = $derived(mixing.settings);
   const wrong = $derived(mixing.problem?.where ?? '');
   const others = $derived(
     quay.waters.filter((one) => !settings.blend.some((part) => part.water === one.id)),
   );
+
+  const kept = $derived(keptBlend(quay, settings));
+  const problemHere = $derived(wrong.startsWith('blend'));
+  let naming = $state(false);
+  let name = $state('');
+  let trouble = $state('');
+
+  async function keep(event: SubmitEvent) {
+    event.preventDefault();
+    trouble = (await mixing.keepBlend(name))?.message ?? '';
+    if (trouble) return;
+    naming = false;
+    name = '';
+  }
+
+  async function drop(blend: number) {
+    const { data } = await answered(
+      api.DELETE('/api/grows/{grow_id}/blends/{blend_id}', {
+        params: { path: { grow_id: quay.id, blend_id: blend } },
+      }),
+    );
+    if (data) grow.takeBlends(quay.blends.filter((one) => one.id !== blend));
+  }
 
   function blendPart(at: number, change: { water?: number; share?: string } | undefined) {
     const blend = settings.blend
@@ -45,6 +71,28 @@
     >
   </span>
 {/each}
+{#if settings.blend.length && !problemHere}
+  {#if kept}
+    <small>kept as {kept.name}</small>
+    <button class="out" aria-label="Keep {kept.name} no longer" onclick={() => drop(kept.id)}
+      >✕</button
+    >
+  {:else if naming}
+    <form class="whole" onsubmit={keep}>
+      <input
+        aria-label="Name of this blend"
+        placeholder="55 % RO"
+        maxlength="60"
+        required
+        bind:value={name}
+      />
+      <button class="keep">Keep it</button>
+      {#if trouble}<small role="alert">△ {trouble}</small>{/if}
+    </form>
+  {:else}
+    <button class="keep" onclick={() => (naming = true)}>keep this blend</button>
+  {/if}
+{/if}
 {#if settings.blend.length && mixing.answer?.water_shown}
   <span class="whole">
     together {mixing.answer.water_shown}<small>{quay.units.reading_words}</small>,
@@ -63,6 +111,26 @@
     color: var(--faded);
   }
 
+  .keep {
+    min-height: 44px;
+    padding: 0 4px;
+    font-size: 0.875rem;
+    color: var(--faded);
+    text-decoration: underline;
+    text-underline-offset: 4px;
+  }
+
+  input {
+    width: 12ch;
+    min-height: 36px;
+    font: inherit;
+    font-weight: 700;
+    color: var(--ink);
+    background: var(--sheet);
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+  }
+
   small {
     margin-left: 4px;
     font-size: 0.875rem;
@@ -70,6 +138,8 @@
   }
 
   @media print {
+    .keep,
+    form,
     .out {
       display: none;
     }

@@ -3,6 +3,7 @@
   import type { Keys } from '../shell/keys.svelte';
   import Choice from '../parts/Choice.svelte';
   import Blend from './Blend.svelte';
+  import { waterChoices } from './blends';
   import type { Mixing } from './mixing.svelte';
   import { chartOf } from './settings';
   import Typed from './Typed.svelte';
@@ -64,6 +65,14 @@
   let column = $state<HTMLButtonElement>();
   let strength = $state<HTMLInputElement>();
   let target = $state<HTMLButtonElement>();
+
+  /** Blends that are kept stand behind the waters, by negative numbers. */
+  function takeWater(id: number) {
+    const blend = quay.blends.find((one) => -one.id === id);
+    if (blend) mixing.takeBlend(blend);
+    else mixing.takeWater(id);
+  }
+
   let also = $state<HTMLButtonElement>();
 
   function stepColumn(by: number) {
@@ -123,12 +132,8 @@
     bind:opener={water}
     label="Water"
     value={settings.water}
-    options={quay.waters.map((one) => ({
-      value: one.id,
-      words: one.name,
-      note: one.reading ? `last read ${one.reading} ${quay.units.reading_words}` : 'not read yet',
-    }))}
-    onchoose={(id) => mixing.takeWater(id)}
+    options={waterChoices(quay)}
+    onchoose={takeWater}
   />
   reading
   <span class="whole">

@@ -8,6 +8,7 @@ import {
   type Problem,
   type Quay,
   type Caution,
+  type Shapes,
 } from '../api/client';
 import { exactPercent } from './figures';
 import type { GrowStore } from '../shell/grow.svelte';
@@ -19,6 +20,7 @@ import {
   toHash,
   usualFor,
   withChart,
+  withBlend,
   withWater,
   type Settings,
 } from './settings';
@@ -35,7 +37,7 @@ class Refused extends Error {
 /** What planning changes of the grow, and where it goes to. */
 export type Grow = Pick<
   GrowStore,
-  'takePreferences' | 'takeUsual' | 'takeRanges' | 'goToTank' | 'whole'
+  'takePreferences' | 'takeUsual' | 'takeRanges' | 'takeBlends' | 'goToTank' | 'whole'
 >;
 
 /** One mix being planned: its settings, the last good sheet, and what is wrong with the newest. */
@@ -167,6 +169,24 @@ export class Mixing {
 
   takeWater(water: number) {
     this.set(withWater(this.quay, { ...this.settings, acknowledged: [] }, water));
+  }
+
+  /** A blend that is kept by its name, as a water is taken. */
+  takeBlend(kept: Shapes['KeptBlend']) {
+    this.set(withBlend(this.quay, { ...this.settings, acknowledged: [] }, kept));
+  }
+
+  /** Keep this blend by a name; what was wrong with it, or nothing. */
+  async keepBlend(name: string): Promise<Problem | undefined> {
+    const { water, blend } = this.settings;
+    const { data, problem } = await answered(
+      api.POST('/api/grows/{grow_id}/blends', {
+        params: { path: { grow_id: this.quay.id } },
+        body: { name, water, parts: blend },
+      }),
+    );
+    if (data) this.#grow.takeBlends(data);
+    return problem;
   }
 
   async takeChart(version: number) {

@@ -100,6 +100,25 @@ export function withWater(quay: Quay, settings: Settings, water: number): Settin
   return { ...settings, water, blend, ...ofWater(quay, water) };
 }
 
+/** A blend that is kept by its name, with the last reading of its first water. */
+export function withBlend(quay: Quay, settings: Settings, kept: Shapes['KeptBlend']): Settings {
+  const blend = kept.parts.map((part) => ({ water: part.water, share: part.share_shown }));
+  return { ...settings, water: kept.water, blend, ...ofWater(quay, kept.water) };
+}
+
+/** The blend, of those that are kept, that these settings pour. */
+export function keptBlend(quay: Quay, { water, blend }: Settings): Shapes['KeptBlend'] | undefined {
+  const said = (parts: { water: number; share: string }[]) =>
+    parts.map((part) => `${part.water} ${part.share.replace(/\s/g, '')}`).join();
+  const now = said(blend);
+  return quay.blends.find(
+    (one) =>
+      blend.length > 0 &&
+      one.water === water &&
+      said(one.parts.map((part) => ({ water: part.water, share: part.share_shown }))) === now,
+  );
+}
+
 /** Another chart: its column of the same name or else its first, read as that chart states. */
 export function withChart(quay: Quay, settings: Settings, version: number): Settings {
   const columns = chartOf(quay, version)?.columns ?? [];

@@ -106,6 +106,10 @@ export class GrowStore {
     if (this.quay) this.quay.customs = preferences;
   }
 
+  takeBlends(blends: Quay['blends']) {
+    if (this.quay) this.quay.blends = blends;
+  }
+
   takeRanges(ranges: Quay['ranges']) {
     if (this.quay) this.quay.ranges = ranges;
   }
