@@ -10,6 +10,7 @@ from random import Random
 
 from core.chart import Chart, Column, Dose, Medium, PhWindow, Product, Readings, Role
 from core.chemistry import Acid, AcidKind, Basis, Label, Nutrient
+from core.meters import DROPS_STEP
 from core.planning import AcidOnShelf, MixRequest, OnShelf, Shelf
 from core.practice import PenFault, RehearsalRequest, Stops, Truth, rehearse
 from core.quantities import DoseUnit, Reading, ReadingRange, Volume
@@ -131,6 +132,13 @@ FAMILIES: Mapping[str, Wrong] = {
     "alkalinity half to twice": lambda chance, one: _true(alkalinity=_times(chance, 0.5, 2))(one),
     "pH pen 1 off": lambda chance, one: replace(
         one, ph_pen=PenFault(offset=_F(chance.choice([-1, 1])))
+    ),
+    "pH by drops": lambda _, one: replace(one, ph_step=DROPS_STEP),
+    "drops, alkalinity half to twice": lambda chance, one: replace(
+        _true(alkalinity=_times(chance, 0.5, 2))(one), ph_step=DROPS_STEP
+    ),
+    "drops, a colour off": lambda chance, one: replace(
+        one, ph_step=DROPS_STEP, ph_pen=PenFault(offset=_F(chance.choice(["-0.5", "0.5"])))
     ),
     "pH pen stuck": lambda chance, one: replace(
         one, ph_pen=PenFault(stuck=_F(chance.choice(["6.6", "7", "8"])))

@@ -5,7 +5,7 @@ place.
 """
 
 from bisect import bisect_left
-from collections.abc import Mapping, Sequence
+from collections.abc import Collection, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date, timedelta
 from enum import StrEnum
@@ -41,6 +41,16 @@ MEASURES: Mapping[MeterKind, frozenset[Measures]] = {
 
 DROPS_STEP = Fraction(1, 2)
 """pH within which a colour is told: common practice."""
+
+PEN_PH_STEP = Fraction(1, 10)
+"""pH that a pen tells apart: common practice."""
+
+
+def ph_step_of(kinds: Collection[MeterKind]) -> Fraction:
+    """pH within which a reading tells what is so, by the meters there are: a pen comes first."""
+    has_pen = any(Measures.PH in MEASURES[kind] for kind in kinds)
+    return DROPS_STEP if MeterKind.DROPS in kinds and not has_pen else PEN_PH_STEP
+
 
 EC_STANDARDS = (Fraction("1.413"), Fraction("2.76"), Fraction("12.88"))
 """mS/cm at 25 °C of potassium chloride of 0.01, 0.02 and 0.1 mol/L (IEC 60746-3; 2.76 as sold, for

@@ -11,6 +11,7 @@ from core.errors import InputError
 from core.formats.fields import Document, Figure, Key, within
 from core.formats.request import MixRequestDocument
 from core.limits import LARGEST_VOLUME_L
+from core.meters import DROPS_STEP, PEN_PH_STEP
 from core.practice import PenFault, Rehearsal, RehearsalRequest, RehearsedStep, Stops, Truth
 from core.quantities import decimal_text, rounded
 
@@ -91,6 +92,7 @@ class RehearsalDocument(Document):
     stops: Stops = Stops.ANSWER
     volume_told: Figure | None = None
     seed: Annotated[int, Field(strict=True, ge=0, le=2**53)] = 1
+    ph_by: Literal["pen", "drops"] = "pen"
 
     def rehearsal(self) -> RehearsalRequest:
         """The rehearsal it means.
@@ -115,6 +117,7 @@ class RehearsalDocument(Document):
             stops=self.stops,
             volume_told=self.volume_told,
             seed=self.seed,
+            ph_step=DROPS_STEP if self.ph_by == "drops" else PEN_PH_STEP,
         )
 
 

@@ -13,6 +13,7 @@ from core.guided.ph import (
     Advice,
     Assistance,
     assist,
+    may_be_right,
 )
 from core.guided.replay import MOST_ROUNDS, Replay
 from core.guided.steps import StepKind
@@ -92,7 +93,7 @@ def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
     low, high = (float(edge) for edge in replay.plan.ph)
     ph = float(outcome.ph or 0)
     stood = outcome.unmoved_at is not None and abs(ph - outcome.unmoved_at) < SAME_PH
-    if stood and not low <= ph <= high:
+    if stood and not may_be_right(ph, low, high, float(replay.plan.ph_step)):
         return Assistance(Advice.UNMOVED)  # looked into, and the same still: nothing goes in
     return assist(
         ph,
@@ -104,6 +105,7 @@ def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
         acid_meq=_acid_meq(replay),
         alkali=replay.plan.alkali.alkali if replay.plan.alkali else None,
         portions=outcome.portions,
+        resolution=float(replay.plan.ph_step),
         settles=replay.plan.settles,
         checked=outcome.unmoved_at is not None,
         bounds=Bounds(

@@ -9,6 +9,7 @@ from core.chemistry import Alkali
 from core.chemistry.buffers import DOWN, BufferCapacity, TitrationDirection, up
 from core.chemistry.carbonate import carbon_of
 from core.guided.bounds import BOLDNESS, SMALLEST_MEQ, UNBOUNDED, Bounds, Portion
+from core.meters import PEN_PH_STEP
 
 WAIT_MIN = 5
 """Minutes to wait after a portion: common practice."""
@@ -34,8 +35,8 @@ used up further on. In the simulated tank this stays within the window even in R
 LASTING_PH = 7.6
 """pH above which silicate buffers too; what it took up there says nothing of the way below."""
 
-SURE_WAY = 0.5
-"""Change of pH from which on a pen's error of a tenth hardly matters."""
+SURE_STEPS = 5
+"""Steps of a pen, or of a scale of colours, over which the error of one hardly matters."""
 
 PH_CAUSES = ("ph_pen", "not_stirred", "mixed_up", "other_water", "volume")
 """Likely causes of a pH that does not follow, in the order in which to check them: common
@@ -101,13 +102,14 @@ def assist(
         phosphate: mmol/L of it in the feed, as far as labels tell.
         alkali: what raises pH; None if none is at hand whose strength is known.
         portions: the corrections made so far, in order.
-        resolution: what the pen can tell apart.
+        resolution: pH within which a reading tells what is so. Of a colour of drops the true pH is
+            up to half of it away, and a portion goes by the end nearer to the window.
         settles: whether this feed settles by itself, as organic and living ones do.
         checked: whether the pen was looked at since pH did not follow.
         bounds: what no portion passes, whatever the pen shows.
     """
     # The advices in the order in which they count, each of which ends the search.
-    if low <= ph <= high:
+    if may_be_right(ph, low, high, resolution):
         return Assistance(Advice.RIGHT)
     if settles or _times_turned(portions, ph, low, high) >= MOST_TURNS:
         waits = Advice.WAIT_SETTLING if settles else Advice.STOP_CHASING
@@ -116,14 +118,26 @@ def assist(
     task = _raising(capacity, alkali) if ph < low else _lowering(capacity, acid_meq)
     sign = task.direction.sign
     run = list(takewhile(lambda portion: portion.meq_l * sign > 0, reversed(portions)))[::-1]
-    meq = _portion(ph, (low + high) / 2, run, task, resolution, checked=checked)
+    near = ph - sign * _half_a_colour(resolution)
+    meq = _portion(near, (low + high) / 2, run, task, resolution, checked=checked)
     if meq is None:
         return Assistance(Advice.UNMOVED)
     if capacity is not None or run:
-        meq = min(meq, bounds.most(ph, (low + high) / 2, run, task.direction, capacity))
+        meq = min(meq, bounds.most(near, (low + high) / 2, run, task.direction, capacity))
     if meq < SMALLEST_MEQ / 4 - 1e-9:
         return Assistance(Advice.BEYOND_NEED)
     return task.portion(meq, litres)
+
+
+def may_be_right(ph: float, low: float, high: float, resolution: float) -> bool:
+    """Whether a reading is in the window, or a colour that may be: more cannot be told by it."""
+    band = _half_a_colour(resolution)
+    return low - band <= ph <= high + band
+
+
+def _half_a_colour(resolution: float) -> float:
+    """How far the true pH may be from a reading of drops; what a pen's step leaves is no matter."""
+    return resolution / 2 if resolution > float(PEN_PH_STEP) else 0.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -185,7 +199,8 @@ def _portion(
     done = sum(abs(portion.meq_l) for portion in run)
     told = _capacity_shown(ph, run, task, resolution)
     last = abs(run[-1].meq_l)
-    if told is None and last < TELLING_MEQ and (run[0].before - ph) * direction.sign >= SURE_WAY:
+    far = (run[0].before - ph) * direction.sign >= SURE_STEPS * resolution
+    if told is None and last < TELLING_MEQ and far:
         return last * MOST_GROWTH  # the pen does tell; that portion was too small to be seen
     if told is None:
         return _blind_portion(done, checked=checked or len(run) == 1)
@@ -221,7 +236,11 @@ def _capacity_shown(
     # What silicate held above says nothing of the way below.
     run = [portion for portion in run if portion.before <= LASTING_PH] or run
     start, sign = run[0].before, task.direction.sign
-    sure = ph if abs(start - ph) >= SURE_WAY else ph - sign * resolution
+    sure = (
+        ph
+        if abs(start - ph) >= SURE_STEPS * resolution
+        else ph - sign * (resolution - _half_a_colour(resolution))
+    )
     capacity = task.direction.capacity(
         start,
         sure,

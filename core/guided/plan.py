@@ -7,6 +7,7 @@ from fractions import Fraction
 from core.chemistry import Acid, Alkali
 from core.chemistry.elements import Component
 from core.guided.steps import StepKind
+from core.meters import PEN_PH_STEP
 from core.planning.planned_pours import Pass
 from core.quantities import AmountUnit
 from core.vessels import Vessel
@@ -113,6 +114,7 @@ class GuidedPlan:
         settles: whether this feed settles its pH by itself.
         pours: in mixing order.
         vessels: the vessels to measure with.
+        ph_step: pH within which a reading tells what is so: a tenth by a pen, a half by drops.
     """
 
     litres: Fraction
@@ -133,6 +135,7 @@ class GuidedPlan:
     settles: bool
     pours: tuple[GuidedPour, ...]
     vessels: tuple[Vessel, ...]
+    ph_step: Fraction = PEN_PH_STEP
 
     def whole(self, key: str) -> Fraction:
         """Printed dose × strength of a product, mL or g; 0 where only a reading ends its pour."""

@@ -7,7 +7,7 @@ from fractions import Fraction
 from core.chemistry.buffers import phosphate_between
 from core.chemistry.carbonate import alkalinity_of, carbon_from_acid
 from core.guided.events import Event
-from core.guided.ph import SURE_WAY, Advice
+from core.guided.ph import SURE_STEPS, Advice
 from core.guided.plan import GuidedPlan
 from core.guided.state import GuidedState
 from core.guided.steps import EC_STEPS, StepKind, StepStatus
@@ -145,7 +145,7 @@ def _learned(plan: GuidedPlan, state: GuidedState) -> Fraction | None:
     if state.assistance is None or state.assistance.advice in _UNTOLD:
         return None
     start, end = acids[0].before, acids[-1].after
-    if start - end < SURE_WAY:
+    if start - end < SURE_STEPS * float(plan.ph_step):
         return None
     by_feed = phosphate_between(start, end, float(plan.phosphate or 0))
     left = sum(portion.meq_l for portion in acids) - by_feed

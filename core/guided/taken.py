@@ -8,6 +8,7 @@ from core.chemistry import Element, contents_of, molarity
 from core.chemistry.acids import PROTONS_AT_6
 from core.chemistry.elements import Component
 from core.guided.plan import GuidedAcid, GuidedAlkali, GuidedPlan, GuidedPour
+from core.meters import PEN_PH_STEP
 from core.planning import MixRequest, Pour, PourSheet
 from core.planning.tank import choose_acid, choose_alkali, label_of
 from core.quantities import AmountUnit, ReadingRange
@@ -20,7 +21,11 @@ MEQ_PER_PPM = Fraction("0.01998")  # 1 meq/L is 50.04 mg/L CaCO3
 
 
 def guided_plan(
-    request: MixRequest, sheet: PourSheet, *, learned: Fraction | None = None
+    request: MixRequest,
+    sheet: PourSheet,
+    *,
+    learned: Fraction | None = None,
+    ph_step: Fraction = PEN_PH_STEP,
 ) -> GuidedPlan:
     """What is taken to the bench of a sheet and the request behind it.
 
@@ -28,6 +33,7 @@ def guided_plan(
         request: what was asked.
         sheet: what came of it.
         learned: meq/L of alkalinity, from what acid did in this tank the last time.
+        ph_step: pH within which what pH is read with tells what is so.
     """
     # One field after the other; the conditions are fields that may be unknown.
     acid, alkali = _acid_at_hand(request, sheet), _alkali_at_hand(request)
@@ -54,6 +60,7 @@ def guided_plan(
         settles=settles,
         pours=_pours(request, sheet),
         vessels=request.vessels,
+        ph_step=ph_step,
     )
 
 

@@ -90,7 +90,7 @@ class _Grower:
 
     def __init__(self, request: RehearsalRequest, sheet: PourSheet) -> None:
         self.request = request
-        self.plan: GuidedPlan = guided_plan(request.mix, sheet)
+        self.plan: GuidedPlan = guided_plan(request.mix, sheet, ph_step=request.ph_step)
         self.tank = TrueTank(request, self.plan)
         self.pens = Pens(request, self.tank)
         self.events: list[Event] = []

@@ -6,6 +6,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.errors import InputError
+from core.meters import PEN_PH_STEP
 from core.planning import MixRequest
 
 MOST_OFF = Fraction(1000)
@@ -73,6 +74,7 @@ class RehearsalRequest:
         pours: by product, times of what is asked for that are poured and told.
         water_read: mS/cm that the water really reads at the bench; None for what was believed.
         stops: how the grower takes stops.
+        ph_step: pH within which what it is read with tells what is so: a pen, or drops.
         volume_told: litres that the grower tells when asked; None to take the bench's estimate.
         seed: of the pens' noise.
     """
@@ -86,6 +88,7 @@ class RehearsalRequest:
     stops: Stops = Stops.ANSWER
     volume_told: Fraction | None = None
     seed: int = 1
+    ph_step: Fraction = PEN_PH_STEP
 
     def __post_init__(self) -> None:
         self._check_products()

@@ -89,7 +89,8 @@ class Pens:
         self.phs += 1
         pen = self.request.ph_pen
         shown = self._show(pen, self.tank.now[1], self.tank.water_ph, self.phs)
-        return rounded(Fraction(min(max(shown, 0.0), 14.0)), 1)
+        step = self.request.ph_step
+        return round(Fraction(min(max(shown, 0.0), 14.0)) / step) * step
 
     def _show(self, pen: PenFault, true: float, water: float, reading: int) -> float:
         if pen.stuck is not None and reading:

@@ -15,6 +15,7 @@ from core.guided import (
     ppm_of_additions,
 )
 from core.guided.steps import VOLUME_STEPS
+from core.meters import DROPS_STEP
 from core.quantities import Reading, ReadingScale, Volume, decimal_text, figure, number_text
 from core.vessels import VesselKind
 from server.grows.calendar import day_of
@@ -95,6 +96,7 @@ def guided_out(
         target=target,
         ec_shown=figure_shown(StepKind.READ_EC, state.ec, "", member),
         ph_low=decimal_text(plan.ph[0]),
+        by_drops=plan.ph_step >= DROPS_STEP,
         ph_high=decimal_text(plan.ph[1]),
         heard=len(events),
         held=list(state.held),

@@ -186,6 +186,7 @@ class GuidedOut(Schema):
 
     `heard` counts the events behind it, `held` are the steps that have one, laid out now or not.
     `units` are those in which all of it is shown, and in which what is typed beside it is meant.
+    `by_drops` tells that pH is read by drops, within half a pH.
     """
 
     id: int
@@ -198,6 +199,7 @@ class GuidedOut(Schema):
     target: str | None
     ec_shown: str | None
     ph_low: str
+    by_drops: bool
     ph_high: str
     heard: int
     held: list[str]

@@ -8,13 +8,14 @@ from core.chemistry.source import source_water
 from core.errors import InputError
 from core.formats.guided_plan import plan_document
 from core.guided import guided_plan
+from core.meters import MeterKind, ph_step_of
 from core.planning import plan_mix
 from core.water import Water
 from server.api.typed import exact_decimal
 from server.grows.scope import Scope
 from server.guided.models import Mix
 from server.planning.asked import MixIn, basis_of, request_of
-from server.shelf.models import Product
+from server.shelf.models import Meter, Product
 from server.tanks.timeline import last_mixes
 
 
@@ -50,7 +51,9 @@ def start(scope: Scope, told: MixIn) -> Mix:
                 towards=asked.between.column if asked.between else "",
                 towards_share=exact_decimal(asked.between.share, 8) if asked.between else None,
                 strength=exact_decimal(asked.strength, 8),
-                plan=plan_document(guided_plan(asked, sheet, learned=learned)),
+                plan=plan_document(
+                    guided_plan(asked, sheet, learned=learned, ph_step=ph_step_of(_meters(scope)))
+                ),
                 products=_bottles(scope, basis.rows, hard_forms=told.hard_forms),
                 simulated_water=_moles(asked.water),
             )
@@ -60,6 +63,10 @@ def start(scope: Scope, told: MixIn) -> Mix:
             "A mix is under way in this tank: go on with it, or give it up.",
             "tank",
         ) from None
+
+
+def _meters(scope: Scope) -> set[MeterKind]:
+    return {MeterKind(kind) for kind in scope.all(Meter).values_list("kind", flat=True)}
 
 
 def _moles(water: Water) -> dict[str, float]:

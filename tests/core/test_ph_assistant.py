@@ -1,6 +1,7 @@
 """The pH assistant, its carbonate equilibria, and the alkali and acid that it reckons with."""
 
 from dataclasses import replace
+from fractions import Fraction
 
 import pytest
 from hypothesis import given
@@ -19,7 +20,8 @@ from core.chemistry.carbonate import (
 )
 from core.chemistry.elements import Component
 from core.guided import Event, StepKind, record_of, replay
-from core.guided.ph import Advice, Portion, assist
+from core.guided.ph import Advice, Assistance, Portion, assist
+from core.meters import MeterKind, ph_step_of
 from core.planning import AlkaliOnShelf, Tank
 from core.quantities import AmountUnit
 from tests.core.guided import AT, MIDDLE, POTASH, READS, next_event, plan_for
@@ -224,3 +226,46 @@ def test_after_the_pen_was_checked_it_goes_on_by_as_much_again() -> None:
     assert assist(7.0, **at).advice is Advice.UNMOVED  # type: ignore[arg-type]
     again = assist(7.0, checked=True, **at)  # type: ignore[arg-type]
     assert (again.advice, again.meq_l) == (Advice.ACID, pytest.approx(0.4))
+
+
+def by_drops(ph: float, **more: object) -> Assistance:
+    told = {"low": 5.8, "high": 6.2, "litres": 100.0, "alkalinity": 2.0, "acid_meq": 5.0}
+    return assist(ph, **{**told, "resolution": 0.5, **more})  # type: ignore[arg-type]
+
+
+@pytest.mark.parametrize(
+    ("ph", "low", "high", "advice"),
+    [
+        (6.0, 5.8, 6.2, Advice.RIGHT),
+        (6.5, 5.8, 6.2, Advice.ACID),  # 6.25 to 6.75
+        (6.5, 5.8, 6.3, Advice.RIGHT),  # may be right: a colour tells no more
+        (5.5, 5.5, 6.0, Advice.RIGHT),
+        (5.5, 5.8, 6.2, Advice.ALKALI),  # 5.25 to 5.75
+        (5.5, 5.7, 6.2, Advice.RIGHT),
+    ],
+)
+def test_a_colour_is_a_band_of_half_a_ph(
+    ph: float, low: float, high: float, advice: Advice
+) -> None:
+    alkali = Alkali(1.0, 0.0)
+    assert by_drops(ph, low=low, high=high, alkali=alkali).advice is advice
+
+
+@given(st.sampled_from([6.5, 7.0, 7.5, 8.0, 8.5]), st.floats(0.05, 6))
+def test_a_portion_by_drops_is_never_more_than_by_a_pen(ph: float, alkalinity: float) -> None:
+    drops, pen = (by_drops(ph, alkalinity=alkalinity, resolution=step) for step in (0.5, 0.1))
+    assert drops.meq_l <= pen.meq_l
+
+
+def test_one_colour_further_is_taken_for_as_much_as_it_may_have_been() -> None:
+    run = [Portion(0.5, 7.5, 7.0)]
+    drops, pen = (by_drops(7.0, portions=run, resolution=step) for step in (0.5, 0.1))
+    assert 0 < drops.meq_l < pen.meq_l
+
+
+def test_drops_are_asked_only_where_no_pen_tells_ph() -> None:
+    kinds = MeterKind
+    assert ph_step_of([kinds.DROPS, kinds.EC_WAND]) == Fraction(1, 2)
+    for pen in (kinds.PEN, kinds.PH_PEN):
+        assert ph_step_of([kinds.DROPS, pen]) == Fraction(1, 10)
+    assert ph_step_of([]) == ph_step_of([kinds.EC_WAND]) == Fraction(1, 10)

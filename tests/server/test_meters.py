@@ -2,13 +2,16 @@
 
 from collections.abc import Iterator
 from datetime import timedelta
+from fractions import Fraction
 from typing import Any
 
 import pytest
 import time_machine
 
+from server.guided.models import Mix
 from server.shelf.models import CalibrationEntry, Meter
 from server.tanks.models import TimeLineEntry
+from tests.server import at_the_bench
 from tests.server.conftest import Yard
 from tests.server.test_seasons import NOON, begin, course, read, version
 
@@ -153,3 +156,14 @@ def test_a_season_knows_when_its_meter_was_calibrated(yard: Yard, version: Any) 
     told = {"measures": "ph", "points": points(_7="7")}
     assert send(yard, "POST", f"/{made['id']}/calibrations", **told)[0] == 201
     assert due() == ["2026-03-24"]  # and behind the 28 days of its chart no more
+
+
+def test_a_mix_whose_ph_is_read_by_drops_says_so_and_is_told_by_colours(neighbour: Yard) -> None:
+    Meter.objects.create(grow=neighbour.grow, name="Drops", kind="drops")
+    mix = at_the_bench.begin(neighbour, column="w1", volume="50 L", split=False)
+    assert mix["by_drops"]
+    assert Mix.objects.get(pk=mix["id"]).as_plan().ph_step == Fraction(1, 2)
+    # a colour that may be in the window is as right as drops can tell
+    assert at_the_bench.finish(neighbour, mix, read_ph="6.0")["now"] is None
+    Meter.objects.create(grow=neighbour.grow, name="pH pen", kind="ph_pen")
+    assert not at_the_bench.begin(neighbour, column="w1", volume="50 L", split=False)["by_drops"]

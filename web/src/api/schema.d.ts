@@ -3006,10 +3006,13 @@ export interface components {
          *
          *     `heard` counts the events behind it, `held` are the steps that have one, laid out now or not.
          *     `units` are those in which all of it is shown, and in which what is typed beside it is meant.
+         *     `by_drops` tells that pH is read by drops, within half a pH.
          */
         GuidedOut: {
             /** Bottles */
             bottles: components["schemas"]["BottleOut"][];
+            /** By Drops */
+            by_drops: boolean;
             /** Column */
             column: string;
             /** Conflicts */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { GuidedState, GuidedStep, MixEvent } from '../api/client';
-  import { asks, CAUTIONS, hinted, PAST, pressed } from '../words/guided';
+  import { asks, BY_DROPS, CAUTIONS, hinted, PAST, pressed } from '../words/guided';
   import Amount from './Amount.svelte';
   import Aside from './Aside.svelte';
   import Bottles from './Bottles.svelte';
@@ -104,6 +104,7 @@
         <p class="hint">Target {standing.target} {standing.unit}</p>
       {:else if step.kind === 'read_ph'}
         <p class="hint">Window {standing.ph_low} to {standing.ph_high}</p>
+        {#if standing.by_drops}<p class="hint">{BY_DROPS}</p>{/if}
       {/if}
       <Reading
         {guided}

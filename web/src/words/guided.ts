@@ -1,5 +1,9 @@
 import type { GuidedStep } from '../api/client';
 
+/** Where pH is read by drops. */
+export const BY_DROPS =
+  'By drops: hold the colour against the scale, in daylight. It tells half a pH and no more, so portions go by the nearer end of the colour.';
+
 /** What a step asks for, said to somebody with wet hands. */
 export function asks(step: GuidedStep): string {
   const name = step.name ?? '';
