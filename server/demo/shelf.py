@@ -1,12 +1,16 @@
 """The demo's shelf and bench: labels, what is left, vessels and scales. All of it is invented."""
 
+from datetime import timedelta
 from decimal import Decimal
 from typing import Any
+
+from django.utils import timezone
 
 from core.chart import Form, Role
 from core.meters import Measures, MeterKind
 from core.vessels import Shows, VesselKind
 from server.grows.models import Grow
+from server.shelf.bottles import Bottle, StockChange, note_entry
 from server.shelf.models import CalibrationEntry, MeasuringVessel, Meter, Product
 
 _LIQUID, _DRY = Form.LIQUID, Form.DRY
@@ -91,6 +95,18 @@ _VESSELS = (
 )
 
 
+def _load_bottles(grow: Grow, cultures: Product) -> None:
+    """What lives does not keep: one bottle is near its end, another stands closed behind it."""
+    today = timezone.now().date()
+    for left, opened, batch in (("1800", today - timedelta(days=52), "K12"), ("3200", None, "K31")):
+        bottle = Bottle.objects.create(
+            grow=grow, product=cultures, left=Decimal(left), size=Decimal(3200), opened_on=opened,
+            received_on=today - timedelta(days=60), keeps_days=60, batch=batch,
+        )  # fmt: skip
+        note_entry(cultures, StockChange.RECEIVED, Decimal(3200), bottle=bottle)
+    note_entry(cultures, StockChange.USED, Decimal(-1400))
+
+
 def load_shelf(grow: Grow) -> None:
     """Put the products on the shelf, and the vessels on the bench."""
     made = {
@@ -107,6 +123,7 @@ def load_shelf(grow: Grow) -> None:
     for name, stands_for in _HARD_FORMS.items():
         made[name].hard_form_of = made[stands_for]
         made[name].save(update_fields=["hard_form_of"])
+    _load_bottles(grow, made["Mudlark"])
     Meter.objects.create(grow=grow, name="Bench pen", connection=Meter.Connection.SIMULATED)
     wand = Meter.objects.create(grow=grow, name="Quay wand", kind=MeterKind.EC_WAND.value)
     CalibrationEntry.objects.create(

@@ -60,6 +60,24 @@
 
 <section aria-label={product.name}>
   <h2><abbr>{product.tag}</abbr> {product.name}</h2>
+  {#if product.short}
+    <p class="short">
+      △ {product.short}
+      {unit} more were poured than was noted as left. Look at the bottle and put in what it holds.
+    </p>
+  {/if}
+  {#if product.bottles < 2}
+    <Field
+      label="Left in the bottle or bag"
+      value={product.left}
+      placeholder="not known"
+      {unit}
+      wrong={wrong('left')}
+      onkeep={(text) => onkeep({ ...product, left: figure(text) ?? '' })}
+    />
+  {/if}
+  {@render children()}
+  <h3>Label</h3>
   <p class="kind">
     Its label gives
     <Choice label="What the label gives" value={kind} options={KINDS} onchoose={chooseKind} />.
@@ -119,16 +137,6 @@
       onkeep={(text) => keepLabel({ density: figure(text) })}
     />
   {/if}
-  {#if product.bottles < 2}
-    <Field
-      label="Left in the bottle or bag"
-      value={product.left}
-      placeholder="not known"
-      {unit}
-      wrong={wrong('left')}
-      onkeep={(text) => onkeep({ ...product, left: figure(text) ?? '' })}
-    />
-  {/if}
   <Field
     label="A full one holds"
     value={product.size}
@@ -144,13 +152,6 @@
     wrong={wrong('price')}
     onkeep={(text) => onkeep({ ...product, price: figure(text) ?? '' })}
   />
-  {#if product.short}
-    <p class="short">
-      △ {product.short}
-      {unit} more were poured than was noted as left. Look at the bottle and put in what it holds.
-    </p>
-  {/if}
-  {@render children()}
   {#if product.role !== 'ph_adjuster'}
     <p class="kind">
       It is the hard-water form of
@@ -177,6 +178,11 @@
 
   h2 {
     font-size: 1.125rem;
+  }
+
+  h3 {
+    margin: 16px 0 0;
+    font-size: 1rem;
   }
 
   abbr {

@@ -41,10 +41,8 @@
     {/each}
   </svg>
   <small>
-    {since} of {line.points.length}
-    {line.points.length === 1 ? 'reading' : 'readings'}{line.report_days_ago !== null
-      ? ', the flag is its report'
-      : ''}
+    {line.points.length}
+    {line.points.length === 1 ? 'reading' : 'readings'} over {since}
   </small>
 {:else}–{/if}
 

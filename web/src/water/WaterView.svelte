@@ -134,7 +134,7 @@
           {/each}
         </tr>
         <tr>
-          <th scope="row" class="top">over time</th>
+          <th scope="row" class="top">over time <small>flag: lab report</small></th>
           {#each quay.waters as water (water.id)}
             {@const line = lines.find((one) => one.water === water.id)}
             <td class="means">
