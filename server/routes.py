@@ -16,6 +16,7 @@ from server.leaflets.library import router as library
 from server.leaflets.pictures import router as pictures
 from server.overview.api import router as overview
 from server.planning.api import router as planning
+from server.planning.waters import router as waters_in_chart
 from server.seasons.api import router as seasons
 from server.seasons.brewing import router as brewing
 from server.seasons.calendar import router as calendar
@@ -35,10 +36,10 @@ from server.tanks.water_line import router as water_lines
 from server.tanks.waters import router as waters
 
 for router in (
-    overview, planning, units, tanks, charts, library, chart_files, leaflets, pictures, guided,
-    order_preferences, shelf, stock, meters, waters, water_lines, blends, tank_drawing,
-    tank_editing, tank_knowing, people, seasons, deciding, joining, today, daily_round, brewing,
-    calendar, archive,
+    overview, planning, waters_in_chart, units, tanks, charts, library, chart_files, leaflets,
+    pictures, guided, order_preferences, shelf, stock, meters, waters, water_lines, blends,
+    tank_drawing, tank_editing, tank_knowing, people, seasons, deciding, joining, today,
+    daily_round, brewing, calendar, archive,
 ):  # fmt: skip
     api.add_router("", router)
 for router in (sign_in, account):

@@ -99,6 +99,11 @@ class Snapshot:
             self.charts[number] = chart_in(scope, number)
         return self.charts[number]
 
+    def shelf_of(self, scope: Scope, number: int) -> Shelf:
+        """The shelf, by the rows of a version of a chart."""
+        stock, rows = self.stock_of(scope), self.chart(scope, number).products
+        return _shelf(stock, rows)
+
     def stock_of(self, scope: Scope) -> Stock:
         """What is on the shelf."""
         if self.stock is None:
@@ -146,7 +151,6 @@ def mix_basis(
         joined = join_charts(chart, column.key, other.chart, towards.key, same)
         chart, key, versions = joined.chart, joined.towards, (version, towards.version)
         rows = {**{joined.keys[row]: product for row, product in other.products.items()}, **rows}
-    known = {key: stock.products[one] for key, one in rows.items() if one in stock.products}
     return MixBasis(
         tank=snapshot.tank(scope, tank),
         waters=snapshot.waters_of(scope, waters),
@@ -154,12 +158,17 @@ def mix_basis(
         chart=chart,
         towards=key,
         rows=rows,
-        shelf=Shelf(known, stock.acids, stock.alkalis),
+        shelf=_shelf(stock, rows),
         vessels=stock.vessels,
         tags={
             row.key: stock.tags.get(rows.get(row.key, 0)) or row.name[:2] for row in chart.products
         },
     )
+
+
+def _shelf(stock: Stock, rows: Mapping[str, int]) -> Shelf:
+    known = {key: stock.products[one] for key, one in rows.items() if one in stock.products}
+    return Shelf(known, stock.acids, stock.alkalis)
 
 
 def _stock(products: list[Product], vessels: list[Vessel]) -> Stock:

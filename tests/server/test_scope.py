@@ -192,9 +192,12 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     )  # fmt: skip
     if name in FORMS:
         return client.post(where, _form(name)).status_code
-    where += {"file": "?kind=csv", "compared": f"?before={yard.version.pk}", "brew": "?task=x"}.get(
-        name, ""
-    )
+    where += {
+        "file": "?kind=csv",
+        "compared": f"?before={yard.version.pk}",
+        "brew": "?task=x",
+        "waters": "?column=w1" if "versions" in path else "",
+    }.get(name, "")
     body = bodies[name]
     return client.generic(method, where, json.dumps(body), "application/json").status_code
 

@@ -92,3 +92,22 @@ def test_no_more_queries_for_more_waters_and_readings(
 ) -> None:
     with django_assert_max_num_queries(5):
         yard.client.get(f"/api/grows/{yard.grow.pk}/water-lines")
+
+
+def test_what_each_water_does_to_a_column_is_what_a_mix_of_it_says(yard: Yard) -> None:
+    path = f"/api/grows/{yard.grow.pk}/chart-versions/{yard.version.pk}/waters"
+    found = yard.client.get(f"{path}?column=w5&strength=80 %").json()
+    names = {one["id"]: one["name"] for one in yard.listed("waters")}
+    by_name = {names[one["water"]]: one for one in found}
+    mains, ro = by_name["Yard mains"], by_name["RO barrel"]
+    sheet = yard.plan(column="w5", volume="100 L", reading="0.52")[1]["sheet"]
+    calcium = next(one for one in sheet["in_tank"]["elements"] if one["element"] == "Ca")
+    assert mains["calcium_shown"] == f"{calcium['from_water']:.0f}" == "68"
+    assert mains["acid_name"] == sheet["in_tank"]["acid"]["name"]
+    assert ro["calcium_shown"] == "0"
+    share = {name: int(one["share_shown"].removesuffix(" %")) for name, one in by_name.items()}
+    assert share["RO barrel"] < share["Roof rain"] < share["Yard mains"] < share["Slip borehole"]
+    codes = [one["code"] for one in sheet["warnings"]]
+    assert mains["too_strong"] is ("water_takes_half" in codes)
+    assert yard.client.get(f"{path}?column=w99").status_code == 422
+    assert yard.client.get(f"{path}?column=w5&strength=much").status_code == 422

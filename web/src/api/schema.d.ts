@@ -228,6 +228,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/chart-versions/{version_id}/waters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Waters In Chart
+         * @description What every water does to a column of a chart at a strength.
+         */
+        get: operations["waters_in_chart"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/charts": {
         parameters: {
             query?: never;
@@ -6185,6 +6205,30 @@ export interface components {
             typed_in?: components["schemas"]["TypedIn"] | null;
         };
         /**
+         * WaterInChartOut
+         * @description What one does, per 100 L; empty for what nobody knows.
+         *
+         *     `too_strong` tells that it takes half of the target or more.
+         */
+        WaterInChartOut: {
+            /** Acid Name */
+            acid_name: string;
+            /** Acid Shown */
+            acid_shown: string;
+            /** Calcium Of Shown */
+            calcium_of_shown: string;
+            /** Calcium Shown */
+            calcium_shown: string;
+            /** Ph Shown */
+            ph_shown: string;
+            /** Share Shown */
+            share_shown: string;
+            /** Too Strong */
+            too_strong: boolean;
+            /** Water */
+            water: number;
+        };
+        /**
          * WaterIs
          * @description What a water is, in a word.
          * @enum {string}
@@ -7109,6 +7153,59 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    waters_in_chart: {
+        parameters: {
+            query: {
+                column: string;
+                strength?: string;
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+                version_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaterInChartOut"][];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -6,6 +6,7 @@
   import { growHere } from '../shell/grow.svelte';
   import Cell from './Cell.svelte';
   import FarReading from './FarReading.svelte';
+  import InChart from './InChart.svelte';
   import LabReport from './LabReport.svelte';
   import OverTime from './OverTime.svelte';
   import RoShare from './RoShare.svelte';
@@ -16,6 +17,8 @@
 
   let problem = $state<(Problem & { water: number }) | undefined>();
   let kept = $state('');
+  /** How often a water was changed here. */
+  let keptTimes = $state(0);
 
   async function keep(water: Water, change: Report) {
     kept = '';
@@ -33,6 +36,7 @@
     if (!data) return;
     grow.takeWater(data);
     kept = water.name;
+    keptTimes += 1;
     if ('reading' in change || 'reported_on' in change) await look();
   }
 
@@ -55,6 +59,7 @@
       }),
     );
     if (!data) return void (problem = { ...trouble, water: water.id });
+    keptTimes += 1;
     lines = lines.map((one) => (one.water === water.id ? data : one));
     if (because === 'pen_off') await grow.load();
   }
@@ -152,6 +157,7 @@
           {/each}
         </tr>
       </tbody>
+      <InChart {quay} stamp={keptTimes} />
       <LabReport waters={quay.waters} {wrong} onkeep={keep} />
     </table>
   </div>
