@@ -24,6 +24,7 @@ from core.water.target import (
     ro_shares,
     target_for,
 )
+from core.water.treating import OsmosisNeed, Treatment, left_by, osmosis_need
 
 __all__ = [
     "BUFFERED_PPM",
@@ -35,16 +36,20 @@ __all__ = [
     "SOFT_KINDS",
     "Disinfectant",
     "LabReport",
+    "OsmosisNeed",
     "Part",
     "RoShares",
     "Target",
     "TargetConvention",
+    "Treatment",
     "Unscaled",
     "Wanted",
     "Water",
     "WaterKind",
     "blend",
     "headroom_share_of",
+    "left_by",
+    "osmosis_need",
     "ro_shares",
     "share_for",
     "target_for",

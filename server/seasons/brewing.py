@@ -13,7 +13,6 @@ from core.errors import InputError
 from core.formats.measured import MeasuredDocument
 from core.quantities import Amount, AmountUnit, Volume, figure, number_text, rounded
 from core.vessels import measure
-from core.water import Disinfectant
 from server.api.shapes import ErrorOut
 from server.grows.scope import Scope
 from server.planning.snapshot import snapshot_of
@@ -77,11 +76,10 @@ def brew(request: HttpRequest, grow_id: int, season_id: int, task: str) -> HttpR
     if day is BrewDay.POUR and planned:
         told = planned[0].amount
         brewed = Amount(figure(told.value), AmountUnit(told.unit))
-    water = running.season.tank.water.disinfectant
     steps = brew_steps(
         day,
         Volume(figure(running.season.tank.litres)),
-        Disinfectant(water) if water else None,
+        running.season.tank.water.disinfectant_left,
         brewed=brewed,
         is_first=course.request.day(standing.task.on) <= course.request.first_filling,
     )

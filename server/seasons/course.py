@@ -8,7 +8,6 @@ from core.course import Course, Happening, HappeningKind, plan_course
 from core.formats import document_of
 from core.formats.course_request import SeasonDocument
 from core.limits import MOST_DAYS
-from core.water import Disinfectant
 from server.charts.store import StoredChart
 from server.grows.memory import Memory
 from server.grows.models import Grow
@@ -49,14 +48,13 @@ def course_of(
         # A pen is one pen, however many tanks go together: the first of them has it calibrated.
         document = document.model_copy(update={"meters": ()})
     document = _with_calibrations(document, running)
-    water = season.tank.water.disinfectant
     request = document.course_request(
         running.chart.chart,
         lead.started_on,
         until,
         time_zone=grow.time_zone,
         happened=happened,
-        disinfectant=Disinfectant(water) if water else None,
+        disinfectant=season.tank.water.disinfectant_left,
         filled_on=season.joined_on,
     )
     if also is not None:

@@ -11,7 +11,7 @@ from core.growing import Crop, System
 from core.limits import HIGHEST_STRENGTH, LARGEST_VOLUME_L, LONGEST_NAME, LONGEST_WORDS
 from core.planning import Tank as CoreTank
 from core.quantities import Reading, Volume, figure
-from core.water import REPORT_FIELDS, Disinfectant, LabReport, Water, WaterKind
+from core.water import REPORT_FIELDS, Disinfectant, LabReport, Treatment, Water, WaterKind, left_by
 from server.grows.stamped import Stamped, StampedQuerySet
 from server.tanks.timeline import TimeLineEntry, last_value
 
@@ -36,6 +36,9 @@ class WaterSource(Stamped):
     kind = models.CharField(max_length=8, choices=[(kind.value, kind.value) for kind in WaterKind])
     disinfectant = models.CharField(
         max_length=12, choices=[(one.value, one.value) for one in Disinfectant], blank=True
+    )
+    treated_by = models.CharField(
+        max_length=12, choices=[(one.value, one.value) for one in Treatment], blank=True
     )
     calcium_ppm = models.DecimalField(max_digits=7, decimal_places=2, null=True, blank=True)
     magnesium_ppm = models.DecimalField(max_digits=7, decimal_places=2, null=True, blank=True)
@@ -64,6 +67,10 @@ class WaterSource(Stamped):
                 condition=Q(disinfectant__in=["", *(one.value for one in Disinfectant)]),
                 name="water_disinfectant_known",
             ),
+            models.CheckConstraint(
+                condition=Q(treated_by__in=["", *(one.value for one in Treatment)]),
+                name="water_treatment_known",
+            ),
             *(
                 models.CheckConstraint(
                     condition=Q(**{f"{name}_ppm": None}) | Q(**{f"{name}_ppm__gte": 0}),
@@ -88,6 +95,12 @@ class WaterSource(Stamped):
         return None if ec is None else Reading(ec)
 
     @property
+    def disinfectant_left(self) -> Disinfectant | None:
+        """What is in it once it was treated; None where nobody knows."""
+        told = Disinfectant(self.disinfectant) if self.disinfectant else None
+        return left_by(Treatment(self.treated_by) if self.treated_by else None, told)
+
+    @property
     def lab_report(self) -> LabReport:
         """What a laboratory found in it."""
         return LabReport(**{name: _exact(getattr(self, f"{name}_ppm")) for name in REPORT_FIELDS})
@@ -100,7 +113,7 @@ class WaterSource(Stamped):
             report=self.lab_report,
             ph=self.last("ph"),
             temperature=self.last("temperature"),
-            disinfectant=Disinfectant(self.disinfectant) if self.disinfectant else None,
+            disinfectant=self.disinfectant_left,
             stood_h=stood_h,
         )
 

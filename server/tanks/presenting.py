@@ -20,7 +20,7 @@ from core.quantities import (
     figure,
     number_text,
 )
-from core.water import REPORT_FIELDS, Disinfectant, WaterKind
+from core.water import REPORT_FIELDS, Disinfectant, Treatment, WaterKind
 from server.grows.calendar import day_of
 from server.grows.figures import Figure, ec_figure, litres_figure, percent_figure, percent_shown
 from server.grows.scope import Scope
@@ -53,6 +53,7 @@ class WaterOut(Schema):
     ph: str
     temperature: str
     disinfectant: Disinfectant | None
+    treated_by: Treatment | None
     report: dict[str, str]
     reported_on: date | None
     note: str
@@ -116,6 +117,7 @@ def water_out(water: WaterSource, meter: ReadingScale) -> WaterOut:
         ph=_text(water.last("ph")),
         temperature=_text(water.last("temperature")),
         disinfectant=Disinfectant(water.disinfectant) if water.disinfectant else None,
+        treated_by=Treatment(water.treated_by) if water.treated_by else None,
         report={name: _text(_exact(getattr(water, f"{name}_ppm"))) for name in REPORT_FIELDS},
         reported_on=water.reported_on,
         note=water.note,

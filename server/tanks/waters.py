@@ -14,14 +14,29 @@ from ninja.responses import Status
 from core.chemistry.lab_report import reported
 from core.errors import InputError
 from core.limits import LONGEST_WORDS
-from core.quantities import decimal_text, figure, number_text
-from core.water import REPORT_FIELDS, Disinfectant, Wanted, WaterKind, share_for
+from core.quantities import Volume, decimal_text, figure, number_text
+from core.water import (
+    REPORT_FIELDS,
+    Disinfectant,
+    Treatment,
+    Wanted,
+    WaterKind,
+    osmosis_need,
+    share_for,
+)
 from server.api.pages import After, page_of
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Made, Name
-from server.api.typed import exact_decimal, typed_figure
+from server.api.typed import exact_decimal, typed, typed_figure
 from server.grows.calendar import day_of
 from server.grows.edits import refuse_if_outdated
-from server.grows.figures import Figure, TypedFigure, TypedIn, TypedUnits, is_blank
+from server.grows.figures import (
+    Figure,
+    TypedFigure,
+    TypedIn,
+    TypedUnits,
+    is_blank,
+    share_told,
+)
 from server.grows.named import save_named
 from server.grows.scope import Scope
 from server.tanks.models import WATER_READINGS, WaterSource
@@ -60,6 +75,7 @@ class WaterFields(Schema):
     ph: Typed = ""
     temperature: Typed = ""
     disinfectant: Disinfectant | None = None
+    treated_by: Treatment | None = None
     calcium: Typed = ""
     magnesium: Typed = ""
     potassium: Typed = ""
@@ -87,20 +103,32 @@ class WaterEdit(WaterFields):
 
 
 class ShareIn(Schema):
-    """How much of another water brings a source to a figure: EC as typed, else ppm."""
+    """How much of another water brings a source to a figure: EC as typed, else ppm.
+
+    `volume` is what both fill together, `recovery` the share of its feed that a membrane lets by.
+    """
 
     source: int
     other: int
     wanted: Wanted
     figure: Annotated[str, Field(max_length=60)]
     typed_in: TypedIn | None = None
+    volume: TypedFigure = ""
+    recovery: TypedFigure = ""
 
 
 class ShareOut(Schema):
-    """The share of the other water, of 1, and as whole percent."""
+    """The share of the other water, of 1, and as whole percent.
+
+    Where a volume was given: how much that is; where the recovery of a membrane was given, too:
+    what it draws and what it rejects.
+    """
 
     share: str
     percent: str
+    made_shown: str
+    drawn_shown: str
+    rejected_shown: str
 
 
 @router.get("/grows/{grow_id}/waters", response={200: WaterPage, **_ANSWERS}, operation_id="waters")
@@ -168,11 +196,9 @@ def _wanted(told: WaterEdit, units: TypedUnits) -> dict[str, Any]:
     named, wanted = told.model_fields_set, dict[str, Any]()
     if "kind" in named and told.kind is not None:
         wanted["kind"] = told.kind.value
-    if "disinfectant" in named:
-        wanted["disinfectant"] = told.disinfectant or ""
-    for name in ("reported_on", "note"):
-        if name in named:
-            wanted[name] = getattr(told, name)
+    choices = named & {"disinfectant", "treated_by"}
+    wanted |= {name: getattr(told, name) or "" for name in choices}
+    wanted |= {name: getattr(told, name) for name in named & {"reported_on", "note"}}
     for name in REPORT_FIELDS:
         if name in named:
             text = getattr(told, name)
@@ -190,7 +216,7 @@ def _wanted(told: WaterEdit, units: TypedUnits) -> dict[str, Any]:
 def _now(water: WaterSource) -> dict[str, object]:
     kept = {name: _number(getattr(water, f"{name}_ppm")) for name in REPORT_FIELDS}
     read = {what: water.last(what) for what in WATER_READINGS}
-    plain = ("kind", "disinfectant", "reported_on", "note")
+    plain = ("kind", "disinfectant", "treated_by", "reported_on", "note")
     return kept | read | {name: getattr(water, name) for name in plain}
 
 
@@ -207,7 +233,7 @@ def _seen(told: WaterSeen) -> dict[str, object]:
             text = value.value if isinstance(value, Figure) else value
             seen[name] = typed_figure(f"seen.{name}", text) if text else None
         else:
-            seen[name] = value or "" if name == "disinfectant" else value
+            seen[name] = value or "" if name in ("disinfectant", "treated_by") else value
     return seen
 
 
@@ -228,4 +254,26 @@ def share_of_water(request: HttpRequest, grow_id: int, told: ShareIn) -> ShareOu
     share = share_for(
         source.as_water(source.reading), other.as_water(other.reading), told.wanted, wanted
     )
-    return ShareOut(share=decimal_text(share), percent=f"{number_text(share * 100, 0)} %")
+    return ShareOut(
+        share=decimal_text(share),
+        percent=f"{number_text(share * 100, 0)} %",
+        **_made(scope, told, share),
+    )
+
+
+def _made(scope: Scope, told: ShareIn, share: Fraction) -> dict[str, str]:
+    shown = {"made_shown": "", "drawn_shown": "", "rejected_shown": ""}
+    if is_blank(told.volume):
+        return shown
+    unit = scope.membership.tank_unit
+    whole = TypedUnits.of(told.typed_in, scope.membership).litres("volume", told.volume)
+    made = Volume(whole.litres * share)
+    shown["made_shown"] = made.shown(unit, 0)
+    if not is_blank(told.recovery):
+        recovery = share_told("recovery", told.recovery)
+        need = typed("recovery", lambda: osmosis_need(made, recovery))
+        shown |= {
+            "drawn_shown": need.drawn.shown(unit, 0),
+            "rejected_shown": need.rejected.shown(unit, 0),
+        }
+    return shown

@@ -7,14 +7,17 @@ from hypothesis import assume, given
 from hypothesis import strategies as st
 
 from core.errors import InputError
-from core.quantities import Reading, ReadingRange
+from core.quantities import Reading, ReadingRange, Volume
 from core.water import (
     HARD_MS_CM,
     Disinfectant,
     TargetConvention,
+    Treatment,
     Wanted,
     Water,
     blend,
+    left_by,
+    osmosis_need,
     ro_shares,
     share_for,
     target_for,
@@ -236,3 +239,36 @@ def test_a_reading_far_from_those_before_is_asked_about(
     before: list[str], now: str, far: bool
 ) -> None:
     assert is_far([Fraction(one) for one in before], Fraction(now)) is far
+
+
+@pytest.mark.parametrize(
+    ("treatment", "before", "left"),
+    [
+        (None, Disinfectant.CHLORINE, Disinfectant.CHLORINE),
+        (None, None, None),
+        (Treatment.CARBON, Disinfectant.CHLORINE, Disinfectant.NONE),
+        (Treatment.CARBON, Disinfectant.CHLORAMINE, Disinfectant.CHLORAMINE),
+        (Treatment.CARBON, None, None),  # it may be chloramine
+        (Treatment.NEUTRALISER, Disinfectant.CHLORAMINE, Disinfectant.NONE),
+        (Treatment.NEUTRALISER, None, Disinfectant.NONE),
+    ],
+)
+def test_what_treatment_leaves_of_a_disinfectant(
+    treatment: Treatment | None, before: Disinfectant | None, left: Disinfectant | None
+) -> None:
+    assert left_by(treatment, before) is left
+
+
+@given(st.fractions(F("0.1"), 10_000), st.fractions(F("0.02"), F("0.99")))
+def test_a_membrane_draws_what_it_makes_and_what_it_rejects(
+    made: Fraction, share: Fraction
+) -> None:
+    need = osmosis_need(Volume(made), share)
+    assert need.drawn.litres * share == made
+    assert need.drawn.litres - need.rejected.litres == made
+
+
+@pytest.mark.parametrize("share", ["0", "0.01", "1", "25"])
+def test_no_membrane_lets_all_or_nothing_through(share: str) -> None:
+    with pytest.raises(InputError, match="a quarter to a half"):
+        osmosis_need(Volume(Fraction(100)), Fraction(share))

@@ -111,3 +111,37 @@ def test_what_each_water_does_to_a_column_is_what_a_mix_of_it_says(yard: Yard) -
     assert mains["too_strong"] is ("water_takes_half" in codes)
     assert yard.client.get(f"{path}?column=w99").status_code == 422
     assert yard.client.get(f"{path}?column=w5&strength=much").status_code == 422
+
+
+def test_a_neutraliser_leaves_nothing_to_stand_for(yard: Yard) -> None:
+    def codes() -> list[str]:
+        sheet = yard.plan(column="w5", reading="0.52")[1]["sheet"]
+        return [one["code"] for one in sheet["warnings"]]
+
+    path = f"/api/grows/{yard.grow.pk}/waters/{yard.water.pk}"
+    assert "chlorine_in_water" in codes()
+    status, water = yard.send("PATCH", path, {"treated_by": "carbon", "seen": {"treated_by": None}})
+    assert (status, water["treated_by"], water["disinfectant"]) == (200, "carbon", "chlorine")
+    assert "chlorine_in_water" not in codes()
+    yard.send("PATCH", path, {"disinfectant": "chloramine"})
+    assert "chloramine_in_water" in codes()  # carbon hardly takes it out
+    yard.send("PATCH", path, {"treated_by": "neutraliser"})
+    assert "chloramine_in_water" not in codes()
+    stale = {"treated_by": None, "seen": {"treated_by": "carbon"}}
+    assert yard.send("PATCH", path, stale)[0] == 409
+
+
+def test_how_much_of_another_water_and_what_a_membrane_draws_for_it(yard: Yard) -> None:
+    numbers = {one["name"]: one["id"] for one in yard.listed("waters")}
+    asked = {
+        "source": numbers["Slip borehole"], "other": numbers["RO barrel"], "wanted": "ec",
+        "figure": "0.44", "volume": "400 L", "recovery": "25 %",
+    }  # fmt: skip
+    path = f"/api/grows/{yard.grow.pk}/share-of-water"
+    # 0.86 and 0.02: half of each; 200 L through a quarter take 800 L
+    assert yard.send("POST", path, asked) == (200, {
+        "share": "0.5", "percent": "50 %",
+        "made_shown": "200 L", "drawn_shown": "800 L", "rejected_shown": "600 L",
+    })  # fmt: skip
+    status, answer = yard.send("POST", path, {**asked, "recovery": "0 %"})
+    assert (status, answer["error"]["where"]) == (422, "recovery")

@@ -5110,24 +5110,45 @@ export interface components {
         /**
          * ShareIn
          * @description How much of another water brings a source to a figure: EC as typed, else ppm.
+         *
+         *     `volume` is what both fill together, `recovery` the share of its feed that a membrane lets by.
          */
         ShareIn: {
             /** Figure */
             figure: string;
             /** Other */
             other: number;
+            /**
+             * Recovery
+             * @default
+             */
+            recovery: string | components["schemas"]["Figure"];
             /** Source */
             source: number;
             typed_in?: components["schemas"]["TypedIn"] | null;
+            /**
+             * Volume
+             * @default
+             */
+            volume: string | components["schemas"]["Figure"];
             wanted: components["schemas"]["Wanted"];
         };
         /**
          * ShareOut
          * @description The share of the other water, of 1, and as whole percent.
+         *
+         *     Where a volume was given: how much that is; where the recovery of a membrane was given, too:
+         *     what it draws and what it rejects.
          */
         ShareOut: {
+            /** Drawn Shown */
+            drawn_shown: string;
+            /** Made Shown */
+            made_shown: string;
             /** Percent */
             percent: string;
+            /** Rejected Shown */
+            rejected_shown: string;
             /** Share */
             share: string;
         };
@@ -5820,6 +5841,12 @@ export interface components {
             strength_shown: string;
         };
         /**
+         * Treatment
+         * @description How chlorine is taken out of a source before it is used.
+         * @enum {string}
+         */
+        Treatment: "carbon" | "neutraliser";
+        /**
          * TypedIn
          * @description The units in which a text was typed, as its screen showed them.
          */
@@ -6176,6 +6203,7 @@ export interface components {
              * @default
              */
             temperature: string;
+            treated_by?: components["schemas"]["Treatment"] | null;
             typed_in?: components["schemas"]["TypedIn"] | null;
         };
         /**
@@ -6290,6 +6318,7 @@ export interface components {
             reported_on: string | null;
             /** Temperature */
             temperature: string;
+            treated_by: components["schemas"]["Treatment"] | null;
         };
         /**
          * WaterPage
@@ -6400,6 +6429,7 @@ export interface components {
              * @default
              */
             temperature: string;
+            treated_by?: components["schemas"]["Treatment"] | null;
         };
         /**
          * WayOutOut

@@ -41,14 +41,19 @@
 
   provideGrow(() => grow);
 
+  /** The view that was asked for and is still being fetched: a tank pressed meanwhile is for it. */
+  let asked: View | undefined;
+
   // What was entered in one view counts in the next: each is shown what there is when one comes.
   $effect(() => {
     void here;
+    asked = undefined;
     void grow.load();
   });
 
   function show(view: View) {
     if (view === here && !about(LEAFLET, route.pathname)) return;
+    asked = view;
     if (!OF_A_TANK.includes(view)) return go(at(view, number));
     const left = leftOff.grow === number ? leftOff.tank : undefined;
     const tank = grow.tank ?? left ?? quay?.tanks[0]?.id;
@@ -58,7 +63,8 @@
 
   /** A tank is gone to in the view that is about a tank already, else to its mix. */
   function showTank(tank: number) {
-    go(at(here && OF_A_TANK.includes(here) ? here : MIX, number, { tank }));
+    const view = asked ?? here;
+    go(at(view && OF_A_TANK.includes(view) ? view : MIX, number, { tank }));
   }
 
   keys.add('?', 'this list of keys', () => (grow.asking = 'keys'));

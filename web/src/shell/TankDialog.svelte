@@ -31,6 +31,7 @@
     ph: '',
     temperature: '',
     disinfectant: null,
+    treated_by: null,
     report: {},
     reported_on: null,
     note: '',

@@ -6,7 +6,10 @@
   let { quay, stamp }: { quay: Quay; /** Moves when a water was changed. */ stamp: number } =
     $props();
 
+  // What is held against each other at first; the reader goes on from there.
+  // svelte-ignore state_referenced_locally
   const fed = quay.tanks.find((one) => quay.charts.some((chart) => chart.chart === one.chart));
+  // svelte-ignore state_referenced_locally
   const usual = quay.charts.find((one) => one.chart === fed?.chart) ?? quay.charts[0];
   let version = $state(usual?.id ?? 0);
   let column = $state(fed?.column || usual?.columns[0]?.key || '');

@@ -13,6 +13,8 @@
     other: number;
     wanted: Wanted;
     figure: string;
+    volume: string;
+    recovery: string;
   }
 
   const WANTED = [
@@ -33,11 +35,14 @@
       other: (read.find((one) => one.kind === 'ro') ?? read.at(-1))?.id ?? 0,
       wanted: 'ec',
       figure: '',
+      volume: '',
+      recovery: '',
     };
   }
 
   let question = $state.raw(first());
   let answer = $state('');
+  let made = $state.raw({ made_shown: '', drawn_shown: '', rejected_shown: '' });
   let trouble = $state('');
 
   const latest = new Latest(async (asked: Question, signal: AbortSignal) => {
@@ -55,8 +60,10 @@
     if (!question.figure.trim()) return;
     const outcome = await latest.ask(question);
     if (!outcome) return;
-    if ('answer' in outcome && outcome.answer.data) answer = outcome.answer.data.percent;
-    else trouble = problemOf('answer' in outcome ? outcome.answer.error : undefined).message;
+    if ('answer' in outcome && outcome.answer.data) {
+      answer = outcome.answer.data.percent;
+      made = outcome.answer.data;
+    } else trouble = problemOf('answer' in outcome ? outcome.answer.error : undefined).message;
   }
 
   const waters = $derived(
@@ -97,6 +104,32 @@
     options={waters}
     onchoose={(other) => ask({ other })}
   />.
+  {#if answer}
+    For
+    <Typed
+      label="Volume that both fill"
+      value={question.volume}
+      placeholder="how much"
+      step={10}
+      places={1}
+      wrong={trouble !== ''}
+      onchange={(volume) => ask({ volume })}
+    />
+    {#if made.made_shown}
+      that is <b>{made.made_shown}</b> of it; where a membrane lets
+      <Typed
+        label="Recovery of the membrane"
+        value={question.recovery}
+        placeholder="25 %"
+        step={5}
+        places={0}
+        wrong={trouble !== ''}
+        onchange={(recovery) => ask({ recovery })}
+      />
+      by{#if made.drawn_shown}, it draws <b>{made.drawn_shown}</b> and sends
+        <b>{made.rejected_shown}</b> to the drain{/if}.
+    {/if}
+  {/if}
 </p>
 {#if trouble}<p class="trouble" id="what-is-wrong" role="alert">△ {trouble}</p>{/if}
 

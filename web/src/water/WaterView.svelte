@@ -2,7 +2,7 @@
   import { api, answered, type Problem, type Quay, type Shapes, type Water } from '../api/client';
   import { keeping } from '../api/inturn';
   import Choice from '../parts/Choice.svelte';
-  import { DISINFECTANTS, KINDS, editOf, withChange, type Report } from './report';
+  import { DISINFECTANTS, KINDS, TREATED, editOf, withChange, type Report } from './report';
   import { growHere } from '../shell/grow.svelte';
   import Cell from './Cell.svelte';
   import FarReading from './FarReading.svelte';
@@ -102,6 +102,19 @@
                 value={water.disinfectant ?? ''}
                 options={DISINFECTANTS}
                 onchoose={(one) => keep(water, { disinfectant: one || null })}
+              />
+            </td>
+          {/each}
+        </tr>
+        <tr>
+          <th scope="row">freed of it by</th>
+          {#each quay.waters as water (water.id)}
+            <td>
+              <Choice
+                label="What {water.name} is freed of its disinfectant by"
+                value={water.treated_by ?? ''}
+                options={TREATED}
+                onchoose={(one) => keep(water, { treated_by: one || null })}
               />
             </td>
           {/each}

@@ -1,6 +1,6 @@
 import type { Quay, Shapes, Water } from '../api/client';
 import { typedIn } from '../planning/settings';
-import { choices, DISINFECTANTS as DISINFECTED, WATERS } from '../words/growing';
+import { choices, DISINFECTANTS as DISINFECTED, TREATMENTS, WATERS } from '../words/growing';
 
 /** Fields of a water that are to change, as typed. */
 export type Report = Partial<Omit<Shapes['WaterEdit'], 'seen' | 'typed_in'>>;
@@ -29,6 +29,12 @@ export const DISINFECTANTS: {
 }[] = [
   { value: '', words: 'not known', note: 'mains count as chlorinated' },
   ...choices(DISINFECTED).map(([value, words]) => ({ value, words, note: NOTES[value] ?? '' })),
+];
+
+export const TREATED: { value: keyof typeof TREATMENTS | ''; words: string; note?: string }[] = [
+  { value: '', words: 'standing open', note: 'chlorine leaves in about 24 h' },
+  { value: 'carbon', words: TREATMENTS.carbon, note: 'chlorine at once; chloramine hardly' },
+  { value: 'neutraliser', words: TREATMENTS.neutraliser, note: 'thiosulfate or ascorbic acid' },
 ];
 
 /** The lines of a lab report, in the order laboratories print them. */
@@ -60,8 +66,18 @@ function asKept(water: Water, name: keyof Report) {
 
 /** A water as it is once a change is kept: what is typed stands at once, also while it is refused. */
 export function withChange(water: Water, change: Report): Water {
-  const { kind, reading, disinfectant, reported_on, note, ph, temperature, ...figures } = change;
-  const whole = { disinfectant, reported_on, note, ph, temperature };
+  const {
+    kind,
+    reading,
+    disinfectant,
+    treated_by,
+    reported_on,
+    note,
+    ph,
+    temperature,
+    ...figures
+  } = change;
+  const whole = { disinfectant, treated_by, reported_on, note, ph, temperature };
   const told = Object.entries(whole).filter(([name]) => name in change);
   return {
     ...water,

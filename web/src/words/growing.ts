@@ -50,6 +50,11 @@ export const DISINFECTANTS = {
   chloramine: 'chloramine',
 } as const satisfies Record<NonNullable<Water['disinfectant']>, string>;
 
+export const TREATMENTS = {
+  carbon: 'a carbon filter',
+  neutraliser: 'a neutraliser',
+} as const satisfies Record<NonNullable<Water['treated_by']>, string>;
+
 export const DUE = {
   use_by: 'past its time',
   change_out: 'change out',
