@@ -5,6 +5,7 @@ from server.archive.api import router as archive
 from server.charts.api import router as charts
 from server.charts.files import router as chart_files
 from server.grows.account import router as account
+from server.grows.invited import router as invited
 from server.grows.order_preferences import router as order_preferences
 from server.grows.people import router as people
 from server.grows.roles import MemberAuth
@@ -38,7 +39,7 @@ from server.tanks.waters import router as waters
 for router in (
     overview, planning, waters_in_chart, units, tanks, charts, library, chart_files, leaflets,
     pictures, guided, order_preferences, shelf, stock, meters, waters, water_lines, blends,
-    tank_drawing, tank_editing, tank_knowing, people, seasons, deciding, joining, today,
+    tank_drawing, tank_editing, tank_knowing, people, invited, seasons, deciding, joining, today,
     daily_round, brewing, calendar, archive,
 ):  # fmt: skip
     api.add_router("", router)

@@ -3,24 +3,17 @@
 from datetime import datetime, timedelta
 from hashlib import sha256
 from secrets import token_urlsafe
-from typing import Annotated
 
-from django.contrib.auth import login
-from django.contrib.auth.models import User
-from django.contrib.auth.password_validation import validate_password
-from django.core.exceptions import ValidationError
-from django.db import IntegrityError, transaction
+from django.db import transaction
 from django.http import Http404, HttpRequest
 from django.utils import timezone
-from ninja import Field, Router, Schema
+from ninja import Router, Schema
 
 from core.errors import InputError
-from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
-from server.grows.demo_people import DEMO_PEOPLE
+from server.api.shapes import ErrorOut, Kept
 from server.grows.models import Grow, Invitation, Membership
 from server.grows.roles import MemberRole
-from server.grows.scope import Scope, lock_grow
-from server.grows.sign_in import SamePage, SignedIn, signed_in
+from server.grows.scope import Scope
 
 router = Router(tags=["people"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
@@ -75,22 +68,6 @@ class RoleIn(Schema):
     role: MemberRole
 
 
-class InvitationSeen(Schema):
-    """What an invitation is to."""
-
-    grow: str
-    by: str
-    role: MemberRole
-    person: str | None
-
-
-class NewAccount(Schema):
-    """A name and a password for somebody who has no account yet."""
-
-    username: Annotated[str, Field(min_length=1, max_length=150, pattern=PLAIN_TEXT)]
-    password: Annotated[str, Field(min_length=1, max_length=200, pattern=PLAIN_TEXT)]
-
-
 @router.get("/grows/{grow_id}/people", response={200: PeopleOut, **_ANSWERS}, operation_id="people")
 def people(request: HttpRequest, grow_id: int) -> PeopleOut:
     """Who works in a grow; open invitations are shown to owners."""
@@ -134,7 +111,7 @@ def invite(request: HttpRequest, grow_id: int, told: InviteIn) -> InvitedOut:
     made = Invitation.objects.create(
         grow=scope.grow,
         role=told.role,
-        digest=_digest(secret),
+        digest=digest_of(secret),
         by_id=scope.membership.person_id,
         ends_at=timezone.now() + timedelta(days=VALID_DAYS),
     )
@@ -219,95 +196,6 @@ def _refuse_last_owner(grow: Grow, member: Membership) -> None:
         )
 
 
-def _digest(secret: str) -> str:
+def digest_of(secret: str) -> str:
+    """What is kept of a secret that is kept nowhere."""
     return sha256(secret.encode()).hexdigest()
-
-
-def _open(secret: str) -> Invitation:
-    """An invitation that can still be used.
-
-    Raises:
-        Http404: there is none of that secret, it was used, or its days are over.
-    """
-    found = Invitation.objects.select_related("grow", "by").filter(digest=_digest(secret)).first()
-    if found is None or found.used_at is not None or found.ends_at <= timezone.now():
-        raise Http404("No such invitation.")
-    return found
-
-
-@router.get(
-    "/invitations/{secret}",
-    auth=None,
-    response={200: InvitationSeen, 404: ErrorOut},
-    operation_id="look_at_invitation",
-)
-def look_at_invitation(request: HttpRequest, secret: str) -> InvitationSeen:
-    """What an invitation is to."""
-    found = _open(secret)
-    return InvitationSeen(
-        grow=found.grow.name,
-        by=found.by.get_username(),
-        role=MemberRole(found.role),
-        person=request.user.get_username() if request.user.is_authenticated else None,
-    )
-
-
-@router.post(
-    "/invitations/{secret}", response={200: SignedIn, **_ANSWERS}, operation_id="accept_invitation"
-)
-@transaction.atomic
-def accept_invitation(request: HttpRequest, secret: str) -> SignedIn:
-    """Join a grow as who is signed in."""
-    person = User.objects.get(pk=request.user.pk or 0)
-    _join(secret, person)
-    return signed_in(person)
-
-
-@router.post(
-    "/invitations/{secret}/account",
-    auth=SamePage(),
-    response={200: SignedIn, **_ANSWERS},
-    operation_id="join_with_account",
-)
-def join_with_account(request: HttpRequest, secret: str, told: NewAccount) -> SignedIn:
-    """Make an account and join a grow with it, by an invitation alone."""
-    with transaction.atomic():
-        _open(secret)  # nobody learns which names are taken without an invitation
-        person = _new_account(told)
-        _join(secret, person)
-    login(request, person, backend="django.contrib.auth.backends.ModelBackend")
-    return signed_in(person)
-
-
-def _new_account(told: NewAccount) -> User:
-    person = User(username=told.username.strip())
-    try:
-        person.clean_fields(exclude=["password"])
-        validate_password(told.password, person)
-    except ValidationError as error:
-        where = "username" if hasattr(error, "error_dict") else "password"
-        raise InputError("account_unclear", " ".join(error.messages), where) from None
-    person.set_password(told.password)
-    try:
-        if person.username in DEMO_PEOPLE:
-            raise IntegrityError
-        with transaction.atomic():
-            person.save()
-    except IntegrityError:
-        raise InputError(
-            "name_taken", "Somebody has that name: choose another.", "username"
-        ) from None
-    return person
-
-
-def _join(secret: str, person: User) -> None:
-    invitation = _open(secret)
-    lock_grow(invitation.grow_id)
-    invitation = _open(secret)  # of two who use it at a time, the second finds it used
-    if invitation.grow.memberships.filter(person=person).exists():
-        raise InputError("member_already", "You work in this grow already.")
-    if person.username in DEMO_PEOPLE:
-        raise InputError("demo", "The demo’s people stay as they are.")
-    Membership.objects.create(grow=invitation.grow, person=person, role=invitation.role)
-    invitation.used_at = timezone.now()
-    invitation.save(update_fields=["used_at"])

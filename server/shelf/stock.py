@@ -4,20 +4,19 @@ from collections.abc import Iterable
 from datetime import date, timedelta
 from decimal import Decimal
 from fractions import Fraction
-from typing import Annotated, Any, Literal
+from typing import Any
 
 from django.db import transaction
 from django.http import Http404, HttpRequest
 from django.utils import timezone
-from ninja import Field, Router, Schema
+from ninja import Router
 from ninja.responses import Status
 
 from core import stock
 from core.chart import Form
 from core.errors import InputError
-from core.limits import LONGEST_NAME, LONGEST_TYPED, LONGEST_WORDS
 from core.quantities import figure
-from server.api.shapes import PLAIN_TEXT, ErrorOut
+from server.api.shapes import ErrorOut
 from server.api.typed import optional_decimal
 from server.grows.calendar import day_of
 from server.grows.scope import Scope
@@ -32,95 +31,21 @@ from server.shelf.bottles import (
 )
 from server.shelf.editing import plain_decimal
 from server.shelf.models import Product
+from server.shelf.stock_shapes import (
+    BottleEdit,
+    BottleIn,
+    DiscardedIn,
+    ReceivedIn,
+    StockBottle,
+    StockEntryOut,
+    StockOut,
+)
 
 router = Router(tags=["shelf"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
-_Typed = Annotated[str, Field(max_length=LONGEST_TYPED, pattern=PLAIN_TEXT)]
-_Words = Annotated[str, Field(max_length=LONGEST_WORDS, pattern=PLAIN_TEXT)]
 _MOST_BOTTLES = 60
 _SHOWN_ENTRIES = 60
 _MOST_KEPT = 10**9
-
-
-class StockBottle(Schema):
-    """A bottle; figures in mL or g. `level` is how full it is, 0 to 1, where that is known."""
-
-    id: int
-    left: str
-    size: str
-    price: str
-    level: float | None
-    received_on: date | None
-    opened_on: date | None
-    best_before: date | None
-    keeps_days: int | None
-    good_until: date | None
-    state: stock.BottleState
-    batch: str
-    note: str
-
-
-class StockEntryOut(Schema):
-    """What became of stock, and when; `amount` with its sign, `left` of the product behind it."""
-
-    kind: StockChange
-    amount: str
-    left: str
-    reason: str
-    mix: int | None
-    on: date
-    by: str | None
-
-
-class StockOut(Schema):
-    """Bottles, the one to take first before the others, and what became of them, newest first."""
-
-    unit: Literal["mL", "g"]
-    left: str
-    lasts_days: int | None
-    bottles: list[StockBottle]
-    history: list[StockEntryOut]
-
-
-class BottleIn(Schema):
-    """A bottle as it came, or as it is known; figures as typed, empty for unknown."""
-
-    size: _Typed = ""
-    left: _Typed = ""
-    price: _Typed = ""
-    received_on: date | None = None
-    opened_on: date | None = None
-    best_before: date | None = None
-    keeps_days: int | None = None
-    batch: Annotated[str, Field(max_length=LONGEST_NAME, pattern=PLAIN_TEXT)] = ""
-    note: _Words = ""
-
-
-class ReceivedIn(BottleIn):
-    """Bottles that came; several of the same kind at a time."""
-
-    count: Annotated[int, Field(ge=1, le=24)] = 1
-
-
-class BottleEdit(Schema):
-    """What is to be otherwise; only fields that are given. `reason` says why `left` is another."""
-
-    size: _Typed | None = None
-    left: _Typed | None = None
-    price: _Typed | None = None
-    received_on: date | None = None
-    opened_on: date | None = None
-    best_before: date | None = None
-    keeps_days: int | None = None
-    batch: Annotated[str, Field(max_length=LONGEST_NAME, pattern=PLAIN_TEXT)] | None = None
-    note: _Words | None = None
-    reason: _Words | None = None
-
-
-class DiscardedIn(Schema):
-    """Why a bottle is thrown away."""
-
-    reason: Annotated[str, Field(min_length=1, max_length=LONGEST_WORDS, pattern=PLAIN_TEXT)]
 
 
 @router.get(

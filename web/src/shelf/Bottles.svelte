@@ -1,14 +1,10 @@
 <script lang="ts">
-  import { answered, api, type Problem, type Product } from '../api/client';
+  import { answered, api, type Problem, type Product, type Shapes } from '../api/client';
   import { dayWords } from '../parts/days';
   import Field from '../parts/Field.svelte';
-  import {
-    BOTTLE_STATES,
-    lastsWords,
-    STOCK_ENTRIES,
-    type Bottle,
-    type Stock,
-  } from '../words/stock';
+  import ReceiveBottles from './ReceiveBottles.svelte';
+  import StockHistory from './StockHistory.svelte';
+  import { BOTTLE_STATES, lastsWords, type Bottle, type Stock } from '../words/stock';
 
   /** The bottles of a product, the one to take first before the others. */
   let {
@@ -31,8 +27,6 @@
   let receiving = $state(false);
   let discarding = $state(0);
   let reason = $state('');
-  const blank = { size: '', price: '', count: '1', best_before: '', keeps_days: '', batch: '' };
-  let fresh = $state({ ...blank });
 
   const path = $derived({ grow_id: grow, product_id: product.id });
   const full = $derived(stock?.bottles.filter((one) => one.state !== 'empty') ?? []);
@@ -71,27 +65,13 @@
     onchange();
   }
 
-  async function receive(event: SubmitEvent) {
-    event.preventDefault();
+  async function receive(told: Omit<Shapes['ReceivedIn'], 'received_on' | 'left' | 'note'>) {
+    const body = { ...told, received_on: today, left: '', note: '' };
     const done = await take(
-      api.POST('/api/grows/{grow_id}/products/{product_id}/bottles', {
-        params: { path },
-        body: {
-          size: fresh.size || product.size,
-          left: '',
-          price: fresh.price,
-          count: Number(fresh.count) || 1,
-          received_on: today,
-          best_before: fresh.best_before || null,
-          keeps_days: fresh.keeps_days ? Number(fresh.keeps_days) : null,
-          batch: fresh.batch,
-          note: '',
-        },
-      }),
+      api.POST('/api/grows/{grow_id}/products/{product_id}/bottles', { params: { path }, body }),
     );
     if (!done) return;
     receiving = false;
-    fresh = { ...blank };
     onchange();
   }
 
@@ -190,48 +170,16 @@
     </ul>
     {#if problem}<p role="alert">△ {problem.message}</p>{/if}
     {#if receiving}
-      <form onsubmit={receive}>
-        <label>How many <input inputmode="numeric" maxlength="2" bind:value={fresh.count} /></label>
-        <label
-          >of <input
-            inputmode="decimal"
-            maxlength="20"
-            aria-label="What one holds, {stock.unit}"
-            placeholder={product.size}
-            required={!product.size}
-            bind:value={fresh.size}
-          />
-          {stock.unit}</label
-        >
-        <label>for <input inputmode="decimal" maxlength="20" bind:value={fresh.price} /> each</label
-        >
-        <label>best before <input type="date" bind:value={fresh.best_before} /></label>
-        <label
-          >good for <input inputmode="numeric" maxlength="4" bind:value={fresh.keeps_days} /> days once
-          opened</label
-        >
-        <label>batch <input maxlength="60" bind:value={fresh.batch} /></label>
-        <button class="main">Put them on the shelf</button>
-        <button type="button" onclick={() => (receiving = false)}>No</button>
-      </form>
+      <ReceiveBottles
+        size={product.size}
+        unit={stock.unit}
+        onreceive={receive}
+        onclose={() => (receiving = false)}
+      />
     {:else}
       <button onclick={() => (receiving = true)}>Bottles came</button>
     {/if}
-    {#if stock.history.length}
-      <details>
-        <summary>What became of it</summary>
-        <ol>
-          {#each stock.history as one, at (at)}
-            <li>
-              {dayWords(one.on)}: {STOCK_ENTRIES[one.kind]}
-              <b>{one.amount} {stock.unit}</b>{one.left ? `, ${one.left} left` : ''}{one.reason
-                ? `: ${one.reason}`
-                : ''}{one.by ? `, ${one.by}` : ''}
-            </li>
-          {/each}
-        </ol>
-      </details>
-    {/if}
+    {#if stock.history.length}<StockHistory {stock} />{/if}
   {:else if problem}<p role="alert">△ {problem.message}</p>{/if}
 </section>
 
@@ -241,8 +189,7 @@
     font-size: 1rem;
   }
 
-  ul,
-  ol {
+  ul {
     padding: 0;
     list-style: none;
   }
@@ -295,16 +242,6 @@
     text-underline-offset: 4px;
   }
 
-  form {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px 16px;
-    align-items: baseline;
-    padding: 8px 0 8px 12px;
-    border-left: 4px solid var(--water);
-  }
-
-  form input,
   .why input,
   .day input {
     width: 8ch;
@@ -327,26 +264,6 @@
 
   .day {
     display: block;
-  }
-
-  .main {
-    padding: 0 16px;
-    font-weight: 700;
-    text-decoration: none;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  summary {
-    min-height: 44px;
-    line-height: 44px;
-    cursor: pointer;
-  }
-
-  ol li {
-    padding: 2px 0;
-    font-size: 0.9375rem;
   }
 
   [role='alert'] {

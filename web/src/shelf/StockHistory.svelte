@@ -1,0 +1,43 @@
+<script lang="ts">
+  import { dayWords } from '../parts/days';
+  import { STOCK_ENTRIES, type Stock } from '../words/stock';
+
+  /** What became of a product's stock, the newest first. */
+  let { stock }: { stock: Stock } = $props();
+</script>
+
+<details>
+  <summary>What became of it</summary>
+  <ol>
+    {#each stock.history as one, at (at)}
+      <li>
+        {dayWords(one.on)}: {STOCK_ENTRIES[one.kind]}
+        <b>{one.amount} {stock.unit}</b>{one.left ? `, ${one.left} left` : ''}{one.reason
+          ? `: ${one.reason}`
+          : ''}{one.by ? `, ${one.by}` : ''}
+      </li>
+    {/each}
+  </ol>
+</details>
+
+<style>
+  ol {
+    padding: 0;
+    list-style: none;
+  }
+
+  summary {
+    min-height: 44px;
+    line-height: 44px;
+    cursor: pointer;
+  }
+
+  li {
+    padding: 2px 0;
+    font-size: 0.9375rem;
+  }
+
+  b {
+    font-family: var(--figures);
+  }
+</style>
