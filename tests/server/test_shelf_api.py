@@ -107,7 +107,13 @@ def test_waters_are_blended_and_the_share_is_told(yard: Yard) -> None:
     ro = WaterSource.objects.get(grow=yard.grow, name="RO barrel")
     share = {"source": yard.water.pk, "other": ro.pk, "wanted": "ec", "figure": "0.27"}
     told = keep(yard, "share-of-water", share, "POST")
-    assert told == {"share": "0.5", "percent": "50 %"}
+    assert told == {
+        "share": "0.5",
+        "percent": "50 %",
+        "made_shown": "",
+        "drawn_shown": "",
+        "rejected_shown": "",
+    }
     blend = [{"water": ro.pk, "share": "50 %"}]
     answer = yard.plan(column="w5", reading="0.52", blend=blend)[1]
     assert answer["water_shown"] == "0.27"

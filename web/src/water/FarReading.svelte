@@ -13,16 +13,14 @@
   } = $props();
 </script>
 
-<p role="alert">
-  △ {far.shown} is far from {far.usual_shown} as before. Has the season changed it, or does the pen need
-  a look? Read it once more.
-</p>
-<button aria-label="{name} has changed" onclick={() => onexplain('water_changed')}
-  >The water has changed</button
->
-<button aria-label="The pen was off when {name} was read" onclick={() => onexplain('pen_off')}
-  >The pen was off</button
->
+<div role="group" aria-label="What {name} read">
+  <p role="alert">
+    △ {far.shown} is far from {far.usual_shown} as before. Has the season changed it, or does the pen
+    need a look? Read it once more.
+  </p>
+  <button onclick={() => onexplain('water_changed')}>The water has changed</button>
+  <button onclick={() => onexplain('pen_off')}>The pen was off</button>
+</div>
 
 <style>
   p {
