@@ -27,11 +27,18 @@
   const pourAt = (place: number) => answer?.sheet.pours[place - 1];
   const silent = $derived(problem?.code === 'server_silent');
 
+  /** A browser says that it is online before its network carries anything. */
+  const ASKED_AGAIN_MS = 3000;
+
   $effect(() => {
     if (!silent) return;
     const again = () => mixing.recompute();
+    const timer = setInterval(again, ASKED_AGAIN_MS);
     window.addEventListener('online', again);
-    return () => window.removeEventListener('online', again);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', again);
+    };
   });
 </script>
 
