@@ -31,6 +31,7 @@ class Said(StrEnum):
     EC_RIGHT = "ec_right"
     EC_HIGH = "ec_high"
     EC_LOW = "ec_low"
+    WATER_OVER_TARGET = "water_over_target"
     TOP_UP_PLAIN = "top_up_plain"
     TOP_UP_WEAK = "top_up_weak"
     TOP_UP_FULL = "top_up_full"
@@ -57,6 +58,7 @@ def judge_reading(
     *,
     target: ReadingRange | None,
     window: PhWindow | None,
+    water: Reading | None = None,
     is_living: bool = False,
 ) -> tuple[Said, ...]:
     """What a reading says, the most pressing first; no advice rests on a reading that is odd.
@@ -66,6 +68,7 @@ def judge_reading(
         before: what was read last since the tank was filled; nothing where it was not.
         target: the reading that is aimed at; None where none is.
         window: pH that is aimed at.
+        water: what the water that is topped up reads; None where nobody has read it.
         is_living: whether roots share the water with cultures that breathe, too.
 
     >>> judge_reading(TankReading(Reading(Fraction(2))), TankReading(Reading(Fraction("1.8"))),
@@ -73,13 +76,15 @@ def judge_reading(
     (<Said.TOP_UP_PLAIN: 'top_up_plain'>,)
     """
     return (
-        *_ec(now.ec, before.ec, target),
+        *_ec(now.ec, before.ec, target, water),
         *_ph(now.ph, before.ph, window),
         *_temperature(now.temperature, is_living=is_living),
     )
 
 
-def _ec(now: Reading | None, before: Reading | None, target: ReadingRange | None) -> list[Said]:
+def _ec(
+    now: Reading | None, before: Reading | None, target: ReadingRange | None, water: Reading | None
+) -> list[Said]:
     if now is None:
         return []
     moved = Fraction(0)
@@ -89,7 +94,8 @@ def _ec(now: Reading | None, before: Reading | None, target: ReadingRange | None
             return [Said.EC_ODD]
     said = [_in_band(now, target)] if target is not None else []
     if Said.EC_HIGH in said:  # more feed would be wrong, whichever way it went
-        return [*said, Said.TOP_UP_PLAIN]
+        over = target is not None and water is not None and water.ms_cm >= target.high.ms_cm
+        return [*said, Said.WATER_OVER_TARGET if over else Said.TOP_UP_PLAIN]
     return [*said, *_top_up(moved)] if before is not None else said
 
 

@@ -28,6 +28,7 @@ from server.seasons.today import router as today
 from server.shelf.api import router as shelf
 from server.shelf.meters import router as meters
 from server.shelf.stock import router as stock
+from server.shelf.vessels import router as vessels
 from server.tanks.api import router as tanks
 from server.tanks.blends import router as blends
 from server.tanks.drawing import router as tank_drawing
@@ -38,7 +39,7 @@ from server.tanks.waters import router as waters
 
 for router in (
     overview, planning, waters_in_chart, units, tanks, charts, library, chart_files, leaflets,
-    pictures, guided, order_preferences, shelf, stock, meters, waters, water_lines, blends,
+    pictures, guided, order_preferences, shelf, stock, meters, vessels, waters, water_lines, blends,
     tank_drawing, tank_editing, tank_knowing, people, invited, seasons, deciding, joining, today,
     daily_round, brewing, calendar, archive,
 ):  # fmt: skip

@@ -14,7 +14,7 @@ from core.course.season import Season
 from core.course.tasks import TaskKind
 from core.quantities import DoseUnit, Reading, ReadingRange, Spoons, Volume
 from core.strength import printed_amount
-from core.water import CONVENTION_OF_READINGS, target_for
+from core.water import CONVENTION_OF_READINGS, RoShares, Target, target_for
 
 
 @dataclass(frozen=True, slots=True)
@@ -25,12 +25,14 @@ class Tread:
         first, last: its days.
         strength: share of the printed dose.
         target: None where the column prints no EC or the water was not read.
+        ro: where the water alone reads as much as the target, how much RO water it takes.
     """
 
     first: int
     last: int
     strength: Fraction
     target: ReadingRange | None
+    ro: RoShares | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,8 +73,8 @@ def draw_course(course: Course, source: Reading | None, spoons: Spoons) -> Cours
     return CourseDrawing(tuple(_treads(runs, source)), tuple(_strokes(course, runs, spoons)))
 
 
-def target_on(course: Course, day: int, source: Reading | None) -> ReadingRange | None:
-    """The reading that is aimed at on a day; None where the column prints none."""
+def target_on(course: Course, day: int, source: Reading | None) -> Target:
+    """What is aimed at on a day; without a reading where the column prints none."""
     season = course.season
     return _target(season.by_day[day], season.strength(day), source, season.blend(day))
 
@@ -81,16 +83,14 @@ _Blend = tuple[LaidColumn, Fraction] | None
 """What `Season.blend` says of a day."""
 
 
-def _target(
-    laid: LaidColumn, strength: Fraction, source: Reading | None, blend: _Blend
-) -> ReadingRange | None:
+def _target(laid: LaidColumn, strength: Fraction, source: Reading | None, blend: _Blend) -> Target:
     convention = CONVENTION_OF_READINGS[laid.chart.readings]
     ec = laid.column.ec
     if blend is not None:
         before, share = blend
         unlike = before.chart.readings is not laid.chart.readings
         ec = None if unlike else readings_between(before.column.ec, ec, share)
-    return target_for(convention, ec, strength, source).reading
+    return target_for(convention, ec, strength, source)
 
 
 @dataclass(frozen=True, slots=True)
@@ -123,7 +123,7 @@ def _runs(season: Season) -> list[_Run]:
 def _treads(runs: Sequence[_Run], source: Reading | None) -> Iterator[Tread]:
     for run in runs:
         target = _target(run.laid, run.strength, source, run.blend)
-        yield Tread(run.first, run.last, run.strength, target)
+        yield Tread(run.first, run.last, run.strength, target.reading, target.ro)
 
 
 def _strokes(course: Course, runs: Sequence[_Run], spoons: Spoons) -> Iterator[Stroke]:

@@ -28,23 +28,31 @@ class AmountRangeDocument(Document):
 
 
 class UsedVessel(Document):
-    """A vessel or scale of the bench; mL, of a scale g."""
+    """A vessel or scale of the bench; mL, of a scale g; `words` what a marked cup is."""
 
     vessel: VesselKind
     capacity: Figure
     mark: Figure
     shows: Shows
+    words: str = ""
 
     @classmethod
     def of(cls, vessel: Vessel) -> "UsedVessel":
         """The document of a vessel."""
         return cls(
-            vessel=vessel.kind, capacity=vessel.capacity, mark=vessel.mark, shows=vessel.shows
+            vessel=vessel.kind,
+            capacity=vessel.capacity,
+            mark=vessel.mark,
+            shows=vessel.shows,
+            words=vessel.words,
         )
 
 
 class FillDocument(UsedVessel):
-    """A vessel filled to a level, so many times; `display` is what a scale shows then."""
+    """A vessel filled to a level, so many times.
+
+    `display` is what a scale shows then, or how many teaspoons it is.
+    """
 
     level: Figure
     times: int
@@ -84,6 +92,7 @@ class MeasuredDocument(Document):
                     capacity=fill.vessel.capacity,
                     mark=fill.vessel.mark,
                     shows=fill.vessel.shows,
+                    words=fill.vessel.words,
                     level=fill.level,
                     times=fill.times,
                     display=fill.vessel.display(fill.level),

@@ -10,7 +10,7 @@ from core.chemistry import Alkali
 from core.errors import InputError
 from core.formats.fields import Document, Figure, Key, Words, within
 from core.formats.label import AcidDocument, LabelDocument
-from core.limits import MOST_PRODUCTS
+from core.limits import LONGEST_NAME, MOST_PRODUCTS
 from core.planning import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
 from core.quantities import AmountUnit
 from core.vessels import Shows, Vessel, VesselKind
@@ -106,13 +106,18 @@ class ShelfDocument(Document):
 
 
 class VesselDocument(Document):
-    """A measuring vessel or scale: what it holds and from mark to mark, in mL, of a scale in g."""
+    """A measuring vessel or scale: what it holds and from mark to mark, in mL, of a scale in g.
+
+    `product` and `words` are those of a marked cup: what it is marked for, and what it is.
+    """
 
     vessel: VesselKind
     capacity: Figure
     mark: Figure
     shows: Shows = Shows.G
+    product: Key | None = None
+    words: Annotated[str, Field(max_length=LONGEST_NAME)] = ""
 
     def as_vessel(self) -> Vessel:
         """The vessel it means."""
-        return Vessel(self.vessel, self.capacity, self.mark, self.shows)
+        return Vessel(self.vessel, self.capacity, self.mark, self.shows, self.product, self.words)

@@ -57,6 +57,7 @@ class MixRecord:
         people: who took part.
         began, ended: seconds since the epoch.
         ec, ph: the last readings, where any was taken.
+        target: low and high of the reading that it was steered to, mS/cm; None where there is none.
         alkalinity: meq/L that the acid showed the water to have; None where none was poured.
         look_again_h, use_by_days, change_out_days: what is next, counted from the end.
     """
@@ -74,6 +75,7 @@ class MixRecord:
     look_again_h: int
     use_by_days: int
     change_out_days: int
+    target: tuple[Fraction, Fraction] | None = None
 
     @property
     def minutes(self) -> int:
@@ -100,6 +102,7 @@ def record_of(plan: GuidedPlan, state: GuidedState, events: Sequence[Event]) -> 
         look_again_h=(state.assistance and state.assistance.look_again_h) or LOOK_AGAIN_H,
         use_by_days=ORGANIC_DAYS if organic else MINERAL_DAYS,
         change_out_days=CHANGE_OUT_DAYS,
+        target=state.target,
     )
 
 

@@ -27,7 +27,9 @@ class ComputedPour:
 def pours_of(request: MixRequest, worked: Sequence[ComputedPour]) -> tuple[Pour, ...]:
     """The pours, from what was worked out of each step."""
     measured = [
-        measure(w.step.amount, request.vessels) if w.step.amount and not w.expected.met else None
+        measure(w.step.amount, request.vessels, w.step.item.product.key)
+        if w.step.amount and not w.expected.met
+        else None
         for w in worked
     ]
     products = {one.step.item.product.key: one.step.item.product for one in worked}

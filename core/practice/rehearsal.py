@@ -152,7 +152,8 @@ class _Grower:
             return rounded(self.plan.litres / 100, 1)
         if step.kind is StepKind.DRAIN or step.amount == 0:
             return rounded(step.amount, 2)
-        how = measure(Amount(step.amount, AmountUnit(step.unit)), self.plan.vessels)
+        product = None if step.pour is None else self.plan.pours[step.pour].key
+        how = measure(Amount(step.amount, AmountUnit(step.unit)), self.plan.vessels, product)
         return rounded(how.amount.value if how.fills and not how.dilute else step.amount, 6)
 
     def _pour(self, step: Step, asked: Fraction) -> Fraction:

@@ -7,7 +7,7 @@ from functools import lru_cache
 
 from core.quantities import Amount, AmountUnit
 from core.vessels.measuring_vessels import USUAL_VESSELS, Vessel
-from core.vessels.split import Splitter
+from core.vessels.split import FARTHEST, TOLERANCE, Splitter
 
 WORTH_SHOWING = Fraction(2, 100)
 """An error from rounding above this share of the dose is shown: common practice."""
@@ -85,12 +85,23 @@ def _able(vessels: Sequence[Vessel], unit: AmountUnit) -> tuple[Vessel, ...]:
 
 
 @lru_cache(maxsize=4096)
-def measure(amount: Amount, vessels: tuple[Vessel, ...] = USUAL_VESSELS) -> Measured:
+def measure(
+    amount: Amount, vessels: tuple[Vessel, ...] = USUAL_VESSELS, product: str | None = None
+) -> Measured:
     """Split an amount over vessels, diluting it first if it is too little for all of them.
+
+    A cup that is marked for just this amount of just this product goes before all others, and is
+    never taken for anything else.
 
     >>> [float(fill.level) for fill in measure(Amount(Fraction(680), AmountUnit.ML)).fills]
     [650.0, 30.0]
     """
+    marked = [one for one in vessels if one.product is not None]
+    for cup in marked:
+        if cup.product == product and cup.unit is amount.unit and _is_near(cup.capacity, amount):
+            error = (cup.capacity - amount.value) / amount.value
+            return Measured(Amount(cup.capacity, amount.unit), (Fill(cup, cup.capacity),), error)
+    vessels = tuple(one for one in vessels if one.product is None)
     able, liquid = _able(vessels, amount.unit), _able(vessels, AmountUnit.ML)
     neat = _fills(amount, able)
     below = 0 < amount.value < min(vessel.mark for vessel in able)
@@ -103,6 +114,11 @@ def measure(amount: Amount, vessels: tuple[Vessel, ...] = USUAL_VESSELS) -> Meas
     if not below and abs(poured.error) >= abs(neat.error):
         return neat
     return Measured(poured.amount, poured.fills, poured.error, dilute)
+
+
+def _is_near(marked: Fraction, amount: Amount) -> bool:
+    """Whether a mark stands for an amount: within what counts as no error."""
+    return abs(marked - amount.value) <= min(amount.value * TOLERANCE, FARTHEST)
 
 
 def _fills(amount: Amount, able: tuple[Vessel, ...]) -> Measured:

@@ -5,7 +5,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.errors import InputError
-from core.quantities import AmountUnit, number_text
+from core.quantities import AmountUnit, decimal_text, number_text, rounded
 from core.quantities.units import OUNCE_G, POUND_G
 
 
@@ -15,6 +15,8 @@ class VesselKind(StrEnum):
     SYRINGE = "syringe"
     CYLINDER = "cylinder"
     JUG = "jug"
+    SPOON = "spoon"
+    MARKED_CUP = "marked_cup"
     SCALE = "scale"
 
 
@@ -35,18 +37,25 @@ class Vessel:
 
     Args:
         kind: what it is.
-        capacity: in mL; for a scale in g.
-        mark: from one mark to the next, in the same unit; for a scale its step.
+        capacity: in mL; for a scale in g; for a set of spoons one teaspoon, for a marked cup what
+            it holds up to its mark.
+        mark: from one mark to the next, in the same unit; for a scale its step, for a set of
+            spoons the smallest.
         shows: for a scale, how it shows a weight.
+        product: for a marked cup, key of the product whose amount it was marked for.
+        words: for a marked cup, what it is: `shot glass to the red line`.
 
     Raises:
-        InputError: a mark above the capacity, or more marks than a vessel has.
+        InputError: a mark above the capacity, more marks than a vessel has, or a cup that is not
+            marked for a product and an amount.
     """
 
     kind: VesselKind
     capacity: Fraction
     mark: Fraction
     shows: Shows = Shows.G
+    product: str | None = None
+    words: str = ""
 
     def __post_init__(self) -> None:
         if not 0 < self.mark <= self.capacity <= 1_000_000:
@@ -55,6 +64,15 @@ class Vessel:
                 "A vessel's marks are above 0 and not above what it holds.",
                 "mark",
             )
+        is_cup = self.kind is VesselKind.MARKED_CUP
+        if is_cup and (self.product is None or self.mark != self.capacity):
+            raise InputError(
+                "cup_unclear",
+                "A marked cup has one mark, for one product: say which, and what it holds to it.",
+                "product",
+            )
+        if not is_cup and self.product is not None:
+            raise InputError("cup_unclear", "Only a marked cup is kept for one product.", "product")
         most = 1_000_000 if self.kind is VesselKind.SCALE else 1000
         if self.capacity / self.mark > most:
             raise InputError(
@@ -67,12 +85,14 @@ class Vessel:
         return AmountUnit.G if self.kind is VesselKind.SCALE else AmountUnit.ML
 
     def display(self, level: Fraction) -> str:
-        """What a scale shows at a weight in g; empty for a vessel with marks.
+        """What a scale shows at a weight in g, or how many teaspoons; empty for other vessels.
 
         >>> kitchen = Vessel(VesselKind.SCALE, POUND_G * 11, OUNCE_G, Shows.LB_OZ)
         >>> kitchen.display(POUND_G * 25 / 4)
         '6 lb 4 oz'
         """
+        if self.kind is VesselKind.SPOON:
+            return f"{_spoons(level / self.capacity)} tsp"
         if self.kind is not VesselKind.SCALE:
             return ""
         unit = _SCALE_UNIT_G[self.shows]
@@ -82,6 +102,14 @@ class Vessel:
         pounds, rest = divmod(level, POUND_G)
         ounces = number_text(rest / OUNCE_G, places)
         return f"{int(pounds)} lb {ounces} oz" if pounds else f"{ounces} oz"
+
+
+_QUARTERS = {Fraction(1, 4): "¼", Fraction(1, 2): "½", Fraction(3, 4): "¾"}
+
+
+def _spoons(count: Fraction) -> str:
+    """Teaspoons as they are counted: whole ones, a half, quarters."""
+    return _QUARTERS.get(count) or decimal_text(rounded(count, 2))
 
 
 def _places(step: Fraction) -> int:

@@ -35,6 +35,8 @@ def entries_of(mix: Mix, record: MixRecord) -> Iterator[TimeLineEntry]:
         "use_by": Fraction(record.use_by_days),
         "change_out": Fraction(record.change_out_days),
     }
+    if record.target is not None:
+        kept["target_low"], kept["target_high"] = record.target
     values = {what: value_of(what, value) for what, value in kept.items() if value is not None}
     yield _entry(mix, _Kind.MIX, record.ended, values, note=mix.label)
 

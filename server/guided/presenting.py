@@ -28,6 +28,7 @@ from server.guided.shapes import BottleOut, ConflictOut, DaysOut, GuidedOut, Gui
 from server.guided.shown import figure_shown
 from server.guided.steering_shown import steering_out, unplaced_out
 from server.guided.steps_shown import Screen, step_out
+from server.shelf.meters import BesideReading, beside_reading
 
 
 def _bottles(mix: Mix, plan: GuidedPlan) -> list[BottleOut]:
@@ -59,12 +60,22 @@ def _stop_shown(pour: GuidedPour, state: GuidedState, meter: ReadingScale) -> st
 def _vessels(plan: GuidedPlan) -> list[str]:
     """The vessels in words, each kind with its sizes; one that is there twice is named once."""
     sizes: dict[str, dict[str, None]] = {}
+    cups = [vessel.words or "marked cup" for vessel in plan.vessels if vessel.product is not None]
     for vessel in plan.vessels:
+        if vessel.product is not None:
+            continue
         sizes.setdefault(vessel.kind.value, {})[number_text(vessel.capacity, 0)] = None
     return [
         kind if kind == VesselKind.SCALE.value else f"{kind} {', '.join(held)} mL"
         for kind, held in sizes.items()
-    ]
+    ] + cups
+
+
+def _beside(state: GuidedState, scope: Scope) -> list[BesideReading]:
+    """What calibrations say of the readings that stand; advice goes by what was read."""
+    if state.now is None:
+        return []
+    return beside_reading(scope, None if state.ec is None else Reading(state.ec), state.ph)
 
 
 def guided_out(
@@ -117,6 +128,7 @@ def guided_out(
         ],
         bottles=_bottles(mix, plan),
         vessels=_vessels(plan),
+        beside=_beside(state, scope),
         conflicts=[
             ConflictOut(
                 step=one.step,

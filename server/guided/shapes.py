@@ -12,6 +12,7 @@ from core.guided.steering import Verdict
 from core.planning.planned_pours import Pass
 from server.grows.figures import Figure
 from server.grows.units import UnitsOut
+from server.shelf.meters import BesideReading
 
 
 class StepOut(Schema):
@@ -186,7 +187,8 @@ class GuidedOut(Schema):
 
     `heard` counts the events behind it, `held` are the steps that have one, laid out now or not.
     `units` are those in which all of it is shown, and in which what is typed beside it is meant.
-    `by_drops` tells that pH is read by drops, within half a pH.
+    `by_drops` tells that pH is read by drops, within half a pH. `beside` is what calibrations make
+    of the last readings; advice goes by the readings as they were read.
     """
 
     id: int
@@ -208,6 +210,7 @@ class GuidedOut(Schema):
     pours: list[GuidedPourOut]
     bottles: list[BottleOut]
     vessels: list[str]
+    beside: list[BesideReading]
     conflicts: list[ConflictOut]
     unplaced: list[UnplacedOut]
     steering: SteeringOut

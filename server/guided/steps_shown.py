@@ -96,7 +96,8 @@ def _portion(step: Step, plan: GuidedPlan) -> _ToMeasure:
     if step.amount is None or step.amount <= 0 or step.unit not in ("mL", "g"):
         return _ToMeasure(step.amount, step.unit, goes_in=step.amount)
     amount = Amount(step.amount, AmountUnit(step.unit))
-    how = measure(amount, plan.vessels)
+    product = None if step.pour is None else plan.pours[step.pour].key
+    how = measure(amount, plan.vessels, product)
     cup = cup_for(amount, how)
     diluted = step.kind in (StepKind.ACID, StepKind.ALKALI) and not cup.premixed
     goes_in = rounded(cup.goes_in.value, 6)

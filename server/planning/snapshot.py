@@ -5,7 +5,7 @@ read the stamp with its membership. Each thing is looked up when it is first ask
 """
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from typing import NamedTuple
 
 from django.http import Http404
@@ -25,7 +25,10 @@ from server.tanks.models import Tank, WaterSource
 
 @dataclass(frozen=True, slots=True)
 class Stock:
-    """A grow's shelf by the numbers of its products, its acids, alkalis and measuring vessels."""
+    """A grow's shelf by the numbers of its products, its acids, alkalis and measuring vessels.
+
+    A marked cup names its product by its number.
+    """
 
     products: Mapping[int, OnShelf]
     acids: tuple[AcidOnShelf, ...]
@@ -159,10 +162,20 @@ def mix_basis(
         towards=key,
         rows=rows,
         shelf=_shelf(stock, rows),
-        vessels=stock.vessels,
+        vessels=_vessels(stock, rows),
         tags={
             row.key: stock.tags.get(rows.get(row.key, 0)) or row.name[:2] for row in chart.products
         },
+    )
+
+
+def _vessels(stock: Stock, rows: Mapping[str, int]) -> tuple[Vessel, ...]:
+    """The vessels, marked cups by the rows of a chart; a cup for none of them stays away."""
+    keys = {str(number): key for key, number in rows.items()}
+    return tuple(
+        one if one.product is None else replace(one, product=keys[one.product])
+        for one in stock.vessels
+        if one.product is None or one.product in keys
     )
 
 

@@ -2,6 +2,7 @@
 
 from collections.abc import Iterable, Mapping
 from datetime import date
+from math import ceil
 from zoneinfo import ZoneInfo
 
 from core.course import (
@@ -19,6 +20,7 @@ from core.quantities import (
     VolumeUnit,
     decimal_text,
     figure,
+    number_text,
 )
 from server.grows.figures import percent_shown
 from server.grows.scope import Scope
@@ -130,6 +132,8 @@ def _treads(course: Course, drawing: CourseDrawing, meter: ReadingScale) -> list
             low=_level(one.target.low, meter) if one.target else None,
             high=_level(one.target.high, meter) if one.target else None,
             shown=_band_shown(one.target.low, one.target.high, meter) if one.target else None,
+            ro_least_shown=f"{ceil(one.ro.at_least * 100)} %" if one.ro else None,
+            ro_shown=f"{number_text(one.ro.advised * 100, 0)} %" if one.ro else None,
             strength_shown=percent_shown(one.strength),
         )
         for one in drawing.treads

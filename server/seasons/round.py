@@ -13,7 +13,7 @@ from ninja import Field, Router, Schema
 from ninja.responses import Status
 
 from core.chart import PhWindow
-from core.course import Programme, target_on
+from core.course import Course, Programme, target_on
 from core.daily import Said, TankReading, judge_reading
 from core.errors import InputError
 from core.limits import COLDEST_WATER_C, HOTTEST_WATER_C, LONGEST_TYPED, LONGEST_WORDS
@@ -71,13 +71,16 @@ def read_tank(
 ) -> Status[JudgedOut]:
     """Keep what was read of a tank. An odd reading is kept only if the reader is `sure` of it."""
     scope = Scope.enter(request.user, grow_id)
-    tank = scope.one(scope.all(Tank).select_related("water"), tank_id)
+    tank = scope.one(scope.all(Tank).prefetch_related("water"), tank_id)
     now, litres = _read(scope, told)
     if now == TankReading() and litres is None and not told.note.strip():
         raise InputError("missing", "Type what the pen shows, or what went in.", "ec")
     before = last_reading(scope, tank)
     aim = aim_today(scope, tank)
-    said = judge_reading(now, before, target=aim.target, window=aim.window, is_living=aim.is_living)
+    said = judge_reading(
+        now, before, target=aim.target, window=aim.window, water=tank.water.reading,
+        is_living=aim.is_living,
+    )  # fmt: skip
     kept = told.sure or not {Said.EC_ODD, Said.PH_ODD} & set(said)
     if kept:
         _keep(scope, tank, now, litres, told.note.strip())
@@ -185,8 +188,29 @@ def aim_of(scope: Scope, running: RunningSeason) -> Aim:
     day = course.request.day(running.today)
     if not 0 <= day <= course.season.last:
         return Aim(is_living=is_living)
-    target = target_on(course, day, running.season.tank.water.reading)
-    return Aim(target, course.season.by_day[day].column.ph, is_living)
+    window = course.season.by_day[day].column.ph
+    if target := _steered_to(running, course, day):
+        return Aim(target, window, is_living)
+    planned = target_on(course, day, running.season.tank.water.reading)
+    return Aim(planned.reading, window, is_living)
+
+
+def _steered_to(running: RunningSeason, course: Course, day: int) -> ReadingRange | None:
+    """What the mix in the tank was steered to, while the season stands where it was mixed for.
+
+    The bench knows more than the chart: the water as it was read, the school that was chosen, what
+    went in whole at any strength.
+    """
+    mixed, season = running.mixed, course.season
+    laid = season.by_day[day]
+    if mixed is None or season.blend(day) is not None:
+        return None
+    same = (
+        mixed.column == laid.column.key
+        and running.version_of(laid.chart) == mixed.version
+        and mixed.strength == season.strength(day)
+    )
+    return mixed.target if same else None
 
 
 def band_shown(scope: Scope, band: ReadingRange | None) -> str | None:

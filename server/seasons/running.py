@@ -11,12 +11,14 @@ from zoneinfo import ZoneInfo
 from django.db.models import Q, QuerySet
 from django.utils import timezone
 
+from core.chart import Chart
 from core.course import HappeningKind
-from core.quantities import figure
+from core.quantities import Reading, ReadingRange, figure
 from server.charts.models import ChartVersion
 from server.charts.store import StoredChart, stored_charts
 from server.grows.models import Grow
 from server.grows.scope import Scope
+from server.guided.models import Mix
 from server.seasons.models import Season, SeasonEntry
 from server.shelf.meters import calibrated_on
 from server.tanks.models import TimeLineEntry
@@ -38,6 +40,8 @@ class Done:
         topped: litres of plain water by day.
         poured: days on which each product went in, by its number on the shelf and its name.
         read_on: the last day on which it was read.
+        mixed: the number of the guided mix that it was filled by last, and what that was steered
+            to; None where it was filled otherwise.
         line: all of it but what was poured, in order, for the picture.
     """
 
@@ -45,7 +49,25 @@ class Done:
     topped: list[tuple[date, Fraction]] = field(default_factory=list)
     poured: list[tuple[date, int | None, str]] = field(default_factory=list)
     read_on: date | None = None
+    mixed: tuple[int, ReadingRange] | None = None
     line: list[Happened] = field(default_factory=list)
+
+
+@dataclass(frozen=True, slots=True)
+class MixedTo:
+    """What is in a tank: the column it was mixed by, and the reading it was steered to.
+
+    Args:
+        version: the number of the chart's version.
+        column: its key.
+        strength: share of the printed dose.
+        target: as the bench steered to it, with the water that was read and the school chosen.
+    """
+
+    version: int
+    column: str
+    strength: Fraction
+    target: ReadingRange
 
 
 @dataclass(frozen=True)
@@ -61,6 +83,7 @@ class RunningSeason:
         others: charts it was switched to, by the number of the version.
         today: the grow's day.
         calibrated: the day on which each meter was calibrated last, by its name.
+        mixed: what its tank was filled with last by a guided mix of one column; else None.
     """
 
     season: Season
@@ -71,6 +94,7 @@ class RunningSeason:
     others: Mapping[int, StoredChart]
     today: date
     calibrated: Mapping[str, date] = field(default_factory=dict)
+    mixed: MixedTo | None = None
 
     @property
     def lead(self) -> Season:
@@ -98,6 +122,12 @@ class RunningSeason:
             for product in stored.chart.products:
                 names.setdefault(product.key, product.name)
         return names
+
+    def version_of(self, chart: Chart) -> int:
+        """The number of the version that one of its charts is."""
+        if chart == self.chart.chart:
+            return self.lead.version_id
+        return next(number for number, one in self.others.items() if one.chart == chart)
 
     @cached_property
     def products(self) -> dict[str, int]:
@@ -131,6 +161,7 @@ def running_seasons(scope: Scope, seasons: Iterable[Season]) -> list[RunningSeas
     }
     charts = stored_charts(scope.grow, scope.all(ChartVersion), versions)
     today = today_of(scope.grow)
+    mixed = _mixed(scope, done)
     has_meters = any(season.lead.plan.get("meters") for season in found)
     calibrated = calibrated_on(scope) if has_meters else {}
     return [
@@ -151,6 +182,7 @@ def running_seasons(scope: Scope, seasons: Iterable[Season]) -> list[RunningSeas
             },
             today=today,
             calibrated=calibrated,
+            mixed=mixed.get(season.tank_id),
         )
         for season in found
     ]
@@ -198,10 +230,10 @@ def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
         scope.all(TimeLineEntry)
         .filter(tank__in=starts, at__gte=begun, corrected_by=None)
         .order_by("at", "pk")
-        .values_list("tank_id", "kind", "at", "note", "values", "product")
+        .values_list("tank_id", "kind", "at", "note", "values", "product", "mix")
     )
     found: dict[int, Done] = {tank: Done() for tank in starts}
-    for tank, kind, at, note, values, product in rows:
+    for tank, kind, at, note, values, product, mix in rows:
         on = at.astimezone(zone).date()
         if tank is None or on < starts[tank] or on > (ends[tank] or on):
             continue  # what is done behind the end is no more of this season
@@ -210,6 +242,7 @@ def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
             done.line.append((at, kind, values, note))
         if kind in (kinds.MIX, kinds.CHANGE_OUT):
             done.fillings.append(on)
+            done.mixed = _steered_to(mix, values)
         elif kind == kinds.POUR:
             done.poured.append((on, product, note))
         elif kind == kinds.TOP_UP and (litres := values.get("litres")):
@@ -217,3 +250,23 @@ def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
         if kind in (kinds.READING, kinds.MIX):
             done.read_on = on
     return found
+
+
+def _mixed(scope: Scope, done: Mapping[int, Done]) -> dict[int, MixedTo]:
+    """What each tank was filled with; a way between two columns is neither of them."""
+    targets = dict(one.mixed for one in done.values() if one.mixed)
+    rows = scope.all(Mix).filter(pk__in=targets, towards="") if targets else Mix.objects.none()
+    return {
+        tank: MixedTo(version, column, Fraction(strength), targets[number])
+        for number, tank, version, column, strength in rows.values_list(
+            "pk", "tank_id", "version_id", "column", "strength"
+        )
+    }
+
+
+def _steered_to(mix: int | None, values: Mapping[str, Any]) -> tuple[int, ReadingRange] | None:
+    """What a guided mix was steered to; None where its entry tells of none."""
+    if mix is None or not values.get("target_low") or not values.get("target_high"):
+        return None
+    low, high = (Reading(figure(values[end]["value"])) for end in ("target_low", "target_high"))
+    return mix, ReadingRange(low, high)

@@ -76,13 +76,19 @@ class LaidColumnOut(BaseModel):
 
 
 class TreadOut(BaseModel):
-    """Days at one target; levels for drawing, in the person's unit, `shown` as the pen shows it."""
+    """Days at one target; levels for drawing, in the person's unit, `shown` as the pen shows it.
+
+    `ro_least_shown` and `ro_shown` are there where the water alone reads as much as the target, so
+    that no tank filled with it reads that: the shares of RO water that make room, and good room.
+    """
 
     first: date
     last: date
     low: float | None
     high: float | None
     shown: str | None
+    ro_least_shown: str | None
+    ro_shown: str | None
     strength_shown: str
 
 

@@ -9,7 +9,6 @@ from django.utils import timezone
 from ninja import Field, Router, Schema
 from pydantic import BaseModel
 
-from core.chart import Chart
 from core.course import Course, Programme, TaskKind
 from core.errors import InputError
 from core.limits import LONGEST_WORDS
@@ -137,26 +136,19 @@ def _stands(running: RunningSeason, course: Course) -> dict[str, object]:
     label = laid.column.label
     if blend := course.season.blend(day):
         towards = TowardsToday(
-            version=_version_of(running, laid.chart),
+            version=running.version_of(laid.chart),
             column_key=laid.column.key,
             share_shown=percent_shown(blend[1]),
         )
         laid = blend[0]
         label = f"{laid.column.label} to {label}"
     return {
-        "version": _version_of(running, laid.chart),
+        "version": running.version_of(laid.chart),
         "column": label,
         "column_key": laid.column.key,
         "towards": towards,
         "strength_shown": percent_shown(course.season.strength(day)),
     }
-
-
-def _version_of(running: RunningSeason, chart: Chart) -> int:
-    """The number of the version that one of a season's charts is."""
-    if chart == running.chart.chart:
-        return running.lead.version_id
-    return next(number for number, one in running.others.items() if one.chart == chart)
 
 
 class TaskTold(Schema):

@@ -1,4 +1,4 @@
-"""The shelf and the bench: products with their labels and what is left, vessels and scales."""
+"""The shelf: products with their labels and what is left."""
 
 from collections.abc import Sequence
 from datetime import date
@@ -16,11 +16,10 @@ from core.chemistry import Nutrient, as_much_of
 from core.chemistry.printed_label import printed_grade
 from core.errors import InputError
 from core.formats import LabelDocument
-from core.formats.shelf import VesselDocument
-from core.limits import LONGEST_NAME, LONGEST_TYPED, MOST_VESSELS
-from core.quantities import decimal_text, number_text
+from core.limits import LONGEST_NAME, LONGEST_TYPED
+from core.quantities import decimal_text
 from core.stock import BottleState
-from core.vessels import USUAL_VESSELS, Shows, Vessel, VesselKind
+from core.vessels import USUAL_VESSELS
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept, Made, Name
 from server.api.typed import typed
 from server.grows.calendar import day_of
@@ -29,6 +28,7 @@ from server.shelf.editing import ProductIn, change_product, plain_decimal
 from server.shelf.models import Bottle, MeasuringVessel, Product, label_from
 from server.shelf.stock import days_left_of
 from server.shelf.tags import new_tag
+from server.shelf.vessels import VesselOut, vessel_out
 
 router = Router(tags=["shelf"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
@@ -58,15 +58,6 @@ class ProductOut(Schema):
     off: BottleState
     hard_form_of: int | None
     as_much: list[str]
-
-
-class VesselOut(Schema):
-    """A vessel or scale; capacity and mark in mL, of a scale in g."""
-
-    vessel: VesselKind
-    capacity: str
-    mark: str
-    shows: Shows
 
 
 class ShelfOut(Schema):
@@ -101,12 +92,6 @@ class GradeOut(Schema):
     """What they are, in percent, by line."""
 
     analysis: dict[Nutrient, str]
-
-
-class VesselsIn(Schema):
-    """All vessels and scales of the bench; none goes back to the usual ones."""
-
-    vessels: Annotated[list[VesselDocument], Field(max_length=MOST_VESSELS)]
 
 
 def _acids_compared(product: Product, acids: list[Product]) -> list[str]:
@@ -151,15 +136,6 @@ def _typed(value: Decimal | None) -> str:
     return "" if value is None else plain_decimal(value)
 
 
-def _vessel(vessel: Vessel) -> VesselOut:
-    return VesselOut(
-        vessel=vessel.kind,
-        capacity=decimal_text(vessel.capacity),
-        mark=decimal_text(vessel.mark),
-        shows=vessel.shows,
-    )
-
-
 @router.get("/grows/{grow_id}/shelf", response={200: ShelfOut, 404: ErrorOut}, operation_id="shelf")
 def shelf(request: HttpRequest, grow_id: int) -> ShelfOut:
     """Products and vessels of a grow."""
@@ -176,7 +152,7 @@ def shelf(request: HttpRequest, grow_id: int) -> ShelfOut:
             _product(product, acids, bottles.get(product.pk, ()), lasts.get(product.pk))
             for product in products
         ],
-        vessels=[_vessel(vessel) for vessel in own or USUAL_VESSELS],
+        vessels=[vessel_out(vessel) for vessel in own or USUAL_VESSELS],
         usual=not own,
         today=today,
     )
@@ -233,32 +209,3 @@ def read_grade(request: HttpRequest, grow_id: int, told: GradeIn) -> GradeOut:
     Scope.enter(request.user, grow_id)
     lines = typed("grade", lambda: printed_grade(told.grade, as_elements=told.as_elements))
     return GradeOut(analysis={line: decimal_text(value) for line, value in lines.items()})
-
-
-@router.put(
-    "/grows/{grow_id}/vessels", response={200: Kept, **_ANSWERS}, operation_id="set_vessels"
-)
-def set_vessels(request: HttpRequest, grow_id: int, told: VesselsIn) -> Kept:
-    """Keep the vessels and scales of the bench, in place of those before."""
-    scope = Scope.enter(request.user, grow_id)
-    vessels = []
-    for at, one in enumerate(told.vessels):
-        try:
-            vessels.append(one.as_vessel())
-        except InputError as error:
-            raise error.inside(f"vessels[{at}]") from None
-    with transaction.atomic():
-        scope.lock()
-        scope.all(MeasuringVessel).delete()
-        MeasuringVessel.objects.bulk_create(
-            MeasuringVessel(
-                grow=scope.grow,
-                kind=vessel.kind,
-                capacity=Decimal(number_text(vessel.capacity, 6)),
-                mark=Decimal(number_text(vessel.mark, 6)),
-                shows=vessel.shows,
-                position=at,
-            )
-            for at, vessel in enumerate(vessels)
-        )
-    return Kept()

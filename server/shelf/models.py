@@ -91,19 +91,29 @@ def label_from(stored: Mapping[str, Any] | None) -> Label | None:
 
 
 class MeasuringVessel(Stamped):
-    """A vessel or scale of a grow; capacity and mark in mL, of a scale in g."""
+    """A vessel or scale of a grow; capacity and mark in mL, of a scale in g.
 
-    kind = models.CharField(max_length=10, choices=[(k.value, k.value) for k in VesselKind])
+    A cup is marked for one product, and goes with it.
+    """
+
+    kind = models.CharField(max_length=12, choices=[(k.value, k.value) for k in VesselKind])
     capacity = models.DecimalField(max_digits=14, decimal_places=6)
     mark = models.DecimalField(max_digits=14, decimal_places=6)
     shows = models.CharField(
         max_length=6, choices=[(s.value, s.value) for s in Shows], default=Shows.G.value
     )
     position = models.PositiveSmallIntegerField(default=0)
+    product = models.ForeignKey(Product, models.CASCADE, null=True, blank=True, related_name="cups")
+    words = models.CharField("what a marked cup is", max_length=LONGEST_NAME, blank=True)
 
     class Meta:
         ordering = ["position", "pk"]
         constraints = [
+            models.CheckConstraint(
+                condition=Q(kind=VesselKind.MARKED_CUP.value, product__isnull=False)
+                | (~Q(kind=VesselKind.MARKED_CUP.value) & Q(product=None)),
+                name="vessel_is_marked_for_a_product",
+            ),
             models.CheckConstraint(
                 condition=Q(mark__gt=0, capacity__gte=F("mark")), name="vessel_has_marks"
             ),
@@ -119,9 +129,14 @@ class MeasuringVessel(Stamped):
         return f"{self.kind} {self.capacity}"
 
     def as_vessel(self) -> Vessel:
-        """What core reckons with."""
+        """What core reckons with; the product of a marked cup by its number."""
         return Vessel(
-            VesselKind(self.kind), figure(self.capacity), figure(self.mark), Shows(self.shows)
+            VesselKind(self.kind),
+            figure(self.capacity),
+            figure(self.mark),
+            Shows(self.shows),
+            None if self.product_id is None else str(self.product_id),
+            self.words,
         )
 
 

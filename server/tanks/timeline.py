@@ -20,6 +20,8 @@ from server.grows.stamped import touch
 
 UNITS: Mapping[str, str] = {
     "ec": "mS/cm",
+    "target_low": "mS/cm",
+    "target_high": "mS/cm",
     "ph": "pH",
     "temperature": "°C",
     "litres": "L",

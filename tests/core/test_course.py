@@ -189,11 +189,38 @@ def test_the_target_goes_over_from_one_chart_to_the_other_in_even_steps() -> Non
         switch = after(3, HAPPENED.SWITCH, chart=other, column="w1", over_days=3)
         course = plan_course(ask(chart=at("1"), happened=(switch,)))
         found = [target_on(course, day, Reading(Fraction(0))) for day in range(3, 8)]
-        return [one.middle.ms_cm if one else None for one in found]
+        return [one.reading.middle.ms_cm if one.reading else None for one in found]
 
     assert targets(at("2")) == [1, Fraction(5, 4), Fraction(3, 2), Fraction(7, 4), 2]
     # readings that mean different things have nothing half way
     assert targets(at("2", Readings.TOTAL)) == [1, None, None, None, 2]
+
+
+@given(st.sampled_from(Readings), st.fractions(0, 2, max_denominator=20),
+       st.fractions(Fraction(1, 10), 1, max_denominator=10))  # fmt: skip
+def test_a_target_is_drawn_only_where_a_tank_of_this_water_can_read_it(
+    readings: Readings, source: Fraction, strength: Fraction
+) -> None:
+    """Whatever is added lifts a reading: under the water's own there is nothing to aim at."""
+    ec = ReadingRange(Reading(Fraction("0.8")), Reading(Fraction("1.2")))
+    made = chart((7, 7))
+    made = replace(
+        made, readings=readings, columns=tuple(replace(one, ec=ec) for one in made.columns)
+    )
+    course = plan_course(ask(chart=made, strengths=(StrengthFrom(strength),)))
+    (tread,) = {
+        (one.target, one.ro) for one in draw_course(course, Reading(source), Spoons.METRIC).treads
+    }
+    target, ro = tread
+    if readings is Readings.NONE:
+        assert (target, ro) == (None, None)
+    elif readings is Readings.ADDED:
+        assert target is not None
+        assert (target.low.ms_cm >= source, ro) == (True, None)
+    else:
+        assert (ro is not None) == (source >= strength)  # the middle of what is printed is 1
+        if ro is not None:
+            assert source * (1 - ro.at_least) == strength
 
 
 @given(st.integers(0, 41), st.integers(0, 41))

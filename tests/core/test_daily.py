@@ -85,6 +85,17 @@ def test_a_band_is_left_by_more_than_pens_differ_by() -> None:
     assert said(str(low - step)) == [Said.EC_LOW]
 
 
+@pytest.mark.parametrize(
+    ("water", "says"),
+    [("0.4", Said.TOP_UP_PLAIN), ("1.79", Said.TOP_UP_PLAIN),
+     ("1.8", Said.WATER_OVER_TARGET), ("2.6", Said.WATER_OVER_TARGET)],
+)  # fmt: skip
+def test_water_that_reads_more_than_the_target_is_no_way_down(water: str, says: Said) -> None:
+    """Water can bring a tank down to what it reads itself, not under it (a mean of the two)."""
+    assert said("2.2", "2.0", water=Reading(Fraction(water))) == [Said.EC_HIGH, says]
+    assert said("1.7", "1.6", water=Reading(Fraction(water))) == [Said.EC_RIGHT, Said.TOP_UP_PLAIN]
+
+
 def test_a_ph_that_drifts_is_believed_up_to_its_bound() -> None:
     edge = Fraction(6) + ODD_PH
     assert said("", ph=str(edge), ph_before="6") == [Said.PH_HIGH]

@@ -211,6 +211,52 @@ def test_what_drew_the_neat_product_is_rinsed_too() -> None:
     assert {vessel for vessel, key in rinsed[1] if key == "one"} >= drawn
 
 
+CUP = Vessel(VesselKind.MARKED_CUP, F(6), F(6), product="wrack", words="shot glass to the red line")
+
+
+@given(st.fractions(F(1, 100), 40), st.sampled_from(["wrack", "eelgrass", None]), st.booleans())
+def test_a_marked_cup_is_taken_for_its_product_and_its_amount_alone(
+    value: Fraction, product: str | None, alone: bool
+) -> None:
+    bench = (CUP,) if alone else (CUP, *USUAL_VESSELS)
+    found = measure(Amount(value, ML), bench, product)
+    if product == "wrack" and abs(value - 6) <= value * TOLERANCE:
+        assert [(fill.vessel, fill.level, fill.times) for fill in found.fills] == [(CUP, 6, 1)]
+        assert (found.amount.value, found.error) == (6, (6 - value) / value)
+    else:
+        assert found == measure(Amount(value, ML))
+    assert measure(Amount(value, AmountUnit.G), bench, product) == measure(
+        Amount(value, AmountUnit.G)
+    )
+
+
+@pytest.mark.parametrize(
+    ("capacity", "mark", "level", "shown"),
+    # NIST Handbook 44, appendix C: a US teaspoon is 4.928 92 mL; a metric one is 5 mL
+    [("5", "1.25", "2.5", "½ tsp"), ("5", "1.25", "5", "1 tsp"), ("5", "1.25", "1.25", "¼ tsp"),
+     ("4.92892", "1.23223", "3.69669", "¾ tsp"), ("4.92892", "1.23223", "4.92892", "1 tsp")],
+)  # fmt: skip
+def test_teaspoons_are_counted_in_quarters(
+    capacity: str, mark: str, level: str, shown: str
+) -> None:
+    spoon = Vessel(VesselKind.SPOON, F(capacity), F(mark))
+    (fill,) = measure(Amount(F(level), ML), (spoon,)).fills
+    assert (fill.level, spoon.display(fill.level)) == (F(level), shown)
+
+
+@pytest.mark.parametrize(
+    ("kind", "capacity", "mark", "product"),
+    [(VesselKind.MARKED_CUP, "6", "6", None), (VesselKind.MARKED_CUP, "6", "3", "wrack"),
+     (VesselKind.SYRINGE, "6", "6", "wrack")],
+)  # fmt: skip
+def test_a_cup_that_is_marked_for_nothing_is_refused(
+    kind: VesselKind, capacity: str, mark: str, product: str | None
+) -> None:
+    with pytest.raises(InputError) as refused:
+        Vessel(kind, F(capacity), F(mark), product=product)
+    assert refused.value.where == "product"
+
+
 def test_a_scale_shows_pounds_and_ounces_as_it_does() -> None:
     # 6 lb 4 oz is 6.25 lb, not 6.4 (common practice).
     weight = POUND_G * F("6.25")

@@ -16,9 +16,11 @@ from core.formats import FeedChart, document_of
 from server.charts.models import ChartVersion
 from server.charts.store import publish_chart
 from server.grows.models import Grow, Membership
+from server.guided.models import Mix
 from server.seasons.models import CalendarKey, Season, SeasonEntry
 from server.shelf.models import Product
 from server.tanks.models import Tank, TimeLineEntry, WaterSource
+from tests.server import at_the_bench as bench
 from tests.server.conftest import Yard
 
 NOON = datetime(2026, 3, 10, 12, tzinfo=UTC)
@@ -621,6 +623,48 @@ def test_a_reading_is_judged_at_once_and_an_odd_one_is_asked_about(
     assert TimeLineEntry.objects.filter(tank=neighbour.tank, kind="reading").count() == 2
     assert read(neighbour, ec="8.5", ph="6.2", sure=True)[0] == 201
     assert neighbour.listed("tanks")[0]["last_ec"] == "8.50"
+
+
+def test_a_tank_is_judged_by_what_its_mix_was_steered_to(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    """The bench knows the water as it was read and the school that was chosen; a chart does not."""
+    begin(neighbour, version)
+
+    def target() -> str:
+        day = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/today").json()
+        shown: str = day["tanks"][0]["target_shown"]
+        return shown
+
+    assert target() == "0.80 to 0.90"
+    mix = bench.begin(neighbour, chart=version.pk, column="w1", strength="50 %", reading="0.30",
+                      school="all_in", volume="90 L", split=False)  # fmt: skip
+    bench.finish(neighbour, mix, read_water="0.30", read_ec="0.55", read_ph="5.8")
+    assert target() == "0.50 to 0.60"
+    assert read(neighbour, ec="0.55")[1]["said"] == ["ec_right", "top_up_weak"]
+    Mix.objects.update(strength="0.6")
+    assert target() == "0.80 to 0.90"  # the season stands at 50 %
+    Mix.objects.update(strength="0.5")
+    TimeLineEntry.objects.create(grow=neighbour.grow, tank=neighbour.tank, kind="change_out",
+                                 values={}, at=NOON + timedelta(hours=1))  # fmt: skip
+    assert target() == "0.80 to 0.90"
+
+
+def test_a_target_under_what_the_water_reads_is_told_with_the_way_out(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    all_in = {**version.document, "name": "Saltings", "readings": "total"}
+    begin(neighbour, publish_chart(neighbour.grow, document_of(FeedChart, all_in)))
+    assert {one["ro_shown"] for one in course(neighbour)["treads"]} == {None}
+    TimeLineEntry.objects.create(grow=neighbour.grow, water=neighbour.water, kind="reading", at=NOON,
+                                 values={"ec": {"value": "0.75", "unit": "mS/cm"}})  # fmt: skip
+    # half of 1.1 is 0.55: 27 % RO water makes that of 0.75, and 76 % a third of it
+    assert [(one["shown"], one["ro_least_shown"], one["ro_shown"]) for one in course(neighbour)["treads"]] == [
+        ("0.50 to 0.60", "27 %", "76 %"), ("0.65 to 0.78", "5 %", "68 %"),
+        ("0.80 to 0.96", None, None), (None, None, None),
+    ]  # fmt: skip
+    read(neighbour, ec="0.80")
+    assert read(neighbour, ec="0.90")[1]["said"] == ["ec_high", "water_over_target"]
 
 
 def test_water_that_went_in_is_kept_in_litres_whatever_it_was_typed_in(

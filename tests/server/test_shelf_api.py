@@ -9,6 +9,7 @@ from django.db import IntegrityError, transaction
 from server.grows.models import Grow
 from server.shelf.models import MeasuringVessel, Product
 from server.tanks.models import Tank, WaterSource
+from tests.server import at_the_bench as bench
 from tests.server.conftest import Yard
 
 LABEL = {"analysis": {"N_nitrate": "5", "Ca": "7"}, "density": "1.25"}
@@ -67,6 +68,42 @@ def test_own_vessels_measure_the_pours(neighbour: Yard) -> None:
     keep(neighbour, "vessels", {"vessels": []})
     assert MeasuringVessel.objects.filter(grow=neighbour.grow).count() == 0
     assert neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/shelf").json()["usual"]
+
+
+def test_a_marked_cup_measures_its_product_alone(yard: Yard, neighbour: Yard) -> None:
+    cup = {"vessel": "marked_cup", "capacity": "16", "mark": "16", "words": "shot glass to the line",
+           "product": part_a(neighbour).pk}  # fmt: skip
+    keep(neighbour, "vessels", {"vessels": [cup]})
+    kept = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/shelf").json()["vessels"]
+    assert kept == [{**cup, "shows": "g"}]
+
+    def filled(volume: str) -> list[list[tuple[str, str, str]]]:
+        pours = neighbour.plan(volume=volume)[1]["sheet"]["pours"]
+        return [[(fill["vessel"], fill["level"], fill["words"]) for fill in pour["measured"]["fills"]]
+                for pour in pours]  # fmt: skip
+
+    # 0.2 × 80 % × 100 L = 16 mL of A and of B; the cup is for A
+    assert filled("100 L") == [
+        [("marked_cup", "16", "shot glass to the line")],
+        [("syringe", "16", "")],
+    ]
+    assert filled("50 L") == [[("syringe", "8", "")], [("syringe", "8", "")]]
+    mix = bench.begin(neighbour, column="w1", volume="100 L", strength="80 %", reading="0.5",
+                      split=False)  # fmt: skip
+    step = bench.reach(neighbour, mix, "pour", read_water="0.5")["steps"]
+    poured = next(one for one in step if one["kind"] == "pour")
+    assert [fill["vessel"] for fill in poured["measured"]["fills"]] == ["marked_cup"]
+    theirs = {**cup, "product": Product.objects.filter(grow=yard.grow).latest("pk").pk}
+    status, _ = neighbour.send(
+        "PUT", f"/api/grows/{neighbour.grow.pk}/vessels", {"vessels": [theirs]}
+    )
+    assert status == 404
+    Product.objects.filter(pk=part_a(neighbour).pk).update(form="dry")
+    status, refused = neighbour.send(
+        "PUT", f"/api/grows/{neighbour.grow.pk}/vessels", {"vessels": [cup]}
+    )
+    assert (status, refused["error"]["where"]) == (422, "vessels[0].product")
+    assert MeasuringVessel.objects.filter(grow=neighbour.grow).count() == 1
 
 
 def test_acids_of_the_shelf_are_compared(yard: Yard) -> None:
@@ -194,6 +231,8 @@ def test_a_slip_in_the_chart_as_typed_is_shown_in_its_column(neighbour: Yard) ->
          "vessels[0].mark"),
         ("vessels", {"vessels": [{"vessel": "bath", "capacity": "10", "mark": "1"}]},
          "vessels[0].vessel"),
+        ("vessels", {"vessels": [{"vessel": "marked_cup", "capacity": "6", "mark": "6"}]},
+         "vessels[0].product"),
         ("waters/{water}", {"kind": "well", "calcium": "lots"}, "calcium"),
         ("waters/{water}", {"kind": "well", "sodium": "40001"}, "sodium_ppm"),
         ("waters/{water}", {"kind": "well", "ph": "15"}, "ph"),

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { daysScale, drawCourse, frameFor, type Course } from '../src/course/course';
 import { dayAfter, dayNumber, longDay } from '../src/course/days';
 import { apart } from '../src/course/labels';
+import { outOfReach } from '../src/words/seasons';
 
 const columns: Course['columns'] = [1, 2, 3, 4, 5, 6].map((week) => ({
   key: `w${week}`, label: `week ${week}, a long name`, stage: 'leaf', chart: 'Marram',
@@ -14,7 +15,7 @@ const course: Course = {
   season: 1, tank: 1, name: 'Tub', chart: 'Marram', version: 1, planted: '', started_on: '2027-03-01',
   ended_on: null, joined_on: null, together: [], today: '2027-03-10', until: '2027-09-01', unit: 'mS/cm', water: 'Tap', floor: 0.3,
   floor_shown: '0.30', change_out_days: 7, programme: 'mineral', columns, told: [], conflicts: [], moves: [],
-  treads: columns.map((one) => ({ first: one.first, last: one.last, low: 1, high: 1.2, shown: '1.0 to 1.2', strength_shown: '50 %' })),
+  treads: columns.map((one) => ({ first: one.first, last: one.last, low: 1, high: 1.2, shown: '1.0 to 1.2', ro_least_shown: null, ro_shown: null, strength_shown: '50 %' })),
   strokes: [{ product: 'a', rule: null, spans: [{ first: '2027-03-01', last: '2027-03-20', share: 1 }], days: [] },
     { product: 'm', rule: 0, spans: [], days: ['2027-03-05', '2027-03-19'] }],
   products: [], tasks: [],
@@ -47,6 +48,22 @@ describe('the picture of a season', () => {
     // A filling moves to the water under it before it rises: never a slope from the reading before.
     expect(drawing.past.match(/M/g)).toHaveLength(2);
     expect(drawing.past).toContain('H');
+  });
+
+  it('plans no reading under the water, and says why', () => {
+    const mix: Course['tasks'][number] = { key: 'k', on: '2027-03-15', at: null, kind: 'mix', state: 'planned', products: ['a'], amounts: [], why: ['by_days'], column: 'w3', column_label: 'week 3', strength_shown: '50 %', meter: null, again_since: null } as unknown as Course['tasks'][number]; // prettier-ignore
+    const salty = { ...course, floor: 1.3, floor_shown: '1.30', tasks: [mix, { ...mix, on: '2027-03-22', column: 'w4' }], treads: course.treads.map((one, n) => (n === 2 ? { ...one, ro_least_shown: '16 %', ro_shown: '72 %' } : { ...one, low: 2, high: 2.2 })) }; // prettier-ignore
+    const drawn = drawCourse(salty, frame, daysScale(salty, frame));
+    expect(drawn.bands).toHaveLength(5);
+    const levels = [...drawn.planned.matchAll(/(?:V|M[\d.]+ )([\d.]+)/g)].map((one) =>
+      Number(one[1]),
+    );
+    expect(Math.max(...levels.slice(1))).toBeCloseTo(drawn.floorY, 0); // screens count down
+    expect(drawn.planned.match(/V/g)).toHaveLength(1);
+    expect(outOfReach(salty)).toEqual([
+      '15 Mar to 21 Mar: Tap alone reads 1.30, and the target is 1.0 to 1.2: no tank filled with it reads that. Mix with at least 16 % RO water; 72 % leaves two thirds of it for feed.',
+    ]);
+    expect(outOfReach({ ...salty, today: '2027-03-22' })).toEqual([]);
   });
 
   it('names columns by their keys where their labels have no room, and none over another', () => {

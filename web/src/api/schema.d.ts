@@ -2882,7 +2882,9 @@ export interface components {
         };
         /**
          * FillDocument
-         * @description A vessel filled to a level, so many times; `display` is what a scale shows then.
+         * @description A vessel filled to a level, so many times.
+         *
+         *     `display` is what a scale shows then, or how many teaspoons it is.
          */
         FillDocument: {
             /**
@@ -2906,6 +2908,11 @@ export interface components {
             /** Times */
             times: number;
             vessel: components["schemas"]["VesselKind"];
+            /**
+             * Words
+             * @default
+             */
+            words: string;
         };
         /**
          * FillTo
@@ -3026,9 +3033,12 @@ export interface components {
          *
          *     `heard` counts the events behind it, `held` are the steps that have one, laid out now or not.
          *     `units` are those in which all of it is shown, and in which what is typed beside it is meant.
-         *     `by_drops` tells that pH is read by drops, within half a pH.
+         *     `by_drops` tells that pH is read by drops, within half a pH. `beside` is what calibrations make of
+         *     the last readings; advice goes by the readings as they were read.
          */
         GuidedOut: {
+            /** Beside */
+            beside: components["schemas"]["BesideReading"][];
             /** Bottles */
             bottles: components["schemas"]["BottleOut"][];
             /** By Drops */
@@ -4902,7 +4912,7 @@ export interface components {
          * @description What one reading says.
          * @enum {string}
          */
-        Said: "ec_odd" | "ph_odd" | "ec_right" | "ec_high" | "ec_low" | "top_up_plain" | "top_up_weak" | "top_up_full" | "ph_right" | "ph_high" | "ph_low" | "oxygen_short" | "warm" | "cold";
+        Said: "ec_odd" | "ph_odd" | "ec_right" | "ec_high" | "ec_low" | "water_over_target" | "top_up_plain" | "top_up_weak" | "top_up_full" | "ph_right" | "ph_high" | "ph_low" | "oxygen_short" | "warm" | "cold";
         /**
          * Salt
          * @description Plain salts that are sold under their chemical names.
@@ -5819,6 +5829,9 @@ export interface components {
         /**
          * TreadOut
          * @description Days at one target; levels for drawing, in the person's unit, `shown` as the pen shows it.
+         *
+         *     `ro_least_shown` and `ro_shown` are there where the water alone reads as much as the target, so
+         *     that no tank filled with it reads that: the shares of RO water that make room, and good room.
          */
         TreadOut: {
             /**
@@ -5835,6 +5848,10 @@ export interface components {
             last: string;
             /** Low */
             low: number | null;
+            /** Ro Least Shown */
+            ro_least_shown: string | null;
+            /** Ro Shown */
+            ro_shown: string | null;
             /** Shown */
             shown: string | null;
             /** Strength Shown */
@@ -5910,7 +5927,7 @@ export interface components {
         };
         /**
          * UsedVessel
-         * @description A vessel or scale of the bench; mL, of a scale g.
+         * @description A vessel or scale of the bench; mL, of a scale g; `words` what a marked cup is.
          */
         UsedVessel: {
             /**
@@ -5925,6 +5942,11 @@ export interface components {
             mark: string;
             shows: components["schemas"]["Shows"];
             vessel: components["schemas"]["VesselKind"];
+            /**
+             * Words
+             * @default
+             */
+            words: string;
         };
         /**
          * UsualEdit
@@ -6018,10 +6040,10 @@ export interface components {
             written_at: string;
         };
         /**
-         * VesselDocument
-         * @description A measuring vessel or scale: what it holds and from mark to mark, in mL, of a scale in g.
+         * VesselIn
+         * @description The same as typed.
          */
-        VesselDocument: {
+        VesselIn: {
             /**
              * Capacity
              * @description An exact number of 0 or more as decimal text; JSON numbers too.
@@ -6032,27 +6054,40 @@ export interface components {
              * @description An exact number of 0 or more as decimal text; JSON numbers too.
              */
             mark: string | number;
+            /** Product */
+            product?: number | null;
             /** @default g */
             shows: components["schemas"]["Shows"];
             vessel: components["schemas"]["VesselKind"];
+            /**
+             * Words
+             * @default
+             */
+            words: string;
         };
         /**
          * VesselKind
          * @description What a vessel is; it decides how it is drawn and read.
          * @enum {string}
          */
-        VesselKind: "syringe" | "cylinder" | "jug" | "scale";
+        VesselKind: "syringe" | "cylinder" | "jug" | "spoon" | "marked_cup" | "scale";
         /**
          * VesselOut
          * @description A vessel or scale; capacity and mark in mL, of a scale in g.
+         *
+         *     `product` is that for which a cup was marked, and `words` what that cup is.
          */
         VesselOut: {
             /** Capacity */
             capacity: string;
             /** Mark */
             mark: string;
+            /** Product */
+            product: number | null;
             shows: components["schemas"]["Shows"];
             vessel: components["schemas"]["VesselKind"];
+            /** Words */
+            words: string;
         };
         /**
          * VesselsIn
@@ -6060,7 +6095,7 @@ export interface components {
          */
         VesselsIn: {
             /** Vessels */
-            vessels: components["schemas"]["VesselDocument"][];
+            vessels: components["schemas"]["VesselIn"][];
         };
         /**
          * VolumeDocument

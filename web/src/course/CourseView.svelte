@@ -6,7 +6,7 @@
   import { numberHere } from '../routes';
   import { growHere } from '../shell/grow.svelte';
   import { leftOff } from '../shell/views';
-  import { taskWords } from '../words/seasons';
+  import { outOfReach, taskWords } from '../words/seasons';
   import BeginSeason from './BeginSeason.svelte';
   import { dayNumber, longDay, shortDay } from './days';
   import CourseDrawing from './CourseDrawing.svelte';
@@ -140,6 +140,9 @@
     {/if}
     {#each shown.conflicts as conflict (conflict.message)}
       <p class="conflict">△ {conflict.message}</p>
+    {/each}
+    {#each outOfReach(shown) as words (words)}
+      <p class="conflict">△ {words}</p>
     {/each}
     <div class="picture">
       <CourseDrawing bind:this={drawing} course={shown} ondrag={consider} onrule={moveRule} />

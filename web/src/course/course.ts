@@ -6,6 +6,7 @@ import { apart, columnWords, dateWords, type Words } from './labels';
 
 export type Course = Shapes['CourseOut'];
 type Task = Shapes['TaskOut'];
+type Tread = Shapes['TreadOut'];
 
 /** Where things stand, from the top: the reading, its columns, pH, the products, the tasks. */
 export interface Frame {
@@ -86,7 +87,7 @@ export function drawCourse(course: Course, frame: Frame, x: Days): CourseDrawing
     ticks: y.ticks(5).filter((tick) => tick > 0).map((tick) => ({ y: y(tick), words: y.tickFormat(5)(tick) })), // prettier-ignore
     floorY: y(floor),
     bands: course.treads
-      .filter((one) => one.low !== null && one.high !== null && inSight(first(one), end(one)))
+      .filter((one) => inReach(one) && inSight(first(one), end(one)))
       .map((one) => ({
         x: first(one),
         width: end(one) - first(one),
@@ -162,25 +163,34 @@ function pastPath(course: Course, x: Days, y: Days, floor: number): string {
   return path;
 }
 
-/** What comes: each filling a riser from the water to the middle of its band. */
+/** Whether there is a target, and a tank filled with this water can read it. */
+function inReach(tread: Tread): boolean {
+  return tread.low !== null && tread.high !== null && tread.ro_shown === null;
+}
+
+/** What comes: each filling a riser from the water to the middle of its band, where it reaches it. */
 function plannedPath(course: Course, x: Days, y: Days, floor: number, today: number): string {
   const start = dayNumber(course.started_on);
   const fillings = tasksToCome(course).filter((one) => FILLINGS.includes(one.kind));
+  const on = (day: string) => course.treads.find((one) => one.first <= day && day <= one.last);
+  const reaches = (day: string) => (on(day)?.ro_shown ?? null) === null;
   const middle = (day: string) => {
-    const tread = course.treads.find((one) => one.first <= day && day <= one.last);
+    const tread = on(day);
     return tread?.low == null || tread.high == null ? undefined : (tread.low + tread.high) / 2;
   };
   const last = course.happened.filter((one) => one.ec !== null).at(-1);
-  let level = last?.ec ?? undefined;
-  let path = last && level !== undefined ? `M${x(last.day).toFixed(1)} ${y(level).toFixed(1)}` : '';
+  let isDrawing = last !== undefined;
+  let path = last ? `M${x(last.day).toFixed(1)} ${y(last.ec ?? 0).toFixed(1)}` : '';
   for (const task of fillings) {
     const px = x(Math.max(dayNumber(task.on) - start, today) + 0.5).toFixed(1);
+    if (isDrawing) path += `H${px}`;
+    isDrawing = reaches(task.on);
+    if (!isDrawing) continue; // what it will read depends on how much RO water goes in
     const next = task.products.length ? (middle(task.on) ?? floor) : floor;
-    path += `${path ? `H${px}` : ''}M${px} ${y(floor).toFixed(1)}V${y(next).toFixed(1)}`;
-    level = next;
+    path += `M${px} ${y(floor).toFixed(1)}V${y(next).toFixed(1)}`;
   }
   const [, until] = seasonDays(course);
-  return path && level !== undefined ? `${path}H${x(until).toFixed(1)}` : path;
+  return isDrawing ? `${path}H${x(until).toFixed(1)}` : path;
 }
 
 function cutAt(from: number, to: number, today: number, share: number) {

@@ -3,6 +3,7 @@
   import { asks, BY_DROPS, CAUTIONS, hinted, PAST, pressed } from '../words/guided';
   import Amount from './Amount.svelte';
   import Aside from './Aside.svelte';
+  import BesideReadings from './BesideReadings.svelte';
   import Bottles from './Bottles.svelte';
   import Conflicts from './Conflicts.svelte';
   import Countdown from './Countdown.svelte';
@@ -45,6 +46,10 @@
   );
   const past = $derived(PAST[step.why] ?? '');
   const amounts = $derived(pours || step.kind === 'fill');
+  /** What goes by a reading, or takes the next one. */
+  const STEERS: GuidedStep['kind'][] = ['add', 'drain', 'acid', 'alkali', 'read_ec', 'read_ph'];
+  /** What calibrations say is of the last reading that the server heard. */
+  const heardAll = $derived(STEERS.includes(step.kind) && !guided.queue.length);
   let over = $state(false);
   let asking = $state<'skip' | 'leave' | 'other' | 'past' | undefined>();
 
@@ -106,6 +111,7 @@
         <p class="hint">Window {standing.ph_low} to {standing.ph_high}</p>
         {#if standing.by_drops}<p class="hint">{BY_DROPS}</p>{/if}
       {/if}
+      {#if heardAll}<BesideReadings {standing} />{/if}
       <Reading
         {guided}
         {step}
@@ -133,6 +139,7 @@
       {#if step.kind === 'bottles'}<Bottles {standing} />{/if}
       {#if wayOut}<WayOut way={wayOut} />{/if}
       <Why {standing} {step} />
+      {#if heardAll}<BesideReadings {standing} />{/if}
       {#if timed && next}<p class="hint">Then: {asks(next)}</p>{/if}
       {#if step.offers}
         <button class="past" disabled={guided.reckoning} onclick={() => (asking = 'past')}>

@@ -9,9 +9,12 @@
   const riser = $derived(answer.climb.risers.find((one) => one.place === pour.place));
   const others = $derived([...new Set(pour.rinses.map((rinse) => mixing.tag(rinse.other)))]);
   const vessels = $derived(
-    pour.rinses.map(({ vessel }) =>
-      vessel.vessel === 'jug' ? 'jug' : `${shown(vessel.capacity, 2)} mL ${VESSELS[vessel.vessel]}`,
-    ),
+    pour.rinses.map(({ vessel }) => {
+      const kind = VESSELS[vessel.vessel];
+      return ['jug', 'spoon'].includes(vessel.vessel)
+        ? kind
+        : `${shown(vessel.capacity, 2)} mL ${kind}`;
+    }),
   );
   const stir = $derived(pour.stir_s < 60 ? `${pour.stir_s} s` : `${pour.stir_s / 60} min`);
   const rests = $derived(

@@ -12,8 +12,9 @@ export interface VesselShape {
 /** What a scale in pounds shows stands in place of grams; empty where everything is in mL or g. */
 export function weighed(fills: Fill[]): string {
   return fills
+    .filter((fill) => fill.vessel === 'scale' && !fill.display.endsWith(' g'))
     .map((fill) => fill.display)
-    .filter((words) => words && !words.endsWith(' g'))
+    .filter(Boolean)
     .join(' + ');
 }
 
@@ -33,7 +34,8 @@ const SIZES: [capacity: number, width: number, height: number][] = [
 export function vesselShape(fill: Fill): VesselShape {
   const capacity = Number(fill.capacity);
   const [, width, height] = SIZES.find(([holds]) => holds >= capacity) ?? [0, 36, 74];
-  const level = (height * Number(fill.level)) / capacity;
+  const share = fill.vessel === 'marked_cup' ? 0.6 : Number(fill.level) / capacity;
+  const level = height * share;
   const marks = Array.from({ length: 9 }, (_, index) => (height * (index + 1)) / 10);
   return { width, height, level, marks };
 }

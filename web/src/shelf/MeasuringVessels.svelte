@@ -1,15 +1,17 @@
 <script lang="ts">
-  import type { MeasuringVessel, Problem } from '../api/client';
+  import type { MeasuringVessel, Problem, Product } from '../api/client';
   import Vessel from '../planning/Vessel.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
 
   let {
     vessels,
+    products,
     usual,
     onkeep,
   }: {
     vessels: MeasuringVessel[];
+    products: Product[];
     usual: boolean;
     onkeep: (vessels: MeasuringVessel[]) => Promise<Problem | undefined>;
   } = $props();
@@ -18,8 +20,16 @@
     { value: 'syringe' as const, words: 'syringe' },
     { value: 'cylinder' as const, words: 'cylinder' },
     { value: 'jug' as const, words: 'jug' },
+    { value: 'spoon' as const, words: 'teaspoons', note: 'a whole one, a half, a quarter' },
+    { value: 'marked_cup' as const, words: 'marked cup', note: 'one mark, for one product' },
     { value: 'scale' as const, words: 'scale' },
   ];
+  /** Teaspoons as charts mean them; the US one is 4.92892 mL. */
+  const SPOONS = [
+    { value: '5', words: 'metric, 5 mL' },
+    { value: '4.92892', words: 'US, 4.93 mL' },
+  ];
+  const QUARTERS: Record<string, string> = { '5': '1.25', '4.92892': '1.23223' };
   const SHOWS = [
     { value: 'g' as const, words: 'g' },
     { value: 'lb' as const, words: 'decimal lb' },
@@ -31,11 +41,26 @@
     problem = await onkeep(next);
   }
 
+  const liquids = $derived(
+    products
+      .filter((one) => one.form === 'liquid')
+      .map((one) => ({ value: one.id, words: one.name })),
+  );
   const figure = (text: string) => text.trim().replace(',', '.');
   const change = (at: number, change: Partial<MeasuringVessel>) =>
     keep(vessels.map((one, index) => (index === at ? { ...one, ...change } : one)));
   const wrong = (at: number, name: string) =>
     problem?.where.startsWith(`vessels[${at}].${name}`) ?? false;
+  /** Another kind, with what it cannot do without. */
+  function become(at: number, kind: MeasuringVessel['vessel']) {
+    const bare = { vessel: kind, product: null, words: '' };
+    if (kind === 'spoon') return change(at, { ...bare, capacity: '5', mark: '1.25' });
+    if (kind !== 'marked_cup') return change(at, bare);
+    const product = products.find((one) => one.form === 'liquid')?.id ?? null;
+    const words = 'shot glass to the red line';
+    return change(at, { ...bare, product, words, capacity: '6', mark: '6' });
+  }
+
   const unit = (vessel: MeasuringVessel) => (vessel.vessel === 'scale' ? 'g' : 'mL');
 </script>
 
@@ -43,7 +68,8 @@
   <h2>On the bench</h2>
   <p>
     {#if usual}These are the usual vessels. Change one, and the bench is yours.{:else}Amounts are
-      split over these: least error first, then fewest fills.
+      split over these: least error first, then fewest fills. A marked cup is taken for its product
+      and amount alone: prove its mark once with water from a syringe.
       <button class="plain" onclick={() => keep([])}>Back to the usual vessels</button>{/if}
   </p>
   {#if problem}<p class="problem" role="alert">△ {problem.message}</p>{/if}
@@ -60,22 +86,53 @@
           label="Kind of vessel {at + 1}"
           value={vessel.vessel}
           options={KINDS}
-          onchoose={(kind) => change(at, { vessel: kind })}
+          onchoose={(kind) => become(at, kind)}
         />
-        <Field
-          label="holds"
-          value={vessel.capacity}
-          unit={unit(vessel)}
-          wrong={wrong(at, 'capacity')}
-          onkeep={(text) => change(at, { capacity: figure(text) })}
-        />
-        <Field
-          label={vessel.vessel === 'scale' ? 'step' : 'marks of'}
-          value={vessel.mark}
-          unit={unit(vessel)}
-          wrong={wrong(at, 'mark')}
-          onkeep={(text) => change(at, { mark: figure(text) })}
-        />
+        {#if vessel.vessel === 'spoon'}
+          <Choice
+            label="Which teaspoon {at + 1} is"
+            value={vessel.capacity}
+            options={SPOONS}
+            onchoose={(size) => change(at, { capacity: size, mark: QUARTERS[size] ?? size })}
+          />
+        {:else if vessel.vessel === 'marked_cup'}
+          <Field
+            label="what it is"
+            value={vessel.words}
+            onkeep={(words) => change(at, { words })}
+          />
+          <Field
+            label="to its mark"
+            value={vessel.capacity}
+            unit={unit(vessel)}
+            wrong={wrong(at, 'capacity')}
+            onkeep={(text) => change(at, { capacity: figure(text), mark: figure(text) })}
+          />
+          <p>
+            of
+            <Choice
+              label="What cup {at + 1} is marked for"
+              value={vessel.product ?? 0}
+              options={liquids}
+              onchoose={(product) => change(at, { product })}
+            />
+          </p>
+        {:else}
+          <Field
+            label="holds"
+            value={vessel.capacity}
+            unit={unit(vessel)}
+            wrong={wrong(at, 'capacity')}
+            onkeep={(text) => change(at, { capacity: figure(text) })}
+          />
+          <Field
+            label={vessel.vessel === 'scale' ? 'step' : 'marks of'}
+            value={vessel.mark}
+            unit={unit(vessel)}
+            wrong={wrong(at, 'mark')}
+            onkeep={(text) => change(at, { mark: figure(text) })}
+          />
+        {/if}
         {#if vessel.vessel === 'scale'}
           <p>
             shows
@@ -96,7 +153,17 @@
       <button
         class="plain"
         onclick={() =>
-          keep([...vessels, { vessel: 'cylinder', capacity: '100', mark: '1', shows: 'g' }])}
+          keep([
+            ...vessels,
+            {
+              vessel: 'cylinder',
+              capacity: '100',
+              mark: '1',
+              shows: 'g',
+              product: null,
+              words: '',
+            },
+          ])}
       >
         Add a vessel
       </button>

@@ -172,7 +172,12 @@
         {/if}
       </div>
     </div>
-    <MeasuringVessels vessels={shelf.vessels} usual={shelf.usual} onkeep={keepVessels} />
+    <MeasuringVessels
+      vessels={shelf.vessels}
+      products={shelf.products}
+      usual={shelf.usual}
+      onkeep={keepVessels}
+    />
     <Meters />
   {:else if problem}
     <p role="alert">△ {problem.message} <button onclick={load}>Try again</button></p>

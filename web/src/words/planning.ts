@@ -44,6 +44,8 @@ export const VESSELS = {
   syringe: 'syringe',
   cylinder: 'cylinder',
   jug: 'jug',
+  spoon: 'teaspoon',
+  marked_cup: 'marked cup',
   scale: 'scale',
 } as const satisfies Record<MeasuringVessel['vessel'], string>;
 

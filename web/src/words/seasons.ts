@@ -1,4 +1,5 @@
 import type { Shapes } from '../api/client';
+import { shortDay } from '../course/days';
 
 type Task = Shapes['TaskOut'];
 
@@ -70,6 +71,8 @@ export const SAID = {
   ec_right: 'EC is where it should be.',
   ec_high: 'EC is above the target.',
   ec_low: 'EC is below the target.',
+  water_over_target:
+    'The water alone reads more than the target: no top-up brings it there. Change out with RO water in the mix.',
   top_up_plain: 'It rises: top up with plain water.',
   top_up_weak: 'It stands still: top up with weak feed.',
   top_up_full: 'It falls: top up with full feed.',
@@ -82,9 +85,22 @@ export const SAID = {
   cold: 'The water is cold: roots stand still.',
 } as const satisfies Record<Shapes['JudgedOut']['said'][number], string>;
 
+/** Days whose target lies under what the water alone reads, each run of equal ones once. */
+export function outOfReach(course: Shapes['CourseOut']): string[] {
+  const told = new Map<string, { first: string; last: string }>();
+  for (const one of course.treads) {
+    if (one.ro_shown === null || one.last < course.today) continue;
+    const words = `${course.water} alone reads ${course.floor_shown ?? ''}, and the target is ${one.shown ?? ''}: no tank filled with it reads that. Mix with at least ${one.ro_least_shown ?? ''} RO water; ${one.ro_shown} leaves two thirds of it for feed.`; // prettier-ignore
+    told.set(words, { first: told.get(words)?.first ?? one.first, last: one.last });
+  }
+  return [...told].map(
+    ([words, days]) => `${shortDay(days.first)} to ${shortDay(days.last)}: ${words}`,
+  );
+}
+
 /** Those of them that ask for something. */
 export const ASKS: readonly Shapes['JudgedOut']['said'][number][] = [
-  'ec_odd', 'ph_odd', 'ec_high', 'ec_low', 'ph_high', 'ph_low', 'oxygen_short', 'warm', 'cold',
+  'ec_odd', 'ph_odd', 'ec_high', 'ec_low', 'water_over_target', 'ph_high', 'ph_low', 'oxygen_short', 'warm', 'cold',
 ]; // prettier-ignore
 
 /** The words of one task: what, of what, how much, at what time. */
