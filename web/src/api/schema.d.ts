@@ -3033,8 +3033,8 @@ export interface components {
          *
          *     `heard` counts the events behind it, `held` are the steps that have one, laid out now or not.
          *     `units` are those in which all of it is shown, and in which what is typed beside it is meant.
-         *     `by_drops` tells that pH is read by drops, within half a pH. `beside` is what calibrations make of
-         *     the last readings; advice goes by the readings as they were read.
+         *     `by_drops` tells that pH is read by drops, within half a pH. `beside` is what calibrations make
+         *     of the last readings; advice goes by the readings as they were read.
          */
         GuidedOut: {
             /** Beside */

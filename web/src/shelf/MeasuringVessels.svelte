@@ -89,18 +89,22 @@
           onchoose={(kind) => become(at, kind)}
         />
         {#if vessel.vessel === 'spoon'}
-          <Choice
-            label="Which teaspoon {at + 1} is"
-            value={vessel.capacity}
-            options={SPOONS}
-            onchoose={(size) => change(at, { capacity: size, mark: QUARTERS[size] ?? size })}
-          />
+          <p>
+            <Choice
+              label="Which teaspoon {at + 1} is"
+              value={vessel.capacity}
+              options={SPOONS}
+              onchoose={(size) => change(at, { capacity: size, mark: QUARTERS[size] ?? size })}
+            />
+          </p>
         {:else if vessel.vessel === 'marked_cup'}
-          <Field
-            label="what it is"
-            value={vessel.words}
-            onkeep={(words) => change(at, { words })}
-          />
+          <div class="wide">
+            <Field
+              label="what it is"
+              value={vessel.words}
+              onkeep={(words) => change(at, { words })}
+            />
+          </div>
           <Field
             label="to its mark"
             value={vessel.capacity}
@@ -206,6 +210,16 @@
     display: flex;
     min-height: 118px;
     align-items: flex-end;
+  }
+
+  .wide :global(label) {
+    grid-template-columns: 1fr;
+    gap: 0;
+  }
+
+  .wide :global(input) {
+    font: inherit;
+    text-align: left;
   }
 
   .plain {
