@@ -202,7 +202,14 @@ describe('views', () => {
 
 describe('a vessel', () => {
   it('is drawn full when it is full', () => {
-    const jug = { vessel: 'jug', capacity: '1000', mark: '50', shows: 'g', display: '', words: '' } as const;
+    const jug = {
+      vessel: 'jug',
+      capacity: '1000',
+      mark: '50',
+      shows: 'g',
+      display: '',
+      words: '',
+    } as const;
     const fill: Fill = { ...jug, level: '1000', times: 3 };
     const shape = vesselShape(fill);
     expect(shape.level).toBe(shape.height);
@@ -226,7 +233,8 @@ describe('a share', () => {
 
 describe('a scale', () => {
   it('in pounds is read in pounds; everything else in its own unit', () => {
-    const fill = (display: string, vessel: Fill['vessel'] = 'scale') => ({ vessel, display }) as Fill;
+    const fill = (display: string, vessel: Fill['vessel'] = 'scale') =>
+      ({ vessel, display }) as Fill;
     expect(weighed([fill('6 lb 4 oz'), fill('0.35 lb')])).toBe('6 lb 4 oz + 0.35 lb');
     expect(weighed([fill('200 g'), fill('')])).toBe('');
     expect(weighed([fill('½ tsp', 'spoon'), fill('', 'syringe')])).toBe('');
