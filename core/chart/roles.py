@@ -77,3 +77,7 @@ ROLES: Mapping[Role, RoleFacts] = {
 }
 """Waits after silica, base and pH are common practice; the rest are our own defaults, a few minutes
 in which a pump turns a small tank over."""
+
+NEEDS_WAIT = frozenset({Role.SILICA, Role.BASE, Role.PH_ADJUSTER})
+"""Whose waits stay at any pace (common practice): silica gels in what follows it too soon, parts of
+the base fall out against each other, pH settles slowly."""

@@ -10,6 +10,7 @@ from pydantic import Field, PlainSerializer, PlainValidator, WithJsonSchema
 from core.errors import InputError
 from core.formats.fields import Document, Figure, Key, within
 from core.formats.request import MixRequestDocument
+from core.guided import Pace
 from core.limits import LARGEST_VOLUME_L
 from core.meters import DROPS_STEP, PEN_PH_STEP
 from core.practice import PenFault, Rehearsal, RehearsalRequest, RehearsedStep, Stops, Truth
@@ -93,6 +94,7 @@ class RehearsalDocument(Document):
     volume_told: Figure | None = None
     seed: Annotated[int, Field(strict=True, ge=0, le=2**53)] = 1
     ph_by: Literal["pen", "drops"] = "pen"
+    pace: Pace = Pace.FULL
 
     def rehearsal(self) -> RehearsalRequest:
         """The rehearsal it means.
@@ -118,6 +120,7 @@ class RehearsalDocument(Document):
             volume_told=self.volume_told,
             seed=self.seed,
             ph_step=DROPS_STEP if self.ph_by == "drops" else PEN_PH_STEP,
+            pace=self.pace,
         )
 
 

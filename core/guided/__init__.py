@@ -3,6 +3,7 @@
 from core.guided.additions import ppm_of_additions
 from core.guided.causes import causes_of
 from core.guided.events import Event, EventKind
+from core.guided.pace import Ending, Pace, endings, takes_s
 from core.guided.plan import GuidedAcid, GuidedAlkali, GuidedPlan, GuidedPour
 from core.guided.record import MixRecord, record_of
 from core.guided.state import Conflict, GuidedState, replay
@@ -11,6 +12,7 @@ from core.guided.taken import guided_plan
 
 __all__ = [
     "Conflict",
+    "Ending",
     "Event",
     "EventKind",
     "GuidedAcid",
@@ -19,12 +21,15 @@ __all__ = [
     "GuidedPour",
     "GuidedState",
     "MixRecord",
+    "Pace",
     "Step",
     "StepKind",
     "StepStatus",
     "causes_of",
+    "endings",
     "guided_plan",
     "ppm_of_additions",
     "record_of",
     "replay",
+    "takes_s",
 ]

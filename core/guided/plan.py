@@ -33,6 +33,7 @@ class GuidedPour:
         rinse: what to rinse out of the vessels first, in words; empty if nothing.
         brings: mol of each component in a mL or g, by the label as it was when the mix was
             started; None without one.
+        needs_wait: whether chemistry, or the label, needs the wait behind it, at any pace.
     """
 
     key: str
@@ -51,6 +52,7 @@ class GuidedPour:
     wait_min: int
     rinse: str
     brings: Mapping[Component, float] | None = None
+    needs_wait: bool = True
 
 
 @dataclass(frozen=True, slots=True)

@@ -11,7 +11,7 @@ from core.guided.events import CountedEvents, Event, EventKind, tell
 from core.guided.feeding import feed, live, prepare
 from core.guided.outcome import EcOutcome, FeedOutcome, Prepared
 from core.guided.ph import Assistance
-from core.guided.placing import adjusted_in_all, poured_in_all, unplaced
+from core.guided.placing import adjusted_in_all, kind_of_step, poured_in_all, unplaced
 from core.guided.plan import GuidedPlan
 from core.guided.replay import Replay
 from core.guided.steering import Correction, Offer, SecondPour, Slope, Verdict, WayOut
@@ -36,8 +36,15 @@ class Conflict:
         return (one.figure or Fraction(0)) + (other.figure or Fraction(0))
 
 
-def _agree(one: Event, other: Event) -> bool:
-    """Whether two tell the same. Two that poured may both have poured, so they never do."""
+_OVER = (EventKind.DONE, EventKind.SKIPPED)
+
+
+def _agree(plan: GuidedPlan, one: Event, other: Event) -> bool:
+    """Whether two tell the same. Two that poured may both have poured, so they never do; a time
+    that is over for one and cut by another, whose pace is quicker, is over."""
+    timed = kind_of_step(plan, one.step) in (StepKind.STIR, StepKind.WAIT)
+    if timed and one.kind in _OVER and other.kind in _OVER:
+        return True
     told = (one.kind, one.figure)
     return told == (other.kind, other.figure) and one.kind is not EventKind.POURED
 
@@ -100,9 +107,11 @@ class GuidedState:
     undoable: str | None
 
 
-def _conflicts(told: CountedEvents) -> tuple[Conflict, ...]:
+def _conflicts(plan: GuidedPlan, told: CountedEvents) -> tuple[Conflict, ...]:
     pairs = ((told.first[other.step], other) for other in told.others)
-    return tuple(Conflict(one.step, one, other) for one, other in pairs if not _agree(one, other))
+    return tuple(
+        Conflict(one.step, one, other) for one, other in pairs if not _agree(plan, one, other)
+    )
 
 
 MOST_PASSES = 3
@@ -174,6 +183,6 @@ def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
         ec=run.ec,
         ph=ph.ph,
         portions=tuple(ph.portions),
-        conflicts=_conflicts(told),
+        conflicts=_conflicts(plan, told),
         undoable=told.undoable,
     )

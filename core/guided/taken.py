@@ -4,6 +4,7 @@ from collections.abc import Mapping
 from fractions import Fraction
 
 from core.chart import Role
+from core.chart.roles import NEEDS_WAIT
 from core.chemistry import Element, contents_of, molarity
 from core.chemistry.acids import PROTONS_AT_6
 from core.chemistry.elements import Component
@@ -152,6 +153,7 @@ def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
                 wait_min=pour.wait_min,
                 rinse=rinsed,
                 brings=_brings(request, pour),
+                needs_wait=pour.product.role in NEEDS_WAIT or pour.product.wait_min is not None,
             )
         )
     return tuple(found)

@@ -6,6 +6,7 @@ from fractions import Fraction
 
 from core.errors import InputError
 from core.guided import (
+    Ending,
     Event,
     EventKind,
     GuidedPlan,
@@ -13,6 +14,7 @@ from core.guided import (
     Step,
     StepKind,
     causes_of,
+    endings,
     guided_plan,
     replay,
 )
@@ -110,14 +112,18 @@ class _Grower:
             if len(self.steps) >= MOST_STEPS:
                 ended = "too_many_steps"
                 break
-            asked, event = self._do(step)
+            asked, event = self._do(
+                step, endings(self.plan, state.steps, self.request.pace)[state.now]
+            )
             self.events.append(event)
             self._note(step, asked, state, event)
             state = replay(self.plan, self.events)
         return self._rehearsal(state, ended)
 
-    def _do(self, step: Step) -> tuple[Fraction | None, Event]:
+    def _do(self, step: Step, ending: Ending) -> tuple[Fraction | None, Event]:
         kind, figure, asked = EventKind.DONE, None, step.amount
+        if ending is Ending.CUT:
+            kind = EventKind.SKIPPED
         match step.kind:
             case StepKind.READ_WATER | StepKind.READ_EC:
                 kind, figure = (

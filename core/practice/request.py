@@ -6,6 +6,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.errors import InputError
+from core.guided import Pace
 from core.meters import PEN_PH_STEP
 from core.planning import MixRequest
 
@@ -77,6 +78,7 @@ class RehearsalRequest:
         ph_step: pH within which what it is read with tells what is so: a pen, or drops.
         volume_told: litres that the grower tells when asked; None to take the bench's estimate.
         seed: of the pens' noise.
+        pace: of the grower; what it cuts is left out.
     """
 
     mix: MixRequest
@@ -89,6 +91,7 @@ class RehearsalRequest:
     volume_told: Fraction | None = None
     seed: int = 1
     ph_step: Fraction = PEN_PH_STEP
+    pace: Pace = Pace.FULL
 
     def __post_init__(self) -> None:
         self._check_products()

@@ -4,6 +4,7 @@ from django.conf import settings
 from django.db import models
 from django.utils import timezone
 
+from core.guided import Pace
 from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
 from core.quantities import ReadingScale, ReadingUnit, Spoons, VolumeUnit
 from core.quantities.dose_units import Gallon
@@ -97,6 +98,10 @@ class Membership(models.Model):
     spoons = models.CharField(
         max_length=8, choices=[(s.value, s.value) for s in Spoons], default=Spoons.METRIC.value
     )
+    pace = models.CharField(
+        "at the bench", max_length=8, choices=[(p.value, p.value) for p in Pace],
+        default=Pace.USUAL.value,
+    )  # fmt: skip
 
     class Meta:
         constraints = [
@@ -114,6 +119,10 @@ class Membership(models.Model):
             models.CheckConstraint(
                 condition=models.Q(reading_unit__in=[unit.value for unit in ReadingUnit]),
                 name="membership_reading_unit_known",
+            ),
+            models.CheckConstraint(
+                condition=models.Q(pace__in=[pace.value for pace in Pace]),
+                name="membership_pace_known",
             ),
             models.CheckConstraint(
                 condition=models.Q(volume_unit__in=[unit.value for unit in VolumeUnit]),

@@ -5,6 +5,7 @@ from typing import Literal
 from django.http import HttpRequest
 from ninja import Router, Schema
 
+from core.guided import Pace
 from core.quantities import ReadingUnit, Spoons, VolumeUnit
 from server.api.shapes import ErrorOut, Kept
 from server.grows.models import Membership
@@ -21,6 +22,12 @@ class UnitsIn(Schema):
     volume: Literal[VolumeUnit.L, VolumeUnit.GAL_US, VolumeUnit.GAL_UK]
     reading: Literal["mS/cm", "uS/cm", "CF", "ppm 500", "ppm 640", "ppm 700"]
     spoons: Spoons
+
+
+class PaceIn(Schema):
+    """How much this person wants to press at the bench."""
+
+    pace: Pace
 
 
 class UnitsOut(Schema):
@@ -61,4 +68,17 @@ def set_units(request: HttpRequest, grow_id: int, told: UnitsIn) -> Kept:
     membership.ppm_scale = int(scale) if scale else None
     membership.spoons = told.spoons
     membership.save()
+    return Kept()
+
+
+@router.put(
+    "/grows/{grow_id}/pace",
+    response={200: Kept, 404: ErrorOut, 422: ErrorOut},
+    operation_id="set_pace",
+)
+def set_pace(request: HttpRequest, grow_id: int, told: PaceIn) -> Kept:
+    """Keep the pace of this person at the bench of this grow."""
+    membership = Scope.enter(request.user, grow_id).membership
+    membership.pace = told.pace
+    membership.save(update_fields=["pace"])
     return Kept()

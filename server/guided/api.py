@@ -109,10 +109,10 @@ def mix(
 
 
 def _tag(mix: Mix, scope: Scope) -> str:
-    """Changes with what was heard of a mix, and with the units in which it is shown."""
+    """Changes with what was heard of a mix, and with the units and the pace it is shown by."""
     member = scope.membership
     units = f"{member.volume_unit} {member.gallon} {member.reading_unit} {member.ppm_scale}"
-    return f'"{mix.events.count()} {mix.ended_at is not None} {units}"'
+    return f'"{mix.events.count()} {mix.ended_at is not None} {units} {member.pace}"'
 
 
 @router.post(

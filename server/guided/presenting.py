@@ -10,8 +10,10 @@ from core.guided import (
     GuidedPlan,
     GuidedPour,
     GuidedState,
+    Pace,
     Step,
     StepKind,
+    endings,
     ppm_of_additions,
 )
 from core.guided.steps import VOLUME_STEPS
@@ -90,7 +92,10 @@ def guided_out(
         low, high = (Reading(edge).shown(meter) for edge in state.target)
         target = low if low == high else f"{low} to {high}"
 
-    screen = Screen(plan, state.second, state.poured, ids, member, ppm_of_additions(plan, state))
+    pace = Pace(member.pace)
+    ends = dict(zip(kinds, endings(plan, state.steps, pace), strict=True))
+    adds = ppm_of_additions(plan, state)
+    screen = Screen(plan, state.second, state.poured, ids, member, adds, ends)
 
     def shown(of: str, figure: Fraction | None) -> str | None:
         step = kinds.get(of)
@@ -129,6 +134,7 @@ def guided_out(
         bottles=_bottles(mix, plan),
         vessels=_vessels(plan),
         beside=_beside(state, scope),
+        pace=pace,
         conflicts=[
             ConflictOut(
                 step=one.step,

@@ -7,7 +7,7 @@ from ninja import Schema
 from core.chemistry import Element
 from core.formats.measured import MeasuredDocument
 from core.formats.record import MixRecordDocument
-from core.guided import StepKind, StepStatus
+from core.guided import Ending, Pace, StepKind, StepStatus
 from core.guided.steering import Verdict
 from core.planning.planned_pours import Pass
 from server.grows.figures import Figure
@@ -25,7 +25,8 @@ class StepOut(Schema):
     `beyond` is what the reading asks for where printed dose × strength caps the amount; `of_dose`
     is the share of that, "126 %", at which a product stands after an addition; told of more than
     `odd_above`, one is asked whether it is so;
-    `figure_shown` is what was poured or read, in the person's unit.
+    `figure_shown` is what was poured or read, in the person's unit. `ends` tells what ends it at
+    this person's pace, and `takes_s` about how many seconds it takes then.
     """
 
     id: str
@@ -49,6 +50,8 @@ class StepOut(Schema):
     adds_ppm: dict[Element, float]
     seconds: int | None
     due: float | None
+    ends: Ending
+    takes_s: int
     figure_shown: str | None
     event: str | None
     by: str
@@ -211,6 +214,7 @@ class GuidedOut(Schema):
     bottles: list[BottleOut]
     vessels: list[str]
     beside: list[BesideReading]
+    pace: Pace
     conflicts: list[ConflictOut]
     unplaced: list[UnplacedOut]
     steering: SteeringOut

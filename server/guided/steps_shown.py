@@ -6,7 +6,16 @@ from fractions import Fraction
 
 from core.chemistry import Element
 from core.formats.measured import MeasuredDocument
-from core.guided import GuidedPlan, GuidedPour, Step, StepKind, StepStatus, causes_of
+from core.guided import (
+    Ending,
+    GuidedPlan,
+    GuidedPour,
+    Step,
+    StepKind,
+    StepStatus,
+    causes_of,
+    takes_s,
+)
 from core.guided.causes import OFFERED
 from core.guided.steering import ODD_TIMES, SecondPour
 from core.guided.steps import VOLUME_STEPS
@@ -29,6 +38,7 @@ class Screen:
     events: Mapping[str, str]
     member: Membership
     adds: Mapping[str, Mapping[Element, float]]
+    endings: Mapping[str, Ending]
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,7 +55,7 @@ class _ToMeasure:
 
 def step_out(step: Step, screen: Screen) -> StepOut:
     """A step, for its screen."""
-    plan = screen.plan
+    plan, ending = screen.plan, screen.endings[step.id]
     pour = plan.pours[step.pour] if step.pour is not None else None
     at_hand = plan.bottle(step.kind)
     told = _volume(step, screen) if step.kind in VOLUME_STEPS else _portion(step, plan)
@@ -72,6 +82,8 @@ def step_out(step: Step, screen: Screen) -> StepOut:
         adds_ppm=dict(screen.adds.get(step.id, {})),
         seconds=step.seconds,
         due=step.due,
+        ends=ending,
+        takes_s=takes_s(step, ending),
         figure_shown=figure_shown(step.kind, step.figure, step.unit, screen.member),
         event=screen.events.get(step.id),
         by=step.by,

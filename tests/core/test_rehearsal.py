@@ -1,6 +1,7 @@
 """Whole mixes, rehearsed with wrong volumes, bottles, waters, pens and pours."""
 
 import json
+from dataclasses import replace
 from fractions import Fraction
 from pathlib import Path
 from typing import Any
@@ -11,7 +12,7 @@ import pytest
 from benchmarks.safety import FAMILIES, case
 from core.chart import Chart, Dose, Role
 from core.errors import InputError
-from core.guided import StepKind
+from core.guided import Pace, StepKind
 from core.headless import rehearse_text
 from core.planning import MixRequest
 from core.practice import PenFault, Rehearsal, RehearsalRequest, Stops, Truth, rehearse
@@ -41,6 +42,16 @@ def test_whatever_is_not_as_thought_no_tank_is_burnt(family: str) -> None:
             for _, _, of_dose in found.poured.values():
                 assert of_dose is not None
                 assert of_dose <= F("1.02"), seed  # a vessel's mark
+
+
+@pytest.mark.parametrize("family", FAMILIES)
+def test_a_quicker_pace_cuts_waits_and_changes_nothing_that_is_poured(family: str) -> None:
+    """Readings, amounts and advice are the same at every pace; only waits are left out."""
+    for seed in range(CASES // 3):
+        request = case(family, seed)
+        full, *quicker = (rehearse(replace(request, pace=pace)) for pace in Pace)
+        for found in quicker:
+            assert found == full, seed
 
 
 @pytest.mark.parametrize("family", ["all as thought", *OFF_PENS])

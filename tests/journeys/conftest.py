@@ -11,8 +11,10 @@ from django.core.signals import request_finished, request_started
 from playwright.sync_api import Browser, Page, sync_playwright
 from pytest_django.live_server_helper import LiveServer
 
+from core.guided import Pace
 from server.charts.store import charts_in_memory
 from server.demo.scenario import load_scenario, remove_scenario
+from server.grows.models import Membership
 from server.planning.snapshot import snapshots_in_memory
 
 # The real hasher is slow on purpose; signing in is tested, not the hasher.
@@ -43,6 +45,8 @@ def door(live_server: LiveServer, browser: Browser) -> Iterator[Page]:
     snapshots_in_memory.clear()
     remove_scenario()  # of tests before that shared one demo
     load_scenario()
+    # Every step by a press: the paces have journeys of their own.
+    Membership.objects.update(pace=Pace.FULL.value)
     page = browser.new_page(viewport={"width": 1280, "height": 800})
     errors: list[str] = []
     page.on("pageerror", lambda error: errors.append(str(error)))

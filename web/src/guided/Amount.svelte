@@ -63,12 +63,12 @@
   }
 
   .amount b {
-    font: 700 6.5rem/1 var(--figures);
+    font: 700 var(--amount, 6.5rem) / 1 var(--figures);
     letter-spacing: -0.04em;
   }
 
   .amount .long {
-    font-size: 4.75rem;
+    font-size: min(4.75rem, var(--amount, 4.75rem));
   }
 
   .amount span {

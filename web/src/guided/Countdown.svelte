@@ -2,13 +2,29 @@
   import type { GuidedStep } from '../api/client';
   import { countdown } from './project';
 
-  let { step, onover }: { step: GuidedStep; onover: (over: boolean) => void } = $props();
+  /** What is left of a step, or of two that are one count-down: stirring, and what stands then. */
+  let {
+    step,
+    then = undefined,
+    onover,
+    onleft,
+  }: {
+    step: GuidedStep;
+    then?: GuidedStep | undefined;
+    onover: (over: boolean, due: number) => void;
+    /** Whole seconds that are left of both. */
+    onleft: (seconds: number) => void;
+  } = $props();
 
   let now = $state(Date.now() / 1000);
   const due = $derived(step.due ?? now + (step.seconds ?? 0));
   const over = $derived(now >= due);
+  const whole = $derived((step.seconds ?? 0) + (then?.seconds ?? 0));
+  const end = $derived(due + (then?.seconds ?? 0));
 
-  $effect(() => onover(over));
+  $effect(() => onover(over, due));
+  const left = $derived(Math.max(0, Math.ceil(end - now)));
+  $effect(() => onleft(left));
   $effect(() => {
     const tick = () => (now = Date.now() / 1000);
     const timer = setInterval(tick, 250);
@@ -20,12 +36,10 @@
   });
 </script>
 
-<p class="clock" role="timer" aria-label="Time left">{countdown(due, now)}</p>
+<p class="clock" role="timer" aria-label="Time left">{countdown(end, now)}</p>
 <p class="unseen" aria-live="polite">{over ? 'The time is over.' : ''}</p>
 <div class="bar" aria-hidden="true">
-  <div
-    style:width="{Math.min(100, Math.max(0, 100 - ((due - now) / (step.seconds || 1)) * 100))}%"
-  ></div>
+  <div style:width="{Math.min(100, Math.max(0, 100 - ((end - now) / (whole || 1)) * 100))}%"></div>
 </div>
 
 <style>

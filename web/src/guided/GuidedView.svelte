@@ -6,7 +6,9 @@
   import Done from './Done.svelte';
   import { GuidedMix } from './guided.svelte';
   import Late from './Late.svelte';
+  import PaceDialog from './PaceDialog.svelte';
   import Screen from './Screen.svelte';
+  import { Signals } from './signals.svelte';
   import StepView from './StepView.svelte';
   import Strip from './Strip.svelte';
   import Summary from './Summary.svelte';
@@ -27,11 +29,17 @@
   );
   let night = $state(localStorage.getItem(REMEMBERED) === 'yes');
   let showDone = $state(false);
+  let showPace = $state(false);
+  const signals = new Signals();
   let signing = $state(false);
 
   onMount(() => {
     guided.open();
-    return () => guided.close();
+    signals.start();
+    return () => {
+      guided.close();
+      signals.stop();
+    };
   });
 
   const leave = () => onleave(standing?.tank);
@@ -52,6 +60,7 @@
       {:else if guided.queue.length && !guided.reckoning}<span class="off">telling …</span>{/if}
     </p>
     <button onclick={() => (showDone = true)}>Done so far</button>
+    <button onclick={() => (showPace = true)}>Pace</button>
     <button onclick={darken} aria-pressed={night}>{night ? 'Day' : 'Night'}</button>
   </header>
 
@@ -81,7 +90,7 @@
     </Screen>
   {:else if standing && step}
     <Strip {standing} />
-    <StepView {guided} {standing} {step} />
+    <StepView {guided} {standing} {step} {signals} />
   {:else if standing}
     <Screen>
       {#if standing.conflicts.length}
@@ -107,6 +116,15 @@
   {/if}
 </div>
 
+{#if showPace && standing}
+  <PaceDialog
+    {grow}
+    {signals}
+    pace={standing.pace}
+    onclose={() => (showPace = false)}
+    onchanged={() => void guided.look()}
+  />
+{/if}
 {#if showDone && standing}
   <Done {guided} {standing} onclose={() => (showDone = false)} />
 {/if}
@@ -148,6 +166,7 @@
     min-width: 0;
     font-size: 1.125rem;
     line-height: 1.15; /* a word below the name must not move the screen under a thumb */
+    overflow-wrap: anywhere;
   }
 
   .off {
@@ -159,6 +178,7 @@
   header button {
     min-height: 64px;
     min-width: 64px;
+    max-width: 84px;
     padding: 0 8px;
     color: var(--guided-quiet);
   }

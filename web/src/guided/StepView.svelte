@@ -1,33 +1,60 @@
 <script lang="ts">
   import type { GuidedState, GuidedStep, MixEvent } from '../api/client';
-  import { asks, BY_DROPS, CAUTIONS, hinted, PAST, pressed } from '../words/guided';
+  import {
+    asks,
+    asksBoth,
+    BY_DROPS,
+    CAUTIONS,
+    hinted,
+    PAST,
+    pressed,
+    spoken,
+  } from '../words/guided';
   import Amount from './Amount.svelte';
   import Aside from './Aside.svelte';
   import BesideReadings from './BesideReadings.svelte';
   import Bottles from './Bottles.svelte';
+  import Coming from './Coming.svelte';
   import Conflicts from './Conflicts.svelte';
   import Countdown from './Countdown.svelte';
-  import type { GuidedMix } from './guided.svelte';
+  import type { GuidedMix, Untold } from './guided.svelte';
   import OtherAmount from './OtherAmount.svelte';
   import OtherWater from './OtherWater.svelte';
   import Questions from './Questions.svelte';
   import Reading from './Reading.svelte';
   import Screen from './Screen.svelte';
+  import type { Signals } from './signals.svelte';
   import Unplaced from './Unplaced.svelte';
   import Volume from './Volume.svelte';
   import WayOut from './WayOut.svelte';
   import Why from './Why.svelte';
 
-  let { guided, standing, step }: { guided: GuidedMix; standing: GuidedState; step: GuidedStep } =
-    $props();
+  let {
+    guided,
+    standing,
+    step: at,
+    signals,
+  }: { guided: GuidedMix; standing: GuidedState; step: GuidedStep; signals: Signals } = $props();
+
+  const following = $derived(standing.now === null ? undefined : standing.steps[standing.now + 1]);
+  /** What is told by the press of what follows it: one screen for both. */
+  const also = $derived(at.ends === 'with_next' && following ? at : undefined);
+  const step = $derived(also && following ? following : at);
 
   /** What the step itself asks again about. */
   const ASKED_AGAIN = ['reading_odd', 'volume_odd'];
   const READS: GuidedStep['kind'][] = ['read_water', 'read_temperature', 'read_ec', 'read_ph'];
   const POURS: GuidedStep['kind'][] = ['pour', 'add', 'acid', 'drain'];
 
-  const next = $derived(standing.now === null ? undefined : standing.steps[standing.now + 1]);
-  const timed = $derived(step.kind === 'stir' || step.kind === 'wait');
+  const TIMED: GuidedStep['kind'][] = ['stir', 'wait'];
+  const timed = $derived(TIMED.includes(step.kind));
+  /** What stands behind a stir, where both are one count-down. */
+  const joined = $derived(
+    step.kind === 'stir' && step.ends === 'itself' && following?.kind === 'wait' && following.ends === 'itself' ? following : undefined,
+  ); // prettier-ignore
+  const coming = $derived(
+    standing.steps.slice((standing.now ?? 0) + 1).find((one) => !TIMED.includes(one.kind) && one.ends !== 'with_next'),
+  ); // prettier-ignore
   const reads = $derived(READS.includes(step.kind));
   const pours = $derived(
     POURS.includes(step.kind) || (step.kind === 'alkali' && step.amount !== null),
@@ -61,8 +88,22 @@
   ) {
     asking = undefined;
     over = false;
-    guided.tell({ kind, step: of.id, figure, of: '', sure });
+    const first = also && { kind: kind === 'skipped' ? kind : ('done' as const), step: also.id, figure: '', of: '', sure }; // prettier-ignore
+    const behind = kind === 'skipped' && joined && { kind, step: joined.id, figure: '', of: '', sure }; // prettier-ignore
+    void guided.tell([first, { kind, step: of.id, figure, of: '', sure }, behind].filter((one) => Boolean(one)) as Untold[]); // prettier-ignore
   }
+
+  /** A time that is over goes on by itself, and what this pace cuts is told as left out. */
+  function passed(of: GuidedStep, due: number) {
+    const rest = { step: of.id, figure: '', of: '', sure: false };
+    if (of.ends !== 'itself') return;
+    const cut: Untold[] = following?.ends === 'cut' ? [{ ...rest, kind: 'skipped', step: following.id }] : []; // prettier-ignore
+    void guided.tell([{ kind: 'done', ...rest }, ...cut], due);
+  }
+  $effect(() => {
+    if (at.ends === 'cut')
+      void guided.tell({ kind: 'skipped', step: at.id, figure: '', of: '', sure: false });
+  });
 
   /** A thumb that was on its way when the step changed means the step before. */
   const THUMB_MS = 500;
@@ -76,6 +117,7 @@
   });
 
   function press(of: GuidedStep) {
+    signals.arm();
     if (!settled) return;
     if (timed && !over) asking = 'skip';
     else if (pours) told('poured', of, of.exact ?? of.goes_in ?? '0');
@@ -84,23 +126,38 @@
     else told('done', of);
   }
 
-  function undo() {
-    const last = guided.undoable;
-    if (last) guided.tell({ kind: 'undone', step: '', figure: '', of: last, sure: false });
+  /** A key for a foot or a wet hand does what the large button does. */
+  const KEYS = [' ', 'Enter', 'PageDown'];
+  function key(event: KeyboardEvent) {
+    if (event.key === 'Escape' && asking) asking = undefined;
+    const target = event.target as HTMLElement;
+    const free =
+      target === document.body || !target.closest('input, button, a, dialog, [role="listbox"]');
+    if (!KEYS.includes(event.key) || event.repeat || !(free || event.key === 'PageDown')) return;
+    const button = document.querySelector<HTMLButtonElement>('main.screen .press');
+    if (!button) return;
+    event.preventDefault();
+    button.click();
   }
+
+  const SOON_S = 20;
+  let left = $state(0);
+  /** What is seen, heard and felt: the end of a time, and on wish what is asked now. */
+  let wasTimed = false;
+  $effect(() => {
+    if (wasTimed && !timed) signals.end();
+    wasTimed = timed;
+  });
+  $effect(() => signals.say(spoken(step, standing)));
 </script>
 
-<svelte:window
-  onkeydown={(event) => {
-    if (event.key === 'Escape' && asking) asking = undefined;
-  }}
-/>
+<svelte:window onkeydown={key} />
 
 <Screen step={step.id}>
   {#if standing.conflicts.length}<Conflicts {guided} {standing} />{/if}
   <Unplaced {guided} {standing} />
   {#if guided.aside.length}<Aside {guided} {standing} />{/if}
-  <h1 aria-live="polite">{asks(step)}</h1>
+  <h1 aria-live="polite">{also ? asksBoth(step) : asks(step)}</h1>
   {#if otherWater}<OtherWater other={otherWater} />{/if}
   {#key step.id}
     {#if reads}
@@ -133,14 +190,22 @@
       {#if amounts}
         <Amount {step} guided={standing} />
       {:else if timed}
-        <Countdown {step} onover={(is) => (over = is)} />
+        <Countdown
+          {step}
+          then={joined}
+          onover={(is, due) => {
+            over = is;
+            if (is) passed(step, due);
+          }}
+          onleft={(seconds) => (left = seconds)}
+        />
       {/if}
       {#if hinted(step)}<p class="hint">{hinted(step)}</p>{/if}
       {#if step.kind === 'bottles'}<Bottles {standing} />{/if}
       {#if wayOut}<WayOut way={wayOut} />{/if}
       <Why {standing} {step} />
       {#if heardAll}<BesideReadings {standing} />{/if}
-      {#if timed && next}<p class="hint">Then: {asks(next)}</p>{/if}
+      {#if timed && coming}<Coming {standing} {coming} {left} soon={left <= SOON_S} />{/if}
       {#if step.offers}
         <button class="past" disabled={guided.reckoning} onclick={() => (asking = 'past')}>
           {past}, on purpose
@@ -176,7 +241,7 @@
   {/if}
 </Screen>
 <footer>
-  <button onclick={undo} disabled={!guided.undoable}>↶ Back one</button>
+  <button onclick={() => void guided.undo()} disabled={!guided.undoable}>↶ Back one</button>
   {#if pours}
     <button onclick={() => (asking = asking === 'other' ? undefined : 'other')}>
       {asking === 'other' ? 'As asked for' : 'Another amount'}

@@ -18,6 +18,9 @@ const MOST_AT_A_TIME = 200;
 const FAULT = 500;
 const UNCHANGED = 304;
 
+/** What happened, before it is stamped. */
+export type Untold = Omit<MixEvent, 'id' | 'at' | 'by'>;
+
 type Answer = { data?: GuidedState; error?: unknown; response?: Response };
 
 /** One guided mix on this device: what the server knows, what it was not told yet, and the rest. */
@@ -39,7 +42,7 @@ export class GuidedMix {
 
   #turn = new InTurn();
   #last = 0;
-  #keeping = '';
+  #keeping: string[] = [];
   /** The server's name for what it last said of this mix. */
   #tag = '';
   #timer: ReturnType<typeof setInterval> | undefined;
@@ -91,24 +94,43 @@ export class GuidedMix {
 
   #again = () => void this.look();
 
-  /** Something happened here: it is kept, shows as soon as it is, and is told when it can be. */
-  async tell(event: Omit<MixEvent, 'id' | 'at' | 'by'>) {
-    const whole = {
-      ...event,
-      ...this.#typedIn(event.figure),
-      by: this.person,
-      id: crypto.randomUUID(),
-      at: this.#later(),
-    };
-    if (this.#keeping === event.step && event.step) return; // a second tap on the same button
-    if (event.step && standsFor(this.heard, this.queue, event.step)) return; // it has one already
-    this.#keeping = event.step ?? '';
+  /**
+   * Something happened here: it is kept, shows as soon as it is, and is told when it can be. What
+   * one press tells of several steps goes together; `over` is when a time was over by itself.
+   */
+  async tell(told: Untold | Untold[], over?: number) {
+    const fresh = [told].flat().filter(
+      // it has one already, or this is a second tap on the same button
+      ({ step }) => !step || !(this.#keeping.includes(step) || standsFor(this.heard, this.queue, step)),
+    ); // prettier-ignore
+    if (!fresh.length) return;
+    await this.#keep(fresh.map((event) => ({ ...event, ...this.#typedIn(event.figure), by: this.person, id: crypto.randomUUID(), at: this.#later(over) }))); // prettier-ignore
+  }
+
+  async #keep(events: MixEvent[]) {
     this.problem = undefined;
+    this.#keeping.push(...events.map((one) => one.step ?? ''));
     // Where a browser keeps nothing, what happened is told all the same.
-    await keepUntold(this.mix, whole).catch(() => undefined);
-    this.#keeping = '';
-    this.queue = [...this.queue, whole];
+    for (const event of events) await keepUntold(this.mix, event).catch(() => undefined);
+    this.#keeping = this.#keeping.filter((step) => !events.some((one) => one.step === step));
+    this.queue = [...this.queue, ...events];
     await this.look();
+  }
+
+  /** Take back what was pressed last, with what went on by itself since. */
+  async undo() {
+    const undone: MixEvent[] = [];
+    let pressed = false;
+    for (;;) {
+      const told = [...this.queue, ...undone];
+      const last = lastUndoable(this.heard, told);
+      if (!last) break;
+      const step = this.heard && project(this.heard, told).steps.find((one) => one.event === last);
+      if (pressed && step?.ends !== 'with_next') break;
+      undone.push({ kind: 'undone', step: '', figure: '', of: last, sure: false, by: this.person, id: crypto.randomUUID(), at: this.#later() }); // prettier-ignore
+      pressed ||= !step || step.ends === 'press' || step.ends === 'with_next';
+    }
+    if (undone.length) await this.#keep(undone);
   }
 
   /** The units that the screen showed when a figure was typed: it is told when others may be set. */
@@ -118,8 +140,8 @@ export class GuidedMix {
   }
 
   /** Seconds since the epoch, later than what happened before, whatever was done to the clock. */
-  #later() {
-    this.#last = Math.max(Date.now() / 1000, this.#last + 0.001);
+  #later(at = Date.now() / 1000) {
+    this.#last = Math.max(Math.min(at, Date.now() / 1000), this.#last + 0.001);
     return this.#last;
   }
 

@@ -1,4 +1,4 @@
-import type { GuidedStep } from '../api/client';
+import type { GuidedState, GuidedStep } from '../api/client';
 
 /** Where pH is read by drops. */
 export const BY_DROPS =
@@ -52,6 +52,35 @@ export function asks(step: GuidedStep): string {
       return 'Cover it and let it circulate';
   }
 }
+
+/** What a step asks for together with the one before it, where one press tells both. */
+export function asksBoth(step: GuidedStep): string {
+  if (step.kind === 'gear') return 'Bottles, vessels, goggles and gloves at hand?';
+  return `Shake ${step.name ?? ''}, then pour`;
+}
+
+/** What is read aloud of a step, for who wishes it. */
+export function spoken(step: GuidedStep, { pours }: GuidedState): string {
+  const amount = step.pour !== null && step.goes_in && pours[step.pour] ? `, ${Number(step.goes_in)} ${step.unit === 'mL' ? 'millilitres' : 'grams'}` : ''; // prettier-ignore
+  return step.kind === 'pour' || step.kind === 'add' ? `${asks(step)}${amount}` : asks(step);
+}
+
+/** About how long it all still takes, at this person's pace. */
+export function minutesLeft({ steps }: GuidedState, coming: GuidedStep, left: number): string {
+  const ahead = steps.slice(steps.indexOf(coming));
+  const seconds = ahead.reduce((sum, one) => sum + one.takes_s, left);
+  return `About ${Math.max(1, Math.round(seconds / 60))} min left in all`;
+}
+
+/** The paces, and what each asks for. */
+export const PACES = {
+  full: { words: 'full', note: 'every step by a press: for a first mix, or a new hand' },
+  usual: { words: 'usual', note: 'one press a product; stirring and standing move on by themselves' },
+  brisk: {
+    words: 'brisk',
+    note: 'the same, and only the waits that chemistry needs: silica, base, pH, and before a reading',
+  },
+} as const satisfies Record<GuidedState['pace'], { words: string; note: string }>; // prettier-ignore
 
 /** What the one press area says. */
 export function pressed(step: GuidedStep): string {

@@ -1,0 +1,203 @@
+"""The bench at each pace: times that move on by themselves, what is seen and heard, two people."""
+
+import re
+from collections.abc import Iterator
+
+import pytest
+from playwright.sync_api import Browser, BrowserContext, Page, expect
+from pytest_django.live_server_helper import LiveServer
+
+from core.guided import Pace
+from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PERSON
+from server.grows.models import Membership
+from server.guided.models import Mix, MixEvent
+from tests.journeys.test_bench_journey import at, start
+
+TIMED = ("stir", "wait", "settle")
+ANOTHER = DEMO_PEOPLE[1]
+MOST_TURNS = 200
+"""Presses and tens of seconds after which a walk is lost."""
+
+HEARD = """
+  window.heard = 0; window.awake = 0;
+  const begin = OscillatorNode.prototype.start;
+  OscillatorNode.prototype.start = function (...at) { window.heard += 1; return begin.apply(this, at); };
+  const lock = { release: async () => {}, addEventListener: () => {} };
+  Object.defineProperty(navigator, 'wakeLock', { value: {
+    request: async () => { window.awake += 1; if (%s) throw new DOMException('low battery', 'NotAllowedError'); return lock; },
+  } });
+"""
+
+
+@pytest.fixture
+def phones(live_server: LiveServer, browser: Browser, door: Page) -> Iterator[list[BrowserContext]]:
+    """Phones with clocks of their own, closed in the end."""
+    made: list[BrowserContext] = []
+    yield made
+    for one in made:
+        one.close()
+
+
+def phone(
+    phones: list[BrowserContext],
+    browser: Browser,
+    url: str,
+    name: str = DEMO_PERSON,
+    script: str = "",
+) -> Page:
+    """Somebody signs in on a phone whose clock can be wound on."""
+    context = browser.new_context(viewport={"width": 390, "height": 844}, has_touch=True)
+    phones.append(context)
+    if script:
+        context.add_init_script(script)
+    page = context.new_page()
+    page.clock.install()
+    page.goto(url)
+    page.get_by_label("Name").fill(name)
+    page.get_by_label("Password").fill(DEMO_PASSWORD)
+    page.get_by_role("button", name="Sign in", exact=True).tap()
+    page.get_by_role("button", name="Sign out").wait_for()
+    return page
+
+
+def other_than(page: Page, step: str) -> None:
+    """Wait until another step, or none, is on screen."""
+    page.wait_for_function(
+        "step => document.querySelector('main.screen')?.dataset.step !== step", arg=step
+    )
+
+
+def shows(page: Page, step: str) -> None:
+    """Let a phone ask how it stands, until it shows a step that another one has come to."""
+    for _ in range(MOST_TURNS):
+        if at(page) == step:
+            return
+        page.clock.run_for(1500)
+    raise AssertionError(f"{at(page)} stands where {step} should")
+
+
+def go_on(page: Page) -> int:
+    """Do what the screen says; a time is let pass. How many presses that took, besides readings."""
+    step = at(page)
+    kind = step.partition("-")[0]
+    if kind in TIMED:
+        page.clock.fast_forward(10_000)
+        return 0
+    reads = kind in ("read", "temperature")
+    if reads:
+        figure = {"read-water": "0.52", "temperature": "20"}.get(
+            step, "5.9" if "ph" in step else "1.82"
+        )
+        page.locator("main input").fill(figure)
+    page.clock.fast_forward(600)  # a thumb that was on its way
+    page.locator("main.screen .press").tap()
+    other_than(page, step)
+    return 0 if reads else 1
+
+
+def go_to(page: Page, step: str) -> None:
+    """Go on until a step is on screen."""
+    for _ in range(MOST_TURNS):
+        if at(page) == step:
+            return
+        go_on(page)
+    raise AssertionError(f"{at(page)} stands where {step} should")
+
+
+@pytest.mark.parametrize("pace", [Pace.USUAL, Pace.BRISK])
+def test_six_products_take_a_press_each_and_times_pass_by_themselves(
+    phones: list[BrowserContext], browser: Browser, live_server: LiveServer, pace: Pace
+) -> None:
+    Membership.objects.update(pace=pace.value)
+    page = phone(phones, browser, live_server.url)
+    start(page)
+    presses = 0
+    shown = page.locator("main.screen[data-step], section.summary").first
+    while shown.evaluate("found => found.matches('main')"):
+        presses += go_on(page)
+    assert presses <= 12
+    expect(page.get_by_role("row", name="Marram One 714 714 mL")).to_be_visible()
+    record = Mix.objects.get().record
+    assert record is not None
+    cut = [step for step in record["skipped"] if step.startswith("wait-")]
+    # a tonic's wait may go; those behind silica and base, and before a reading, stay
+    assert cut == (["wait-2-limpet", "wait-5-wrack"] if pace is Pace.BRISK else [])
+
+
+def test_the_next_bottle_stands_below_the_count_down_and_comes_forward_at_its_end(
+    phones: list[BrowserContext], browser: Browser, live_server: LiveServer
+) -> None:
+    Membership.objects.update(pace=Pace.USUAL.value)
+    page = phone(phones, browser, live_server.url)
+    start(page)
+    go_to(page, "stir-1-glasswort")
+    coming = page.get_by_label("What comes next")
+    expect(coming.get_by_role("heading")).to_have_text(re.compile("Get it ready now: Li\\s+Limpet"))
+    expect(coming.get_by_text("102")).to_be_visible()
+    page.clock.fast_forward("02:30")  # the stir is over, and standing goes on in one count-down
+    other_than(page, "stir-1-glasswort")
+    assert at(page) == "wait-1-glasswort"
+    page.reload()
+    assert at(page) == "wait-1-glasswort"
+    minutes, _, seconds = page.get_by_role("timer").inner_text().partition(":")
+    left = int(minutes) * 60 + int(seconds)
+    assert 200 < left <= 270
+    page.clock.fast_forward(1000 * (left - 12))
+    expect(page.get_by_label("What comes next").get_by_role("heading")).to_have_text(
+        re.compile("In a moment")
+    )
+    page.clock.fast_forward(15_000)
+    other_than(page, "wait-1-glasswort")
+    assert at(page) == "pour-2-limpet"
+    # what went on by itself is taken back with what was pressed before it
+    page.get_by_role("button", name="Back one").tap()
+    expect(page.get_by_role("heading", name="Shake Glasswort, then pour")).to_be_visible()
+
+
+@pytest.mark.parametrize("refused", [False, True])
+def test_the_end_of_a_time_is_heard_and_a_device_that_refuses_to_stay_awake_is_no_hindrance(
+    phones: list[BrowserContext], browser: Browser, live_server: LiveServer, refused: bool
+) -> None:
+    Membership.objects.update(pace=Pace.USUAL.value)
+    page = phone(phones, browser, live_server.url, script=HEARD % str(refused).lower())
+    start(page)
+    assert page.evaluate("window.awake") == 1
+    go_to(page, "stir-1-glasswort")
+    assert page.evaluate("window.heard") == 0
+    page.clock.fast_forward("08:00")
+    other_than(page, "stir-1-glasswort")
+    go_to(page, "pour-2-limpet")
+    page.wait_for_function("() => window.heard === 2")
+    page.get_by_role("button", name="Pace").tap()
+    page.get_by_label("two tones when a time is over").uncheck()
+    page.get_by_role("button", name="Close").tap()
+    page.clock.fast_forward(600)
+    page.keyboard.press("PageDown")  # a foot switch
+    other_than(page, "pour-2-limpet")
+    go_to(page, "pour-3-one")
+    assert page.evaluate("window.heard") == 2
+
+
+def test_two_people_of_different_pace_work_on_one_mix(
+    phones: list[BrowserContext], browser: Browser, live_server: LiveServer
+) -> None:
+    Membership.objects.filter(person__username=DEMO_PERSON).update(pace=Pace.USUAL.value)
+    Membership.objects.filter(person__username=ANOTHER).update(pace=Pace.BRISK.value)
+    usual = phone(phones, browser, live_server.url)
+    start(usual)
+    go_to(usual, "stir-2-limpet")
+    brisk = phone(phones, browser, live_server.url, ANOTHER)
+    brisk.goto(usual.url)
+    assert at(brisk) == "stir-2-limpet"
+    for one in (usual, brisk):
+        one.clock.fast_forward("02:00")
+    other_than(brisk, "stir-2-limpet")
+    assert at(brisk) == "pour-3-one"
+    shows(usual, "pour-3-one")
+    assert MixEvent.objects.get(step="wait-2-limpet").kind == "skipped"
+    expect(usual.get_by_text("One thing to settle")).to_have_count(0)
+    brisk.clock.fast_forward(600)
+    brisk.locator("main.screen .press").tap()
+    other_than(brisk, "pour-3-one")
+    usual.clock.run_for(3000)
+    expect(usual.get_by_label("3 of 6 pours are in")).to_be_visible()
