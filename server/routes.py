@@ -16,6 +16,7 @@ from server.leaflets.api import router as leaflets
 from server.leaflets.library import router as library
 from server.leaflets.pictures import router as pictures
 from server.overview.api import router as overview
+from server.overview.changes import router as changes
 from server.planning.api import router as planning
 from server.planning.waters import router as waters_in_chart
 from server.seasons.api import router as seasons
@@ -26,6 +27,7 @@ from server.seasons.joining import router as joining
 from server.seasons.round import router as daily_round
 from server.seasons.today import router as today
 from server.shelf.api import router as shelf
+from server.shelf.making_up import router as making_up
 from server.shelf.meters import router as meters
 from server.shelf.stock import router as stock
 from server.shelf.vessels import router as vessels
@@ -33,15 +35,16 @@ from server.tanks.api import router as tanks
 from server.tanks.blends import router as blends
 from server.tanks.drawing import router as tank_drawing
 from server.tanks.editing import router as tank_editing
+from server.tanks.first_fill import router as first_fill
 from server.tanks.knowing import router as tank_knowing
 from server.tanks.water_line import router as water_lines
 from server.tanks.waters import router as waters
 
 for router in (
-    overview, planning, waters_in_chart, units, tanks, charts, library, chart_files, leaflets,
-    pictures, guided, order_preferences, shelf, stock, meters, vessels, waters, water_lines, blends,
-    tank_drawing, tank_editing, tank_knowing, people, invited, seasons, deciding, joining, today,
-    daily_round, brewing, calendar, archive,
+    overview, changes, planning, waters_in_chart, units, tanks, charts, library, chart_files,
+    leaflets, pictures, guided, order_preferences, shelf, stock, making_up, meters, vessels, waters,
+    water_lines, blends, tank_drawing, tank_editing, tank_knowing, first_fill, people, invited,
+    seasons, deciding, joining, today, daily_round, brewing, calendar, archive,
 ):  # fmt: skip
     api.add_router("", router)
 for router in (sign_in, account):

@@ -63,6 +63,7 @@ INSTALLED_APPS = [
     "django_vite",
     "ninja",
     "server.grows",
+    "server.changes",
     "server.tanks",
     "server.shelf",
     "server.charts",

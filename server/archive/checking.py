@@ -18,6 +18,7 @@ from core.formats.tank import JoinedDocument
 from core.guided import replay
 from core.limits import LONGEST_NAME, LONGEST_WORDS, MOST_PRODUCTS
 from core.tanks import measure_tank
+from server.changes.models import ChangeEntry
 from server.charts.models import ChartVersion
 from server.grows.models import Grow, Membership
 from server.grows.scope import Scope
@@ -148,7 +149,8 @@ def check_grow(grow: Grow) -> None:
     """
     scope = Scope(Membership(grow=grow))
     rounds: tuple[tuple[str, Callable[[Scope], None]], ...] = (
-        ("vessels", _try_shelf), ("mixes", _try_mixes), ("seasons", _try_seasons),
+        ("vessels", _try_shelf), ("changes", _try_changes), ("mixes", _try_mixes),
+        ("seasons", _try_seasons),
     )  # fmt: skip
     for where, attempt in rounds:
         try:
@@ -181,6 +183,19 @@ def _try_shelf(scope: Scope) -> None:
             )
     for tank in scope.all(Tank):
         tank.as_tank()
+
+
+def _try_changes(scope: Scope) -> None:
+    for entry in scope.all(ChangeEntry):
+        told = entry.changes
+        lines = told.values() if isinstance(told, dict) else [None]
+        if not all(
+            isinstance(line, list) and len(line) == 2 and all(isinstance(end, str) for end in line)
+            for line in lines
+        ):
+            raise InputError(
+                "contradicts_itself", "What was changed is no text before and behind.", "changes"
+            )
 
 
 def _try_mixes(scope: Scope) -> None:

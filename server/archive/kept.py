@@ -19,6 +19,7 @@ from django.db import models
 
 from core.errors import InputError
 from server.api.shapes import PLAIN_TEXT
+from server.changes.models import ChangeEntry
 from server.charts.models import Chart, ChartVersion, LeafletPicture
 from server.grows.models import Grow
 from server.guided.models import Mix, MixEvent
@@ -91,12 +92,17 @@ KEPT: tuple[Kept, ...] = (
     Kept("tanks", Tank),
     Kept("seasons", Season),
     Kept("season_entries", SeasonEntry),
+    Kept("changes", ChangeEntry),
     Kept("mixes", Mix),
     Kept("mix_events", MixEvent, frozenset({"id"})),
     Kept("stock_entries", StockEntry, loose={"mix": "mixes"}),
     Kept("time_line", TimeLineEntry, loose={"product": "products", "mix": "mixes"}),
 )
 """Each after those that it refers to, but for records of its own list."""
+
+ADDED_LISTS = ("changes",)
+ADDED_FIELDS: Mapping[str, Mapping[str, Any]] = {"vessels": {"product": None, "words": ""}}
+"""What came after the first archives were written, and what it is where one does not tell."""
 
 NAMES: Mapping[Any, str] = {kept.model: kept.name for kept in KEPT}
 

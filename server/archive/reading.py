@@ -18,9 +18,18 @@ from core.errors import InputError
 from core.formats.text import read_json
 from core.limits import LARGEST_ARCHIVE_BYTES, LARGEST_UNPACKED_BYTES, MOST_ARCHIVE_PEOPLE
 from server.archive.checking import check_grow, check_told
-from server.archive.kept import GROW_FIELDS, KEPT, Kept, renumbered, stored_of
+from server.archive.kept import (
+    ADDED_FIELDS,
+    ADDED_LISTS,
+    GROW_FIELDS,
+    KEPT,
+    Kept,
+    renumbered,
+    stored_of,
+)
 from server.archive.tables import TABLES
 from server.archive.writing import DOCUMENT, FORMAT, SCHEMA, VERSION, picture_file
+from server.changes.models import unfollowed
 from server.grows.models import Grow
 from server.leaflets.pictures import LARGEST_PICTURE_BYTES, MOST_PIXELS
 
@@ -42,6 +51,11 @@ def bring_in(raw: bytes) -> Grow:
         images = [
             _image(archive, number, told) for number, told in enumerate(document["pictures"], 1)
         ]
+    with unfollowed():
+        return _brought_in(document, images)
+
+
+def _brought_in(document: _Document, images: list[bytes]) -> Grow:
     try:
         grow = Grow.objects.create(**_grow_values(document["grow"]))
         _keep(document, grow, images)
@@ -87,6 +101,7 @@ def _document(archive: zipfile.ZipFile) -> _Document:
     names = {"format", "version", "written_at", "grow", *(kept.name for kept in KEPT)}
     if not isinstance(told, dict) or told.get("format") != FORMAT or told.get("version") != VERSION:
         raise InputError("wrong_format", f"This is no {FORMAT}, version {VERSION}.", DOCUMENT)
+    _fill_in(told)
     _check_names(told, names, DOCUMENT)
     _check_names(told["grow"], {one.name for one in GROW_FIELDS}, "grow")
     for kept in KEPT:
@@ -95,6 +110,17 @@ def _document(archive: zipfile.ZipFile) -> _Document:
         for at, record in enumerate(told[kept.name]):
             _check_names(record, {one.name for one in kept.fields}, f"{kept.name}[{at}]")
     return told
+
+
+def _fill_in(told: dict[str, Any]) -> None:
+    """What archives that were written before it did not hold yet."""
+    for name in ADDED_LISTS:
+        told.setdefault(name, [])
+    for name, fields in ADDED_FIELDS.items():
+        records = told.get(name)
+        for record in records if isinstance(records, list) else ():
+            if isinstance(record, dict):
+                record.update({field: record.get(field, fields[field]) for field in fields})
 
 
 def _check_names(told: object, names: set[str], where: str) -> None:

@@ -4,6 +4,7 @@ from django.db import models
 from django.db.models import Q
 
 from core.limits import LONGEST_NAME
+from server.changes.models import follow
 from server.grows.scope import Owned
 
 
@@ -69,3 +70,7 @@ class ChartVersion(Owned):
         if not self._state.adding:
             raise TypeError("A chart version is never altered; publish a new one.")
         super().save(*args, **kwargs)  # type: ignore[arg-type]
+
+
+follow(Chart, "name", "maker", "archived_at", kind="chart")
+follow(ChartVersion, kind="chart")

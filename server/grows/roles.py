@@ -37,8 +37,8 @@ RIGHTS: Mapping[MemberRole, frozenset[Right]] = {
 
 _LOOKS = (
     "plan_mix", "read_table", "leaflet_meaning", "share_of_water", "measure_tank", "known_volume",
-    "preview_decision", "preview_plan", "set_units", "make_calendar_address",
-    "revoke_calendar_address", "leave_grow", "printed_grade",
+    "preview_decision", "preview_plan", "set_units", "set_pace", "make_calendar_address",
+    "revoke_calendar_address", "leave_grow", "printed_grade", "make_up",
 )  # fmt: skip
 """Operations that store nothing of the grow's, or only what is the person's own."""
 
@@ -54,6 +54,9 @@ NEEDS: Mapping[str, Right] = {
             "tell_task",
             "calibrate_meter",
             "explain_far_reading",
+            "made_up",
+            "fill_first",
+            "look_for_leaks",
         ),
         Right.MIX,
     ),

@@ -3,6 +3,7 @@
 Whatever belongs to another grow does not exist for the asker: a 404, never a 403.
 """
 
+from contextvars import ContextVar
 from typing import TypeVar
 
 from django.conf import settings
@@ -11,6 +12,9 @@ from django.db import models
 from django.http import Http404
 
 from server.grows.models import Grow, Membership
+
+acting: ContextVar[int | None] = ContextVar("acting", default=None)
+"""The number of the person who acts in this request; None where nobody has entered a grow."""
 
 
 class Owned(models.Model):
@@ -55,9 +59,11 @@ class Scope:
             Http404: there is no such grow, or this person is no member of it.
         """
         try:
-            return cls(memberships_of(person).get(grow_id=grow_id))
+            found = cls(memberships_of(person).get(grow_id=grow_id))
         except Membership.DoesNotExist:
             raise Http404("No such grow.") from None
+        acting.set(found.membership.person_id)
+        return found
 
     def people(self) -> dict[str, int]:
         """The members of this grow, by name."""

@@ -7,6 +7,7 @@ from django.db import models
 from django.db.models import Q
 
 from core.limits import LONGEST_NAME, LONGEST_WORDS
+from server.changes.models import follow
 from server.charts.models import ChartVersion
 from server.grows.scope import Owned
 from server.tanks.models import Tank
@@ -138,3 +139,9 @@ class CalendarKey(Owned):
 
     def __str__(self) -> str:
         return f"calendar of {self.person}"
+
+
+follow(
+    Season, "version", "planted", "started_on", "plan", "ended_on", "joined_on", kind="season",
+    link="tank", of="tank",
+)  # fmt: skip

@@ -1,5 +1,6 @@
 """Today: what each tank needs, late, due and next; done by doing it, left out with a reason."""
 
+from collections.abc import Mapping
 from datetime import date, timedelta
 from typing import Annotated, Literal
 
@@ -13,6 +14,7 @@ from core.course import Course, Programme, TaskKind
 from core.errors import InputError
 from core.limits import LONGEST_WORDS
 from core.quantities import decimal_text, figure, rounded
+from core.tanks.first_fill import FirstFill
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
 from server.grows.figures import Figure, percent_shown
 from server.grows.scope import Scope
@@ -24,6 +26,7 @@ from server.seasons.shapes import SeasonProduct, TaskOut
 from server.seasons.task_words import TaskWords, products_out
 from server.seasons.tasks import StandingTask, TaskState, needed, standing_tasks
 from server.shelf.models import Product
+from server.tanks.first_fill import FirstFillOut, first_fill_out, watched_tanks
 from server.tanks.models import Tank, TimeLineEntry
 
 router = Router(tags=["seasons"])
@@ -43,7 +46,8 @@ class TankToday(BaseModel):
     """A tank today: where its season stands, what it aims at, and what it needs in the week.
 
     `version`, `column_key` and `strength_shown` are those of a mix today; `column` is its label.
-    While the season goes over to another chart, they are those of the chart before.
+    While the season goes over to another chart, they are those of the chart before. `watched` is
+    plain water that stands in a new system, to be looked at for leaks.
     """
 
     tank: int
@@ -62,6 +66,7 @@ class TankToday(BaseModel):
     ph_shown: str | None
     products: list[SeasonProduct]
     tasks: list[TaskOut]
+    watched: FirstFillOut | None
 
 
 class TodayOut(BaseModel):
@@ -79,7 +84,8 @@ def today(request: HttpRequest, grow_id: int) -> HttpResponse:
     seasons = seasons_of(scope).filter(ended_on=None)
     running = {one.season.tank_id: one for one in running_seasons(scope, seasons)}
     tags = dict(scope.all(Product).values_list("pk", "tag"))
-    found = [_tank_today(scope, tank, running.get(tank.pk), tags) for tank in tanks]
+    watched = watched_tanks(scope, [tank.pk for tank in tanks])
+    found = [_tank_today(scope, tank, running.get(tank.pk), tags, watched) for tank in tanks]
     out = TodayOut(today=today_of(scope.grow), tanks=sorted(found, key=_on_a_walk))
     return HttpResponse(out.model_dump_json(), content_type="application/json")
 
@@ -96,13 +102,18 @@ def _on_a_walk(tank: TankToday) -> tuple[int, int, str]:
 
 
 def _tank_today(
-    scope: Scope, tank: Tank, running: RunningSeason | None, tags: dict[int, str]
+    scope: Scope,
+    tank: Tank,
+    running: RunningSeason | None,
+    tags: dict[int, str],
+    watched: Mapping[int, FirstFill],
 ) -> TankToday:
     bare = TankToday(
         tank=tank.pk, name=tank.name, water=tank.water_id, season=None, chart="",
         version=None, column="", column_key="", towards=None,
         programme=Programme.MINERAL, strength_shown="", day=None,
         target_shown=None, ph_shown=None, products=[], tasks=[],
+        watched=first_fill_out(watched.get(tank.pk)),
     )  # fmt: skip
     if running is None:
         return bare

@@ -4,10 +4,10 @@ Where a product has bottles in use, what is left of it is what they hold togethe
 of bottles it is one figure of its own.
 """
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from decimal import Decimal
 from fractions import Fraction
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 from django.conf import settings
 from django.db import models
@@ -142,6 +142,19 @@ def settle(product: "Product", bottles: Iterable[Bottle]) -> None:
     product.save(update_fields=["left"])
 
 
+def put_on_shelf(
+    product: "Product", bottles: list[Bottle], wanted: Mapping[str, Any], *, by: int | None,
+    reason: str = "",
+) -> None:  # fmt: skip
+    """One bottle more, and the word that it came."""
+    bottle = Bottle(grow_id=product.grow_id, product=product, **wanted)
+    bottle.as_bottle()
+    bottle.save()
+    bottles.append(bottle)
+    settle(product, bottles)
+    note_entry(product, StockChange.RECEIVED, bottle.left, bottle=bottle, by=by, reason=reason)
+
+
 def note_entry(
     product: "Product", kind: str, amount: Decimal, *, bottle: Bottle | None = None,
     reason: str = "", mix: int | None = None, by: int | None = None,
@@ -153,7 +166,10 @@ def note_entry(
     )  # fmt: skip
 
 
-def take(product: "Product", amount: Fraction, *, mix: int) -> None:
+def take(
+    product: "Product", amount: Fraction, *, mix: int | None = None, reason: str = "",
+    by: int | None = None,
+) -> None:  # fmt: skip
     """Draw a product down, the oldest bottle first; the product is locked.
 
     What was poured beyond what was left shows that the stock was wrong.
@@ -176,7 +192,10 @@ def take(product: "Product", amount: Fraction, *, mix: int) -> None:
         product.short = (product.short or Decimal(0)) + Decimal(number_text(drawn.short, 3))
     product.save(update_fields=["left", "short"])
     first = by_key[drawn.amounts[0][0]] if bottles and drawn.amounts else None
-    note_entry(product, StockChange.USED, -Decimal(number_text(amount, 3)), bottle=first, mix=mix)
+    note_entry(
+        product, StockChange.USED, -Decimal(number_text(amount, 3)), bottle=first, mix=mix,
+        reason=reason, by=by,
+    )  # fmt: skip
 
 
 def correct(product: "Product", left: Decimal | None, *, by: int | None, reason: str = "") -> None:

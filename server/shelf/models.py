@@ -13,8 +13,9 @@ from core.chemistry import Label
 from core.formats import LabelDocument
 from core.limits import LONGEST_NAME
 from core.meters import Calibration, Measures, MeterKind, Point, calibrate
-from core.quantities import figure
+from core.quantities import decimal_text, figure
 from core.vessels import Shows, Vessel, VesselKind
+from server.changes.models import follow
 from server.grows.scope import Owned
 from server.grows.stamped import Stamped
 from server.shelf.bottles import Bottle, StockEntry
@@ -126,7 +127,7 @@ class MeasuringVessel(Stamped):
         ]
 
     def __str__(self) -> str:
-        return f"{self.kind} {self.capacity}"
+        return f"{self.kind} {decimal_text(figure(self.capacity))}"
 
     def as_vessel(self) -> Vessel:
         """What core reckons with; the product of a marked cup by its number."""
@@ -201,5 +202,11 @@ class CalibrationEntry(Owned):
         points = [Point(figure(one["standard"]), figure(one["read"])) for one in self.points]
         return calibrate(Measures(self.measures), points, figure(self.degrees))
 
+
+follow(
+    Product, "name", "maker", "role", "form", "label", "size", "price", "hard_form_of",
+    kind="product", link="product",
+)  # fmt: skip
+follow(Meter, "name", "kind", "every_days", kind="meter")
 
 __all__ = ["Bottle", "CalibrationEntry", "MeasuringVessel", "Meter", "Product", "StockEntry"]

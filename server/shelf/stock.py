@@ -26,6 +26,7 @@ from server.shelf.bottles import (
     StockEntry,
     in_use,
     note_entry,
+    put_on_shelf,
     settle,
     told_bottles,
 )
@@ -56,7 +57,7 @@ _MOST_KEPT = 10**9
 def product_stock(request: HttpRequest, grow_id: int, product_id: int) -> StockOut:
     """The bottles of a product, and the last that became of them."""
     scope = Scope.enter(request.user, grow_id)
-    return _stock_out(scope, scope.one(scope.all(Product), product_id))
+    return stock_out(scope, scope.one(scope.all(Product), product_id))
 
 
 @router.post(
@@ -70,30 +71,16 @@ def receive(
 ) -> Status[StockOut]:
     """Put bottles that came on the shelf; full ones, unless said otherwise."""
     scope = Scope.enter(request.user, grow_id)
-    product = _locked(scope, product_id)
-    wanted = _fields(told, set(BottleIn.model_fields))
+    product = locked_product(scope, product_id)
+    wanted = bottle_fields(told, set(BottleIn.model_fields))
     if wanted["left"] is None:
         wanted["left"] = wanted["size"]
     if wanted["left"] is None:
         raise InputError("missing", "Say what a full bottle holds.", "size")
-    bottles = told_bottles(product)
-    if len(bottles) + told.count > _MOST_BOTTLES:
-        raise InputError(
-            "too_many_or_few",
-            f"Of one product at most {_MOST_BOTTLES} bottles stand here.",
-            "count",
-        )
+    bottles = room_for(product, told.count)
     for _ in range(told.count):
-        bottle = Bottle(grow=scope.grow, product=product, **wanted)
-        bottle.as_bottle()
-        bottle.save()
-        bottles.append(bottle)
-        settle(product, bottles)
-        note_entry(
-            product, StockChange.RECEIVED, bottle.left, bottle=bottle,
-            by=scope.membership.person_id,
-        )  # fmt: skip
-    return Status(201, _stock_out(scope, product))
+        put_on_shelf(product, bottles, wanted, by=scope.membership.person_id)
+    return Status(201, stock_out(scope, product))
 
 
 @router.patch(
@@ -107,9 +94,9 @@ def edit_bottle(
 ) -> StockOut:
     """Change what is known of a bottle; only the fields that are given."""
     scope = Scope.enter(request.user, grow_id)
-    product = _locked(scope, product_id)
+    product = locked_product(scope, product_id)
     bottle = _bottle(product, bottle_id)
-    wanted = _fields(told, told.model_fields_set & set(BottleIn.model_fields))
+    wanted = bottle_fields(told, told.model_fields_set & set(BottleIn.model_fields))
     left = wanted.pop("left", bottle.left)
     if left is None:
         raise InputError("missing", "Say what is in it; 0 for an empty one.", "left")
@@ -126,7 +113,7 @@ def edit_bottle(
             product, StockChange.CORRECTED, changed, bottle=bottle, reason=told.reason or "",
             by=scope.membership.person_id,
         )  # fmt: skip
-    return _stock_out(scope, product)
+    return stock_out(scope, product)
 
 
 @router.post(
@@ -140,7 +127,7 @@ def discard(
 ) -> StockOut:
     """Take a bottle off the shelf, with the reason; an empty one, too."""
     scope = Scope.enter(request.user, grow_id)
-    product = _locked(scope, product_id)
+    product = locked_product(scope, product_id)
     bottle = _bottle(product, bottle_id)
     bottle.discarded_at = timezone.now()
     bottle.save(update_fields=["discarded_at"])
@@ -149,10 +136,27 @@ def discard(
         product, StockChange.DISCARDED, -bottle.left, bottle=bottle, reason=told.reason.strip(),
         by=scope.membership.person_id,
     )  # fmt: skip
-    return _stock_out(scope, product)
+    return stock_out(scope, product)
 
 
-def _locked(scope: Scope, product_id: int) -> Product:
+def room_for(product: Product, count: int) -> list[Bottle]:
+    """The bottles that stand here, where so many more have room.
+
+    Raises:
+        InputError: they have none.
+    """
+    bottles = told_bottles(product)
+    if len(bottles) + count > _MOST_BOTTLES:
+        raise InputError(
+            "too_many_or_few",
+            f"Of one product at most {_MOST_BOTTLES} bottles stand here.",
+            "count",
+        )
+    return bottles
+
+
+def locked_product(scope: Scope, product_id: int) -> Product:
+    """A product that nobody else changes meanwhile."""
     return scope.one(scope.all(Product).select_for_update(of=("self",)), product_id)
 
 
@@ -163,7 +167,7 @@ def _bottle(product: Product, bottle_id: int) -> Bottle:
     return found
 
 
-def _fields(told: BottleIn | BottleEdit, names: set[str]) -> dict[str, Any]:
+def bottle_fields(told: BottleIn | BottleEdit, names: set[str]) -> dict[str, Any]:
     """What was told of a bottle, as it is kept."""
     places = {"size": 3, "left": 3, "price": 2}
     found: dict[str, Any] = {}
@@ -181,7 +185,8 @@ def _fields(told: BottleIn | BottleEdit, names: set[str]) -> dict[str, Any]:
     return found
 
 
-def _stock_out(scope: Scope, product: Product) -> StockOut:
+def stock_out(scope: Scope, product: Product) -> StockOut:
+    """The bottles of a product as an answer, and what became of them."""
     today = day_of(scope.grow, timezone.now())
     bottles = {
         str(one.pk): one for one in Bottle.objects.filter(product=product, discarded_at=None)

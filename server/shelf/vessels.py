@@ -14,6 +14,7 @@ from core.limits import LONGEST_NAME, MOST_VESSELS
 from core.quantities import decimal_text, number_text
 from core.vessels import Shows, Vessel, VesselKind
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
+from server.changes.models import note_change
 from server.grows.scope import Scope
 from server.shelf.models import MeasuringVessel, Product
 
@@ -81,6 +82,7 @@ def set_vessels(request: HttpRequest, grow_id: int, told: VesselsIn) -> Kept:
                     "cup_unclear", "A powder is weighed, not poured from a cup.",
                     f"vessels[{at}].product",
                 )  # fmt: skip
+        before = [str(one) for one in scope.all(MeasuringVessel)]
         scope.all(MeasuringVessel).delete()
         MeasuringVessel.objects.bulk_create(
             MeasuringVessel(
@@ -95,6 +97,10 @@ def set_vessels(request: HttpRequest, grow_id: int, told: VesselsIn) -> Kept:
             )
             for at, (one, vessel) in enumerate(zip(told.vessels, vessels, strict=True))
         )
+        after = [str(one) for one in scope.all(MeasuringVessel)]
+        if before != after:
+            told_of = {"vessels": [", ".join(before), ", ".join(after)]}
+            note_change(scope.grow.pk, "vessels", "on the bench", "changed", told_of)
     return Kept()
 
 

@@ -12,6 +12,7 @@ from core.limits import HIGHEST_STRENGTH, LARGEST_VOLUME_L, LONGEST_NAME, LONGES
 from core.planning import Tank as CoreTank
 from core.quantities import Reading, Volume, figure
 from core.water import REPORT_FIELDS, Disinfectant, LabReport, Treatment, Water, WaterKind, left_by
+from server.changes.models import follow
 from server.grows.stamped import Stamped, StampedQuerySet
 from server.tanks.timeline import TimeLineEntry, last_value
 
@@ -256,5 +257,16 @@ class Tank(Stamped):
             held=self.column if self.held and self.column else None,
         )
 
+
+follow(
+    Tank, "name", "crop", "system", "system_kind", "crop_kind", "grown_in", "litres", "standing",
+    "water", "archived_at", "held", kind="tank", link="tank",
+)  # fmt: skip
+follow(
+    WaterSource, "name", "kind", "disinfectant", "treated_by", "calcium_ppm", "magnesium_ppm",
+    "potassium_ppm", "sodium_ppm", "chloride_ppm", "sulfur_ppm", "nitrate_n_ppm", "alkalinity_ppm",
+    "reported_on", "note", kind="water", link="water",
+)  # fmt: skip
+follow(WaterBlend, "name", kind="blend")
 
 __all__ = ["WATER_READINGS", "BlendedWater", "Tank", "TimeLineEntry", "WaterBlend", "WaterSource"]

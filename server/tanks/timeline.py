@@ -52,6 +52,9 @@ class TimeLineEntry(Owned):
         TOP_UP = "top_up", "top-up"
         CHANGE_OUT = "change_out", "change-out"
         REMARK = "remark", "remark"
+        FIRST_FILL = "first_fill", "filled with plain water, to be watched for leaks"
+        TIGHT = "tight", "no leak seen"
+        LEAK = "leak", "a leak seen"
 
     class Source(models.TextChoices):
         HAND = "hand", "typed by hand"
@@ -94,7 +97,19 @@ class TimeLineEntry(Owned):
                 name="entry_of_one_thing",
             ),
             models.CheckConstraint(
-                condition=Q(kind__in=["reading", "pour", "mix", "top_up", "change_out", "remark"]),
+                condition=Q(
+                    kind__in=[
+                        "reading",
+                        "pour",
+                        "mix",
+                        "top_up",
+                        "change_out",
+                        "remark",
+                        "first_fill",
+                        "tight",
+                        "leak",
+                    ]
+                ),
                 name="entry_kind_known",
             ),
         ]

@@ -46,6 +46,8 @@ def full(yard: Yard) -> Yard:
     for bottle in told_bottles(product):
         note_entry(product, "received", bottle.left, bottle=bottle)
     obey(yard, begin(yard), 0)
+    edited = {"crop": "Everbearing strawberry"}
+    assert yard.send("PATCH", f"/api/grows/{yard.grow.pk}/tanks/{yard.tank.pk}", edited)[0] == 200
     made = io.BytesIO()
     Image.new("RGB", (40, 30), "ivory").save(made, "WEBP")
     picture = LeafletPicture.objects.create(

@@ -45,11 +45,13 @@ PLAN = {"litres": "5", "source": None, "target": None, "added": None, "ph": ["5.
 RECORD = {"litres": "5", "poured": [], "readings": [], "skipped": [], "people": [], "began": 0,
           "ended": 0, "minutes": 0, "ec": None, "ph": None, "look_again_h": 24, "use_by_days": 14,
           "change_out_days": 10}  # fmt: skip
-REFUSED = {"pen", "brew", "for-good", "far-reading"}
-"""What a grow without a pen and without a living tank is refused, as a member too; and another name."""
+REFUSED = {"pen", "brew", "for-good", "far-reading", "leak-look"}
+"""What a grow without a pen, a living tank or a new system is refused, as a member too; and another
+name."""
 
 BODIES: dict[str, dict[str, object]] = {
     "units": {"volume": "L", "reading": "CF", "spoons": "us"},
+    "pace": {"pace": "brisk"}, "changes": {},
     "waters": {"name": "Well", "kind": "well"},
     "charts": {**SMALL_CHART, "name": "Smaller"},
     "customs": {"calmag": "before_base", "silica": "after_buffer", "live": "last",
@@ -96,6 +98,7 @@ BODIES: dict[str, dict[str, object]] = {
     "readings": {"ec": "0.9"},
     "water-lines": {}, "far-reading": {"entry": 1, "because": "pen_off"}, "printed-grade": {"grade": "4-2-6"},
     "{blend_id}": {}, "stock": {}, "bottles": {"size": "1000"}, "{bottle_id}": {"note": "x"}, "discarded": {"reason": "old"},
+    "make-up": {"size": "1000"}, "made-up": {"size": "1000"}, "first-fill": {}, "leak-look": {"leaks": True},
     "archive": {}, "for-good": {"name": "another"},
     "tasks": {"task": "2026-03-01.mix.", "state": "skipped", "reason": "nobody was here"},
 }  # fmt: skip
@@ -161,7 +164,7 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     bodies = {**BODIES, "tanks": tank, "mix": yard.mix(), "{grow_id}": {}, "usual": usual,
               "share-of-water": share, "mixes": yard.mix(volume="7 L"),
               "seasons": {"chart": yard.version.pk, "started_on": "2026-04-01", "first_column": "w1"}}  # fmt: skip
-    if (method, path.rpartition("/")[2]) == ("POST", "mixes"):
+    if method == "POST" and path.rpartition("/")[2] in ("mixes", "first-fill"):
         give_up(mix)
     name = path.rpartition("/")[2]
     product = Product.objects.filter(grow=yard.grow)[0]

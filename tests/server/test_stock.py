@@ -157,3 +157,45 @@ def test_a_bottle_of_another_product_is_not_there(neighbour: Yard) -> None:
     assert (
         neighbour.send("PATCH", at(neighbour, "Part A", "bottles", other), {"note": "x"})[0] == 404
     )
+
+
+def test_a_concentrate_made_up_here_ends_as_a_bottle_with_its_date(neighbour: Yard) -> None:
+    powder = Product.objects.create(grow=neighbour.grow, name="Dune powder", tag="Dp", role="base",
+                                    form="dry", left=500)  # fmt: skip
+    told = {"size": "1000", "from_product": powder.pk, "amount": "250", "keeps_days": 90}
+    status, steps = neighbour.send("POST", at(neighbour, "Part A", "make-up"), told)
+    assert status == 200
+    assert [(one["act"], one["shown"]) for one in steps if one["shown"]] == [  # type: ignore[index]
+        ("put_in", "250 g"), ("half", "500 mL"), ("fill_up", "1000 mL"),
+    ]  # fmt: skip
+    assert not Bottle.objects.filter(grow=neighbour.grow).exists()
+    status, answer = neighbour.send("POST", at(neighbour, "Part A", "made-up"), told)
+    assert status == 201
+    (bottle,) = answer["bottles"]
+    assert (bottle["left"], bottle["opened_on"], bottle["good_until"]) == (
+        "1000", "2026-03-14", "2026-06-12",
+    )  # fmt: skip
+    assert [(one["kind"], one["reason"]) for one in answer["history"]] == [
+        ("received", "made up here")
+    ]
+    powder.refresh_from_db()
+    assert powder.left == 250
+    used = StockEntry.objects.get(product=powder)
+    assert (used.kind, used.amount, used.reason) == ("used", -250, "made up to Part A")
+
+
+@pytest.mark.parametrize(
+    ("changes", "code"),
+    [({"amount": "501"}, "not_enough"), ({"amount": ""}, "not_a_number"), ({"size": "9000"}, "size_out_of_range"),
+     ({"amount": "0"}, "missing"), ({"keeps_days": -1}, "days_out_of_range")],
+)  # fmt: skip
+def test_what_was_not_made_up_so_draws_nothing(
+    neighbour: Yard, changes: dict[str, object], code: str
+) -> None:
+    powder = Product.objects.create(grow=neighbour.grow, name="Dune powder", tag="Dp", role="base",
+                                    form="dry", left=500)  # fmt: skip
+    told = {"size": "1000", "from_product": powder.pk, "amount": "250", **changes}
+    status, answer = neighbour.send("POST", at(neighbour, "Part A", "made-up"), told)
+    assert (status, answer["error"]["code"]) == (422, code)
+    powder.refresh_from_db()
+    assert (powder.left, Bottle.objects.filter(grow=neighbour.grow).count()) == (500, 0)

@@ -1,14 +1,17 @@
 """Tanks drawn, known in other ways, edited, put in order, put away: through the API."""
 
+from datetime import UTC, datetime, timedelta
 from decimal import Decimal
 from typing import Any
 
 import pytest
+import time_machine
+from django.utils import timezone
 
 from server.guided.models import Mix
 from server.seasons.models import Season
 from server.shelf.models import Product
-from server.tanks.models import Tank
+from server.tanks.models import Tank, TimeLineEntry
 from tests.server.conftest import Yard
 from tests.server.test_scope import PLAN
 
@@ -227,3 +230,49 @@ def test_a_lab_report_is_typed_as_it_is_printed(yard: Yard) -> None:
     assert [one["what"] for one in slip["findings"]] == ["moderate", "salty_sodium"]
     status, refused = yard.send("PATCH", path, {"sodium": "5 °dH"})
     assert (status, refused["error"]["where"]) == (422, "sodium")
+
+
+def test_a_new_system_is_watched_for_an_hour_before_it_is_called_tight(yard: Yard) -> None:
+    """A drip at a joint shows within an hour or two: common practice."""
+    base = f"/api/grows/{yard.grow.pk}/tanks/{yard.tank.pk}"
+
+    def today() -> Any:
+        return yard.client.get(f"/api/grows/{yard.grow.pk}/today").json()["tanks"][0]["watched"]
+
+    def look(**told: object) -> tuple[int, dict[str, Any]]:
+        return yard.send("POST", f"{base}/leak-look", told)
+
+    began = datetime(2026, 3, 14, 12, tzinfo=UTC)
+    with time_machine.travel(began, tick=False) as clock:
+        assert today() is None
+        assert look(leaks=False)[1]["error"]["code"] == "not_watched"
+        assert yard.send("POST", f"{base}/first-fill", {})[0] == 201
+        assert today() == {
+            "filled_at": "2026-03-14T12:00:00Z",
+            "look_at": "2026-03-14T13:00:00Z",
+            "due": False,
+        }
+        clock.move_to(began + timedelta(minutes=59))
+        assert look(leaks=False)[1]["error"]["code"] == "too_soon"
+        assert look(leaks=True, note="elbow of the header")[1] == {"watched": None}
+        assert yard.send("POST", f"{base}/first-fill", {})[0] == 201
+        clock.move_to(began + timedelta(hours=2))
+        assert today()["due"] is True
+        assert look(leaks=False)[0] == 201
+        assert today() is None
+    kinds = TimeLineEntry.objects.filter(tank=yard.tank).order_by("at").values_list("kind", "note")
+    assert list(kinds)[1:] == [
+        ("leak", "elbow of the header"), ("first_fill", "plain water, level marked"), ("tight", ""),
+    ]  # fmt: skip
+
+
+def test_feed_ends_the_watch_and_a_mix_under_way_keeps_it_from_beginning(yard: Yard) -> None:
+    base = f"/api/grows/{yard.grow.pk}/tanks/{yard.tank.pk}"
+    yard.send("POST", f"{base}/first-fill", {})
+    TimeLineEntry.objects.create(grow=yard.grow, tank=yard.tank, kind="mix", values={},
+                                 at=timezone.now() + timedelta(seconds=1))  # fmt: skip
+    assert yard.client.get(f"{base}/first-fill").json() == {"watched": None}
+    Mix.objects.create(grow=yard.grow, tank=yard.tank, version=yard.version, label="w1", plan=PLAN,
+                       strength=1)  # fmt: skip
+    status, answer = yard.send("POST", f"{base}/first-fill", {})
+    assert (status, answer["error"]["code"]) == (422, "mix_under_way")

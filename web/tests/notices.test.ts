@@ -16,7 +16,7 @@ function task(told: Partial<Shapes['TaskOut']>): Shapes['TaskOut'] {
 function day(...tasks: Shapes['TaskOut'][]): Shapes['TodayOut'] {
   const tank = {
     tank: 1, name: 'Tub', water: 1, season: 1, chart: '', column: '', day: 1, target_shown: null,
-    ph_shown: null, products: [], tasks, version: 1, programme: 'mineral' as const, towards: null, column_key: '', strength_shown: '',
+    ph_shown: null, products: [], tasks, version: 1, programme: 'mineral' as const, towards: null, column_key: '', strength_shown: '', watched: null,
   }; // prettier-ignore
   return { today: '2027-03-27', tanks: [tank] };
 }
@@ -32,6 +32,20 @@ describe('notices', () => {
     expect(tell).not.toHaveBeenCalled();
     vi.advanceTimersByTime(60_000);
     expect(tell).toHaveBeenCalledWith('Tub', expect.stringContaining('chlorine'));
+  });
+
+  it('tell when to look for leaks in a new system', () => {
+    const tell = vi.fn();
+    const today = day();
+    const filled = {
+      filled_at: '2027-03-27T06:30:00Z',
+      look_at: '2027-03-27T07:30:00Z',
+      due: false,
+    };
+    today.tanks = today.tanks.map((tank) => ({ ...tank, watched: filled }));
+    announce(today, tell);
+    vi.advanceTimersByTime(60 * 60_000);
+    expect(tell).toHaveBeenCalledExactlyOnceWith('Tub', 'look for leaks');
   });
 
   it('do not come for what is past, settled or without an hour', () => {

@@ -168,6 +168,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Changes
+         * @description Who changed what; of one tank, water or product where it is named.
+         */
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/chart-versions/{version_id}": {
         parameters: {
             query?: never;
@@ -750,6 +770,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/pace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Set Pace
+         * @description Keep the pace of this person at the bench of this grow.
+         */
+        put: operations["set_pace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/people": {
         parameters: {
             query?: never;
@@ -908,6 +948,46 @@ export interface paths {
          * @description Take a bottle off the shelf, with the reason; an empty one, too.
          */
         post: operations["discard_bottle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/products/{product_id}/made-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Made Up
+         * @description Put the bottle that was made up on the shelf, dated today; what it was made of is drawn.
+         */
+        post: operations["made_up"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/products/{product_id}/make-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make Up
+         * @description How a bottle of it is made up, one thing at a time; nothing is stored.
+         */
+        post: operations["make_up"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1350,6 +1430,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/tanks/{tank_id}/first-fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * First Fill
+         * @description Whether a tank is watched for leaks.
+         */
+        get: operations["first_fill"];
+        put?: never;
+        /**
+         * Fill First
+         * @description It is filled with plain water to its line, and the line is marked.
+         */
+        post: operations["fill_first"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/tanks/{tank_id}/for-good": {
         parameters: {
             query?: never;
@@ -1406,6 +1510,26 @@ export interface paths {
          * @description What a tank holds by what was counted or read; nothing is stored.
          */
         post: operations["known_volume"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/tanks/{tank_id}/leak-look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Look For Leaks
+         * @description What a look at every joint has shown; a leak may be told before its hour, tightness not.
+         */
+        post: operations["look_for_leaks"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2210,6 +2334,28 @@ export interface components {
             row: number;
         };
         /**
+         * ChangeOut
+         * @description One edit: whose, when, of what, and what it changed.
+         */
+        ChangeOut: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** By */
+            by: string | null;
+            /** Fields */
+            fields: components["schemas"]["FieldChanged"][];
+            /** Id */
+            id: number;
+            /** Kind */
+            kind: string;
+            /** Name */
+            name: string;
+            what: components["schemas"]["What"];
+        };
+        /**
          * ChangeOutDocument
          * @description When a tank is filled anew: by days, by what was topped up, with each column.
          */
@@ -2228,6 +2374,16 @@ export interface components {
              * @default false
              */
             with_each_column: boolean;
+        };
+        /**
+         * ChangesOut
+         * @description Edits, the newest first; `before` asks for those that are older, None where none is.
+         */
+        ChangesOut: {
+            /** Before */
+            before: number | null;
+            /** Items */
+            items: components["schemas"]["ChangeOut"][];
         };
         /**
          * ChartBrief
@@ -2744,6 +2900,12 @@ export interface components {
             ended_on: string | null;
         };
         /**
+         * Ending
+         * @description What ends a step.
+         * @enum {string}
+         */
+        Ending: "press" | "with_next" | "itself" | "cut";
+        /**
          * ErrorOut
          * @description Every error has this shape.
          */
@@ -2871,6 +3033,18 @@ export interface components {
             shown: string;
         };
         /**
+         * FieldChanged
+         * @description What stood in a field before, and what stands there now; empty for nothing.
+         */
+        FieldChanged: {
+            /** After */
+            after: string;
+            /** Before */
+            before: string;
+            /** Field */
+            field: string;
+        };
+        /**
          * Figure
          * @description An exact figure: decimal text, and its unit: L, gal_us, gal_uk, mS/cm, %, mL, g, °C or pH.
          */
@@ -2938,6 +3112,24 @@ export interface components {
             message: string;
             /** Product */
             product: string | null;
+        };
+        /**
+         * FirstFillOut
+         * @description Plain water that is watched: since when, and when a look tells something.
+         */
+        FirstFillOut: {
+            /** Due */
+            due: boolean;
+            /**
+             * Filled At
+             * Format: date-time
+             */
+            filled_at: string;
+            /**
+             * Look At
+             * Format: date-time
+             */
+            look_at: string;
         };
         /**
          * Form
@@ -3062,6 +3254,7 @@ export interface components {
             id: number;
             /** Now */
             now: number | null;
+            pace: components["schemas"]["Pace"];
             /** Ph High */
             ph_high: string;
             /** Ph Low */
@@ -3673,12 +3866,64 @@ export interface components {
          */
         LivePlace: "last" | "first";
         /**
+         * LookedIn
+         * @description What was seen: `leaks`, and where.
+         */
+        LookedIn: {
+            /** Leaks */
+            leaks: boolean;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+        };
+        /**
          * Made
          * @description The number of what was made.
          */
         Made: {
             /** Id */
             id: number;
+        };
+        /**
+         * MadeUpIn
+         * @description What was made up: figures as typed, mL of the full bottle and mL or g of what went into it.
+         *
+         *     `from_product` is what was weighed or measured into it, where that stands on the shelf.
+         */
+        MadeUpIn: {
+            /**
+             * Amount
+             * @default
+             */
+            amount: string;
+            /**
+             * Batch
+             * @default
+             */
+            batch: string;
+            /** From Product */
+            from_product?: number | null;
+            /** Keeps Days */
+            keeps_days?: number | null;
+            /** Size */
+            size: string;
+        };
+        /**
+         * MakeUpAct
+         * @description What is done, one thing at a time.
+         * @enum {string}
+         */
+        MakeUpAct: "protect" | "put_in" | "half" | "loose" | "shake" | "fill_up" | "cool" | "date";
+        /**
+         * MakeUpStepOut
+         * @description One press; `shown` is what goes in or up to what it is filled, where anything is measured.
+         */
+        MakeUpStepOut: {
+            act: components["schemas"]["MakeUpAct"];
+            /** Shown */
+            shown: string | null;
         };
         /**
          * MarginOut
@@ -4199,6 +4444,19 @@ export interface components {
             product: string;
             /** Strength */
             strength: string | components["schemas"]["Figure"];
+        };
+        /**
+         * Pace
+         * @description How much a person wants to press: every step, one press a product, only waits of need.
+         * @enum {string}
+         */
+        Pace: "full" | "usual" | "brisk";
+        /**
+         * PaceIn
+         * @description How much this person wants to press at the bench.
+         */
+        PaceIn: {
+            pace: components["schemas"]["Pace"];
         };
         /**
          * Pass
@@ -5310,7 +5568,8 @@ export interface components {
          *     `beyond` is what the reading asks for where printed dose × strength caps the amount; `of_dose`
          *     is the share of that, "126 %", at which a product stands after an addition; told of more than
          *     `odd_above`, one is asked whether it is so;
-         *     `figure_shown` is what was poured or read, in the person's unit.
+         *     `figure_shown` is what was poured or read, in the person's unit. `ends` tells what ends it at
+         *     this person's pace, and `takes_s` about how many seconds it takes then.
          */
         StepOut: {
             /** Adds Ppm */
@@ -5329,6 +5588,7 @@ export interface components {
             cup_water: string | null;
             /** Due */
             due: number | null;
+            ends: components["schemas"]["Ending"];
             /** Event */
             event: string | null;
             exact: components["schemas"]["Figure"] | null;
@@ -5355,6 +5615,8 @@ export interface components {
             /** Seconds */
             seconds: number | null;
             status: components["schemas"]["StepStatus"];
+            /** Takes S */
+            takes_s: number;
             /** Unit */
             unit: string;
             /** Why */
@@ -5666,7 +5928,8 @@ export interface components {
          * @description A tank today: where its season stands, what it aims at, and what it needs in the week.
          *
          *     `version`, `column_key` and `strength_shown` are those of a mix today; `column` is its label.
-         *     While the season goes over to another chart, they are those of the chart before.
+         *     While the season goes over to another chart, they are those of the chart before. `watched` is
+         *     plain water that stands in a new system, to be looked at for leaks.
          */
         TankToday: {
             /** Chart */
@@ -5697,6 +5960,7 @@ export interface components {
             towards: components["schemas"]["TowardsToday"] | null;
             /** Version */
             version: number | null;
+            watched: components["schemas"]["FirstFillOut"] | null;
             /** Water */
             water: number;
         };
@@ -6169,6 +6433,13 @@ export interface components {
             };
         };
         /**
+         * WatchedOut
+         * @description What is watched; nothing where no plain water stands in a new system.
+         */
+        WatchedOut: {
+            watched: components["schemas"]["FirstFillOut"] | null;
+        };
+        /**
          * WaterEdit
          * @description What is to change of a water, `reading` its EC as typed; a field that is not named stays.
          */
@@ -6484,6 +6755,11 @@ export interface components {
             /** Poured */
             poured: string;
         };
+        /**
+         * What
+         * @enum {string}
+         */
+        What: "added" | "changed" | "removed";
         /**
          * Why
          * @description Reasons of a task and of its day.
@@ -7047,6 +7323,60 @@ export interface operations {
                 };
             };
             /** @description Something in it cannot be used; `where` says what. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query?: {
+                tank?: number | null;
+                water?: number | null;
+                product?: number | null;
+                before?: number | null;
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangesOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -9480,6 +9810,86 @@ export interface operations {
             };
         };
     };
+    set_pace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaceIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     people: {
         parameters: {
             query?: never;
@@ -10169,6 +10579,186 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StockOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    made_up: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                product_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MadeUpIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    make_up: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                product_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MadeUpIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeUpStepOut"][];
                 };
             };
             /** @description No JSON. */
@@ -12127,6 +12717,151 @@ export interface operations {
             };
         };
     };
+    first_fill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchedOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    fill_first: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchedOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     delete_tank: {
         parameters: {
             query?: never;
@@ -12343,6 +13078,96 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    look_for_leaks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                tank_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookedIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchedOut"];
+                };
+            };
+            /** @description No JSON. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

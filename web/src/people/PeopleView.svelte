@@ -7,6 +7,7 @@
   import { growHere } from '../shell/grow.svelte';
   import { ROLE_CHOICES, ROLE_WORDS, type Role } from '../words/people';
   import Account from './Account.svelte';
+  import Changes from '../parts/Changes.svelte';
   import GrowFile from './GrowFile.svelte';
 
   const grow = growHere();
@@ -149,6 +150,7 @@
     <Shape what="The people are being looked up" />
   {/if}
   <Account />
+  <Changes names />
   {#if grow.quay}<GrowFile id={grow.id} name={grow.quay.name} {owns} />{/if}
 </div>
 

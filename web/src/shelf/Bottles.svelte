@@ -12,6 +12,7 @@
     today,
     product,
     onchange,
+    onmakeup,
   }: {
     grow: number;
     /** The day at the grow. */
@@ -19,6 +20,7 @@
     product: Product;
     /** Stock has changed: the shelf is to be read again. */
     onchange: () => void;
+    onmakeup: () => void;
   } = $props();
 
   let stock = $state.raw<Stock | undefined>();
@@ -30,6 +32,10 @@
 
   const path = $derived({ grow_id: grow, product_id: product.id });
   const full = $derived(stock?.bottles.filter((one) => one.state !== 'empty') ?? []);
+
+  /** Hot water is for none of these. */
+  const NEVER_HOT: Product['role'][] = ['ph_adjuster', 'live', 'enzyme'];
+  const madeUp = $derived(product.form === 'liquid' && !NEVER_HOT.includes(product.role));
 
   async function take(asking: Promise<{ data?: Stock; error?: unknown }>) {
     const outcome = await answered(asking);
@@ -178,6 +184,7 @@
       />
     {:else}
       <button onclick={() => (receiving = true)}>Bottles came</button>
+      {#if madeUp}<button onclick={onmakeup}>Make one up from paste or powder</button>{/if}
     {/if}
     {#if stock.history.length}<StockHistory {stock} />{/if}
   {:else if problem}<p role="alert">△ {problem.message}</p>{/if}

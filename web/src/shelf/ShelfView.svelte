@@ -13,9 +13,11 @@
     type Shelf,
   } from '../api/client';
   import { keeping } from '../api/inturn';
+  import Changes from '../parts/Changes.svelte';
   import { growHere } from '../shell/grow.svelte';
   import { BOTTLE_STATES, lastsWords } from '../words/stock';
   import Bottles from './Bottles.svelte';
+  import MakeUp from './MakeUp.svelte';
   import MeasuringVessels from './MeasuringVessels.svelte';
   import { summary } from './label';
   import Meters from './Meters.svelte';
@@ -31,6 +33,7 @@
   let problem = $state<Problem | undefined>();
   let kept = $state(false);
   let adding = $state(false);
+  let makingUp = $state(false);
 
   /** Each product as the server last had it: an edit names the state that it was made from. */
   const asSeen = new SvelteMap<number, Product>();
@@ -98,7 +101,7 @@
   function choose(id: number) {
     chosen = id;
     problem = undefined;
-    kept = adding = false;
+    kept = adding = makingUp = false;
     reveal();
   }
 
@@ -156,6 +159,17 @@
               load();
             }}
           />
+        {:else if product && makingUp}
+          <MakeUp
+            grow={quay.id}
+            {product}
+            products={shelf.products}
+            onleave={() => (makingUp = false)}
+            ondone={() => {
+              makingUp = false;
+              load();
+            }}
+          />
         {:else if product}
           {#key product.id}
             <ProductSheet
@@ -166,7 +180,17 @@
               {kept}
               onkeep={keep}
             >
-              <Bottles grow={quay.id} today={shelf.today} {product} onchange={load} />
+              <Bottles
+                grow={quay.id}
+                today={shelf.today}
+                {product}
+                onchange={load}
+                onmakeup={() => {
+                  makingUp = true;
+                  reveal();
+                }}
+              />
+              <Changes of={{ product: product.id }} />
             </ProductSheet>
           {/key}
         {/if}

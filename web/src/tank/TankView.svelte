@@ -2,6 +2,7 @@
   import { onDestroy, untrack } from 'svelte';
 
   import type { Shapes } from '../api/client';
+  import Changes from '../parts/Changes.svelte';
   import Choice from '../parts/Choice.svelte';
   import Shape from '../parts/Shape.svelte';
   import { typedIn } from '../planning/settings';
@@ -10,6 +11,7 @@
   import { at, GROW, leftOff } from '../shell/views';
   import { choices, CROPS, MEDIA, SYSTEMS } from '../words/growing';
   import { Drawn } from './drawn.svelte';
+  import FirstFill from './FirstFill.svelte';
   import KnownVolume from './KnownVolume.svelte';
   import Order from './Order.svelte';
   import TankSection from './TankSection.svelte';
@@ -170,14 +172,9 @@
         <button class="main" onclick={() => drawn?.add(tape)}>Draw it</button>
       {/if}
       <KnownVolume tank={number} onknown={(volume) => edit({ volume })} />
-      <section class="new">
-        <h2>New or rebuilt?</h2>
-        <p>
-          Fill it with plain water first, look at every joint for an hour or two, then mark the
-          level inside. Only then comes feed.
-        </p>
-      </section>
+      {#key number}<FirstFill tank={number} />{/key}
       <Order {tank} />
+      {#key number}<Changes of={{ tank: number }} />{/key}
     {/if}
   {/if}
 </div>
@@ -228,15 +225,6 @@
   li {
     padding: 8px 0;
     border-top: 1px solid var(--rule);
-  }
-
-  h2 {
-    font-size: 1.0625rem;
-  }
-
-  .new {
-    max-width: 44rem;
-    margin-top: 24px;
   }
 
   .quiet {

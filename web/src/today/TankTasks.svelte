@@ -2,7 +2,7 @@
   import { shortDay } from '../course/days';
   import { go } from '../routes';
   import { growHere } from '../shell/grow.svelte';
-  import { at, COURSE } from '../shell/views';
+  import { at, COURSE, TANK } from '../shell/views';
   import { taskWords } from '../words/seasons';
   import TaskLine from './TaskLine.svelte';
   import { byWhen, type Day, type TankToday } from './today.svelte';
@@ -17,6 +17,12 @@
 
   const grow = growHere();
   const when = $derived(byWhen(today, tank.tasks));
+  const clockWords = (moment: string) =>
+    new Intl.DateTimeFormat('en-GB', {
+      hour: '2-digit',
+      minute: '2-digit',
+      ...(grow.quay ? { timeZone: grow.quay.time_zone } : {}),
+    }).format(new Date(moment));
   const named = (key: string) => tank.products.find((one) => one.key === key)?.name ?? key;
 </script>
 
@@ -36,6 +42,17 @@
     </small>
   </h2>
   <ul>
+    {#if tank.watched}
+      <li class="coming">
+        <span class="when">{tank.watched.due ? 'due' : clockWords(tank.watched.look_at)}</span>
+        <span>
+          {tank.watched.due ? '△ ' : ''}look for leaks, plain water stands in it
+          <button class="look" onclick={() => go(at(TANK, grow.id, { tank: tank.tank }))}>
+            Look<span class="unseen"> at {tank.name}</span>
+          </button>
+        </span>
+      </li>
+    {/if}
     {#each when.now as task (task.key)}
       <TaskLine {day} {tank} {task} {named} onbrew={() => onbrew(task.key)} />
     {/each}
@@ -74,6 +91,14 @@
     font-size: 0.9375rem;
     font-weight: 400;
     color: var(--faded);
+  }
+
+  .look {
+    min-height: 44px;
+    padding: 0 8px;
+    font-weight: 700;
+    text-decoration: underline;
+    text-underline-offset: 4px;
   }
 
   .coming {

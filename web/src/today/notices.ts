@@ -26,6 +26,10 @@ export function announce(
   const timers: ReturnType<typeof setTimeout>[] = [];
   for (const tank of today.tanks) {
     const named = (key: string) => tank.products.find((one) => one.key === key)?.name ?? key;
+    if (tank.watched && !tank.watched.due) {
+      const ahead = Date.parse(tank.watched.look_at) - now;
+      if (ahead >= 0) timers.push(setTimeout(() => tell(tank.name, 'look for leaks'), ahead));
+    }
     for (const task of tank.tasks) {
       const ahead = task.moment ? Date.parse(task.moment) - now : -1;
       const isOpen = task.state === 'planned' || task.state === 'due';

@@ -7,6 +7,7 @@
   import Cell from './Cell.svelte';
   import FarReading from './FarReading.svelte';
   import InChart from './InChart.svelte';
+  import Changes from '../parts/Changes.svelte';
   import LabReport from './LabReport.svelte';
   import OverTime from './OverTime.svelte';
   import RoShare from './RoShare.svelte';
@@ -166,6 +167,7 @@
                   />
                 {/if}
               {/if}
+              <Changes of={{ water: water.id }} />
             </td>
           {/each}
         </tr>

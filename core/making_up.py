@@ -1,0 +1,97 @@
+"""A concentrate that is made up once from paste or powder, as steps at the bench.
+
+Common practice: half a bottle of just-boiled water, the cap loose, shaken until the base of the
+bottle is evenly hot, filled up hot, cooled, and dated.
+"""
+
+from dataclasses import dataclass
+from enum import StrEnum
+from fractions import Fraction
+
+from core.chart import Form, Product, Role
+from core.errors import InputError
+from core.quantities import Amount, AmountUnit
+
+_SPOILT_BY_HEAT = frozenset({Role.LIVE, Role.ENZYME})
+"""Cultures die, and enzymes come apart, well below the heat of a kettle."""
+
+LARGEST_BOTTLE_ML = Fraction(5000)
+"""mL: a larger bottle of hot water is not shaken by one person, our own default."""
+
+
+class MakeUpAct(StrEnum):
+    """What is done, one thing at a time."""
+
+    PROTECT = "protect"
+    PUT_IN = "put_in"
+    HALF = "half"
+    LOOSE = "loose"
+    SHAKE = "shake"
+    FILL_UP = "fill_up"
+    COOL = "cool"
+    DATE = "date"
+
+
+@dataclass(frozen=True, slots=True)
+class MakeUpStep:
+    """One press at the bench; `amount` is what goes in, where anything does."""
+
+    act: MakeUpAct
+    amount: Amount | None = None
+
+
+def make_up_steps(
+    product: Product, size: Fraction, put_in: Amount | None = None
+) -> tuple[MakeUpStep, ...]:
+    """The steps, in order.
+
+    Args:
+        product: what is made up.
+        size: mL that the full bottle holds, as the jar or bag says.
+        put_in: what is weighed or measured into it; None where its paste is in the bottle already.
+
+    Raises:
+        InputError: hot water is wrong for such a product, or a bottle of that size.
+
+    >>> [step.act.value for step in make_up_steps(Product("k", "Kelp", Role.TONIC), Fraction(1000))]
+    ['protect', 'half', 'loose', 'shake', 'fill_up', 'cool', 'date']
+    """
+    _check(product, size)
+    half = Amount(size / 2, AmountUnit.ML)
+    weighed = [MakeUpStep(MakeUpAct.PUT_IN, put_in)] if put_in is not None else []
+    return (
+        MakeUpStep(MakeUpAct.PROTECT),
+        *weighed,
+        MakeUpStep(MakeUpAct.HALF, half),
+        MakeUpStep(MakeUpAct.LOOSE),
+        MakeUpStep(MakeUpAct.SHAKE),
+        MakeUpStep(MakeUpAct.FILL_UP, Amount(size, AmountUnit.ML)),
+        MakeUpStep(MakeUpAct.COOL),
+        MakeUpStep(MakeUpAct.DATE),
+    )
+
+
+def _check(product: Product, size: Fraction) -> None:
+    if product.form is Form.DRY:
+        raise InputError(
+            "made_up_is_liquid", "What is made up is a liquid: choose the product it becomes.", ""
+        )
+    if product.role is Role.PH_ADJUSTER:
+        raise InputError(
+            "never_hot",
+            "Acids and alkalis are never made up with hot water: they boil over. Buy them as they "
+            "are poured.",
+            "",
+        )
+    if product.role in _SPOILT_BY_HEAT or product.oxidiser:
+        raise InputError(
+            "never_hot",
+            f"Hot water spoils {product.name}: make it up as its label says, cold.",
+            "",
+        )
+    if not 0 < size <= LARGEST_BOTTLE_ML:
+        raise InputError(
+            "size_out_of_range",
+            "Make it up in bottles of at most 5 L: more hot water is not shaken safely.",
+            "size",
+        )
