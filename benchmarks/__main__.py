@@ -8,9 +8,9 @@ from benchmarks import pages, rules, safety, serving, vessels
 def main() -> None:
     """Rules, server, queries, pages."""
     django.setup()
-    from benchmarks import courses, leaflets, queries
+    from benchmarks import courses, leaflets, paces, queries
 
-    for part in (rules, safety, vessels, serving, queries, pages, leaflets, courses):
+    for part in (rules, safety, vessels, paces, serving, queries, pages, leaflets, courses):
         part.report()
         print()
 

@@ -181,6 +181,9 @@ CATALOGUE: dict[str, Entry] = {
     "below_finest_mark": _mind(
         "Too small to measure", "an amount is below the finest mark, or shows only in a dilution"
     ),
+    "bucket_clouds": _mind(
+        "It clouds in the bucket", "a part that is diluted first would fall out in so little water"
+    ),
     "rounding_shows": _mind(
         "The vessels cannot show it",
         f"rounding to the vessels' marks is more than {_percent(WORTH_SHOWING)} of a dose",

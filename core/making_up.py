@@ -53,7 +53,7 @@ def make_up_steps(
     Raises:
         InputError: hot water is wrong for such a product, or a bottle of that size.
 
-    >>> [step.act.value for step in make_up_steps(Product("k", "Kelp", Role.TONIC), Fraction(1000))]
+    >>> [step.act.value for step in make_up_steps(Product("k", "Kelp", Role.ADDITIVE), Fraction(1))]
     ['protect', 'half', 'loose', 'shake', 'fill_up', 'cool', 'date']
     """
     _check(product, size)

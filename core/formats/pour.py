@@ -14,6 +14,7 @@ from core.formats.measured import (
 from core.planning import Pour
 from core.planning.expected import RestsOn
 from core.planning.planned_pours import Pass
+from core.planning.premixing import Premix
 from core.quantities import Reading
 
 
@@ -53,6 +54,22 @@ class RinseDocument(Document):
     other: str
 
 
+class PremixDocument(Document):
+    """How a pour fares in the bucket: clear, or with what falls out, and litres that keep it clear.
+
+    `is_clear` is null where no label tells.
+    """
+
+    is_clear: bool | None
+    mineral: Mineral | None
+    least_l: int | None
+
+    @classmethod
+    def of(cls, premix: Premix) -> "PremixDocument":
+        """The document of a pour in the bucket."""
+        return cls(is_clear=premix.is_clear, mineral=premix.mineral, least_l=premix.least)
+
+
 class PourDocument(Document):
     """One product going in. `why` says why here, `dose_why` why so much."""
 
@@ -81,6 +98,7 @@ class PourDocument(Document):
     grit: GritDocument | None
     rinses: Sequence[RinseDocument]
     rinse_into_tank: bool
+    premix: PremixDocument | None = None
 
     @classmethod
     def of(cls, pour: Pour) -> "PourDocument":
@@ -123,6 +141,7 @@ class PourDocument(Document):
                 for rinse in pour.rinses
             ],
             rinse_into_tank=pour.rinse_into_tank,
+            premix=PremixDocument.of(pour.premix) if pour.premix else None,
         )
 
 

@@ -103,6 +103,7 @@ class MixRequestDocument(Document):
     meter: MeterDocument = MeterDocument()
     between: BetweenDocument | None = None
     split: StrictBool = False
+    bucket: VolumeDocument | None = None
     tank: TankDocument = TankDocument()
     shelf: ShelfDocument | None = None
     hard_forms: StrictBool = False
@@ -133,6 +134,7 @@ class MixRequestDocument(Document):
             meter=within("meter", lambda: ReadingScale(self.meter.unit, self.meter.scale)),
             between=self._between(),
             split=self.split,
+            bucket=within("bucket", self._bucket),
             shelf=within("shelf", self.shelf.shelf) if self.shelf else Shelf(),
             hard_forms=self.hard_forms,
             acid=self.acid,
@@ -168,6 +170,9 @@ class MixRequestDocument(Document):
         if between is None:
             return None
         return within("between", lambda: Between(between.column, between.share))
+
+    def _bucket(self) -> Volume | None:
+        return None if self.bucket is None else Volume.of(self.bucket.value, self.bucket.unit)
 
     def _bench(self) -> tuple[Vessel, ...]:
         if self.bench is None:

@@ -33,6 +33,7 @@ class GuidedPour:
         rinse: what to rinse out of the vessels first, in words; empty if nothing.
         brings: mol of each component in a mL or g, by the label as it was when the mix was
             started; None without one.
+        bucket_l: litres of tank water in a bucket in which it is diluted first; None to pour neat.
         needs_wait: whether chemistry, or the label, needs the wait behind it, at any pace.
     """
 
@@ -53,6 +54,7 @@ class GuidedPour:
     rinse: str
     brings: Mapping[Component, float] | None = None
     needs_wait: bool = True
+    bucket_l: Fraction | None = None
 
 
 @dataclass(frozen=True, slots=True)

@@ -153,10 +153,18 @@ def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
                 wait_min=pour.wait_min,
                 rinse=rinsed,
                 brings=_brings(request, pour),
+                bucket_l=_bucket_l(request, pour),
                 needs_wait=pour.product.role in NEEDS_WAIT or pour.product.wait_min is not None,
             )
         )
     return tuple(found)
+
+
+def _bucket_l(request: MixRequest, pour: Pour) -> Fraction | None:
+    """What clouds there is poured neat; one without a label is seen to at the bench."""
+    if request.bucket is None or pour.premix is None or pour.premix.is_clear is False:
+        return None
+    return request.bucket.litres
 
 
 def _brings(request: MixRequest, pour: Pour) -> Mapping[Component, float] | None:

@@ -8,6 +8,7 @@ from core.order_rules import stir_for
 from core.planning.doses import Dosed, ends_of
 from core.planning.expected import Expected
 from core.planning.planned_pours import PlannedPour
+from core.planning.premixing import premix_of
 from core.planning.request import MixRequest
 from core.planning.sheet import Pour, Precipitate, Rinse
 from core.quantities import Reading
@@ -89,6 +90,7 @@ def _pour(
         precipitate=precipitate,
         rinses=rinse,
         rinse_into_tank=item.product.role in SMEARS,
+        premix=premix_of(request, step, worked.contents),
     )
 
 

@@ -71,6 +71,7 @@ class MixRequest:
         tank_unit: the unit in which they give the water of a tank.
         between: another column to mix towards.
         split: whether the base goes in as 80 % and, after a reading, the rest.
+        bucket: tank water in which each part is diluted before it is poured; None to pour neat.
         shelf: labels, what is left, and acids.
         hard_forms: whether the forms for hard water are poured where the shelf has them.
         acid: key of the acid for pH; None to have one chosen.
@@ -97,6 +98,7 @@ class MixRequest:
     tank_unit: VolumeUnit = VolumeUnit.L
     between: Between | None = None
     split: bool = False
+    bucket: Volume | None = None
     shelf: Shelf = Shelf()  # noqa: RUF009 -- frozen
     hard_forms: bool = False
     acid: str | None = None
@@ -110,6 +112,12 @@ class MixRequest:
                 "volume_out_of_range",
                 "The volume must be above 0 and at most 1 000 000 L.",
                 "volume.value",
+            )
+        if self.bucket is not None and not 0 < self.bucket.litres < self.volume.litres:
+            raise InputError(
+                "bucket_unclear",
+                "The bucket holds more than nothing, and less than the tank.",
+                "bucket",
             )
         if not 0 < self.strength <= HIGHEST_STRENGTH:
             raise InputError(

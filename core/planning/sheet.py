@@ -12,6 +12,7 @@ from core.chemistry import AcidKind, Component, Doubt, Element, Mineral, Saturat
 from core.planning.doses import LeftOut
 from core.planning.expected import RestsOn
 from core.planning.planned_pours import Pass
+from core.planning.premixing import Premix
 from core.quantities import Amount, Reading, Volume
 from core.vessels import Measured, Vessel
 from core.water import Part, Target
@@ -69,6 +70,7 @@ class Pour:
         rinses: vessels to rinse first.
         rinse_into_tank: whether it clings, so that its vessel is rinsed with tank water into the
             tank.
+        premix: how it fares in the bucket that was asked for; None where it goes into none.
     """
 
     place: int
@@ -98,6 +100,7 @@ class Pour:
     precipitate: Precipitate | None
     rinses: tuple[Rinse, ...]
     rinse_into_tank: bool
+    premix: Premix | None = None
 
 
 SHOWN_WHOLE_PPM = 10

@@ -128,6 +128,7 @@ def guided_out(
                 rinse=pour.rinse,
                 live=pour.live,
                 until=_stop_shown(pour, state, meter),
+                bucket=Volume(pour.bucket_l).shown(member.tank_unit) if pour.bucket_l else None,
             )
             for pour in plan.pours
         ],

@@ -77,6 +77,7 @@ class GuidedPourOut(Schema):
     rinse: str
     live: bool
     until: str | None
+    bucket: str | None
 
 
 class BottleOut(Schema):

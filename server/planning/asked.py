@@ -65,6 +65,7 @@ class MixIn(Schema):
     blend: Annotated[list[BlendIn], Field(max_length=MOST_WATERS - 1)] = []
     between: BetweenIn | None = None
     split: bool = False
+    bucket: TypedFigure = ""
     end: End = End.MIDDLE
     school: TargetConvention | None = None
     overrides: Annotated[list[OverrideIn], Field(max_length=MOST_PRODUCTS)] = []
@@ -176,6 +177,7 @@ def request_of(scope: Scope, told: MixIn, basis: MixBasis) -> MixRequest:
         tank_unit=member.tank_unit,
         between=_between(told.between, basis.towards),
         split=told.split,
+        bucket=None if is_blank(told.bucket) else units.litres("bucket", told.bucket),
         shelf=basis.shelf,
         hard_forms=told.hard_forms,
         acid=told.acid or None,

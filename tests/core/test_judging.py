@@ -57,6 +57,15 @@ def adjusters(first: object, second: object = None) -> PourSheet:
     return plan(of, shelf=shelf(**given))  # type: ignore[arg-type]
 
 
+def by_bucket(litres: str) -> PourSheet:
+    """Sulfate into hard water: gypsum where there is too little of it."""
+    of = chart([product("sulf", Role.MAGNESIUM)], [dose("sulf", "4 mL/L")])
+    hard = water("0.9", alkalinity="265", calcium="160")
+    return plan(
+        of, bucket=Volume(F(litres)), water=hard, shelf=shelf(sulf=label("1.2", S="9", K2O="12"))
+    )
+
+
 def measured_by(amount: str, capacity: str, mark: str) -> PourSheet:
     vessels = (Vessel(VesselKind.CYLINDER, F(capacity), F(mark)),)
     return plan(chart([product("one", Role.BASE)], [dose("one", amount)]), "1 L", vessels=vessels)
@@ -186,6 +195,7 @@ CASES: dict[str, tuple[Sheet, Sheet]] = {
         lambda: plan(pair(), water=water("0.1", alkalinity="20", ph=F(7)))),
     "below_finest_mark": (
         lambda: measured_by("0.9 mL/L", "20", "1"), lambda: measured_by("1 mL/L", "20", "1")),
+    "bucket_clouds": (lambda: by_bucket("0.2"), lambda: by_bucket("1")),
     "rounding_shows": (
         lambda: measured_by("170 mL/L", "160", "20"), lambda: measured_by("160 mL/L", "160", "20")),
     "bottle_runs_out": (

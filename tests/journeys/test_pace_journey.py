@@ -67,6 +67,13 @@ def other_than(page: Page, step: str) -> None:
     )
 
 
+def settled(page: Page) -> None:
+    """Wait until a thumb that was on its way when the screen changed is over."""
+    page.wait_for_function(
+        "() => document.querySelector('main.screen .press')?.getAttribute('aria-disabled') !== 'true'"
+    )
+
+
 def shows(page: Page, step: str) -> None:
     """Let a phone ask how it stands, until it shows a step that another one has come to."""
     for _ in range(MOST_TURNS):
@@ -89,7 +96,7 @@ def go_on(page: Page) -> int:
             step, "5.9" if "ph" in step else "1.82"
         )
         page.locator("main input").fill(figure)
-    page.clock.fast_forward(600)  # a thumb that was on its way
+    settled(page)
     page.locator("main.screen .press").tap()
     other_than(page, step)
     return 0 if reads else 1
@@ -171,7 +178,7 @@ def test_the_end_of_a_time_is_heard_and_a_device_that_refuses_to_stay_awake_is_n
     page.get_by_role("button", name="Pace").tap()
     page.get_by_label("two tones when a time is over").uncheck()
     page.get_by_role("button", name="Close").tap()
-    page.clock.fast_forward(600)
+    settled(page)
     page.keyboard.press("PageDown")  # a foot switch
     other_than(page, "pour-2-limpet")
     go_to(page, "pour-3-one")
@@ -196,8 +203,26 @@ def test_two_people_of_different_pace_work_on_one_mix(
     shows(usual, "pour-3-one")
     assert MixEvent.objects.get(step="wait-2-limpet").kind == "skipped"
     expect(usual.get_by_text("One thing to settle")).to_have_count(0)
-    brisk.clock.fast_forward(600)
+    settled(brisk)
     brisk.locator("main.screen .press").tap()
     other_than(brisk, "pour-3-one")
     usual.clock.run_for(3000)
     expect(usual.get_by_label("3 of 6 pours are in")).to_be_visible()
+
+
+def test_each_part_goes_through_the_bucket_one_after_the_other(
+    phones: list[BrowserContext], browser: Browser, live_server: LiveServer
+) -> None:
+    Membership.objects.update(pace=Pace.USUAL.value)
+    page = phone(phones, browser, live_server.url)
+    page.get_by_role("combobox", name="Also").tap()
+    page.get_by_role("option", name="dilute each part in a bucket").tap()
+    expect(page.get_by_label("Bucket")).to_have_value("10 L")
+    expect(page.get_by_text("by the bucket: clear").first).to_be_visible()
+    page.get_by_label("Bucket").fill("500 L")
+    expect(page.get_by_text("less than the tank")).to_be_visible()
+    page.get_by_label("Bucket").fill("12 L")
+    expect(page.get_by_text("by the bucket: clear").first).to_be_visible()
+    start(page)
+    go_to(page, "pour-3-one")
+    expect(page.get_by_text("12 L of tank water in the rinsed bucket")).to_be_visible()

@@ -303,3 +303,27 @@ def test_what_was_poured_beyond_what_was_left_is_kept(yard: Yard) -> None:
     finish(yard, begin(yard, split=False, acknowledged=["bottle_runs_out"]))
     bottle = Product.objects.get(grow=yard.grow, name="Marram One")
     assert (bottle.left, bottle.short) == (0, Decimal("14"))
+
+
+def test_steps_end_as_the_persons_pace_has_it(yard: Yard) -> None:
+    bench = begin(yard, split=False)
+    seen = yard.client.get(at(yard, bench))
+
+    def ends() -> dict[str, str]:
+        answer = yard.client.get(at(yard, bench), headers={"If-None-Match": seen["ETag"]})
+        return {step["id"]: step["ends"] for step in answer.json()["steps"]}
+
+    def walk(pace: str) -> None:
+        status, _ = yard.send("PUT", f"/api/grows/{yard.grow.pk}/pace", {"pace": pace})
+        assert status == 200
+
+    assert seen.json()["pace"] == "usual"
+    walk("brisk")  # a device that has seen it at another pace is told anew
+    cut = ends()
+    assert (cut["shake-5-wrack"], cut["pour-5-wrack"], cut["stir-5-wrack"], cut["wait-5-wrack"]) == (
+        "with_next", "press", "itself", "cut",
+    )  # fmt: skip
+    assert {cut["wait-1-glasswort"], cut["wait-3-one"], cut["wait-4-two"]} == {"itself"}
+    walk("full")
+    assert set(ends().values()) == {"press"}
+    assert yard.send("PUT", f"/api/grows/{yard.grow.pk}/pace", {"pace": "hasty"})[0] == 422

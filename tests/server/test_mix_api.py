@@ -25,6 +25,20 @@ def test_a_typed_mix_becomes_a_sheet(yard: Yard) -> None:
     assert answer["climb"]["read_at"] == 6
 
 
+def test_each_part_may_go_through_a_bucket_in_ones_own_unit(yard: Yard) -> None:
+    asked = {"column": "w5", "volume": "425 L", "reading": "0.52"}
+    neat = yard.plan(**asked)[1]["sheet"]["pours"]
+    assert {pour["premix"] for pour in neat} == {None}
+    by_bucket = yard.plan(**asked, bucket="3 gal US")[1]["sheet"]["pours"]
+    assert [pour["amount"] for pour in by_bucket] == [pour["amount"] for pour in neat]
+    # what is alkaline throws the lime of hard water out where there is little of it
+    clouds = {pour["product"] for pour in by_bucket if not pour["premix"]["is_clear"]}
+    assert clouds == {"glasswort", "wrack"}
+    for typed in ("500 L", "a pail", "0"):
+        status, refused = yard.plan(**asked, bucket=typed)
+        assert (status, refused["error"]["where"]) == (422, "bucket")
+
+
 def test_units_are_each_persons_own(yard: Yard) -> None:
     path = f"/api/grows/{yard.grow.pk}/units"
     wanted = {"volume": "gal_uk", "reading": "ppm 700", "spoons": "us"}

@@ -9,7 +9,7 @@ from core.chemistry import Salt
 from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
 from core.planning.sheet import Pour
 from core.planning.tank import label_of
-from core.quantities import Amount, decimal_text
+from core.quantities import Amount, decimal_text, number_text
 from core.vessels import Shows
 
 NITRATES = frozenset(
@@ -28,6 +28,7 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
     """What amounts and stock give to mind."""
     for pour in given.pours:
         yield from _measured(pour)
+    yield from _premixed(given)
     yield from _stock(given)
     if any(_shows_pounds(pour) for pour in given.pours):
         yield Caution(
@@ -52,6 +53,26 @@ def _shows_pounds(pour: Pour) -> bool:
 def _is_dry_nitrate(given: JudgingInput, product: Product) -> bool:
     label = label_of(given.request, product.key) if product.form is Form.DRY else None
     return label is not None and label.salt in NITRATES
+
+
+def _premixed(given: JudgingInput) -> Iterator[Caution]:
+    """What clouds in the bucket is poured neat, or into more water."""
+    bucket = given.request.bucket
+    for pour in given.pours:
+        premix = pour.premix
+        if bucket is None or premix is None or premix.is_clear is not False:
+            continue
+        assert premix.mineral is not None
+        held = f"{number_text(bucket.litres, 1).removesuffix('.0')} L"
+        more = "" if premix.least is None else f", or dilute it into {premix.least} L"
+        yield Caution(
+            "bucket_clouds",
+            f"{pour.product.name} would cloud in a bucket of {held} of this water, and what falls "
+            f"out is lost: pour it neat into the moving tank{more}.",
+            {"bucket": decimal_text(bucket.litres), "mineral": premix.mineral.value,
+             "least": "" if premix.least is None else str(premix.least)},
+            (pour.product.key,),
+        )  # fmt: skip
 
 
 def _measured(pour: Pour) -> Iterator[Caution]:

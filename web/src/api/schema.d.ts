@@ -3290,6 +3290,8 @@ export interface components {
          * @description A pour of the plan, for its ticket; `rinse` names what is to be rinsed out first.
          */
         GuidedPourOut: {
+            /** Bucket */
+            bucket: string | null;
             /** Live */
             live: boolean;
             /** Name */
@@ -4152,6 +4154,11 @@ export interface components {
              * @default []
              */
             blend: components["schemas"]["BlendIn"][];
+            /**
+             * Bucket
+             * @default
+             */
+            bucket: string | components["schemas"]["Figure"];
             calmag?: components["schemas"]["CalmagPlace"] | null;
             /** Chart */
             chart: number;
@@ -4625,6 +4632,7 @@ export interface components {
             phase: components["schemas"]["Phase"];
             /** Place */
             place: number;
+            premix?: components["schemas"]["PremixDocument"] | null;
             /** Printed */
             printed: string;
             /** Product */
@@ -4708,6 +4716,19 @@ export interface components {
             product: string;
             /** Unit */
             unit: string;
+        };
+        /**
+         * PremixDocument
+         * @description How a pour fares in the bucket: clear, or with what falls out, and litres that keep it clear.
+         *
+         *     `is_clear` is null where no label tells.
+         */
+        PremixDocument: {
+            /** Is Clear */
+            is_clear: boolean | null;
+            /** Least L */
+            least_l: number | null;
+            mineral: components["schemas"]["Mineral"] | null;
         };
         /**
          * PrintedIn

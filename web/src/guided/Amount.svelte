@@ -34,6 +34,12 @@
       : `, ${step.kind} into water`}; pour {figure} mL of that
   </p>
 {/if}
+{#if pour?.bucket && step.kind === 'pour' && !dilute}
+  <p class="cup">
+    into <b>{pour.bucket}</b> of tank water in the rinsed bucket; stir until it is clear, then pour slowly.
+    If it clouds, pour the rest neat.
+  </p>
+{/if}
 {#if fills.length}
   <div class={['vessels', { beside: !pour || step.kind === 'add' }]}>
     {#each fills as fill, index (index)}

@@ -4,6 +4,7 @@
   import Choice from '../parts/Choice.svelte';
   import Blend from './Blend.svelte';
   import { waterChoices } from './blends';
+  import Bucket from './Bucket.svelte';
   import type { Mixing } from './mixing.svelte';
   import { chartOf } from './settings';
   import Typed from './Typed.svelte';
@@ -232,6 +233,7 @@
       />,
     </span>
   {/if}
+  {#if settings.bucket}<Bucket {mixing} wrong={wrong.startsWith('bucket')} />{/if}
   {#if settings.hard_forms}
     with its hard-water form<button
       class="out"

@@ -79,6 +79,15 @@
           >{/if}</span
       >
     </p>
+    {#if pour.premix}
+      <p class="printed">
+        {pour.premix.is_clear === false
+          ? '△ neat: it clouds in the bucket'
+          : pour.premix.is_clear
+            ? 'by the bucket: clear'
+            : 'by the bucket: see that it is clear'}
+      </p>
+    {/if}
     {#if pour.dose_why.includes('room_left_by_water')}
       <p class="printed">{percent(pour.share)} of the chart, all-in</p>
     {/if}

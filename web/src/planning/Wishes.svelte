@@ -36,6 +36,15 @@
     ...(settings.split
       ? []
       : [{ value: 'split', words: 'pour the base in two passes', note: '80 %, read, the rest' }]),
+    ...(settings.bucket
+      ? []
+      : [
+          {
+            value: 'bucket',
+            words: 'dilute each part in a bucket',
+            note: 'one after the other all the same',
+          },
+        ]),
     ...(hardForms ? [{ value: 'hard', words: 'pour the hard-water form' }] : []),
     { value: 'usual', words: 'keep as this tank’s usual', note: 'chart, column and strength' },
     { value: 'held', words: 'hold this tank in this column', note: 'as leafy herbs are' },
@@ -47,6 +56,7 @@
     if (what === 'between' && laterColumn)
       mixing.set({ between: { column: laterColumn.key, share: '50 %' } });
     if (what === 'split') mixing.set({ split: true });
+    if (what === 'bucket') mixing.set({ bucket: quay.units.volume === 'L' ? '10 L' : '3 gal' });
     if (what === 'hard') mixing.set({ hard_forms: true });
     if (what === 'usual' || what === 'held') mixing.keepAsUsual(what === 'held');
   }

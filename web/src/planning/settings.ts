@@ -18,6 +18,8 @@ export interface Settings extends OrderPreferences {
   between: { chart?: number; column: string; share: string } | null;
   /** Whether the base goes in as two passes with a reading between them. */
   split: boolean;
+  /** Tank water in a bucket in which each part is diluted first, as typed; empty to pour neat. */
+  bucket: string;
   /** Whether the forms for hard water are poured. */
   hard_forms: boolean;
   /** Key of the acid, empty to have it chosen. */
@@ -36,6 +38,7 @@ const plain = () => ({
   blend: [],
   between: null,
   split: false,
+  bucket: '',
   hard_forms: false,
   acid: '',
   acknowledged: [],
@@ -169,7 +172,7 @@ function unitsOf(quay: Quay): string {
   return `${quay.units.volume}, ${quay.units.reading_words}`;
 }
 
-const TYPED = ['volume', 'reading'] as const;
+const TYPED = ['volume', 'reading', 'bucket'] as const;
 const PLAIN_TEXTS = ['strength', 'temperature', 'stood', 'acid'] as const;
 const SWITCHES = ['split', 'hard_forms'] as const;
 

@@ -1,0 +1,39 @@
+<script lang="ts">
+  import type { Mixing } from './mixing.svelte';
+  import Typed from './Typed.svelte';
+
+  /** The part of the sentence that says in how much tank water each part is diluted first. */
+  let { mixing, wrong }: { mixing: Mixing; wrong: boolean } = $props();
+</script>
+
+each part first in a bucket of
+<span>
+  <Typed
+    label="Bucket"
+    value={mixing.settings.bucket}
+    step={1}
+    places={1}
+    least={1}
+    {wrong}
+    onchange={(text) => mixing.set({ bucket: text })}
+  /><button aria-label="Pour it neat" onclick={() => mixing.set({ bucket: '' })}>✕</button>,
+</span>
+
+<style>
+  span {
+    white-space: nowrap;
+  }
+
+  button {
+    min-width: 24px;
+    min-height: 32px;
+    font-size: 0.875rem;
+    color: var(--faded);
+  }
+
+  @media print {
+    button {
+      display: none;
+    }
+  }
+</style>
