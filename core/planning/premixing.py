@@ -22,7 +22,7 @@ CLOUDS_FROM = {Mineral.GYPSUM: 1.05, Mineral.CALCIUM_PHOSPHATE: 3.0, Mineral.CAL
 """Times saturated from which a bucket clouds while one pours: gypsum as soon as it is saturated but
 for what labels round; the others form slowly, calcite from an index of about 1.5 (from memory)."""
 
-LARGEST_BUCKET_L = 60
+LARGEST_BUCKET_L = Fraction(60)
 """Litres beyond which a bucket is a barrel, and its part is poured neat: our own default."""
 
 _WIDER = Fraction(5, 4)

@@ -5,7 +5,12 @@
   import { PASS_WORDS } from '../words/guided';
   import Vessel from '../planning/Vessel.svelte';
 
-  let { step, guided }: { step: GuidedStep; guided: GuidedState } = $props();
+  /** `brief` where it stands below something else, to be got ready. */
+  let {
+    step,
+    guided,
+    brief = false,
+  }: { step: GuidedStep; guided: GuidedState; brief?: boolean } = $props();
 
   const pour = $derived(step.pour === null ? undefined : guided.pours[step.pour]);
   const pass = $derived(step.kind === 'pour' && pour ? PASS_WORDS[pour.turn] : '');
@@ -36,8 +41,7 @@
 {/if}
 {#if pour?.bucket && step.kind === 'pour' && !dilute}
   <p class="cup">
-    into <b>{pour.bucket}</b> of tank water in the rinsed bucket; stir until it is clear, then pour slowly.
-    If it clouds, pour the rest neat.
+    into <b>{pour.bucket}</b> of tank water in the bucket{brief ? '' : '; stir clear, pour slowly'}
   </p>
 {/if}
 {#if fills.length}

@@ -28,7 +28,7 @@
       {soon ? 'In a moment' : 'Get it ready now'}: <abbr>{pour.tag}</abbr>
       {pour.name}
     </h2>
-    <Amount step={coming} guided={standing} />
+    <Amount step={coming} guided={standing} brief />
   {:else}
     <h2>Then: {asks(coming)}</h2>
   {/if}

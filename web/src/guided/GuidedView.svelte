@@ -164,9 +164,9 @@
   header p {
     flex: 1;
     min-width: 0;
-    font-size: 1.125rem;
+    font-size: 1rem;
     line-height: 1.15; /* a word below the name must not move the screen under a thumb */
-    overflow-wrap: anywhere;
+    overflow-wrap: break-word;
   }
 
   .off {
@@ -178,7 +178,7 @@
   header button {
     min-height: 64px;
     min-width: 64px;
-    max-width: 84px;
+    max-width: 76px;
     padding: 0 8px;
     color: var(--guided-quiet);
   }

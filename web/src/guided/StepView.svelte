@@ -17,6 +17,7 @@
   import Coming from './Coming.svelte';
   import Conflicts from './Conflicts.svelte';
   import Countdown from './Countdown.svelte';
+  import { pressByKey } from './foot';
   import type { GuidedMix, Untold } from './guided.svelte';
   import OtherAmount from './OtherAmount.svelte';
   import OtherWater from './OtherWater.svelte';
@@ -93,15 +94,21 @@
     void guided.tell([first, { kind, step: of.id, figure, of: '', sure }, behind].filter((one) => Boolean(one)) as Untold[]); // prettier-ignore
   }
 
+  /** A wait goes by the pace of who poured: no other phone that lies about cuts it. */
+  const mine = $derived.by(() => {
+    const poured = standing.steps.find((one) => one.kind === 'pour' && one.pour === at.pour);
+    return !poured?.by || poured.by === guided.person;
+  });
+
   /** A time that is over goes on by itself, and what this pace cuts is told as left out. */
   function passed(of: GuidedStep, due: number) {
     const rest = { step: of.id, figure: '', of: '', sure: false };
     if (of.ends !== 'itself') return;
-    const cut: Untold[] = following?.ends === 'cut' ? [{ ...rest, kind: 'skipped', step: following.id }] : []; // prettier-ignore
+    const cut: Untold[] = following?.ends === 'cut' && mine ? [{ ...rest, kind: 'skipped', step: following.id }] : []; // prettier-ignore
     void guided.tell([{ kind: 'done', ...rest }, ...cut], due);
   }
   $effect(() => {
-    if (at.ends === 'cut')
+    if (at.ends === 'cut' && mine)
       void guided.tell({ kind: 'skipped', step: at.id, figure: '', of: '', sure: false });
   });
 
@@ -126,18 +133,9 @@
     else told('done', of);
   }
 
-  /** A key for a foot or a wet hand does what the large button does. */
-  const KEYS = [' ', 'Enter', 'PageDown'];
   function key(event: KeyboardEvent) {
     if (event.key === 'Escape' && asking) asking = undefined;
-    const target = event.target as HTMLElement;
-    const free =
-      target === document.body || !target.closest('input, button, a, dialog, [role="listbox"]');
-    if (!KEYS.includes(event.key) || event.repeat || !(free || event.key === 'PageDown')) return;
-    const button = document.querySelector<HTMLButtonElement>('main.screen .press');
-    if (!button) return;
-    event.preventDefault();
-    button.click();
+    else pressByKey(event);
   }
 
   const SOON_S = 20;
