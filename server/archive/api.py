@@ -15,8 +15,9 @@ from core.errors import InputError
 from core.limits import LARGEST_ARCHIVE_BYTES, LONGEST_WORDS
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
 from server.archive.reading import bring_in
-from server.archive.removing import remove_grow, remove_tank
+from server.archive.removing import remove_chart, remove_grow, remove_tank
 from server.archive.writing import archive_bytes, one_moment
+from server.charts.models import Chart
 from server.grows.models import Membership
 from server.grows.roles import MemberRole
 from server.grows.scope import Scope
@@ -93,6 +94,24 @@ def delete_tank(request: HttpRequest, grow_id: int, tank_id: int, told: NameType
     if tank.archived_at is None:
         raise InputError("in_use", f"{tank.name} is in use: put it away first.", "name")
     remove_tank(scope, tank)
+    return Kept()
+
+
+@router.delete(
+    "/grows/{grow_id}/charts/{chart_id}/for-good",
+    response={200: Kept, **_ANSWERS},
+    operation_id="delete_chart",
+)
+@transaction.atomic
+def delete_chart(request: HttpRequest, grow_id: int, chart_id: int, told: NameTyped) -> Kept:
+    """Remove a chart that was put away and that nothing was poured by, for good."""
+    scope = Scope.enter(request.user, grow_id)
+    scope.lock()
+    chart = scope.one(scope.all(Chart), chart_id)
+    _check_name(told, chart.name)
+    if chart.archived_at is None:
+        raise InputError("in_use", f"{chart.name} is in use: put it away first.", "name")
+    remove_chart(scope, chart)
     return Kept()
 
 

@@ -1,12 +1,13 @@
-"""A grow or a tank removed for good."""
+"""A grow, a tank or a chart removed for good."""
 
 from core.errors import InputError
 from server.archive.kept import KEPT
 from server.archive.writing import records_of
+from server.charts.models import Chart, ChartVersion, LeafletPicture
 from server.grows.models import Grow
 from server.grows.scope import Scope
 from server.guided.models import Mix, MixEvent
-from server.seasons.models import Season
+from server.seasons.models import Season, SeasonEntry
 from server.tanks.models import Tank
 from server.tanks.timeline import TimeLineEntry
 
@@ -40,3 +41,28 @@ def remove_tank(scope: Scope, tank: Tank) -> None:
     mixes.delete()
     seasons.delete()
     tank.delete()
+
+
+def remove_chart(scope: Scope, chart: Chart) -> None:
+    """A chart with its versions, and the photographs that lay beside them alone.
+
+    Raises:
+        InputError: something was poured or planned by it, and keeps it as it was.
+    """
+    versions = scope.all(ChartVersion).filter(chart=chart)
+    keepers = {
+        "mixes": scope.all(Mix).filter(version__in=versions).count(),
+        "seasons": scope.all(Season).filter(version__in=versions).count()
+        + scope.all(SeasonEntry).filter(version__in=versions).count(),
+    }
+    if any(keepers.values()):
+        told = " and ".join(f"{count} {what}" for what, count in keepers.items() if count)
+        raise InputError(
+            "kept_by_records",
+            f"{told} keep {chart.name} as what they were poured by: it stays put away.",
+            "name",
+        )
+    pictures = set(versions.exclude(picture=None).values_list("picture", flat=True))
+    chart.delete()
+    shown = scope.all(ChartVersion).filter(picture__in=pictures).values_list("picture", flat=True)
+    scope.all(LeafletPicture).filter(pk__in=pictures - set(shown)).delete()

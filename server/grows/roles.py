@@ -61,7 +61,7 @@ NEEDS: Mapping[str, Right] = {
         Right.MIX,
     ),
     "archive_tank": Right.REMOVE,
-    **dict.fromkeys(("remove_meter", "delete_tank", "delete_grow"), Right.REMOVE),
+    **dict.fromkeys(("remove_meter", "delete_tank", "delete_chart", "delete_grow"), Right.REMOVE),
     **dict.fromkeys(("invite", "take_invitation_back", "set_role", "remove_person"), Right.PEOPLE),
 }
 """By the name of an operation; whatever else changes something needs `KEEP`."""

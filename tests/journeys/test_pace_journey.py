@@ -11,6 +11,7 @@ from core.guided import Pace
 from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PERSON
 from server.grows.models import Membership
 from server.guided.models import Mix, MixEvent
+from tests.journeys.line import Line
 from tests.journeys.test_bench_journey import at, start
 
 TIMED = ("stir", "wait", "settle")
@@ -83,6 +84,23 @@ def shows(page: Page, step: str) -> None:
     raise AssertionError(f"{at(page)} stands where {step} should")
 
 
+def is_told(page: Page, step: str) -> None:
+    """Let a phone tell what it did, until the server has heard of a step."""
+    for _ in range(MOST_TURNS):
+        if MixEvent.objects.filter(step=step).exists():
+            return
+        page.clock.run_for(1500)
+    raise AssertionError(f"nobody told of {step}")
+
+
+READ = {"read-water": "0.52", "temperature": "20"}
+
+
+def _type(page: Page, figure: str) -> None:
+    page.locator("main input").fill(figure)
+    expect(page.locator("main input")).to_have_value(figure)
+
+
 def go_on(page: Page) -> int:
     """Do what the screen says; a time is let pass. How many presses that took, besides readings."""
     step = at(page)
@@ -92,12 +110,13 @@ def go_on(page: Page) -> int:
         return 0
     reads = kind in ("read", "temperature")
     if reads:
-        figure = {"read-water": "0.52", "temperature": "20"}.get(
-            step, "5.9" if "ph" in step else "1.82"
-        )
-        page.locator("main input").fill(figure)
+        _type(page, "5.9" if "ph" in step else READ.get(step, "1.82"))
     settled(page)
     page.locator("main.screen .press").tap()
+    if reads and page.get_by_text("No number yet").is_visible():
+        # A clock that is wound on may cut a request, and the screen is laid out anew.
+        _type(page, "5.9" if "ph" in step else READ.get(step, "1.82"))
+        page.locator("main.screen .press").tap()
     other_than(page, step)
     return 0 if reads else 1
 
@@ -185,6 +204,32 @@ def test_the_end_of_a_time_is_heard_and_a_device_that_refuses_to_stay_awake_is_n
     assert page.evaluate("window.heard") == 2
 
 
+def test_times_pass_by_themselves_without_network_and_are_told_when_it_is_back(
+    phones: list[BrowserContext], browser: Browser, live_server: LiveServer
+) -> None:
+    Membership.objects.update(pace=Pace.USUAL.value)
+    line = Line((live_server.thread.host, live_server.thread.port))
+    page = phone(phones, browser, line.url)
+    start(page)
+    go_to(page, "pour-1-glasswort")
+    line.cut()
+    go_on(page)
+    expect(page.get_by_text("no network")).to_be_visible()
+    go_to(page, "pour-2-limpet")
+    go_on(page)
+    line.mend()
+    go_to(page, "pour-3-one")
+    is_told(page, "wait-2-limpet")
+    expect(page.get_by_text("no network")).not_to_be_visible()
+    told = MixEvent.objects.filter(step__regex="^(pour|stir|wait)-[12]").order_by("at")
+    assert [(one.step, one.kind) for one in told] == [
+        (f"{kind}-{bottle}", "poured" if kind == "pour" else "done")
+        for bottle in ("1-glasswort", "2-limpet")
+        for kind in ("pour", "stir", "wait")
+    ]
+    line.close()
+
+
 def test_two_people_of_different_pace_work_on_one_mix(
     phones: list[BrowserContext], browser: Browser, live_server: LiveServer
 ) -> None:
@@ -210,6 +255,7 @@ def test_two_people_of_different_pace_work_on_one_mix(
     for one in (usual, brisk):
         one.clock.fast_forward("02:00")
     shows(brisk, "pour-6-tide")
+    is_told(brisk, "wait-5-wrack")
     shows(usual, "pour-6-tide")
     waits = MixEvent.objects.filter(step__startswith="wait-").values_list("step", "kind")
     assert dict(waits) == {

@@ -23,7 +23,7 @@ from server.archive.kept import KEPT
 from server.archive.reading import bring_in
 from server.archive.schema import archive_schema
 from server.archive.writing import archive_bytes, records_of
-from server.charts.models import ChartVersion, LeafletPicture
+from server.charts.models import Chart, ChartVersion, LeafletPicture
 from server.demo.scenario import load_scenario, remove_scenario
 from server.grows.models import Grow, Membership
 from server.guided.models import Mix, MixEvent
@@ -353,3 +353,27 @@ def test_a_tank_is_removed_only_after_it_was_put_away(full: Yard) -> None:
     assert not Mix.objects.filter(grow=grow).exists()
     assert not Season.objects.filter(tank_id=tank.pk).exists()
     assert bring_in(archive_bytes(grow, NOW)).pk  # what is left is whole
+
+
+def test_a_chart_is_removed_for_good_once_nothing_was_poured_by_it(full: Yard) -> None:
+    at = f"/api/grows/{full.grow.pk}/charts"
+    mixed = full.version.chart
+    copy = Chart.objects.get(pk=full.send("POST", f"{at}/{mixed.pk}/copy", {})[1]["id"])
+    picture = LeafletPicture.objects.create(grow=full.grow, image=b"x", width=1, height=1)
+    shared = LeafletPicture.objects.get(grow=full.grow, width=40)
+    versions = ChartVersion.objects.filter(chart=copy)
+    versions.update(picture=picture)
+
+    def remove(chart: Chart, name: str) -> tuple[int, str]:
+        status, answer = full.send("DELETE", f"{at}/{chart.pk}/for-good", {"name": name})
+        return status, "" if status == 200 else answer["error"]["code"]
+
+    assert remove(copy, copy.name) == (422, "in_use")
+    for chart in (copy, mixed):
+        full.send("PATCH", f"{at}/{chart.pk}", {"archived": True})
+    assert remove(copy, "another") == (422, "other_name")
+    assert remove(mixed, mixed.name) == (422, "kept_by_records")
+    assert remove(copy, copy.name) == (200, "")
+    assert not Chart.objects.filter(pk=copy.pk).exists()
+    assert list(LeafletPicture.objects.filter(grow=full.grow)) == [shared]
+    assert ChartVersion.objects.filter(chart=mixed).exists()

@@ -6,6 +6,7 @@
   import { at, LEAFLET } from '../shell/views';
   import { MEDIA } from '../words/growing';
   import Ink from './Ink.svelte';
+  import RemoveChart from './RemoveChart.svelte';
 
   const grow = growHere();
   const path = $derived({ grow_id: grow.id });
@@ -133,6 +134,7 @@
               {card.archived ? 'Bring back' : 'Put away'}
             </button>
           </p>
+          {#if card.archived}<RemoveChart {card} onasked={settle} />{/if}
         </li>
       {/each}
     </ul>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
+
   import type { GuidedStep } from '../api/client';
   import { countdown } from './project';
 
@@ -22,7 +24,10 @@
   const whole = $derived((step.seconds ?? 0) + (then?.seconds ?? 0));
   const end = $derived(due + (then?.seconds ?? 0));
 
-  $effect(() => onover(over, due));
+  $effect(() => {
+    const told = [over, due] as const;
+    untrack(() => onover(...told)); // once each, whatever else moves on the screen
+  });
   const left = $derived(Math.max(0, Math.ceil(end - now)));
   $effect(() => onleft(left));
   $effect(() => {

@@ -140,12 +140,6 @@
 
   const SOON_S = 20;
   let left = $state(0);
-  /** What is seen, heard and felt: the end of a time, and on wish what is asked now. */
-  let wasTimed = false;
-  $effect(() => {
-    if (wasTimed && !timed) signals.end();
-    wasTimed = timed;
-  });
   $effect(() => signals.say(spoken(step, standing)));
 </script>
 
@@ -193,7 +187,9 @@
           then={joined}
           onover={(is, due) => {
             over = is;
-            if (is) passed(step, due);
+            if (!is) return;
+            if (!joined) signals.end();
+            passed(step, due);
           }}
           onleft={(seconds) => (left = seconds)}
         />
@@ -229,7 +225,7 @@
   {#if asking === 'skip' || asking === 'past' || asking === 'leave'}
     <Questions
       {asking}
-      what={asks(step)}
+      what={joined ? `${asks(step)}, and wait` : asks(step)}
       {past}
       onskip={() => told('skipped', step)}
       onpast={() => told('done', step)}
