@@ -59,7 +59,7 @@ class GuidedState:
         poured: mL or g of each product.
         of_dose: of each product with a dose, the share of printed dose × strength that went in.
         adjusted: mL or g of acid and of alkali.
-        held: the steps that have an event, laid out or not.
+        held: by step that has an event, laid out or not, the id of the one that counts.
         unplaced: what went in, or out, at steps that are laid out no more; it counts all the same.
         source: the water's reading, as read at the bench or else as planned.
         target: low and high of the final reading, mS/cm; None where there is none.
@@ -85,7 +85,7 @@ class GuidedState:
     now: int | None
     poured: dict[str, Fraction]
     adjusted: dict[StepKind, Fraction]
-    held: tuple[str, ...]
+    held: Mapping[str, str]
     unplaced: tuple[Event, ...]
     source: Fraction | None
     target: tuple[Fraction, Fraction] | None
@@ -161,7 +161,7 @@ def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
         now=run.now,
         poured=poured_in_all(plan, counting),
         adjusted=adjusted_in_all(plan, counting),
-        held=tuple(told.first),
+        held={step: event.id for step, event in told.first.items()},
         unplaced=unplaced(plan, told.first, (step.id for step in run.steps)),
         source=run.source,
         target=run.target,

@@ -86,7 +86,6 @@ def guided_out(
     member = scope.membership
     meter = member.meter
     kinds = {step.id: step for step in state.steps}
-    ids = {event.step: event.id for event in reversed(events) if event.step}
     target = None
     if state.target:
         low, high = (Reading(edge).shown(meter) for edge in state.target)
@@ -95,7 +94,7 @@ def guided_out(
     pace = Pace(member.pace)
     ends = dict(zip(kinds, endings(plan, state.steps, pace), strict=True))
     adds = ppm_of_additions(plan, state)
-    screen = Screen(plan, state.second, state.poured, ids, member, adds, ends)
+    screen = Screen(plan, state.second, state.poured, state.held, member, adds, ends)
 
     def shown(of: str, figure: Fraction | None) -> str | None:
         step = kinds.get(of)

@@ -42,7 +42,8 @@ class Done:
         read_on: the last day on which it was read.
         mixed: the number of the guided mix that it was filled by last, and what that was steered
             to; None where it was filled otherwise.
-        line: all of it but what was poured, in order, for the picture.
+        line: all of it but what was poured, in order, for the picture; of a guided mix only what
+            stood at its end, since the bench reads the water too, and a tank that is half mixed.
     """
 
     fillings: list[date] = field(default_factory=list)
@@ -238,7 +239,7 @@ def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
         if tank is None or on < starts[tank] or on > (ends[tank] or on):
             continue  # what is done behind the end is no more of this season
         done = found[tank]
-        if kind != kinds.POUR:
+        if kind != kinds.POUR and not (kind == kinds.READING and mix is not None):
             done.line.append((at, kind, values, note))
         if kind in (kinds.MIX, kinds.CHANGE_OUT):
             done.fillings.append(on)

@@ -178,6 +178,12 @@ def test_an_amount_that_was_wrong_is_corrected_and_taken_back(yard: Yard) -> Non
     gone = tell(yard, bench, event("undone", of=poured["id"], at=1_700_001_003.0))
     assert gone["steps"][gone["now"]]["id"] == poured["step"]
     assert gone["heard"] == bench["heard"] + 3  # what happened stays in the list
+    # a step that was taken back waits for the next press, and then has the event of that one
+    assert gone["steps"][gone["now"]]["event"] is None
+    assert poured["step"] not in gone["held"]
+    again = event("poured", poured["step"], "714", at=1_700_001_004.0)
+    retold = tell(yard, bench, again)
+    assert [one["event"] for one in retold["steps"] if one["id"] == poured["step"]] == [again["id"]]
 
 
 def test_a_step_that_was_left_out_is_in_the_record(yard: Yard) -> None:

@@ -641,6 +641,8 @@ def test_a_tank_is_judged_by_what_its_mix_was_steered_to(
                       school="all_in", volume="90 L", split=False)  # fmt: skip
     bench.finish(neighbour, mix, read_water="0.30", read_ec="0.55", read_ph="5.8")
     assert target() == "0.50 to 0.60"
+    mixed = course(neighbour)["happened"]  # the water that the bench read is no reading of the tank
+    assert [(one["kind"], one["ec_shown"], one["ph"]) for one in mixed] == [("mix", "0.55", 5.8)]
     assert read(neighbour, ec="0.55")[1]["said"] == ["ec_right", "top_up_weak"]
     Mix.objects.update(strength="0.6")
     assert target() == "0.80 to 0.90"  # the season stands at 50 %

@@ -48,6 +48,7 @@ describe('the picture of a season', () => {
     // A filling moves to the water under it before it rises: never a slope from the reading before.
     expect(drawing.past.match(/M/g)).toHaveLength(2);
     expect(drawing.past).toContain('H');
+    expect(drawing.phPath.replace(/[\d.]+ ?/g, '')).toBe('MLHM');
   });
 
   it('plans no reading under the water, and says why', () => {

@@ -120,6 +120,27 @@ describe('a mix on one device', () => {
     expect([bench.offline, bench.reckoning, bench.now?.now]).toEqual([true, false, 2]);
   });
 
+  it('does not go back to a reading that it went on past, when the network is back', async () => {
+    get.mockImplementation(cut);
+    await bench.look();
+    let asked: (heard: object) => void = () => undefined;
+    get.mockReturnValueOnce(new Promise((done) => (asked = done)));
+    const looking = bench.look();
+    const telling = bench.tell({ ...pour(1), kind: 'read' });
+    await vi.waitFor(() => expect([bench.offline, bench.now?.now]).toEqual([true, 1]));
+    let judged: (heard: object) => void = () => undefined;
+    post.mockReturnValueOnce(new Promise((done) => (judged = done)));
+    asked({ data: standing(0) });
+    await looking;
+    expect([bench.offline, bench.reckoning, bench.now?.now]).toEqual([false, false, 1]);
+    judged({ data: standing(1) });
+    await telling;
+    expect([bench.queue, bench.now?.now]).toEqual([[], 1]);
+    post.mockReturnValueOnce(new Promise(() => undefined)); // the next one is waited for as ever
+    void bench.tell({ ...pour(2), kind: 'read' });
+    await vi.waitFor(() => expect([bench.reckoning, bench.now?.now]).toEqual([true, 1]));
+  });
+
   it('does not wait for a network that does not answer', async () => {
     post.mockImplementation(
       (_: string, { signal }: { signal: AbortSignal }) =>

@@ -150,13 +150,16 @@ function footWords(task: Task): string {
   return `${late}${kinds[task.kind]}`;
 }
 
+function isFilling(one: Course['happened'][number]): boolean {
+  return one.kind === 'mix' || one.kind === 'change_out';
+}
+
 /** What happened: each filling a riser from the water, between them from reading to reading. */
 function pastPath(course: Course, x: Days, y: Days, floor: number): string {
   let path = '';
   for (const one of course.happened) {
     const px = x(one.day).toFixed(1);
-    const isFilling = one.kind === 'mix' || one.kind === 'change_out';
-    if (isFilling) path += `${path ? `H${px}` : ''}M${px} ${y(floor).toFixed(1)}`;
+    if (isFilling(one)) path += `${path ? `H${px}` : ''}M${px} ${y(floor).toFixed(1)}`;
     if (one.ec === null) continue;
     path += `${path ? 'L' : 'M'}${px} ${y(one.ec).toFixed(1)}`;
   }
@@ -219,11 +222,19 @@ function phBand(
   return { x: from, width: to - from, y: top, height: Math.max(3, phY(low, frame) - top) };
 }
 
+/** The pH as it was read; with each filling it starts anew. */
 function phPath(course: Course, x: Days, frame: Frame): string {
-  return course.happened
-    .filter((one) => one.ph !== null)
-    .map(
-      (one, n) => `${n ? 'L' : 'M'}${x(one.day).toFixed(1)} ${phY(one.ph ?? 0, frame).toFixed(1)}`,
-    ) // prettier-ignore
-    .join('');
+  let path = '';
+  let isGoingOn = false;
+  for (const one of course.happened) {
+    const px = x(one.day).toFixed(1);
+    if (isFilling(one)) {
+      if (isGoingOn) path += `H${px}`;
+      isGoingOn = false;
+    }
+    if (one.ph === null) continue;
+    path += `${isGoingOn ? 'L' : 'M'}${px} ${phY(one.ph, frame).toFixed(1)}`;
+    isGoingOn = true;
+  }
+  return path;
 }

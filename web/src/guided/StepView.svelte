@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
+
   import type { GuidedState, GuidedStep, MixEvent } from '../api/client';
   import {
     asks,
@@ -89,9 +91,10 @@
   ) {
     asking = undefined;
     over = false;
-    const first = also && { kind: kind === 'skipped' ? kind : ('done' as const), step: also.id, figure: '', of: '', sure }; // prettier-ignore
-    const behind = kind === 'skipped' && joined && { kind, step: joined.id, figure: '', of: '', sure }; // prettier-ignore
-    void guided.tell([first, { kind, step: of.id, figure, of: '', sure }, behind].filter((one) => Boolean(one)) as Untold[]); // prettier-ignore
+    const rest = { figure: '', of: '', sure };
+    const first: Untold[] = also ? [{ ...rest, kind: kind === 'skipped' ? kind : 'done', step: also.id }] : []; // prettier-ignore
+    // Of a count-down of two only the stir is left out here: the wait behind it is asked for alone.
+    void guided.tell([...first, { ...rest, kind, step: of.id, figure }]);
   }
 
   /** A wait goes by the pace of who poured: no other phone that lies about cuts it. */
@@ -119,6 +122,8 @@
   $effect(() => {
     if (!onScreen) return;
     settled = false;
+    // A question about a step that went on by itself would be answered for the next one.
+    untrack(() => asking !== 'leave' && (asking = undefined));
     const timer = setTimeout(() => (settled = true), THUMB_MS);
     return () => clearTimeout(timer);
   });
@@ -225,7 +230,7 @@
   {#if asking === 'skip' || asking === 'past' || asking === 'leave'}
     <Questions
       {asking}
-      what={joined ? `${asks(step)}, and wait` : asks(step)}
+      what={asks(step)}
       {past}
       onskip={() => told('skipped', step)}
       onpast={() => told('done', step)}

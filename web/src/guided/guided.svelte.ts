@@ -40,6 +40,8 @@ export class GuidedMix {
   /** The session is over: somebody has to sign in before anything is told. */
   locked = $state(false);
 
+  /** What the screen went on past while nobody could judge it: it does not go back there by itself. */
+  #passed = $state.raw<MixEvent[]>([]);
   #turn = new InTurn();
   #last = 0;
   #keeping: string[] = [];
@@ -70,7 +72,9 @@ export class GuidedMix {
       this.heard?.steps.some(
         (one) => one.id === step && (one.kind === 'advice' || one.kind === 'volume'),
       );
-    return this.queue.findIndex((event) => event.kind === 'read' || judged(event.step));
+    return this.queue.findIndex(
+      (event) => !this.#passed.includes(event) && (event.kind === 'read' || judged(event.step)),
+    );
   }
 
   /** The last thing that can be taken back, told or not; undefined where there is none. */
@@ -190,6 +194,7 @@ export class GuidedMix {
   }
 
   async #take({ data, error, response }: Answer, telling: MixEvent[]) {
+    if (!this.reckoning) this.#passed = this.queue;
     this.offline = false;
     this.locked = response?.status === 401;
     if (response?.status === UNCHANGED) return;
