@@ -8,9 +8,9 @@ from benchmarks import pages, rules, safety, serving, vessels
 def main() -> None:
     """Rules, server, queries, pages."""
     django.setup()
-    from benchmarks import courses, leaflets, paces, queries
+    from benchmarks import courses, leaflets, lists, paces, queries
 
-    for part in (rules, safety, vessels, paces, serving, queries, pages, leaflets, courses):
+    for part in (rules, safety, vessels, paces, serving, queries, lists, pages, leaflets, courses):
         part.report()
         print()
 

@@ -6,7 +6,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.growing import CAREFUL_START
-from core.quantities import number_text
+from core.quantities import number_text, on_both_scales
 from core.vessels import WORTH_SHOWING
 from core.water.source import BUFFERED_PPM, HARD_CALCIUM_PPM, HARD_MS_CM
 from core.windows import COLDEST, WARMEST
@@ -121,8 +121,8 @@ CATALOGUE: dict[str, Entry] = {
         "Chlorine kills cultures",
         "the source has chlorine or chloramine, and a live culture goes in",
     ),
-    "water_cold": _note("Cold water", f"the source is below {COLDEST} °C"),
-    "water_warm": _mind("Warm water", f"the source is above {WARMEST} °C"),
+    "water_cold": _note("Cold water", f"the source is below {on_both_scales(COLDEST)}"),
+    "water_warm": _mind("Warm water", f"the source is above {on_both_scales(WARMEST)}"),
     # Chart and strength
     "soil_chart_in_water": _mind(
         "A chart for soil",

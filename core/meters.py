@@ -132,7 +132,9 @@ def buffer_at(buffer: Fraction, degrees: Fraction) -> Fraction:
     table = _BUFFERS[buffer]
     if not table[0][0] <= degrees <= table[-1][0]:
         raise InputError(
-            "temperature_out_of_range", "Calibrate between 0 and 40 °C; is this °F?", "temperature"
+            "temperature_out_of_range",
+            "Calibrate between 0 and 40 °C (32 and 104 °F); check the unit.",
+            "temperature",
         )
     at = max(1, bisect_left([degree for degree, _ in table], degrees))
     (low, one), (high, other) = table[at - 1], table[at]

@@ -2,6 +2,12 @@
 
 from core.quantities.figures import decimal_text, figure, number_text, rounded
 from core.quantities.readings import PpmScale, Reading, ReadingRange, ReadingScale, ReadingUnit
+from core.quantities.temperatures import (
+    TemperatureUnit,
+    degrees_text,
+    on_both_scales,
+    parse_temperature,
+)
 from core.quantities.typed import (
     parse_dose,
     parse_reading,
@@ -29,15 +35,19 @@ __all__ = [
     "ReadingScale",
     "ReadingUnit",
     "Spoons",
+    "TemperatureUnit",
     "Volume",
     "VolumeUnit",
     "Weight",
     "decimal_text",
+    "degrees_text",
     "figure",
     "number_text",
+    "on_both_scales",
     "parse_dose",
     "parse_reading",
     "parse_strength",
+    "parse_temperature",
     "parse_volume",
     "parse_weight",
     "rounded",

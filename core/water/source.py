@@ -6,7 +6,7 @@ from fractions import Fraction
 
 from core.errors import InputError
 from core.limits import COLDEST_WATER_C, HOTTEST_WATER_C, LARGEST_PPM, MOST_HOURS_STOOD
-from core.quantities import Reading
+from core.quantities import Reading, on_both_scales
 
 
 class WaterKind(StrEnum):
@@ -16,6 +16,21 @@ class WaterKind(StrEnum):
     RAIN = "rain"
     MAINS = "mains"
     WELL = "well"
+
+
+def checked_temperature(celsius: Fraction) -> Fraction:
+    """A temperature that water to be mixed may have.
+
+    Raises:
+        InputError: colder than ice, or hotter than any tank.
+    """
+    if not COLDEST_WATER_C <= celsius <= HOTTEST_WATER_C:
+        low, high = (on_both_scales(Fraction(end)) for end in (COLDEST_WATER_C, HOTTEST_WATER_C))
+        raise InputError(
+            "temperature_out_of_range", f"Water is between {low} and {high}; check the unit.",
+            "temperature",
+        )  # fmt: skip
+    return celsius
 
 
 SOFT_KINDS = frozenset({WaterKind.RO, WaterKind.RAIN})
@@ -126,14 +141,8 @@ class Water:
                 "again, or look at the report's unit.",
                 "ph",
             )
-        if self.temperature is not None and not (
-            COLDEST_WATER_C <= self.temperature <= HOTTEST_WATER_C
-        ):
-            raise InputError(
-                "temperature_out_of_range",
-                f"Water is between {COLDEST_WATER_C} and {HOTTEST_WATER_C} °C; check the unit.",
-                "temperature",
-            )
+        if self.temperature is not None:
+            checked_temperature(self.temperature)
         if self.stood_h > MOST_HOURS_STOOD:
             raise InputError(
                 "hours_out_of_range", "Water that stood so long is to be changed.", "stood_h"

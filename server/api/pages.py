@@ -5,7 +5,7 @@ from typing import Annotated, TypeVar
 from django.db.models import Model, QuerySet
 from ninja import Query
 
-LONGEST_PAGE = 100
+LONGEST_PAGE = 50
 """Things on one page of a list."""
 
 After = Annotated[int, Query(0, ge=0, le=2**63 - 1)]

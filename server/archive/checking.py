@@ -50,7 +50,7 @@ class _Value(_Told):
 
 class _Bottle(_Told):
     product: int | None
-    tag: Annotated[str, Field(max_length=2)]
+    tag: Annotated[str, Field(max_length=3)]
     left: Figure | None = None
 
 

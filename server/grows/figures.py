@@ -17,15 +17,18 @@ from core.quantities import (
     Reading,
     ReadingScale,
     ReadingUnit,
+    TemperatureUnit,
     Volume,
     VolumeUnit,
     decimal_text,
     figure,
     parse_reading,
     parse_strength,
+    parse_temperature,
     parse_volume,
 )
 from core.quantities.dose_units import Gallon
+from core.water.source import checked_temperature
 from server.api.typed import typed
 from server.grows.models import Membership
 
@@ -46,6 +49,7 @@ class TypedIn(Schema):
     gallon: Literal["us", "uk", ""] = ""
     reading: ReadingUnit
     ppm_scale: Literal[500, 640, 700] | None = None
+    temperature: TemperatureUnit = TemperatureUnit.C
 
 
 def _way(told: object) -> str:
@@ -65,6 +69,7 @@ class TypedUnits:
     volume: VolumeUnit
     gallon: Gallon | None
     reading: ReadingScale
+    temperature: TemperatureUnit
 
     @classmethod
     def of(cls, told: TypedIn | None, member: Membership) -> "TypedUnits":
@@ -74,9 +79,9 @@ class TypedUnits:
             InputError: ppm without its scale.
         """
         if told is None:
-            return cls(member.tank_unit, member.meant, member.meter)
+            return cls(member.tank_unit, member.meant, member.meter, member.degrees)
         scale = typed("typed_in", lambda: ReadingScale(told.reading, told.ppm_scale))
-        return cls(told.volume, told.gallon or None, scale)
+        return cls(told.volume, told.gallon or None, scale, told.temperature)
 
     def litres(self, where: str, told: TypedFigure) -> Volume:
         """The volume that was told, above 0 and no larger than any tank.
@@ -107,6 +112,16 @@ class TypedUnits:
         if reading.ms_cm > STRONGEST_WATER:
             raise InputError("reading_out_of_range", "Saltier than the sea: check the unit.", where)
         return reading
+
+    def celsius(self, where: str, told: str) -> Fraction:
+        """The temperature that was told, in °C, as water may have it.
+
+        Raises:
+            InputError: it is none, seen from the field `where`.
+        """
+        return typed(
+            where, lambda: checked_temperature(parse_temperature(told, unit=self.temperature))
+        )
 
 
 def share_told(where: str, told: TypedFigure) -> Fraction:

@@ -6,7 +6,7 @@ from django.utils import timezone
 
 from core.guided import Pace
 from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
-from core.quantities import ReadingScale, ReadingUnit, Spoons, VolumeUnit
+from core.quantities import ReadingScale, ReadingUnit, Spoons, TemperatureUnit, VolumeUnit
 from core.quantities.dose_units import Gallon
 from core.quantities.readings import PPM_SCALES
 from server.grows.roles import MemberRole
@@ -73,6 +73,21 @@ class Grow(models.Model):
         )
 
 
+class Clock(models.TextChoices):
+    """How a person writes the time of day."""
+
+    H24 = "24", "21:05"
+    H12 = "12", "9:05 pm"
+
+
+class DateStyle(models.TextChoices):
+    """How a person writes dates."""
+
+    DAY_FIRST = "day_first", "2 December"
+    MONTH_FIRST = "month_first", "December 2"
+    ISO = "iso", "2026-12-02"
+
+
 class Membership(models.Model):
     """A person in a grow, with the units that person reads and pours in."""
 
@@ -98,6 +113,14 @@ class Membership(models.Model):
     spoons = models.CharField(
         max_length=8, choices=[(s.value, s.value) for s in Spoons], default=Spoons.METRIC.value
     )
+    temperature_unit = models.CharField(
+        max_length=1,
+        choices=[(unit.value, unit.value) for unit in TemperatureUnit],
+        default=TemperatureUnit.C.value,
+    )
+    clock = models.CharField(max_length=2, choices=Clock, default=Clock.H24)
+    dates = models.CharField("how dates are written", max_length=11, choices=DateStyle,
+                             default=DateStyle.DAY_FIRST)  # fmt: skip
     pace = models.CharField(
         "at the bench", max_length=8, choices=[(p.value, p.value) for p in Pace],
         default=Pace.USUAL.value,
@@ -128,6 +151,14 @@ class Membership(models.Model):
                 condition=models.Q(volume_unit__in=[unit.value for unit in VolumeUnit]),
                 name="membership_volume_unit_known",
             ),
+            models.CheckConstraint(
+                condition=models.Q(
+                    temperature_unit__in=[unit.value for unit in TemperatureUnit],
+                    clock__in=["24", "12"],
+                    dates__in=["day_first", "month_first", "iso"],
+                ),
+                name="membership_writing_known",
+            ),
         ]
 
     def __str__(self) -> str:
@@ -141,6 +172,11 @@ class Membership(models.Model):
                 return gallon
             case _:
                 return None
+
+    @property
+    def degrees(self) -> TemperatureUnit:
+        """The unit this person gives temperatures in."""
+        return TemperatureUnit(self.temperature_unit)
 
     @property
     def tank_unit(self) -> VolumeUnit:

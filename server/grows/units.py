@@ -6,9 +6,9 @@ from django.http import HttpRequest
 from ninja import Router, Schema
 
 from core.guided import Pace
-from core.quantities import ReadingUnit, Spoons, VolumeUnit
+from core.quantities import ReadingUnit, Spoons, TemperatureUnit, VolumeUnit
 from server.api.shapes import ErrorOut, Kept
-from server.grows.models import Membership
+from server.grows.models import Clock, DateStyle, Membership
 from server.grows.scope import Scope
 
 router = Router(tags=["units"])
@@ -17,11 +17,17 @@ _GALLONS = {VolumeUnit.GAL_US: "us", VolumeUnit.GAL_UK: "uk"}
 
 
 class UnitsIn(Schema):
-    """What to use from now on; ppm with its scale. The gallon follows the volume, if it is one."""
+    """What to use from now on; ppm with its scale. The gallon follows the volume, if it is one.
+
+    What is not told of temperatures, the clock and dates stays.
+    """
 
     volume: Literal[VolumeUnit.L, VolumeUnit.GAL_US, VolumeUnit.GAL_UK]
     reading: Literal["mS/cm", "uS/cm", "CF", "ppm 500", "ppm 640", "ppm 700"]
     spoons: Spoons
+    temperature: TemperatureUnit | None = None
+    clock: Clock | None = None
+    dates: DateStyle | None = None
 
 
 class PaceIn(Schema):
@@ -31,7 +37,7 @@ class PaceIn(Schema):
 
 
 class UnitsOut(Schema):
-    """The units this person reads and pours in."""
+    """The units this person reads and pours in, and how times and dates are written."""
 
     volume: VolumeUnit
     gallon: str
@@ -39,6 +45,9 @@ class UnitsOut(Schema):
     ppm_scale: int | None
     reading_words: str
     spoons: Spoons
+    temperature: TemperatureUnit
+    clock: Clock
+    dates: DateStyle
 
 
 def units_out(membership: Membership) -> UnitsOut:
@@ -50,6 +59,9 @@ def units_out(membership: Membership) -> UnitsOut:
         ppm_scale=membership.ppm_scale,
         reading_words=membership.meter.words,
         spoons=Spoons(membership.spoons),
+        temperature=membership.degrees,
+        clock=Clock(membership.clock),
+        dates=DateStyle(membership.dates),
     )
 
 
@@ -67,6 +79,9 @@ def set_units(request: HttpRequest, grow_id: int, told: UnitsIn) -> Kept:
     membership.reading_unit = ReadingUnit(unit)
     membership.ppm_scale = int(scale) if scale else None
     membership.spoons = told.spoons
+    membership.temperature_unit = told.temperature or membership.temperature_unit
+    membership.clock = told.clock or membership.clock
+    membership.dates = told.dates or membership.dates
     membership.save()
     return Kept()
 

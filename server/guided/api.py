@@ -11,7 +11,7 @@ from ninja.responses import Status
 from core.errors import InputError
 from core.formats.record import MixRecordDocument
 from core.guided import replay
-from core.quantities import Reading
+from core.quantities import Reading, degrees_text
 from server.api.shapes import ErrorOut
 from server.grows.scope import Scope
 from server.guided.hearing import EventsIn, events_from
@@ -44,7 +44,7 @@ class PenIn(Schema):
 
 
 class PenOut(Schema):
-    """What the pen shows, EC in the person's unit; once it stands still, the median."""
+    """What the pen shows, in the person's units; once it stands still, the median."""
 
     ec: str
     ph: str
@@ -155,11 +155,11 @@ def read_pen(request: HttpRequest, grow_id: int, mix_id: int, told: PenIn) -> Pe
     if meter is None:
         raise InputError("no_pen", "No pen is connected: type what yours shows.", "seconds")
     shown = meter.read(found, replay(found.as_plan(), events_of(found)), told.seconds)
-    unit = scope.membership.meter
+    member = scope.membership
     return PenOut(
-        ec=Reading(Fraction(str(shown.ec))).shown(unit),
+        ec=Reading(Fraction(str(shown.ec))).shown(member.meter),
         ph=f"{shown.ph:.1f}",
-        temperature=f"{shown.temperature:.1f}",
+        temperature=degrees_text(Fraction(f"{shown.temperature:.1f}"), member.degrees),
         still=shown.still,
     )
 

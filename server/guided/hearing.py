@@ -76,6 +76,8 @@ def _figure(told: EventIn, kind: StepKind | None, units: TypedUnits) -> Fraction
         return units.litres("figure", told.figure).litres
     if isinstance(told.figure, Figure):
         return typed_figure("figure", told.figure.value)
+    if kind is StepKind.READ_TEMPERATURE:
+        return units.celsius("figure", told.figure)
     return typed_figure("figure", told.figure)
 
 

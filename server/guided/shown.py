@@ -4,7 +4,7 @@ from fractions import Fraction
 
 from core.guided import StepKind
 from core.guided.steps import EC_STEPS, VOLUME_STEPS
-from core.quantities import Reading, Volume, decimal_text, number_text, rounded
+from core.quantities import Reading, Volume, decimal_text, degrees_text, number_text, rounded
 from server.grows.models import Membership
 
 
@@ -26,7 +26,7 @@ def figure_shown(
     if step_kind in VOLUME_STEPS:
         return Volume(figure).shown(member.tank_unit)
     if step_kind is StepKind.READ_TEMPERATURE:
-        return f"{number_text(figure, 1)} °C"
+        return f"{degrees_text(rounded(figure, 1), member.degrees)} {member.degrees.words}"
     if step_kind is StepKind.READ_PH:
         return f"pH {number_text(figure, 1)}"
     return f"{decimal_text(rounded(figure, 2))} {unit}"

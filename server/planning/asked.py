@@ -91,7 +91,7 @@ def _water(units: TypedUnits, told: MixIn, basis: MixBasis) -> Water:
     first = basis.waters[told.water]
     mine = first.as_water(reading, stood_h=stood)
     if told.temperature.strip():
-        mine = replace(mine, temperature=typed_figure("temperature", told.temperature))
+        mine = replace(mine, temperature=units.celsius("temperature", told.temperature))
     if not told.blend:
         return mine
     parts = []

@@ -16,7 +16,7 @@ from core.chart import PhWindow
 from core.course import Course, Programme, target_on
 from core.daily import Said, TankReading, judge_reading
 from core.errors import InputError
-from core.limits import COLDEST_WATER_C, HOTTEST_WATER_C, LONGEST_TYPED, LONGEST_WORDS
+from core.limits import LONGEST_TYPED, LONGEST_WORDS
 from core.quantities import Reading, ReadingRange, figure
 from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.api.typed import typed_figure
@@ -106,13 +106,7 @@ def _read(scope: Scope, told: TankReadingIn) -> tuple[TankReading, Fraction | No
     ph = typed_figure("ph", told.ph) if told.ph.strip() else None
     if ph is not None and not 0 < ph <= 14:
         raise InputError("ph_out_of_range", "pH lies between 0 and 14; check the pen.", "ph")
-    degrees = typed_figure("temperature", told.temperature) if told.temperature.strip() else None
-    if degrees is not None and not COLDEST_WATER_C <= degrees <= HOTTEST_WATER_C:
-        raise InputError(
-            "temperature_out_of_range",
-            f"Water is between {COLDEST_WATER_C} and {HOTTEST_WATER_C} °C; is this °F?",
-            "temperature",
-        )
+    degrees = units.celsius("temperature", told.temperature) if told.temperature.strip() else None
     ec = None if is_blank(told.ec) else units.ec("ec", told.ec)
     litres = None if is_blank(told.topped_up) else units.litres("topped_up", told.topped_up).litres
     return TankReading(ec, ph, degrees), litres

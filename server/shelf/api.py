@@ -6,9 +6,10 @@ from decimal import Decimal
 from typing import Annotated
 
 from django.db import IntegrityError, transaction
+from django.db.models import Q
 from django.http import HttpRequest
 from django.utils import timezone
-from ninja import Field, Router, Schema
+from ninja import Field, Query, Router, Schema
 from ninja.responses import Status
 
 from core.chart import Form, Role
@@ -20,6 +21,7 @@ from core.limits import LONGEST_NAME, LONGEST_TYPED
 from core.quantities import decimal_text
 from core.stock import BottleState
 from core.vessels import USUAL_VESSELS
+from server.api.pages import After, page_of
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept, Made, Name
 from server.api.typed import typed
 from server.grows.calendar import day_of
@@ -32,7 +34,13 @@ from server.shelf.vessels import VesselOut, vessel_out
 
 router = Router(tags=["shelf"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
-_MOST_PRODUCTS = 300
+_MOST_PRODUCTS = 10_000
+_MOST_COMPARED = 20
+"""Acids that each acid is compared with: a bench has a few."""
+
+Find = Annotated[str, Query("", max_length=LONGEST_NAME)]
+"""Part of a name or a maker, or a tag, of what a list is to show; all of it where empty."""
+
 _WORST_FIRST = (BottleState.OFF, BottleState.SOON_OFF)
 
 
@@ -61,12 +69,13 @@ class ProductOut(Schema):
 
 
 class ShelfOut(Schema):
-    """Everything on shelf and bench; `usual` while the grow has said nothing about its bench.
+    """What stands on shelf and bench; `usual` while the grow has said nothing about its bench.
 
-    `today` is the day at the grow.
+    `after` asks for the products that follow, None where none does; `today` is the day at the grow.
     """
 
     products: list[ProductOut]
+    after: int | None
     vessels: list[VesselOut]
     usual: bool
     today: date
@@ -92,6 +101,12 @@ class GradeOut(Schema):
     """What they are, in percent, by line."""
 
     analysis: dict[Nutrient, str]
+
+
+def _acids(scope: Scope) -> list[Product]:
+    """Those that acids are compared with; a label without one may say so by a null."""
+    found = scope.all(Product).filter(label__acid__isnull=False).exclude(label__acid=None)
+    return list(found[:_MOST_COMPARED])
 
 
 def _acids_compared(product: Product, acids: list[Product]) -> list[str]:
@@ -137,21 +152,26 @@ def _typed(value: Decimal | None) -> str:
 
 
 @router.get("/grows/{grow_id}/shelf", response={200: ShelfOut, 404: ErrorOut}, operation_id="shelf")
-def shelf(request: HttpRequest, grow_id: int) -> ShelfOut:
-    """Products and vessels of a grow."""
+def shelf(request: HttpRequest, grow_id: int, after: After, find: Find) -> ShelfOut:
+    """Products of a grow, page by page, and its vessels."""
     scope = Scope.enter(request.user, grow_id)
-    products = list(scope.all(Product))
-    acids = [p for p in products if p.label and p.label.get("acid")]
+    found = scope.all(Product).filter(pk__gt=after)
+    if words := find.strip():
+        named = Q(name__icontains=words) | Q(maker__icontains=words) | Q(tag__iexact=words)
+        found = found.filter(named)
+    products, more = page_of(found)
     own = [vessel.as_vessel() for vessel in scope.all(MeasuringVessel)]
     today, bottles = day_of(scope.grow, timezone.now()), dict[int, list[BottleState]]()
-    for bottle in scope.all(Bottle).filter(discarded_at=None):
+    for bottle in scope.all(Bottle).filter(discarded_at=None, product__in=products):
         bottles.setdefault(bottle.product_id, []).append(bottle.as_bottle().state(today))
     lasts = days_left_of(scope, products)
+    acids = _acids(scope)
     return ShelfOut(
         products=[
             _product(product, acids, bottles.get(product.pk, ()), lasts.get(product.pk))
             for product in products
         ],
+        after=products[-1].pk if more else None,
         vessels=[vessel_out(vessel) for vessel in own or USUAL_VESSELS],
         usual=not own,
         today=today,

@@ -26,9 +26,16 @@ from core.meters import (
     due_on,
     ec_would_be,
 )
-from core.quantities import Reading, ReadingScale, decimal_text, number_text, rounded
+from core.quantities import (
+    Reading,
+    ReadingScale,
+    decimal_text,
+    number_text,
+    parse_temperature,
+    rounded,
+)
 from server.api.shapes import ErrorOut, Kept, Made, Name
-from server.api.typed import exact_decimal, typed_figure
+from server.api.typed import exact_decimal, typed, typed_figure
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits
 from server.grows.named import save_named
 from server.grows.scope import Scope
@@ -61,11 +68,11 @@ class PointIn(Schema):
 
 
 class CalibrationIn(Schema):
-    """What a meter read; `degrees` of the standards in °C."""
+    """What a meter read; `degrees` of the standards, a bare number in the person's unit."""
 
     measures: Measures
     points: Annotated[list[PointIn], Field(min_length=1, max_length=3)]
-    degrees: Annotated[str, Field(max_length=LONGEST_TYPED)] = "25"
+    degrees: Annotated[str, Field(max_length=LONGEST_TYPED)] = "25 °C"
     typed_in: TypedIn | None = None
 
 
@@ -219,8 +226,9 @@ def calibrate_meter(
     meter = scope.one(scope.all(Meter), meter_id)
     if told.measures not in MEASURES[MeterKind(meter.kind)]:
         raise InputError("not_measured", f"{meter.name} does not measure that.", "measures")
-    degrees = typed_figure("degrees", told.degrees)
-    points = _points(TypedUnits.of(told.typed_in, scope.membership), told)
+    units = TypedUnits.of(told.typed_in, scope.membership)
+    degrees = typed("degrees", lambda: parse_temperature(told.degrees, unit=units.temperature))
+    points = _points(units, told)
     calibrate(told.measures, points, degrees)  # refuses what is none
     entry = CalibrationEntry.objects.create(
         grow=scope.grow,

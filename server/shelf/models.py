@@ -26,7 +26,9 @@ class Product(Stamped):
 
     maker = models.CharField(max_length=LONGEST_NAME, blank=True)
     name = models.CharField(max_length=LONGEST_NAME)
-    tag = models.CharField("two letters on the paper label", max_length=2)
+    tag = models.CharField(
+        "two letters on the paper label, three where two are all taken", max_length=3
+    )
     role = models.CharField(max_length=20, choices=[(role.value, role.value) for role in Role])
     form = models.CharField(
         max_length=8, choices=[(form.value, form.value) for form in Form], default=Form.LIQUID.value

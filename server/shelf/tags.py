@@ -1,10 +1,13 @@
-"""The two letters on a bottle's paper label."""
+"""The few letters on a bottle's paper label."""
+
+from collections.abc import Iterator
+from itertools import chain
 
 from core.errors import InputError
 
 
 def new_tag(name: str, taken: set[str]) -> str:
-    """Two letters or digits for a paper label, unlike those in `taken`.
+    """Two letters or digits for a paper label, unlike those in `taken`; three once two are taken.
 
     Raises:
         InputError: there are more products than labels.
@@ -17,15 +20,16 @@ def new_tag(name: str, taken: set[str]) -> str:
     wishes = [words[0][0] + words[1][0]] if len(words) > 1 else []
     wishes += [letters[0] + letter for letter in letters[1:]] or [letters[0]]
     wishes += [f"{letters[0]}{digit}" for digit in "23456789"]
-    wishes += [a + b for a in _PLAIN for b in _PLAIN]
-    tags = (_upper(wish[0]) + wish[1:] for wish in wishes)
+    more: Iterator[str] = (first + rest for rest in _LONGER for first in letters[0] + _PLAIN)
+    tags = (_upper(wish[0]) + wish[1:] for wish in chain(wishes, more))
     free = next((tag for tag in tags if tag not in taken), None)
     if free is None:
-        raise InputError("too_many_or_few", "This shelf has no two letters left for another label.")
+        raise InputError("too_many_or_few", "This shelf has no letters left for another label.")
     return free
 
 
 _PLAIN = "0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ"
+_LONGER = (*_PLAIN, *(a + b for a in _PLAIN for b in _PLAIN))
 
 
 def _upper(letter: str) -> str:

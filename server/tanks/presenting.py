@@ -14,15 +14,16 @@ from core.due import Due, due_of
 from core.growing import Crop, System
 from core.quantities import (
     Reading,
-    ReadingScale,
     Volume,
     decimal_text,
+    degrees_text,
     figure,
     number_text,
 )
 from core.water import REPORT_FIELDS, Disinfectant, Treatment, WaterKind
 from server.grows.calendar import day_of
 from server.grows.figures import Figure, ec_figure, litres_figure, percent_figure, percent_shown
+from server.grows.models import Membership
 from server.grows.scope import Scope
 from server.tanks.models import Tank, WaterSource
 from server.tanks.timeline import LastMix
@@ -39,7 +40,8 @@ class WaterFindingOut(Schema):
 class WaterOut(Schema):
     """A water source; `reading` as this person's pen shows it, `ec` as it is kept.
 
-    `ec`, `ph` and `temperature` are None or empty if never read. The figures of its lab report are
+    `ec`, `ph` and `temperature` are None or empty if never read, the last a bare number in the
+    person's unit, and in °C as it is kept in `celsius`. The figures of its lab report are
     ppm as text, empty where nobody has measured. `findings` are what the report makes of it;
     `balance_shown` is by how much its cations outweigh its anions, `balance_off` whether that is to
     be doubted.
@@ -52,6 +54,7 @@ class WaterOut(Schema):
     ec: Figure | None
     ph: str
     temperature: str
+    celsius: str
     disinfectant: Disinfectant | None
     treated_by: Treatment | None
     report: dict[str, str]
@@ -103,8 +106,10 @@ class TankOut(UsualOut):
     change_out_on: date | None
 
 
-def water_out(water: WaterSource, meter: ReadingScale) -> WaterOut:
-    """A water, for who reads with such a meter."""
+def water_out(water: WaterSource, member: Membership) -> WaterOut:
+    """A water, in the units of a member."""
+    meter = member.meter
+    celsius = water.last("temperature")
     report = water.lab_report
     balance = ion_balance(report)
     off = number_text(abs(balance or Fraction(0)) * 100, 1)
@@ -115,7 +120,8 @@ def water_out(water: WaterSource, meter: ReadingScale) -> WaterOut:
         reading=water.reading.shown(meter) if water.reading else None,
         ec=ec_figure(water.reading),
         ph=_text(water.last("ph")),
-        temperature=_text(water.last("temperature")),
+        temperature="" if celsius is None else degrees_text(celsius, member.degrees),
+        celsius=_text(celsius),
         disinfectant=Disinfectant(water.disinfectant) if water.disinfectant else None,
         treated_by=Treatment(water.treated_by) if water.treated_by else None,
         report={name: _text(_exact(getattr(water, f"{name}_ppm"))) for name in REPORT_FIELDS},

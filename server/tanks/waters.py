@@ -14,7 +14,7 @@ from ninja.responses import Status
 from core.chemistry.lab_report import reported
 from core.errors import InputError
 from core.limits import LONGEST_WORDS
-from core.quantities import Volume, decimal_text, figure, number_text
+from core.quantities import Volume, decimal_text, figure, number_text, rounded
 from core.water import (
     REPORT_FIELDS,
     Disinfectant,
@@ -89,7 +89,10 @@ class WaterFields(Schema):
 
 
 class WaterSeen(WaterFields):
-    """Fields as they were when an edit was begun, `ec` as it is kept; only those that are named."""
+    """Fields as they were when an edit was begun; only those that are named.
+
+    `ec` and `temperature` as they are kept, the latter in °C.
+    """
 
     ec: Figure | None = None
 
@@ -137,7 +140,7 @@ def waters(request: HttpRequest, grow_id: int, after: After) -> WaterPage:
     scope = Scope.enter(request.user, grow_id)
     page, more = page_of(scope.all(WaterSource).filter(pk__gt=after).order_by("pk"))
     return WaterPage(
-        items=[water_out(water, scope.membership.meter) for water in page],
+        items=[water_out(water, scope.membership) for water in page],
         after=page[-1].pk if more else None,
     )
 
@@ -178,13 +181,15 @@ def edit_water(request: HttpRequest, grow_id: int, water_id: int, told: WaterEdi
     for name, value in wanted.items():
         setattr(water, _column(name), value)
     for what, value in read.items():
-        setattr(water, f"last_{what}", None if value is None else decimal_text(value))
+        # as its time line will give it back
+        kept = None if value is None else decimal_text(rounded(value, 6))
+        setattr(water, f"last_{what}", kept)
     water.as_water(water.reading)  # refuses what no water is
     if wanted:
         water.save(update_fields=[_column(name) for name in wanted])
     if read:
         note_reading(water, read, by=scope.membership.person_id)
-    return water_out(scope.one(scope.all(WaterSource), water_id), scope.membership.meter)
+    return water_out(scope.one(scope.all(WaterSource), water_id), scope.membership)
 
 
 def _column(name: str) -> str:
@@ -203,10 +208,11 @@ def _wanted(told: WaterEdit, units: TypedUnits) -> dict[str, Any]:
         if name in named:
             text = getattr(told, name)
             wanted[name] = exact_decimal(reported(name, text), 2) if text.strip() else None
-    for what in ("ph", "temperature"):
-        if what in named:
-            text = getattr(told, what)
-            wanted[what] = typed_figure(what, text) if text.strip() else None
+    if "ph" in named:
+        wanted["ph"] = typed_figure("ph", told.ph) if told.ph.strip() else None
+    if "temperature" in named:
+        text = told.temperature
+        wanted["temperature"] = units.celsius("temperature", text) if text.strip() else None
     if "reading" in named:
         blank = is_blank(told.reading)
         wanted["ec"] = None if blank else units.ec("reading", told.reading).ms_cm

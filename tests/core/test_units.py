@@ -14,12 +14,17 @@ from core.quantities import (
     ReadingScale,
     ReadingUnit,
     Spoons,
+    TemperatureUnit,
     Volume,
     VolumeUnit,
     decimal_text,
+    degrees_text,
     figure,
     number_text,
+    on_both_scales,
+    parse_temperature,
 )
+from core.quantities.temperatures import celsius_of, degrees_in
 from core.quantities.units import LITRES, OUNCE_G, POUND_G, amount_of_one
 
 PINT = pint.UnitRegistry(non_int_type=Fraction)
@@ -136,3 +141,38 @@ def test_figures_that_are_refused(bad: object, code: str) -> None:
     with pytest.raises(InputError) as refused:
         figure(bad)
     assert refused.value.code == code
+
+
+@given(tenths=st.integers(0, 600))
+def test_temperatures_agree_with_pint_and_come_back(tenths: int) -> None:
+    celsius = Fraction(tenths, 10)
+    fahrenheit = degrees_in(celsius, TemperatureUnit.F)
+    assert float(fahrenheit) == pytest.approx(
+        PINT.Quantity(tenths / 10, "degC").to("degF").magnitude
+    )
+    assert celsius_of(fahrenheit, TemperatureUnit.F) == celsius
+    assert degrees_text(celsius, TemperatureUnit.C) == decimal_text(celsius)
+    typed = parse_temperature(degrees_text(celsius, TemperatureUnit.F), unit=TemperatureUnit.F)
+    assert abs(typed - celsius) <= Fraction(1, 36)  # half of a tenth of a °F
+
+
+@pytest.mark.parametrize(
+    ("text", "unit", "celsius"),
+    # Ice, body heat and room warmth on both scales: NIST SP 811, and common knowledge.
+    [("32", "F", 0), ("98.6", "F", 37), ("68 °F", "C", 20), ("68f", "C", 20), ("20 C", "F", 20),
+     ("20,5 deg C", "F", "20.5"), ("20 degrees celsius", "F", 20), ("20 °", "C", 20),
+     ("71 1/2 F", "C", "21.944444"), ("20º C", "F", 20)],
+)  # fmt: skip
+def test_a_temperature_is_read_on_the_scale_it_names(text: str, unit: str, celsius: object) -> None:
+    read = parse_temperature(text, unit=TemperatureUnit(unit))
+    assert float(read) == pytest.approx(float(str(celsius)), abs=1e-6)
+
+
+@pytest.mark.parametrize("text", ["warm", "20 K", "20 CF", "", "-4", "18-22", "20 L"])
+def test_what_is_no_temperature_is_refused(text: str) -> None:
+    with pytest.raises(InputError):
+        parse_temperature(text, unit=TemperatureUnit.C)
+
+
+def test_a_sentence_gives_both_scales() -> None:
+    assert on_both_scales(Fraction("7.5")) == "7.5 °C (46 °F)"

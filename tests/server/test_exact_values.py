@@ -21,8 +21,8 @@ MS_CM = {"volume": "L", "gallon": "us", "reading": "mS/cm", "ppm_scale": None}
 GALLONS = {"volume": "gal_us", "gallon": "us", "reading": "ppm", "ppm_scale": 700}
 
 
-def set_units(yard: Yard, volume: str, reading: str) -> None:
-    units = {"volume": volume, "reading": reading, "spoons": "metric"}
+def set_units(yard: Yard, volume: str, reading: str, **writing: str) -> None:
+    units = {"volume": volume, "reading": reading, "spoons": "metric", **writing}
     assert yard.send("PUT", f"/api/grows/{yard.grow.pk}/units", units)[0] == 200
 
 
@@ -38,14 +38,17 @@ def edit(yard: Yard, path: str, **body: object) -> tuple[int, dict[str, Any]]:
         ("drain-1", "10", GALLONS, "37.854118"),  # 10 US gallons of 3.785411784 L: NIST SP 811
         ("drain-1", "10", MS_CM, "10"),
         ("drain-1", {"value": "12.5", "unit": "L"}, None, "12.5"),
+        ("temperature", "20", MS_CM, "20"),  # a device that knows of no °F yet
+        ("temperature", "68", MS_CM | {"temperature": "F"}, "20"),
+        ("temperature", "68 °F", MS_CM, "20"),
     ],
 )
 def test_what_a_device_told_late_is_read_in_the_units_it_was_typed_in(
     yard: Yard, step: str, figure: object, typed_in: object, kept: str
 ) -> None:
     bench = begin(yard)
-    set_units(yard, "gal_uk", "CF")
-    kind = "read" if step.startswith("read") else "poured"
+    set_units(yard, "gal_uk", "CF", temperature="F")
+    kind = "poured" if step.startswith("drain") else "read"
     tell(yard, bench, event(kind, step, figure=figure, typed_in=typed_in))
     stored = MixEvent.objects.get(mix_id=bench["id"]).figure
     assert stored == pytest.approx(Decimal(kept), abs=Decimal("0.000001"))
@@ -180,3 +183,67 @@ def test_a_device_that_asks_for_news_is_told_when_there_is_none(yard: Yard) -> N
     Membership.objects.filter(grow=yard.grow, person=yard.person).update(reading_unit="CF")
     tag = yard.client.get(at(yard, bench), headers={"If-None-Match": tag}).headers["ETag"]
     assert tag.startswith('"1 False L us CF')
+
+
+def test_a_temperature_is_kept_exact_on_whatever_scale_it_is_shown(yard: Yard) -> None:
+    tap = f"waters/{yard.water.pk}"
+    set_units(yard, "L", "mS/cm", temperature="F")
+    status, told = edit(yard, tap, temperature="70")
+    assert status == 200, told
+    assert (told["temperature"], told["celsius"]) == ("70", "21.111111")
+    fresh = edit(yard, tap, temperature="68", seen={"temperature": told["celsius"]})
+    assert (fresh[0], fresh[1]["celsius"]) == (200, "20")
+    assert edit(yard, tap, temperature="66", seen={"temperature": told["celsius"]})[0] == 409
+    status, refused = edit(yard, tap, temperature="20")  # °C, typed by somebody who reads °F
+    assert (status, refused["error"]["where"]) == (422, "temperature")
+    assert "32 °F" in refused["error"]["message"]
+    set_units(yard, "L", "ppm 700", temperature="C")
+    assert edit(yard, tap, reading="365")[1]["ec"]["value"] == "0.521429"  # endless in mS/cm
+    assert yard.listed("waters")[0]["temperature"] == "20"
+
+
+def test_a_temperature_at_the_bench_is_one_that_water_may_have(yard: Yard) -> None:
+    bench = reach(yard, begin(yard), "read_temperature")
+    path = f"/api/grows/{yard.grow.pk}/mixes/{bench['id']}/events"
+    hot = event("read", "temperature", figure="68", typed_in=MS_CM)
+    status, refused = yard.send("POST", path, {"events": [hot]})
+    assert (status, refused["error"]["code"]) == (422, "temperature_out_of_range")
+    set_units(yard, "L", "mS/cm", temperature="F")
+    bench = tell(yard, bench, event("read", "temperature", figure="68"))
+    shown = next(one for one in bench["steps"] if one["id"] == "temperature")["figure_shown"]
+    assert shown == "68 °F"
+
+
+def test_how_times_and_dates_are_written_is_kept_per_person(yard: Yard) -> None:
+    set_units(yard, "L", "mS/cm", clock="12", dates="month_first", temperature="F")
+    set_units(yard, "L", "mS/cm")  # a page that does not know of them changes none
+    units = yard.client.get(f"/api/grows/{yard.grow.pk}").json()["units"]
+    assert (units["clock"], units["dates"], units["temperature"]) == ("12", "month_first", "F")
+    for wrong in ({"clock": "13"}, {"dates": "year"}, {"temperature": "K"}):
+        body = {"volume": "L", "reading": "CF", "spoons": "metric", **wrong}
+        assert yard.send("PUT", f"/api/grows/{yard.grow.pk}/units", body)[0] == 422
+
+
+def test_readings_without_an_end_in_ms_cm_are_taken_everywhere(yard: Yard) -> None:
+    """365 ppm on the 700 scale is 0.52142857… mS/cm, 7 gal US are 26.49788… L, 71 °F 21.6666… °C."""
+    set_units(yard, "gal_us", "ppm 700", temperature="F")
+    grow, tank = f"/api/grows/{yard.grow.pk}", yard.tank.pk
+
+    def sent(method: str, path: str, **body: object) -> dict[str, Any]:
+        status, answer = yard.send(method, f"{grow}/{path}", body)
+        assert status in (200, 201), (path, answer)
+        return answer
+
+    sent("PATCH", f"waters/{yard.water.pk}", reading="365", ph="7.1", temperature="71")
+    well = sent("POST", "waters", name="Well", kind="well", reading="37 ppm")["id"]
+    sent("POST", f"tanks/{tank}/readings", ec="1111", ph="5.83", temperature="71", topped_up="7")
+    sent("POST", "share-of-water", source=yard.water.pk, other=well, wanted="ec",
+         figure="201", volume="7 gal us")  # fmt: skip
+    sent("POST", f"tanks/{tank}/known-volume", way="buckets", count="7", volume="7 gal us")
+    sent("PATCH", f"tanks/{tank}", volume="71 gal us", strength="66.6667 %")
+    bench = begin(yard, volume="71 gal us", strength="66.66 %", reading="365", temperature="71",
+                  ph_low="5.77", ph_high="6.1")  # fmt: skip
+    over = finish(yard, bench, read_water="365", read_temperature="71", read_ec="1111",
+                  read_ph="5.83")  # fmt: skip
+    assert over["record"]["ec"]
+    assert yard.client.get(f"{grow}/today").status_code == 200

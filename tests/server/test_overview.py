@@ -7,7 +7,9 @@ from django.db import connection
 from django.test.utils import CaptureQueriesContext
 
 from core.formats import FeedChart, document_of
+from server.api.pages import LONGEST_PAGE
 from server.charts.store import publish_chart
+from server.shelf.models import Product
 from server.tanks.models import Tank, WaterSource
 from tests.server.conftest import SMALL_CHART, Yard
 
@@ -57,8 +59,42 @@ def test_pages_joined_are_the_whole_list(neighbour: Yard, name: str) -> None:
     neighbour.client.get(at)  # charts into memory
     with CaptureQueriesContext(connection) as many:
         page = neighbour.client.get(at).json()
-    assert len(page["items"]) == 100
+    assert len(page["items"]) == LONGEST_PAGE
     assert len(many) <= len(few)
+
+
+def test_a_long_shelf_comes_page_by_page_and_is_looked_through(neighbour: Yard) -> None:
+    at = f"/api/grows/{neighbour.grow.pk}/shelf"
+    with CaptureQueriesContext(connection) as few:
+        known = [one["name"] for one in neighbour.client.get(at).json()["products"]]
+    Product.objects.bulk_create(
+        Product(grow=neighbour.grow, name=f"Bottle {n}", maker="Reed & Co", role="additive",
+                tag=f"{n:03}", left=1, label={"acid": {"kind": "nitric", "percent": "38"}} if n > 225
+                else {"analysis": {"N": "4"}})
+        for n in range(MANY)
+    )  # fmt: skip
+    names: list[str] = []
+    after, pages = 0, 0
+    while after is not None:
+        with CaptureQueriesContext(connection) as many:
+            page = neighbour.client.get(f"{at}?after={after}").json()
+        assert len(page["products"]) <= LONGEST_PAGE
+        assert len(many) <= len(few) + 1  # what was used up lately is asked for where bottles are
+        names += [one["name"] for one in page["products"]]
+        after, pages = page["after"], pages + 1
+    assert names == [*known, *(f"Bottle {n}" for n in range(MANY))]
+    assert pages == -(-len(names) // LONGEST_PAGE)
+
+    def found(words: str) -> list[str]:
+        answer = neighbour.client.get(at, {"find": words}).json()
+        return [one["name"] for one in answer["products"]]
+
+    assert found("bottle 7") == ["Bottle 7", *(f"Bottle 7{n}" for n in range(10))]
+    assert found(" 229 ") == ["Bottle 229"]
+    assert len(found("REED & co")) == LONGEST_PAGE
+    assert found("%") == found("nobody's") == []
+    compared = neighbour.client.get(at, {"find": "229"}).json()["products"][0]["as_much"]
+    assert len(compared) == 3  # acids on other pages count
 
 
 def test_charts_come_whole_where_tanks_are_fed_by_them(neighbour: Yard) -> None:

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 
 import { daysScale, drawCourse, frameFor, type Course } from '../src/course/course';
-import { dayAfter, dayNumber, longDay } from '../src/course/days';
+import { dayAfter, dayNumber } from '../src/course/days';
+import { longDay } from '../src/words/dates';
 import { apart } from '../src/course/labels';
 import { outOfReach } from '../src/words/seasons';
 

@@ -78,11 +78,11 @@ describe('a mix without network', () => {
 describe('what a step says', () => {
   it('is the unit of the pen that reads it, or of what is poured', () => {
     const units = ['read_water', 'read_ec', 'read_ph', 'read_temperature', 'pour'] as const;
-    expect(units.map((kind) => unitOf(step('x', { kind }), 'CF'))).toEqual([
+    expect(units.map((kind) => unitOf(step('x', { kind }), 'CF', 'F'))).toEqual([
       'CF',
       'CF',
       'pH',
-      '°C',
+      '°F',
       'mL',
     ]);
   });

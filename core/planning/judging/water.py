@@ -12,7 +12,7 @@ from core.planning.doses import Dosed
 from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
 from core.planning.shelf import HardForm
 from core.planning.tank import label_of
-from core.quantities import Amount, Reading, decimal_text, number_text
+from core.quantities import Amount, Reading, decimal_text, number_text, on_both_scales
 from core.water import HARD_CALCIUM_PPM, Disinfectant, TargetConvention, Water
 from core.windows import COLDEST, WARMEST
 
@@ -262,18 +262,19 @@ def _temperature(given: JudgingInput) -> Iterator[Caution]:
     degrees = given.request.water.temperature
     if degrees is None:
         return
-    shown = f"{number_text(degrees, 1).removesuffix('.0')} °C"
+    shown = on_both_scales(degrees)
+    at_best = f"{on_both_scales(COLDEST)} to {on_both_scales(WARMEST)}"
     if degrees < COLDEST:
         yield Caution(
             "water_cold",
             f"At {shown} products dissolve slowly and roots stand still: let the water come to "
-            f"{COLDEST} to {WARMEST} °C, and stir longer until then.",
+            f"{at_best}, and stir longer until then.",
             {"temperature": decimal_text(degrees)},
         )
     elif degrees > WARMEST:
         yield Caution(
             "water_warm",
             f"At {shown} water holds less oxygen and root rot comes easily: cool it to "
-            f"{COLDEST} to {WARMEST} °C before plants get it, and aerate.",
+            f"{at_best} before plants get it, and aerate.",
             {"temperature": decimal_text(degrees)},
         )

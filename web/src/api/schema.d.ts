@@ -1275,7 +1275,7 @@ export interface paths {
         };
         /**
          * Shelf
-         * @description Products and vessels of a grow.
+         * @description Products of a grow, page by page, and its vessels.
          */
         get: operations["shelf"];
         put?: never;
@@ -2282,12 +2282,12 @@ export interface components {
         };
         /**
          * CalibrationIn
-         * @description What a meter read; `degrees` of the standards in °C.
+         * @description What a meter read; `degrees` of the standards, a bare number in the person's unit.
          */
         CalibrationIn: {
             /**
              * Degrees
-             * @default 25
+             * @default 25 °C
              */
             degrees: string;
             measures: components["schemas"]["Measures"];
@@ -2536,6 +2536,12 @@ export interface components {
             unit: string;
         };
         /**
+         * Clock
+         * @description How a person writes the time of day.
+         * @enum {string}
+         */
+        Clock: "24" | "12";
+        /**
          * ColumnOut
          * @description A week or stage of a chart.
          */
@@ -2667,6 +2673,12 @@ export interface components {
          * @enum {string}
          */
         Crop: "leafy" | "fruiting" | "flowers";
+        /**
+         * DateStyle
+         * @description How a person writes dates.
+         * @enum {string}
+         */
+        DateStyle: "day_first" | "month_first" | "iso";
         /**
          * DaysOut
          * @description The grow's days on which a mix that is over was mixed, and asks for something again.
@@ -4511,7 +4523,7 @@ export interface components {
         };
         /**
          * PenOut
-         * @description What the pen shows, EC in the person's unit; once it stands still, the median.
+         * @description What the pen shows, in the person's units; once it stands still, the median.
          */
         PenOut: {
             /** Ec */
@@ -5463,11 +5475,13 @@ export interface components {
         };
         /**
          * ShelfOut
-         * @description Everything on shelf and bench; `usual` while the grow has said nothing about its bench.
+         * @description What stands on shelf and bench; `usual` while the grow has said nothing about its bench.
          *
-         *     `today` is the day at the grow.
+         *     `after` asks for the products that follow, None where none does; `today` is the day at the grow.
          */
         ShelfOut: {
+            /** After */
+            after: number | null;
             /** Products */
             products: components["schemas"]["ProductOut"][];
             /**
@@ -6107,6 +6121,12 @@ export interface components {
             task: string;
         };
         /**
+         * TemperatureUnit
+         * @description A scale of temperature.
+         * @enum {string}
+         */
+        TemperatureUnit: "C" | "F";
+        /**
          * TodayOut
          * @description What a grow needs: tanks in the order of a walk that shares its preparations.
          */
@@ -6182,19 +6202,26 @@ export interface components {
             /** Ppm Scale */
             ppm_scale?: (500 | 640 | 700) | null;
             reading: components["schemas"]["ReadingUnit"];
+            /** @default C */
+            temperature: components["schemas"]["TemperatureUnit"];
             volume: components["schemas"]["VolumeUnit"];
         };
         /**
          * UnitsIn
          * @description What to use from now on; ppm with its scale. The gallon follows the volume, if it is one.
+         *
+         *     What is not told of temperatures, the clock and dates stays.
          */
         UnitsIn: {
+            clock?: components["schemas"]["Clock"] | null;
+            dates?: components["schemas"]["DateStyle"] | null;
             /**
              * Reading
              * @enum {string}
              */
             reading: "mS/cm" | "uS/cm" | "CF" | "ppm 500" | "ppm 640" | "ppm 700";
             spoons: components["schemas"]["Spoons"];
+            temperature?: components["schemas"]["TemperatureUnit"] | null;
             /**
              * Volume
              * @enum {string}
@@ -6203,9 +6230,11 @@ export interface components {
         };
         /**
          * UnitsOut
-         * @description The units this person reads and pours in.
+         * @description The units this person reads and pours in, and how times and dates are written.
          */
         UnitsOut: {
+            clock: components["schemas"]["Clock"];
+            dates: components["schemas"]["DateStyle"];
             /** Gallon */
             gallon: string;
             /** Ppm Scale */
@@ -6214,6 +6243,7 @@ export interface components {
             /** Reading Words */
             reading_words: string;
             spoons: components["schemas"]["Spoons"];
+            temperature: components["schemas"]["TemperatureUnit"];
             volume: components["schemas"]["VolumeUnit"];
         };
         /**
@@ -6632,7 +6662,8 @@ export interface components {
          * WaterOut
          * @description A water source; `reading` as this person's pen shows it, `ec` as it is kept.
          *
-         *     `ec`, `ph` and `temperature` are None or empty if never read. The figures of its lab report are
+         *     `ec`, `ph` and `temperature` are None or empty if never read, the last a bare number in the
+         *     person's unit, and in °C as it is kept in `celsius`. The figures of its lab report are
          *     ppm as text, empty where nobody has measured. `findings` are what the report makes of it;
          *     `balance_shown` is by how much its cations outweigh its anions, `balance_off` whether that is to
          *     be doubted.
@@ -6642,6 +6673,8 @@ export interface components {
             balance_off: boolean;
             /** Balance Shown */
             balance_shown: string | null;
+            /** Celsius */
+            celsius: string;
             disinfectant: components["schemas"]["Disinfectant"] | null;
             ec: components["schemas"]["Figure"] | null;
             /** Findings */
@@ -6713,7 +6746,9 @@ export interface components {
         };
         /**
          * WaterSeen
-         * @description Fields as they were when an edit was begun, `ec` as it is kept; only those that are named.
+         * @description Fields as they were when an edit was begun; only those that are named.
+         *
+         *     `ec` and `temperature` as they are kept, the latter in °C.
          */
         WaterSeen: {
             /**
@@ -12099,7 +12134,10 @@ export interface operations {
     };
     shelf: {
         parameters: {
-            query?: never;
+            query?: {
+                after?: number;
+                find?: string;
+            };
             header?: never;
             path: {
                 grow_id: number;

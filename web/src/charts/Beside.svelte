@@ -1,6 +1,8 @@
 <script lang="ts">
   import { answered, api, type LeafletFound, type Problem } from '../api/client';
   import Choice from '../parts/Choice.svelte';
+  import { growHere } from '../shell/grow.svelte';
+  import { dateWords } from '../words/dates';
   import type { Editing } from './editing.svelte';
 
   /** The margin of a sheet: keeping it, what is open and odd in it, its notes and versions. */
@@ -22,6 +24,8 @@
     onkeep: () => void;
     onversion: (version: number) => void;
   } = $props();
+
+  const grow = growHere();
 
   const meaning = $derived(editing.meaning);
   const newest = $derived(found?.versions[0]);
@@ -130,7 +134,7 @@
         options={found.versions.map((one) => ({
           value: one.id,
           words: `version ${one.number}`,
-          note: new Date(one.written_at).toLocaleDateString(),
+          note: dateWords(new Date(one.written_at), grow.quay?.time_zone),
         }))}
         onchoose={onversion}
       />{#if found.versions.length > 1}, beside <Choice

@@ -8,7 +8,8 @@
   import { leftOff } from '../shell/views';
   import { outOfReach, taskWords } from '../words/seasons';
   import BeginSeason from './BeginSeason.svelte';
-  import { dayNumber, longDay, shortDay } from './days';
+  import { longDay, shortDay } from '../words/dates';
+  import { dayNumber } from './days';
   import CourseDrawing from './CourseDrawing.svelte';
   import Decisions from './Decisions.svelte';
   import Moves from './Moves.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { dayWords } from '../parts/days';
+  import { dayWords } from '../words/dates';
   import type { Season } from './season.svelte';
 
   /** What a decision would move, before it is taken; and why it is taken, for the record. */

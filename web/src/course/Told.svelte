@@ -1,7 +1,7 @@
 <script lang="ts">
   import { TOLD } from '../words/seasons';
   import type { Course } from './course';
-  import { shortDay } from './days';
+  import { shortDay } from '../words/dates';
   import type { Season } from './season.svelte';
 
   /** What the season was told, newest first; what was wrong is taken back, and stays in its record. */

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { taskWords } from '../words/seasons';
   import type { Course } from './course';
-  import { shortDay } from './days';
+  import { clockWords, shortDay } from '../words/dates';
 
   /** The tasks of a season for the wall, with a box for each: on paper alone. */
   let { course }: { course: Course } = $props();
@@ -22,8 +22,8 @@
     {#each open.slice(0, MOST) as task (task.key)}
       <li>
         <span class="box"></span><b>{shortDay(task.on)}</b>
-        {task.kind === 'prepare' && task.why[0] === 'chlorine_gasses_off'
-          ? `${task.at}: draw water, let it stand`
+        {task.at && task.kind === 'prepare' && task.why[0] === 'chlorine_gasses_off'
+          ? `${clockWords(task.at)}: draw water, let it stand`
           : taskWords(task, named)}
       </li>
     {/each}

@@ -1,7 +1,8 @@
 import { scaleUtc } from 'd3-scale';
 
 import type { Course, Days, Frame } from './course';
-import { DAY_MS, dayNumber, MONTH, SHORT } from './days';
+import { monthWords, tickDate } from '../words/dates';
+import { DAY_MS, dayNumber } from './days';
 
 export interface Words {
   x: number;
@@ -26,7 +27,7 @@ export function apart(all: Words[], right: number): Words[] {
   return all.filter((one) => kept.has(one));
 }
 
-/** The label of each column in its middle, its key where that has no room, else nothing. */
+/** The label of each column in its middle or beside today's line, its key where that has no room. */
 export function columnWords(
   course: Course,
   frame: Frame,
@@ -40,9 +41,19 @@ export function columnWords(
     const room = to - from - 16; // what is narrower than its own column meets no other
     const fits = [one.label, one.key].find((text) => widthOf(text) <= room);
     const strong = at(one.first) <= today && today <= at(one.last);
-    return fits && room > 0 ? [{ x: (from + to) / 2, words: fits, strong }] : [];
+    if (!fits || room <= 0) return [];
+    return [{ x: besideLine([from, to], x(today + 0.5), widthOf(fits, strong)), words: fits, strong }]; // prettier-ignore
   });
   return words;
+}
+
+/** The middle of a text so that a line does not cross it, where its space has room beside that. */
+function besideLine([from, to]: [number, number], line: number, width: number): number {
+  const middle = (from + to) / 2;
+  const away = width / 2 + 8;
+  if (Math.abs(middle - line) >= away) return middle;
+  if (line + away + width / 2 <= to) return line + away;
+  return line - away - width / 2 >= from ? line - away : middle;
 }
 
 /** Dates along the foot, as many as have room. */
@@ -56,7 +67,7 @@ export function dateWords(course: Course, x: Days, frame: Frame): Words[] {
   const ticks = dates.ticks(Math.max(3, Math.round((frame.right - frame.left) / 110)));
   const words = ticks.map((tick) => ({
     x: dates(tick),
-    words: (to - from > 200 ? MONTH : SHORT).format(tick),
+    words: to - from > 200 ? monthWords(tick) : tickDate(tick),
   }));
   return apart(words.filter((one) => one.x >= frame.left), frame.right); // prettier-ignore
 }

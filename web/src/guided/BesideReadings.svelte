@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { GuidedState } from '../api/client';
-  import { dayWords } from '../parts/days';
+  import { dayWords } from '../words/dates';
   import { MEASURED } from '../words/meters';
 
   let { standing }: { standing: GuidedState } = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { GuidedState, GuidedStep } from '../api/client';
-  import { asks, minutesLeft } from '../words/guided';
+  import { asks } from '../words/guided';
   import Amount from './Amount.svelte';
 
   /** What comes when the time is over: waiting time is measuring time. */
@@ -8,14 +8,11 @@
     standing,
     coming,
     soon,
-    left,
   }: {
     standing: GuidedState;
     coming: GuidedStep;
     /** Whether the time is nearly over. */
     soon: boolean;
-    /** Seconds that are left of it. */
-    left: number;
   } = $props();
 
   const pour = $derived(coming.pour === null ? undefined : standing.pours[coming.pour]);
@@ -32,7 +29,6 @@
   {:else}
     <h2>Then: {asks(coming)}</h2>
   {/if}
-  <p>{minutesLeft(standing, coming, left)}</p>
 </section>
 
 <style>
@@ -56,10 +52,5 @@
     font: 700 1rem/1.4 var(--figures);
     border: 2px solid currentcolor;
     border-radius: 3px;
-  }
-
-  p {
-    font-size: 1.125rem;
-    color: var(--guided-quiet);
   }
 </style>

@@ -8,11 +8,14 @@
   let {
     step,
     then = undefined,
+    inAll = '',
     onover,
     onleft,
   }: {
     step: GuidedStep;
     then?: GuidedStep | undefined;
+    /** What is left of the whole mix, in words. */
+    inAll?: string;
     onover: (over: boolean, due: number) => void;
     /** Whole seconds that are left of both. */
     onleft: (seconds: number) => void;
@@ -41,13 +44,30 @@
   });
 </script>
 
-<p class="clock" role="timer" aria-label="Time left">{countdown(end, now)}</p>
+<div class="left">
+  <p class="clock" role="timer" aria-label="Time left">{countdown(end, now)}</p>
+  {#if inAll}<p class="all">{inAll}</p>{/if}
+</div>
 <p class="unseen" aria-live="polite">{over ? 'The time is over.' : ''}</p>
 <div class="bar" aria-hidden="true">
   <div style:width="{Math.min(100, Math.max(0, 100 - ((end - now) / (whole || 1)) * 100))}%"></div>
 </div>
 
 <style>
+  .left {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 20px;
+    align-items: center;
+    width: 100%;
+  }
+
+  .all {
+    flex: 1 1 5rem;
+    font-size: 1.125rem;
+    color: var(--guided-quiet);
+  }
+
   .clock {
     font: 700 6.5rem/1 var(--figures);
     letter-spacing: -0.04em;

@@ -55,7 +55,7 @@
               maxlength="20"
               bind:value={figure}
             />
-            {unitOf(step, standing.unit)}
+            {unitOf(step, standing.unit, standing.units.temperature)}
             <button>It really was so</button>
           </form>
         {/if}

@@ -8,12 +8,15 @@
     guided,
     step,
     unit,
+    degrees,
     haspen,
     onread,
   }: {
     guided: GuidedMix;
     step: GuidedStep;
     unit: string;
+    /** The unit of temperatures. */
+    degrees: 'C' | 'F';
     haspen: boolean;
     onread: (figure: string, sure: boolean) => void;
   } = $props();
@@ -23,8 +26,8 @@
     settling: 'settling …',
     still: 'it stands still',
   };
-  const shows = $derived(unitOf(step, unit));
-  const example = $derived({ pH: '5.8', '°C': '20' }[shows] ?? '1.80');
+  const shows = $derived(unitOf(step, unit, degrees));
+  const example = $derived({ pH: '5.8', '°C': '20', '°F': '68' }[shows] ?? '1.80');
   const odd = $derived(guided.problem?.code === 'reading_odd');
   let typed = $state('');
   let empty = $state(false);
@@ -53,7 +56,7 @@
       const shown = await guided.pen(seconds);
       if (pen !== 'settling') return;
       if (!shown) return void (pen = 'silent');
-      typed = { pH: shown.ph, '°C': shown.temperature }[shows] ?? shown.ec;
+      typed = { pH: shown.ph, '°C': shown.temperature, '°F': shown.temperature }[shows] ?? shown.ec;
       if (shown.still) return void (pen = 'still');
       await new Promise((next) => setTimeout(next, 1000));
     }

@@ -8,6 +8,7 @@
     BY_DROPS,
     CAUTIONS,
     hinted,
+    minutesLeft,
     PAST,
     pressed,
     spoken,
@@ -170,6 +171,7 @@
         {guided}
         {step}
         unit={standing.unit}
+        degrees={standing.units?.temperature ?? 'C'}
         haspen={standing.has_pen}
         onread={(figure, sure) => told('read', step, figure, sure)}
       />
@@ -190,6 +192,7 @@
         <Countdown
           {step}
           then={joined}
+          inAll={coming ? minutesLeft(standing, coming, left) : ''}
           onover={(is, due) => {
             over = is;
             if (!is) return;
@@ -204,7 +207,7 @@
       {#if wayOut}<WayOut way={wayOut} />{/if}
       <Why {standing} {step} />
       {#if heardAll}<BesideReadings {standing} />{/if}
-      {#if timed && coming}<Coming {standing} {coming} {left} soon={left <= SOON_S} />{/if}
+      {#if timed && coming}<Coming {standing} {coming} soon={left <= SOON_S} />{/if}
       {#if step.offers}
         <button class="past" disabled={guided.reckoning} onclick={() => (asking = 'past')}>
           {past}, on purpose

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { answered, api, type GuidedState, type MixRecord, type Shapes } from '../api/client';
-  import { dayWords } from '../parts/days';
+  import { dayWords, timeOfDay } from '../words/dates';
   import { shown } from '../planning/figures';
   import { asks } from '../words/guided';
 
@@ -12,18 +12,11 @@
   }: { standing: GuidedState; record: MixRecord; grow: number; onleave: () => void } = $props();
 
   const file = $derived(`/api/grows/${grow}/mixes/${standing.id}/record`);
-  const clock = $derived(
-    new Intl.DateTimeFormat('en-GB', {
-      hour: '2-digit',
-      minute: '2-digit',
-      timeZone: standing.time_zone,
-    }),
-  );
   const readings = $derived(
     record.readings.map((reading) => {
       const step = standing.steps.find((one) => one.id === reading.step);
       return {
-        when: clock.format(new Date(reading.at * 1000)),
+        when: timeOfDay(new Date(reading.at * 1000), standing.time_zone),
         what: step ? asks(step) : reading.step,
         figure: step?.figure_shown ?? reading.figure,
         by: reading.by,

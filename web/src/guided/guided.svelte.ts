@@ -9,6 +9,7 @@ import {
 import { InTurn } from '../api/inturn';
 import { typedIn } from '../planning/settings';
 import { lastUndoable, project, standsFor } from './project';
+import { writeAs } from '../words/writing.svelte';
 import { forget, keepUntold, recall, remember, told, untold } from './store';
 
 const LOOK_EVERY_MS = 1500;
@@ -86,6 +87,7 @@ export class GuidedMix {
     this.queue = await untold(this.mix).catch(() => []);
     this.#last = this.queue.at(-1)?.at ?? 0;
     this.heard = (await recall(this.mix).catch(() => undefined))?.bench;
+    if (this.heard?.units) writeAs(this.heard.units);
     await this.look();
     this.#timer = setInterval(() => void this.look(), LOOK_EVERY_MS);
     window.addEventListener('online', this.#again);
@@ -218,6 +220,7 @@ export class GuidedMix {
 
   async #hear(guided: GuidedState, telling: MixEvent[]) {
     this.heard = guided;
+    if (guided.units) writeAs(guided.units);
     this.queue = this.queue.filter((event) => !telling.includes(event));
     // First remembered, then no more to be told: a reload in between tells it twice, not never.
     if (guided.ended_at) await forget(this.mix);

@@ -2,6 +2,7 @@
   import { answered, api, type Problem, type Shapes } from '../api/client';
   import { growHere } from '../shell/grow.svelte';
   import { CHANGED, fieldWords } from '../words/changes';
+  import { dateAndTime } from '../words/dates';
 
   /** Who changed what, of a whole grow or of one thing in it; looked up when it is opened. */
   let { of = {}, names = false }: {
@@ -16,16 +17,7 @@
   let problem = $state.raw<Problem | undefined>();
   let isRead = $state(false);
 
-  const when = $derived(
-    new Intl.DateTimeFormat('en-GB', {
-      day: 'numeric',
-      month: 'short',
-      year: 'numeric',
-      hour: '2-digit',
-      minute: '2-digit',
-      ...(grow.quay ? { timeZone: grow.quay.time_zone } : {}),
-    }),
-  );
+  const when = (at: string) => dateAndTime(new Date(at), grow.quay?.time_zone);
 
   async function read(before?: number) {
     const params = { path: { grow_id: grow.id }, query: { ...of, ...(before ? { before } : {}) } };
@@ -45,9 +37,7 @@
   <ol>
     {#each items as item (item.id)}
       <li>
-        <span class="quiet"
-          >{when.format(new Date(item.at))}, {item.by ?? 'somebody who is gone'}</span
-        >
+        <span class="quiet">{when(item.at)}, {item.by ?? 'somebody who is gone'}</span>
         {#if names}<b>{item.kind} {item.name}</b>{/if}
         {#if item.what !== 'changed'}{CHANGED[item.what]}{/if}
         {#each item.fields as one (one.field)}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { answered, api, type Problem, type Shapes } from '../api/client';
-  import { dayWords } from '../parts/days';
+  import { dayWords } from '../words/dates';
 
   /** One's own account: another password, and where one is signed in. */
   let devices = $state.raw<Shapes['DeviceOut'][]>([]);

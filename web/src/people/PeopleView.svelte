@@ -1,7 +1,7 @@
 <script lang="ts">
   import { answered, api, type Problem, type Shapes } from '../api/client';
   import Choice from '../parts/Choice.svelte';
-  import { dayWords } from '../parts/days';
+  import { dayWords } from '../words/dates';
   import Shape from '../parts/Shape.svelte';
   import { signingOut } from '../sign_in/here';
   import { growHere } from '../shell/grow.svelte';

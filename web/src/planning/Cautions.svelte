@@ -2,18 +2,12 @@
   import type { MixOut, Caution } from '../api/client';
   import { percent } from './figures';
   import type { Mixing } from './mixing.svelte';
+  import { weekdayAndTime } from '../words/dates';
   import { SEVERITY } from '../words/planning';
 
   let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
 
-  const hours = $derived(
-    new Intl.DateTimeFormat('en-GB', {
-      weekday: 'short',
-      hour: '2-digit',
-      minute: '2-digit',
-      timeZone: mixing.quay.time_zone,
-    }),
-  );
+  const hours = (at: Date) => weekdayAndTime(at, mixing.quay.time_zone);
 
   function wayOut({ remedy }: Caution): string {
     const { product, strength, end, column, hard_forms, acid } = remedy;
@@ -43,7 +37,7 @@
   <p>{warning.message}</p>
   {#if answer.ready_at && warning.values['hours']}
     <p class="stood">
-      Ready {hours.format(new Date(answer.ready_at))}, if drawn just now. It has stood
+      Ready {hours(new Date(answer.ready_at))}, if drawn just now. It has stood
       <input
         aria-label="Hours for which the water has stood open"
         aria-invalid={mixing.problem?.where === 'stood'}

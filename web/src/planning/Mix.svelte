@@ -77,7 +77,8 @@
     </div>
   {/if}
   <p class="noted" aria-hidden="true">
-    {quay.name} · date ________ · EC ______ · pH ______ · acid ________ · °C ____ · who ________
+    {quay.name} · date ________ · EC ______ · pH ______ · acid ________ · °{quay.units.temperature} ____
+    · who ________
   </p>
   <p class="unseen" aria-live="polite">
     {#if answer && !problem}

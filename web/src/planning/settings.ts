@@ -138,13 +138,14 @@ export function withChart(quay: Quay, settings: Settings, version: number): Sett
 
 /** The units in which what is typed here is meant, whatever is set elsewhere meanwhile. */
 export function typedIn({ units }: Pick<Quay, 'units'>): NonNullable<MixIn['typed_in']> {
-  const { volume, gallon, reading, ppm_scale } = units;
+  const { volume, gallon, reading, ppm_scale, temperature } = units;
   const scale = ppm_scale === 500 || ppm_scale === 640 || ppm_scale === 700 ? ppm_scale : null;
   return {
     volume,
     gallon: gallon === 'us' || gallon === 'uk' ? gallon : '',
     reading,
     ppm_scale: scale,
+    temperature,
   };
 }
 
@@ -169,7 +170,7 @@ function exactly(text: string, shown?: string | null, figure?: Figure | null): s
 
 /** The units in which bare numbers were typed; in others they would mean something else. */
 function unitsOf(quay: Quay): string {
-  return `${quay.units.volume}, ${quay.units.reading_words}`;
+  return `${quay.units.volume}, ${quay.units.reading_words}, ${quay.units.temperature}`;
 }
 
 const TYPED = ['volume', 'reading', 'bucket'] as const;

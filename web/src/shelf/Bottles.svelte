@@ -1,6 +1,6 @@
 <script lang="ts">
   import { answered, api, type Problem, type Product, type Shapes } from '../api/client';
-  import { dayWords } from '../parts/days';
+  import { dayWords } from '../words/dates';
   import Field from '../parts/Field.svelte';
   import ReceiveBottles from './ReceiveBottles.svelte';
   import StockHistory from './StockHistory.svelte';

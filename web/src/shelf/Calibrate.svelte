@@ -14,7 +14,8 @@
   const grow = growHere();
   const unit = $derived(grow.quay?.units.reading_words ?? 'mS/cm');
   let read = $state<Record<string, string>>({});
-  let degrees = $state('25');
+  const scale = grow.quay?.units.temperature ?? 'C';
+  let degrees = $state({ C: '25', F: '77' }[scale]);
   let problem = $state.raw<Problem | undefined>();
 
   const points = $derived(
@@ -58,7 +59,8 @@
   {/each}
   {#if measures === 'ph'}
     <label
-      >the buffers have <input inputmode="decimal" maxlength="8" bind:value={degrees} /> °C</label
+      >the buffers have <input inputmode="decimal" maxlength="8" bind:value={degrees} />
+      °{scale}</label
     >
   {/if}
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}

@@ -7,7 +7,7 @@
     quay,
     onclose,
     onadded,
-  }: { quay: Quay; onclose: () => void; onadded: (id: number) => void } = $props();
+  }: { quay: Quay; onclose: () => void; onadded: (id: number, name: string) => void } = $props();
 
   let told = $state<Shapes['NewProduct']>({ name: '', maker: '', role: 'base', form: 'liquid' });
   let problem = $state<Problem | undefined>();
@@ -19,7 +19,7 @@
         body: told,
       }),
     );
-    if (data) onadded(data.id);
+    if (data) onadded(data.id, told.name.trim());
     else problem = trouble;
   }
 </script>

@@ -15,13 +15,12 @@
   import { keeping } from '../api/inturn';
   import Changes from '../parts/Changes.svelte';
   import { growHere } from '../shell/grow.svelte';
-  import { BOTTLE_STATES, lastsWords } from '../words/stock';
   import Bottles from './Bottles.svelte';
   import MakeUp from './MakeUp.svelte';
   import MeasuringVessels from './MeasuringVessels.svelte';
-  import { summary } from './label';
   import Meters from './Meters.svelte';
   import NewProduct from './NewProduct.svelte';
+  import ProductList from './ProductList.svelte';
   import ProductSheet from './ProductSheet.svelte';
 
   /** Shown only where the grow is known. */
@@ -32,6 +31,7 @@
   let chosen = $state<number | undefined>();
   let problem = $state<Problem | undefined>();
   let kept = $state(false);
+  let find = $state('');
   let adding = $state(false);
   let makingUp = $state(false);
 
@@ -40,14 +40,22 @@
   const params = $derived({ path: { grow_id: quay.id } });
   const product = $derived(shelf?.products.find((one) => one.id === chosen));
 
-  async function load() {
-    const { data, problem: trouble } = await answered(
-      api.GET('/api/grows/{grow_id}/shelf', { params }),
-    );
-    if (!data) return void (problem = trouble);
-    shelf = data;
-    for (const one of data.products) asSeen.set(one.id, one);
-    chosen ??= data.products[0]?.id;
+  /** As many products as were on screen, a page at a time; what is looked for may change meanwhile. */
+  async function load(least = shelf?.products.length ?? 1) {
+    const sought = find;
+    let found: Shelf | undefined;
+    do {
+      const query = { after: found?.after ?? 0, find: sought };
+      const { data, problem: trouble } = await answered(
+        api.GET('/api/grows/{grow_id}/shelf', { params: { ...params, query } }),
+      );
+      if (!data) return void (problem = trouble);
+      found = { ...data, products: [...(found?.products ?? []), ...data.products] };
+    } while (found.after !== null && found.products.length < least);
+    if (sought !== find) return;
+    shelf = found;
+    for (const one of found.products) asSeen.set(one.id, one);
+    chosen ??= found.products[0]?.id;
   }
 
   /** What is typed stands at once, also while it is refused: the next change builds on it. */
@@ -119,43 +127,27 @@
   <h1>Shelf and bench</h1>
   {#if shelf}
     <div class="halves">
-      <ul aria-label="Products">
-        {#each shelf.products as one (one.id)}
-          <li>
-            <button
-              class={{ chosen: one.id === chosen && !adding }}
-              aria-current={one.id === chosen ? 'true' : undefined}
-              onclick={() => choose(one.id)}
-            >
-              <abbr>{one.tag}</abbr>
-              <span class="name">{one.name}</span>
-              <span class="told">{summary(one.label)}</span>
-              <span class="left">
-                {one.left ? `${one.left} ${one.form === 'dry' ? 'g' : 'mL'} left` : ''}
-                {#if one.short}<b>△ {one.short} short</b>{/if}
-                {#if lastsWords(one.lasts_days)}<b>△ {lastsWords(one.lasts_days)}</b>{/if}
-                {#if BOTTLE_STATES[one.off]}<b>△ {BOTTLE_STATES[one.off]}</b>{/if}
-              </span>
-            </button>
-          </li>
-        {/each}
-        <li>
-          <button
-            class="new"
-            onclick={() => {
-              adding = true;
-              reveal();
-            }}>Put a product on the shelf</button
-          >
-        </li>
-      </ul>
+      <ProductList
+        products={shelf.products}
+        chosen={adding ? undefined : chosen}
+        hasMore={shelf.after !== null}
+        bind:find
+        onfind={() => load(1)}
+        onmore={() => load((shelf?.products.length ?? 0) + 1)}
+        onchoose={choose}
+        onadd={() => {
+          adding = true;
+          reveal();
+        }}
+      />
       <div bind:this={sheet}>
         {#if adding}
           <NewProduct
             {quay}
             onclose={() => (adding = false)}
-            onadded={(id) => {
+            onadded={(id, name) => {
               choose(id);
+              if (shelf?.after !== null) find = name; // a long list begins with what is older
               load();
             }}
           />
@@ -204,7 +196,7 @@
     />
     <Meters />
   {:else if problem}
-    <p role="alert">△ {problem.message} <button onclick={load}>Try again</button></p>
+    <p role="alert">△ {problem.message} <button onclick={() => load()}>Try again</button></p>
   {/if}
 </div>
 
@@ -223,58 +215,6 @@
     grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
     gap: 32px;
     align-items: start;
-  }
-
-  ul {
-    border-top: 2px solid var(--ink);
-  }
-
-  li button {
-    display: grid;
-    grid-template-columns: 32px 1fr auto;
-    gap: 0 8px;
-    align-items: baseline;
-    width: 100%;
-    min-height: 44px;
-    padding: 4px 8px;
-    text-align: left;
-    border-bottom: 1px solid var(--rule);
-    border-left: 4px solid transparent;
-  }
-
-  .chosen {
-    background: var(--sheet);
-    border-left-color: var(--ink);
-  }
-
-  abbr {
-    justify-self: start;
-    font: 700 0.75rem/1.3 var(--figures);
-    padding: 0 3px;
-    border: 1px solid var(--ink);
-    border-radius: 2px;
-  }
-
-  .name {
-    font-weight: 700;
-  }
-
-  .told {
-    grid-column: 2 / 4;
-    grid-row: 2;
-    font-size: 0.875rem;
-    color: var(--faded);
-  }
-
-  .left {
-    font: 0.875rem/1.4 var(--figures);
-  }
-
-  .new {
-    display: block;
-    color: var(--faded);
-    text-decoration: underline;
-    text-underline-offset: 4px;
   }
 
   @media screen and (width < 900px) {

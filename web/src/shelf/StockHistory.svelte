@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { dayWords } from '../parts/days';
+  import { dayWords } from '../words/dates';
   import { STOCK_ENTRIES, type Stock } from '../words/stock';
 
   /** What became of a product's stock, the newest first. */

@@ -30,6 +30,7 @@
   const UNMEASURED = {
     ph: '',
     temperature: '',
+    celsius: '',
     disinfectant: null,
     treated_by: null,
     report: {},

@@ -23,17 +23,34 @@
     ['us', 'US customary: tsp 4.93, tbsp 14.8, fl oz 29.6 mL'],
   ] as const;
 
+  const DEGREES = [
+    ['C', '°C'],
+    ['F', '°F'],
+  ] as const;
+  const CLOCKS = [
+    ['24', '21:05'],
+    ['12', '9:05 pm'],
+  ] as const;
+  const DATES = [
+    ['day_first', '2 December'],
+    ['month_first', 'December 2'],
+    ['iso', '2026-12-02'],
+  ] as const;
+
   const now = () => quay.units;
   let volume = $state(now().volume);
   let reading = $state(now().ppm_scale ? `ppm ${now().ppm_scale}` : now().reading);
   let spoons = $state(now().spoons);
+  let temperature = $state(now().temperature);
+  let clock = $state(now().clock);
+  let dates = $state(now().dates);
   let problem = $state<Problem | undefined>();
 
   async function keep() {
     const { data, problem: trouble } = await answered(
       api.PUT('/api/grows/{grow_id}/units', {
         params: { path: { grow_id: quay.id } },
-        body: { volume, reading, spoons } as UnitsIn,
+        body: { volume, reading, spoons, temperature, clock, dates } as UnitsIn,
       }),
     );
     if (data) onchanged();
@@ -41,18 +58,23 @@
   }
 </script>
 
-{#snippet choices(title: string, list: readonly (readonly [string, string])[], name: string)}
+{#snippet choices(
+  title: string,
+  list: readonly (readonly [string, string])[],
+  chosen: string,
+  choose: (value: never) => void,
+)}
   <fieldset>
     <legend>{title}</legend>
     {#each list as [value, words] (value)}
       <label>
-        {#if name === 'volume'}
-          <input type="radio" {name} {value} bind:group={volume} />
-        {:else if name === 'reading'}
-          <input type="radio" {name} {value} bind:group={reading} />
-        {:else}
-          <input type="radio" {name} {value} bind:group={spoons} />
-        {/if}
+        <input
+          type="radio"
+          name={title}
+          {value}
+          checked={value === chosen}
+          onchange={() => choose(value as never)}
+        />
         {words}
       </label>
     {/each}
@@ -60,9 +82,14 @@
 {/snippet}
 
 <Dialog title="Your units" {onclose}>
-  {@render choices('Water in the tank', VOLUMES, 'volume')}
-  {@render choices('What your pen reads', READINGS, 'reading')}
-  {@render choices('Spoons on your charts', SPOONS, 'spoons')}
+  {@render choices('Water in the tank', VOLUMES, volume, (value) => (volume = value))}
+  {@render choices('What your pen reads', READINGS, reading, (value) => (reading = value))}
+  {@render choices('Spoons on your charts', SPOONS, spoons, (value) => (spoons = value))}
+  <div class="short">
+    {@render choices('Temperature', DEGREES, temperature, (value) => (temperature = value))}
+    {@render choices('The clock', CLOCKS, clock, (value) => (clock = value))}
+    {@render choices('Dates', DATES, dates, (value) => (dates = value))}
+  </div>
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
   <button class="keep" onclick={keep}>Use these</button>
 </Dialog>
@@ -89,6 +116,12 @@
     width: 18px;
     height: 18px;
     accent-color: var(--ink);
+  }
+
+  .short {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 40px;
   }
 
   .keep {

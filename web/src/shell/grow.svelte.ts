@@ -13,6 +13,7 @@ import {
 } from '../api/client';
 import { keeping } from '../api/inturn';
 import { go } from '../routes';
+import { writeAs } from '../words/writing.svelte';
 import type { Keys } from './keys.svelte';
 import { at, MIX } from './views';
 
@@ -56,6 +57,7 @@ export class GrowStore {
       answered(api.GET('/api/grows/{grow_id}/charts-in-use', { params: { path } })),
       answered(api.GET('/api/grows/{grow_id}/today', { params: { path } })),
     ]);
+    if (grow.data) writeAs(grow.data.units);
     if (grow.data && tanks.data && waters.data && leaflets.data && charts.data)
       this.quay = {
         ...grow.data,

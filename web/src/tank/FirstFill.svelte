@@ -1,6 +1,7 @@
 <script lang="ts">
   import { answered, api, type Problem, type Shapes } from '../api/client';
   import { growHere } from '../shell/grow.svelte';
+  import { timeOfDay } from '../words/dates';
 
   /** A new or rebuilt system: plain water, an hour, a look at every joint; only then comes feed. */
   let { tank }: { tank: number } = $props();
@@ -13,15 +14,7 @@
   let said = $state('');
 
   const params = $derived({ path: { grow_id: grow.id, tank_id: tank } });
-  const hour = $derived(
-    watched
-      ? new Intl.DateTimeFormat('en-GB', {
-          hour: '2-digit',
-          minute: '2-digit',
-          ...(grow.quay ? { timeZone: grow.quay.time_zone } : {}),
-        }).format(new Date(watched.look_at))
-      : '',
-  );
+  const hour = $derived(watched ? timeOfDay(new Date(watched.look_at), grow.quay?.time_zone) : '');
 
   async function take(asking: Promise<{ data?: Shapes['WatchedOut']; error?: unknown }>) {
     const outcome = await answered(asking);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answered, api, type Problem, type Shapes } from '../api/client';
+  import { answered, api, listed, type Problem, type Shapes } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import { typedIn } from '../planning/settings';
   import { growHere } from '../shell/grow.svelte';
@@ -25,9 +25,14 @@
   $effect(() => {
     if (told.way !== 'dose' || labelled.length) return;
     const path = { grow_id: grow.id };
-    void answered(api.GET('/api/grows/{grow_id}/shelf', { params: { path } })).then(({ data }) => {
-      labelled =
-        data?.products.filter((one) => one.label).map(({ id, name }) => ({ id, name })) ?? [];
+    const pages = listed(async (after) => {
+      const { data, error } = await api.GET('/api/grows/{grow_id}/shelf', {
+        params: { path, query: { after } },
+      });
+      return data ? { data: { items: data.products, after: data.after } } : { error };
+    });
+    void pages.then(({ data }) => {
+      labelled = data?.filter((one) => one.label).map(({ id, name }) => ({ id, name })) ?? [];
     });
   });
 

@@ -6,6 +6,7 @@
   import Vessel from '../planning/Vessel.svelte';
   import { growHere } from '../shell/grow.svelte';
   import { ACTS, BREW_DAYS, BREW_STATES } from '../words/brewing';
+  import { weekdayAndTime } from '../words/dates';
   import type { TankToday, Task } from './today.svelte';
 
   /** A day of the living programme, one step and one press at a time; the last press tells it. */
@@ -50,14 +51,7 @@
   const fills = $derived(step?.measured?.fills ?? []);
   const held = $derived(Boolean(brew && BREW_STATES[brew.state] && !anyway));
   const when = $derived(
-    brew?.ready_at
-      ? new Intl.DateTimeFormat('en-GB', {
-          weekday: 'short',
-          hour: '2-digit',
-          minute: '2-digit',
-          ...(grow.quay ? { timeZone: grow.quay.time_zone } : {}),
-        }).format(new Date(brew.ready_at))
-      : '',
+    brew?.ready_at ? weekdayAndTime(new Date(brew.ready_at), grow.quay?.time_zone) : '',
   );
 
   function keep(step: number) {

@@ -3,7 +3,7 @@
 
   import type { Quay, Shapes } from '../api/client';
   import { typedIn } from '../planning/settings';
-  import { dayWords } from '../parts/days';
+  import { dayWords } from '../words/dates';
   import { MEASURED } from '../words/meters';
   import { ASKS, SAID } from '../words/seasons';
   import type { Day, Today } from './today.svelte';
@@ -86,7 +86,7 @@
               {tank.target_shown ?? 'no target'}{tank.ph_shown ? ` · pH ${tank.ph_shown}` : ''}
             </small>
           </p>
-          {#each [['ec', `EC, ${units?.units.reading_words ?? ''}`], ['ph', 'pH'], ['temperature', '°C'], ['topped_up', `water in, ${units?.units.volume === 'L' ? 'L' : 'gal'}`]] as const as [name, words] (name)}
+          {#each [['ec', `EC, ${units?.units.reading_words ?? ''}`], ['ph', 'pH'], ['temperature', `°${units?.units.temperature ?? 'C'}`], ['topped_up', `water in, ${units?.units.volume === 'L' ? 'L' : 'gal'}`]] as const as [name, words] (name)}
             <label>
               {words}
               <input

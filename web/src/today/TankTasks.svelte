@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { shortDay } from '../course/days';
+  import { shortDay, timeOfDay } from '../words/dates';
   import { go } from '../routes';
   import { growHere } from '../shell/grow.svelte';
   import { at, COURSE, TANK } from '../shell/views';
@@ -17,12 +17,7 @@
 
   const grow = growHere();
   const when = $derived(byWhen(today, tank.tasks));
-  const clockWords = (moment: string) =>
-    new Intl.DateTimeFormat('en-GB', {
-      hour: '2-digit',
-      minute: '2-digit',
-      ...(grow.quay ? { timeZone: grow.quay.time_zone } : {}),
-    }).format(new Date(moment));
+  const timeWords = (moment: string) => timeOfDay(new Date(moment), grow.quay?.time_zone);
   const named = (key: string) => tank.products.find((one) => one.key === key)?.name ?? key;
 </script>
 
@@ -44,7 +39,7 @@
   <ul>
     {#if tank.watched}
       <li class="coming">
-        <span class="when">{tank.watched.due ? 'due' : clockWords(tank.watched.look_at)}</span>
+        <span class="when">{tank.watched.due ? 'due' : timeWords(tank.watched.look_at)}</span>
         <span>
           {tank.watched.due ? '△ ' : ''}look for leaks, plain water stands in it
           <button class="look" onclick={() => go(at(TANK, grow.id, { tank: tank.tank }))}>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { shortDay } from '../course/days';
+  import { shortDay } from '../words/dates';
   import { betweenToday, hashOf } from '../planning/settings';
   import { go } from '../routes';
   import { growHere } from '../shell/grow.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
 
-  import { dayWords } from '../parts/days';
+  import { dayWords } from '../words/dates';
   import Shape from '../parts/Shape.svelte';
   import { growHere } from '../shell/grow.svelte';
   import BrewGuide from './BrewGuide.svelte';

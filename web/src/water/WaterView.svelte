@@ -142,7 +142,7 @@
             />{/each}
         </tr>
         <tr>
-          <th scope="row">temperature <small>°C</small></th>
+          <th scope="row">temperature <small>°{quay.units.temperature}</small></th>
           {#each quay.waters as water (water.id)}
             <Cell
               label="Temperature of {water.name}"

@@ -61,7 +61,7 @@ export function editOf(quay: Quay, water: Water, change: Report): Shapes['WaterE
 
 function asKept(water: Water, name: keyof Report) {
   if (LINES.some((line) => line.name === name)) return water.report[name] ?? '';
-  return water[name as keyof Water];
+  return water[name === 'temperature' ? 'celsius' : (name as keyof Water)];
 }
 
 /** A water as it is once a change is kept: what is typed stands at once, also while it is refused. */

@@ -115,7 +115,8 @@ export function pressed(step: GuidedStep): string {
 
 export const HINTS: Partial<Record<GuidedStep['kind'], string>> = {
   fill: 'All the water that is joined counts: tank, pots and pipes.',
-  read_temperature: '18 to 22 °C: colder water dissolves slowly, warmer holds less oxygen.',
+  read_temperature:
+    '18 to 22 °C (64 to 72 °F): colder water dissolves slowly, warmer holds less oxygen.',
   read_water: 'Swirl the pen, wait until the number stands still.',
   chlorine: 'Open water loses it in about 24 hours, faster with an air stone; chloramine stays.',
   bottles: 'In this order, left to right; every vessel clean.',
@@ -206,7 +207,7 @@ export function hinted(step: GuidedStep): string {
 }
 
 /** The unit of what is read or poured at a step; `meter` is that of the person's EC. */
-export function unitOf(step: GuidedStep, meter: string): string {
+export function unitOf(step: GuidedStep, meter: string, degrees: 'C' | 'F'): string {
   switch (step.kind) {
     case 'read_ec':
     case 'read_water':
@@ -214,7 +215,7 @@ export function unitOf(step: GuidedStep, meter: string): string {
     case 'read_ph':
       return 'pH';
     case 'read_temperature':
-      return '°C';
+      return `°${degrees}`;
     default:
       return step.unit;
   }

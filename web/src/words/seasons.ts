@@ -1,5 +1,5 @@
 import type { Shapes } from '../api/client';
-import { shortDay } from '../course/days';
+import { clockWords, shortDay, weekday } from './dates';
 
 type Task = Shapes['TaskOut'];
 
@@ -105,7 +105,7 @@ export const ASKS: readonly Shapes['JudgedOut']['said'][number][] = [
 
 /** The words of one task: what, of what, how much, at what time. */
 export function taskWords(task: Task, named: (key: string) => string): string {
-  const at = task.at ? ` at ${task.at}` : '';
+  const at = task.at ? ` at ${clockWords(task.at)}` : '';
   const brewed = task.amounts.map((one) => `${one.shown} ${one.product}`).join(', ');
   if (task.kind === 'prepare' && brewed)
     return `${at ? `${at.slice(1)}: ` : ''}${brewed}: ${WHYS[task.why[0] ?? 'by_rule']}`;
@@ -123,8 +123,6 @@ export function taskWords(task: Task, named: (key: string) => string): string {
   return `${TASKS[task.kind]}${column}${strength}${at}`;
 }
 
-const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
-
 /** What a tank needs, in the two or three words that the quay has room for; nothing where nothing. */
 export function needWords(
   tank: Shapes['TankToday'],
@@ -137,6 +135,5 @@ export function needWords(
   if (due) return { words: `${TASKS[due.kind]} today`, pressing: true };
   const next = first('planned', false);
   if (!next) return undefined;
-  const day = WEEKDAY.format(new Date(`${next.on}T00:00:00Z`));
-  return { words: `${TASKS[next.kind]} ${day}`, pressing: false };
+  return { words: `${TASKS[next.kind]} ${weekday(next.on)}`, pressing: false };
 }
