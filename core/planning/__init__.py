@@ -1,6 +1,7 @@
 """The main job: from a column of a chart to a pour sheet."""
 
 from core.planning.doses import LeftOut
+from core.planning.drawn_down_ph import DrawnDownPh, drawn_down_ph
 from core.planning.plan import plan_mix
 from core.planning.request import Between, MixRequest, Tank
 from core.planning.sheet import AcidPlan, InTank, Pour, PourSheet
@@ -11,6 +12,7 @@ __all__ = [
     "AcidPlan",
     "AlkaliOnShelf",
     "Between",
+    "DrawnDownPh",
     "HardForm",
     "InTank",
     "LeftOut",
@@ -20,5 +22,6 @@ __all__ = [
     "PourSheet",
     "Shelf",
     "Tank",
+    "drawn_down_ph",
     "plan_mix",
 ]

@@ -4,7 +4,7 @@ What happens to tanks, waters, stock and seasons has lines of its own; these are
 """
 
 from collections.abc import Iterator, Mapping
-from contextlib import contextmanager
+from contextlib import AbstractContextManager, contextmanager
 from dataclasses import dataclass
 from decimal import Decimal
 from typing import Any
@@ -78,10 +78,15 @@ def follow(
     pre_delete.connect(_before_delete, sender=model)
 
 
-@contextmanager
-def unfollowed() -> Iterator[None]:
+def unfollowed() -> AbstractContextManager[None]:
     """Within it nobody acts: what a file brings in was told elsewhere."""
-    token = acting.set(None)
+    return acted_by(None)
+
+
+@contextmanager
+def acted_by(person: int | None) -> Iterator[None]:
+    """Within it what is saved is an edit of this person, by number; of nobody where None."""
+    token = acting.set(person)
     try:
         yield
     finally:

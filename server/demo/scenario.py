@@ -12,6 +12,7 @@ from core.growing import Crop, System
 from server.charts.models import Chart
 from server.charts.starters import maker_of, starters
 from server.charts.store import publish_chart
+from server.demo.changes import load_changes
 from server.demo.seasons import load_seasons
 from server.demo.shelf import load_shelf
 from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PERSON
@@ -82,6 +83,7 @@ def load_scenario() -> Grow:
         publish_chart(grow, document, maker=maker_of(document))
     _load_tanks(grow)
     load_seasons(grow)
+    load_changes(grow)
     return grow
 
 

@@ -10,7 +10,7 @@ from pydantic import BaseModel
 
 from core.climb import draw_climb
 from core.formats import PourSheetDocument
-from core.planning import MixRequest, PourSheet, plan_mix
+from core.planning import MixRequest, PourSheet, drawn_down_ph, plan_mix
 from core.quantities import ReadingRange, Volume, VolumeUnit, figure, number_text
 from core.tanks import drawn_down
 from core.water import Disinfectant, Water
@@ -35,12 +35,17 @@ class SchoolOut(BaseModel):
 
 
 class DrawnDownOut(BaseModel):
-    """What to mix to while the pump rests: what stands, the water that follows, the readings."""
+    """What to mix to while the pump rests: what stands, the water that follows, the readings.
+
+    `ph_mix_to` and `ph_stands_at` are there where labels and the water's report tell.
+    """
 
     standing_shown: str
     topped_up_shown: str
     mix_to_shown: str
     stands_at_shown: str
+    ph_mix_to: float | None
+    ph_stands_at: float | None
 
 
 class AcidChoice(BaseModel):
@@ -121,11 +126,14 @@ def _drawn_down(
     low, high = (drawn_down(end, source, asked.volume, standing) for end in (band.low, band.high))
     if low is None or high is None:
         return None
+    ph = drawn_down_ph(asked, sheet, standing)
     return DrawnDownOut(
         standing_shown=standing.shown(unit, 1),
         topped_up_shown=low.topped_up.shown(unit, 1),
         mix_to_shown=band_words(ReadingRange(low.mix_to, high.mix_to), asked.meter) or "",
         stands_at_shown=band_words(band, asked.meter) or "",
+        ph_mix_to=ph and ph.mix_to,
+        ph_stands_at=ph and ph.stands_at,
     )
 
 

@@ -207,6 +207,7 @@ def test_the_mix_view_says_what_to_mix_to_where_the_pump_draws_down(yard: Yard) 
     assert (float(low), float(high or low)) == pytest.approx(
         [one * 1.25 for one in stands], abs=0.011
     )
+    assert down["ph_mix_to"] is down["ph_stands_at"] is None  # no label tells
     # a filling so small that all of it would be outside the tank
     assert yard.plan(reading="0", volume="20 L")[1]["drawn_down"] is None
     assert yard.plan(reading="", volume="100 L")[1]["drawn_down"] is None

@@ -2814,10 +2814,16 @@ export interface components {
         /**
          * DrawnDownOut
          * @description What to mix to while the pump rests: what stands, the water that follows, the readings.
+         *
+         *     `ph_mix_to` and `ph_stands_at` are there where labels and the water's report tell.
          */
         DrawnDownOut: {
             /** Mix To Shown */
             mix_to_shown: string;
+            /** Ph Mix To */
+            ph_mix_to: number | null;
+            /** Ph Stands At */
+            ph_stands_at: number | null;
             /** Standing Shown */
             standing_shown: string;
             /** Stands At Shown */

@@ -74,9 +74,12 @@
       {@const down = answer.drawn_down}
       <p class="down">
         The pump draws {down.topped_up_shown} out of it. With the pump at rest, in
-        {down.standing_shown}, mix to <b>{down.mix_to_shown}</b>; topped up with
-        {down.topped_up_shown} of water it stands at <b>{down.stands_at_shown}</b>, its pH nearer to
-        the water’s. The bench reckons with all of it: let the pump run and top up first.
+        {down.standing_shown}, mix to <b>{down.mix_to_shown}</b>{#if down.ph_mix_to !== null}
+          {' '}and pH <b>{down.ph_mix_to.toFixed(1)}</b>{/if}; topped up with
+        {down.topped_up_shown} of water it stands at
+        <b>{down.stands_at_shown}</b>{#if down.ph_stands_at !== null}
+          {' '}and pH <b>{down.ph_stands_at.toFixed(1)}</b>{:else}, its pH nearer to the water’s{/if}.
+        The bench reckons with all of it: let the pump run and top up first.
       </p>
     {/if}
   </section>
