@@ -80,6 +80,13 @@ class Clock(models.TextChoices):
     H12 = "12", "9:05 pm"
 
 
+class DecimalMark(models.TextChoices):
+    """What a person writes between whole and part; requests and files have a point."""
+
+    POINT = ".", "1.5"
+    COMMA = ",", "1,5"
+
+
 class DateStyle(models.TextChoices):
     """How a person writes dates."""
 
@@ -118,6 +125,7 @@ class Membership(models.Model):
         choices=[(unit.value, unit.value) for unit in TemperatureUnit],
         default=TemperatureUnit.C.value,
     )
+    decimal_mark = models.CharField(max_length=1, choices=DecimalMark, default=DecimalMark.POINT)
     clock = models.CharField(max_length=2, choices=Clock, default=Clock.H24)
     dates = models.CharField("how dates are written", max_length=11, choices=DateStyle,
                              default=DateStyle.DAY_FIRST)  # fmt: skip
@@ -154,6 +162,7 @@ class Membership(models.Model):
             models.CheckConstraint(
                 condition=models.Q(
                     temperature_unit__in=[unit.value for unit in TemperatureUnit],
+                    decimal_mark__in=[".", ","],
                     clock__in=["24", "12"],
                     dates__in=["day_first", "month_first", "iso"],
                 ),

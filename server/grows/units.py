@@ -8,7 +8,7 @@ from ninja import Router, Schema
 from core.guided import Pace
 from core.quantities import ReadingUnit, Spoons, TemperatureUnit, VolumeUnit
 from server.api.shapes import ErrorOut, Kept
-from server.grows.models import Clock, DateStyle, Membership
+from server.grows.models import Clock, DateStyle, DecimalMark, Membership
 from server.grows.scope import Scope
 
 router = Router(tags=["units"])
@@ -19,13 +19,14 @@ _GALLONS = {VolumeUnit.GAL_US: "us", VolumeUnit.GAL_UK: "uk"}
 class UnitsIn(Schema):
     """What to use from now on; ppm with its scale. The gallon follows the volume, if it is one.
 
-    What is not told of temperatures, the clock and dates stays.
+    What is not told of temperatures, the decimal mark, the clock and dates stays.
     """
 
     volume: Literal[VolumeUnit.L, VolumeUnit.GAL_US, VolumeUnit.GAL_UK]
     reading: Literal["mS/cm", "uS/cm", "CF", "ppm 500", "ppm 640", "ppm 700"]
     spoons: Spoons
     temperature: TemperatureUnit | None = None
+    decimal: DecimalMark | None = None
     clock: Clock | None = None
     dates: DateStyle | None = None
 
@@ -37,7 +38,7 @@ class PaceIn(Schema):
 
 
 class UnitsOut(Schema):
-    """The units this person reads and pours in, and how times and dates are written."""
+    """The units this person reads and pours in, and how numbers, times and dates are written."""
 
     volume: VolumeUnit
     gallon: str
@@ -46,6 +47,7 @@ class UnitsOut(Schema):
     reading_words: str
     spoons: Spoons
     temperature: TemperatureUnit
+    decimal: DecimalMark
     clock: Clock
     dates: DateStyle
 
@@ -60,6 +62,7 @@ def units_out(membership: Membership) -> UnitsOut:
         reading_words=membership.meter.words,
         spoons=Spoons(membership.spoons),
         temperature=membership.degrees,
+        decimal=DecimalMark(membership.decimal_mark),
         clock=Clock(membership.clock),
         dates=DateStyle(membership.dates),
     )
@@ -80,6 +83,7 @@ def set_units(request: HttpRequest, grow_id: int, told: UnitsIn) -> Kept:
     membership.ppm_scale = int(scale) if scale else None
     membership.spoons = told.spoons
     membership.temperature_unit = told.temperature or membership.temperature_unit
+    membership.decimal_mark = told.decimal or membership.decimal_mark
     membership.clock = told.clock or membership.clock
     membership.dates = told.dates or membership.dates
     membership.save()

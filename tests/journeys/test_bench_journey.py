@@ -110,6 +110,35 @@ def test_a_whole_mix_by_touch(touch: Page) -> None:
     assert (mix.tank.name, entry.values["ec"]["value"]) == ("Strawberry gutters", "1.82")
 
 
+def test_a_person_who_writes_with_a_comma_sees_and_types_nothing_else(touch: Page) -> None:
+    touch.get_by_role("button", name="Units").tap()
+    touch.get_by_label("1,5", exact=True).check()
+    touch.get_by_role("button", name="Use these").tap()
+    expect(touch.get_by_label("Reading of the water")).to_have_value("0,52")
+    expect(touch.get_by_text("1,72 to 1,92").first).to_be_visible()
+    start(touch)
+    comma = {"temperature": "20,5", "read-water": "0,52"}
+    for _ in range(60):
+        if not touch.locator("main.screen[data-step]").count():
+            break
+        step = at(touch)
+        assert not re.findall(r"\d\.\d", touch.locator("body").inner_text()), step
+        if step in comma:
+            touch.locator("main input").fill(comma[step])
+            touch.get_by_role("button", name="That is the reading").tap()
+            touch.wait_for_function(
+                "step => document.querySelector('main.screen')?.dataset.step !== step", arg=step
+            )
+        else:
+            go_on(touch, ec="1,82", ph="5,9")
+        touch.locator("main.screen[data-step], section.summary").first.wait_for()
+    expect(touch.get_by_text("EC 1,82")).to_be_visible()
+    assert not re.findall(r"\d\.\d", touch.locator("body").inner_text())
+    mix = Mix.objects.latest("ended_at")
+    [entry] = TimeLineEntry.objects.filter(mix=mix.pk, kind="mix")
+    assert (entry.values["ec"]["value"], entry.values["ph"]["value"]) == ("1.82", "5.9")
+
+
 def test_a_reload_in_the_middle_of_a_wait_counts_on(touch: Page) -> None:
     start(touch)
     go_to(touch, "wait-1-glasswort")

@@ -215,11 +215,12 @@ def test_a_temperature_at_the_bench_is_one_that_water_may_have(yard: Yard) -> No
 
 
 def test_how_times_and_dates_are_written_is_kept_per_person(yard: Yard) -> None:
-    set_units(yard, "L", "mS/cm", clock="12", dates="month_first", temperature="F")
+    set_units(yard, "L", "mS/cm", clock="12", dates="month_first", temperature="F", decimal=",")
     set_units(yard, "L", "mS/cm")  # a page that does not know of them changes none
     units = yard.client.get(f"/api/grows/{yard.grow.pk}").json()["units"]
     assert (units["clock"], units["dates"], units["temperature"]) == ("12", "month_first", "F")
-    for wrong in ({"clock": "13"}, {"dates": "year"}, {"temperature": "K"}):
+    assert units["decimal"] == ","
+    for wrong in ({"clock": "13"}, {"decimal": ";"}, {"dates": "year"}, {"temperature": "K"}):
         body = {"volume": "L", "reading": "CF", "spoons": "metric", **wrong}
         assert yard.send("PUT", f"/api/grows/{yard.grow.pk}/units", body)[0] == 422
 

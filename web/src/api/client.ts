@@ -1,5 +1,7 @@
 import createClient from 'openapi-fetch';
 
+import { forPerson } from '../words/numbers';
+import { writing } from '../words/writing.svelte';
 import type { components, paths } from './schema';
 import { send } from './token';
 
@@ -47,6 +49,15 @@ export type ReadTable = Shapes['ReadOut'];
 export type ChartCard = Shapes['ChartCard'];
 
 export const api = createClient<paths>({ baseUrl: location.origin, fetch: send });
+
+api.use({
+  async onResponse({ response }) {
+    if (writing.decimal === '.' || !response.headers.get('Content-Type')?.includes('json')) return;
+    const { status, statusText, headers } = response;
+    const body = JSON.stringify(forPerson(await response.json()));
+    return new Response(body, { status, statusText, headers });
+  },
+});
 
 export const SERVER_SILENT: Problem = {
   code: 'server_silent',

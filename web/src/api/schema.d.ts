@@ -2706,6 +2706,12 @@ export interface components {
             use_by_on: string;
         };
         /**
+         * DecimalMark
+         * @description What a person writes between whole and part; requests and files have a point.
+         * @enum {string}
+         */
+        DecimalMark: "." | ",";
+        /**
          * DecisionIn
          * @description What a season is told; each kind with what it needs, as in brisk-measure/course-request.
          */
@@ -6216,11 +6222,12 @@ export interface components {
          * UnitsIn
          * @description What to use from now on; ppm with its scale. The gallon follows the volume, if it is one.
          *
-         *     What is not told of temperatures, the clock and dates stays.
+         *     What is not told of temperatures, the decimal mark, the clock and dates stays.
          */
         UnitsIn: {
             clock?: components["schemas"]["Clock"] | null;
             dates?: components["schemas"]["DateStyle"] | null;
+            decimal?: components["schemas"]["DecimalMark"] | null;
             /**
              * Reading
              * @enum {string}
@@ -6236,11 +6243,12 @@ export interface components {
         };
         /**
          * UnitsOut
-         * @description The units this person reads and pours in, and how times and dates are written.
+         * @description The units this person reads and pours in, and how numbers, times and dates are written.
          */
         UnitsOut: {
             clock: components["schemas"]["Clock"];
             dates: components["schemas"]["DateStyle"];
+            decimal: components["schemas"]["DecimalMark"];
             /** Gallon */
             gallon: string;
             /** Ppm Scale */

@@ -7,6 +7,7 @@
   import { MEDIA } from '../words/growing';
   import Ink from './Ink.svelte';
   import RemoveChart from './RemoveChart.svelte';
+  import { written } from '../words/numbers';
 
   const grow = growHere();
   const path = $derived({ grow_id: grow.id });
@@ -123,7 +124,7 @@
             <h2>{card.name}</h2>
           {/if}
           <p>
-            {card.maker ? `${card.maker} · ` : ''}{MEDIA[card.medium]} · {card.weeks} ·
+            {card.maker ? `${card.maker} · ` : ''}{MEDIA[card.medium]} · {written(card.weeks)} ·
             {card.bottles.length} bottles · version {card.versions}
           </p>
           <p class={{ used: card.used_in.length > 0 }}>{used(card)}</p>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Leaflet, Meaning } from '../api/client';
   import { type Fed, highest, inAll, printed, steps } from './feeds';
+  import { fixed } from '../words/numbers';
 
   /** What a leaflet feeds, column by column: EC by chemistry beside the printed one, and elements. */
   let {
@@ -49,7 +50,7 @@
       .map((one, at) => {
         const label = sheet.columns[at]?.label ?? '';
         const found = ec[at];
-        return `${label}: ${found == null ? 'no label tells' : `${found.toFixed(2)} mS/cm`}${one.ratio ? `, N to P to K ${one.ratio}` : ''}`;
+        return `${label}: ${found == null ? 'no label tells' : `${fixed(found, 2)} mS/cm`}${one.ratio ? `, N to P to K ${one.ratio}` : ''}`;
       })
       .join('; '),
   );
@@ -62,7 +63,7 @@
         <b>EC, mS/cm</b>
         <span class="line">by the labels</span>
         <span class="band">as printed{strength === '100 %' ? '' : `, at ${strength}`}</span>
-        {#if water !== null}<span class="floor">the water, {water.toFixed(2)}</span>{/if}
+        {#if water !== null}<span class="floor">the water, {fixed(water, 2)}</span>{/if}
       </p>
       <svg viewBox="0 -8 {WIDE} {TALL + 16}" preserveAspectRatio="none">
         {#each bands as band, at (at)}

@@ -3,6 +3,7 @@ import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import type { Shapes } from '../api/client';
 import { dayNumber } from './days';
 import { apart, columnWords, dateWords, type Words } from './labels';
+import { written } from '../words/numbers';
 
 export type Course = Shapes['CourseOut'];
 type Task = Shapes['TaskOut'];
@@ -84,7 +85,7 @@ export function drawCourse(course: Course, frame: Frame, x: Days): CourseDrawing
   const end = (column: { last: string }) => x(at(column.last) + 1);
   const inSight = (from: number, to: number) => to >= frame.left && from <= frame.right;
   return {
-    ticks: y.ticks(5).filter((tick) => tick > 0).map((tick) => ({ y: y(tick), words: y.tickFormat(5)(tick) })), // prettier-ignore
+    ticks: y.ticks(5).filter((tick) => tick > 0).map((tick) => ({ y: y(tick), words: written(y.tickFormat(5)(tick)) })), // prettier-ignore
     floorY: y(floor),
     bands: course.treads
       .filter((one) => inReach(one) && inSight(first(one), end(one)))

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { GuidedState } from '../api/client';
+  import { written } from '../words/numbers';
 
   let { standing }: { standing: GuidedState } = $props();
 </script>
@@ -11,8 +12,8 @@
       <span>{bottle.name}</span>
       <span class="figure">{bottle.takes ?? 'by reading'}</span>
       <small class={{ short: bottle.is_enough === false }}>
-        {#if bottle.is_enough === false}△ only {bottle.left} left
-        {:else if bottle.left}enough: {bottle.left} left
+        {#if bottle.is_enough === false}△ only {written(bottle.left ?? '')} left
+        {:else if bottle.left}enough: {written(bottle.left ?? '')} left
         {:else}look what is left{/if}
       </small>
     </li>

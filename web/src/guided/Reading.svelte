@@ -3,6 +3,7 @@
   import Figure from './Figure.svelte';
   import type { GuidedMix } from './guided.svelte';
   import { unitOf } from '../words/guided';
+  import { written } from '../words/numbers';
 
   let {
     guided,
@@ -56,7 +57,9 @@
       const shown = await guided.pen(seconds);
       if (pen !== 'settling') return;
       if (!shown) return void (pen = 'silent');
-      typed = { pH: shown.ph, '°C': shown.temperature, '°F': shown.temperature }[shows] ?? shown.ec;
+      typed = written(
+        { pH: shown.ph, '°C': shown.temperature, '°F': shown.temperature }[shows] ?? shown.ec,
+      );
       if (shown.still) return void (pen = 'still');
       await new Promise((next) => setTimeout(next, 1000));
     }

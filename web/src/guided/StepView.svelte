@@ -32,6 +32,7 @@
   import Volume from './Volume.svelte';
   import WayOut from './WayOut.svelte';
   import Why from './Why.svelte';
+  import { written } from '../words/numbers';
 
   let {
     guided,
@@ -163,7 +164,7 @@
       {#if step.kind === 'read_ec' && standing.target}
         <p class="hint">Target {standing.target} {standing.unit}</p>
       {:else if step.kind === 'read_ph'}
-        <p class="hint">Window {standing.ph_low} to {standing.ph_high}</p>
+        <p class="hint">Window {written(standing.ph_low)} to {written(standing.ph_high)}</p>
         {#if standing.by_drops}<p class="hint">{BY_DROPS}</p>{/if}
       {/if}
       {#if heardAll}<BesideReadings {standing} />{/if}

@@ -3,6 +3,7 @@
   import { dayWords, timeOfDay } from '../words/dates';
   import { shown } from '../planning/figures';
   import { asks } from '../words/guided';
+  import { written } from '../words/numbers';
 
   let {
     standing,
@@ -25,6 +26,7 @@
   );
   /** Litres that readings told, where the tank was believed to hold others. */
   const holds = $derived(standing.steering.holds);
+  const litres = $derived(written(standing.steering.litres ?? ''));
   let told = $state<'' | 'kept' | 'refused'>('');
 
   async function correctTank() {
@@ -52,10 +54,10 @@
   {#if holds}
     <p class="volume">
       {#if told === 'kept'}
-        From now on mixes are reckoned for {standing.steering.litres}.
+        From now on mixes are reckoned for {litres}.
       {:else}
-        △ It was planned for {standing.volume}, and readings told {standing.steering.litres}.
-        <button onclick={correctTank}>The tank holds {standing.steering.litres}</button>
+        △ It was planned for {standing.volume}, and readings told {litres}.
+        <button onclick={correctTank}>The tank holds {litres}</button>
         {#if told === 'refused'}That could not be kept; look at the tank itself.{/if}
       {/if}
     </p>
@@ -80,7 +82,7 @@
     {#if standing.target}
       <small>
         target {standing.target}
-        {standing.unit}, pH {standing.ph_low} to {standing.ph_high}
+        {standing.unit}, pH {written(standing.ph_low)} to {written(standing.ph_high)}
       </small>
     {/if}
   </p>

@@ -2,6 +2,7 @@
   import type { GuidedState, GuidedStep } from '../api/client';
   import { ACID_WHY, ALKALI_WHY } from '../words/planning';
   import { CAUSES } from '../words/guided';
+  import { written } from '../words/numbers';
 
   let { standing, step }: { standing: GuidedState; step: GuidedStep } = $props();
 
@@ -41,7 +42,7 @@
   <p>The tank would read about {steering.offer.reading}; it reads {standing.ec_shown} now.</p>
 {/if}
 {#if steering.litres && RECKONED.includes(step.kind)}
-  <p>Reckoned for {steering.litres}, as settled at the bench.</p>
+  <p>Reckoned for {written(steering.litres)}, as settled at the bench.</p>
 {/if}
 {#if step.why === 'ec_unmoved' || step.why === 'ec_odd'}
   <p>

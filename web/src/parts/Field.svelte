@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { writtenNumber } from '../words/numbers';
+
   let {
     label,
     value,
@@ -19,7 +21,7 @@
 <label class={{ wrong }}>
   <span>{label}</span>
   <input
-    {value}
+    value={writtenNumber(value)}
     {placeholder}
     maxlength="60"
     inputmode="text"

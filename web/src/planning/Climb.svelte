@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Shapes } from '../api/client';
   import { drawClimb, type ClimbData } from './climb';
+  import { fixed, written } from '../words/numbers';
 
   let {
     climb,
@@ -115,7 +116,9 @@
         height={Math.max(3, line.window.height)}
         class="band"
       />
-      <text x={drawing.left + 8} y={line.window.y - 4} class="target">{ph.low} to {ph.high}</text>
+      <text x={drawing.left + 8} y={line.window.y - 4} class="target"
+        >{written(ph.low)} to {written(ph.high)}</text
+      >
       <path d={line.path} class="ph-line" />
       <text x={line.first.x - 6} y={line.first.y + 5} class="figure quiet" text-anchor="end">
         {line.first.shown}
@@ -129,7 +132,7 @@
         class="figure ph"
         text-anchor="end"
       >
-        {line.last.shown}{acid ? `, acid to ${acid.to_ph.toFixed(1)}` : ''}
+        {line.last.shown}{acid ? `, acid to ${fixed(acid.to_ph, 1)}` : ''}
       </text>
     {:else if drawing.readX !== undefined}
       <text x="0" y={height - 10} class="quiet">pH</text>
@@ -142,7 +145,7 @@
       />
       <circle cx={drawing.readX} cy={height - 15} r="4" class="ph-mark" />
       <text x={drawing.readX - 10} y={height - 10} class="ph" text-anchor="end">
-        read EC, then pH: {ph.low} to {ph.high}
+        read EC, then pH: {written(ph.low)} to {written(ph.high)}
       </text>
     {/if}
   </svg>

@@ -6,6 +6,7 @@
   import Cautions from './Cautions.svelte';
   import PhAndAcid from './PhAndAcid.svelte';
   import RangesDialog from './RangesDialog.svelte';
+  import { fixed, written } from '../words/numbers';
 
   let { answer, mixing, onbench }: { answer: MixOut; mixing: Mixing; onbench: () => void } =
     $props();
@@ -58,7 +59,7 @@
       </div>
       <div class="followed">
         <dt>pH</dt>
-        <dd>{ph.low} to {ph.high}</dd>
+        <dd>{written(ph.low)} to {written(ph.high)}</dd>
       </div>
     </dl>
     <p class="unit">
@@ -74,12 +75,15 @@
       {@const down = answer.drawn_down}
       <p class="down">
         The pump draws {down.topped_up_shown} out of it. With the pump at rest, in
-        {down.standing_shown}, mix to <b>{down.mix_to_shown}</b>{#if down.ph_mix_to !== null}
-          {' '}and pH <b>{down.ph_mix_to.toFixed(1)}</b>{/if}; topped up with
+        {down.standing_shown}, mix to
+        <b>{down.mix_to_shown}</b>{#if down.ph_mix_to !== null}&#32;and pH <b
+            >{fixed(down.ph_mix_to, 1)}</b
+          >{/if}; topped up with
         {down.topped_up_shown} of water it stands at
-        <b>{down.stands_at_shown}</b>{#if down.ph_stands_at !== null}
-          {' '}and pH <b>{down.ph_stands_at.toFixed(1)}</b>{:else}, its pH nearer to the water’s{/if}.
-        The bench reckons with all of it: let the pump run and top up first.
+        <b>{down.stands_at_shown}</b>{#if down.ph_stands_at !== null}&#32;and pH <b
+            >{fixed(down.ph_stands_at, 1)}</b
+          >{:else}, its pH nearer to the water’s{/if}. The bench reckons with all of it: let the
+        pump run and top up first.
       </p>
     {/if}
   </section>

@@ -6,6 +6,7 @@
   import type { Mixing } from './mixing.svelte';
   import PourStrip from './PourStrip.svelte';
   import Sentence from './Sentence.svelte';
+  import { written } from '../words/numbers';
 
   let {
     quay,
@@ -82,7 +83,7 @@
   </p>
   <p class="unseen" aria-live="polite">
     {#if answer && !problem}
-      {answer.sheet.pours.length} pours in {answer.litres} L, {answer.climb.minutes} minutes
+      {answer.sheet.pours.length} pours in {written(answer.litres)} L, {answer.climb.minutes} minutes
     {/if}
   </p>
 </div>

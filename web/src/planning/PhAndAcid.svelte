@@ -5,6 +5,7 @@
   import { shown } from './figures';
   import type { Mixing } from './mixing.svelte';
   import { ACID_WHY, elementName } from '../words/planning';
+  import { fixed, written } from '../words/numbers';
 
   let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
 
@@ -13,7 +14,7 @@
   const window = $derived(answer.sheet.target.ph);
   const adds = $derived(
     Object.entries(acid?.adds_ppm ?? {})
-      .map(([element, ppm]) => `${ppm.toFixed(0)} ppm ${elementName(element)}`)
+      .map(([element, ppm]) => `${fixed(ppm, 0)} ppm ${elementName(element)}`)
       .join(' and '),
   );
   const acids = $derived([
@@ -34,13 +35,13 @@
         >, or read pH after the feed.
       </p>
     {:else}
-      <h2>pH after mixing: about {tank.ph.toFixed(1)}</h2>
+      <h2>pH after mixing: about {fixed(tank.ph, 1)}</h2>
       {#if acid}
         <p class="amount">
           <b>{ml(acid.amount.value)} mL</b>
           {acid.name} into
           <b>{ml(acid.cup_water.value)} mL</b> of tank water, {ml(acid.diluted.value)} mL in all, brings
-          it to {acid.to_ph.toFixed(1)}.
+          it to {fixed(acid.to_ph, 1)}.
         </p>
         <p>
           Acid into water, never the other way. Goggles and gloves; never with bleach. Add half,
@@ -56,7 +57,9 @@
           >.
         </p>
       {:else}
-        <p>Within {window.low} to {window.high} or near it: no acid is expected.</p>
+        <p>
+          Within {written(window.low)} to {written(window.high)} or near it: no acid is expected.
+        </p>
       {/if}
     {/if}
     {#if acid && answer.acids.length > 1}

@@ -16,7 +16,9 @@
   /** The computed amount; the sign tells whether digits are left out. */
   const computed = $derived(amount ? shown(amount.value, 3) : '');
   const sign = $derived(
-    amount && Number(computed.replace(/\s/g, '')) === Number(amount.value) ? '=' : '≈',
+    amount && Number(computed.replace(/\s/g, '').replace(',', '.')) === Number(amount.value)
+      ? '='
+      : '≈',
   );
   const pounds = $derived(weighed(pour.measured?.fills ?? []));
   const wish = $derived(mixing.settings.overrides[pour.product]);

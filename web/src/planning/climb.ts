@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 
 import type { Shapes } from '../api/client';
+import { fixed, written } from '../words/numbers';
 
 export type ClimbData = Shapes['ClimbOut'];
 export type PhTarget = Shapes['PhTarget'];
@@ -114,7 +115,7 @@ export function drawClimb(climb: ClimbData, frame: Frame, window?: PhTarget): Dr
     path: line()(points) ?? '',
     unsure: between(edges) ?? '',
     risers,
-    ticks: y.ticks(4).map((tick) => ({ y: y(tick), words: y.tickFormat(4)(tick) })),
+    ticks: y.ticks(4).map((tick) => ({ y: y(tick), words: written(y.tickFormat(4)(tick)) })),
     band: target ? { y: bandTop, height: bandHeight } : undefined,
     end: climb.end === null ? undefined : { x: right, y: y(climb.end) },
     readX: readAfter ? x(readAfter.minute + readAfter.wait_min) : undefined,
@@ -152,8 +153,8 @@ function drawPh(
     bottom,
     path: line()(points) ?? '',
     window: { y: y(high), height: y(low) - y(high) },
-    first: { x: x(known[0]?.minute ?? 0), y: y(first), shown: first.toFixed(1) },
-    last: { x: end, y: labelY, shown: last.toFixed(1) },
+    first: { x: x(known[0]?.minute ?? 0), y: y(first), shown: fixed(first, 1) },
+    last: { x: end, y: labelY, shown: fixed(last, 1) },
     acid: y((low + high) / 2),
   };
 }

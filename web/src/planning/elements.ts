@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 
 import type { Element } from '../api/client';
+import { fixed } from '../words/numbers';
 
 /** One element's line: where its range, its water's part and its mark lie, as shares of the width. */
 export interface ElementLine {
@@ -32,11 +33,10 @@ export function elementLine(one: Element, labelled = true): ElementLine {
         ? ('above' as const)
         : undefined;
   const digits = one.ppm < 10 ? 1 : 0;
-  const ppm = one.ppm.toFixed(digits);
+  const ppm = fixed(one.ppm, digits);
   const beside = low === undefined ? '' : `, range ${one.low} to ${one.high}`;
-  const water =
-    one.from_water > 0 ? `, ${one.from_water.toFixed(digits)} of it from the water` : '';
-  const acid = one.from_acid > 0 ? `, ${one.from_acid.toFixed(digits)} from the acid` : '';
+  const water = one.from_water > 0 ? `, ${fixed(one.from_water, digits)} of it from the water` : '';
+  const acid = one.from_acid > 0 ? `, ${fixed(one.from_acid, digits)} from the acid` : '';
   return {
     element: one.element,
     ppm,

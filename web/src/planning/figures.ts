@@ -1,5 +1,7 @@
 /** Decimal text from the server as people read it; nothing here is reckoned with again. */
 
+import { written } from '../words/numbers';
+
 const THIN_SPACE = '\u2009';
 
 /** Whole digits in threes, and at most so many places; ending zeros go. */
@@ -9,7 +11,7 @@ export function shown(text: string, places: number): string {
   const [digits = whole, decimals = ''] = rounded.split('.');
   const grouped = digits.length > 4 ? digits.replace(/\B(?=(\d{3})+$)/g, THIN_SPACE) : digits;
   const kept = decimals.replace(/0+$/, '');
-  return kept ? `${grouped}.${kept}` : grouped;
+  return kept ? written(`${grouped}.${kept}`) : grouped;
 }
 
 /** Three digits or so: enough to see where in a range an amount lies. */
@@ -27,7 +29,7 @@ export function exactPercent(share: string): string {
   const [whole = '0', decimals = ''] = share.split('.');
   const rest = decimals.slice(2).replace(/0+$/, '');
   const shifted = `${whole}${decimals.slice(0, 2).padEnd(2, '0')}`.replace(/^0+(?=\d)/, '');
-  return `${shifted}${rest && `.${rest}`} %`;
+  return written(`${shifted}${rest && `.${rest}`} %`);
 }
 
 /** A typed number, one step up or down, its unit kept: `80 %` becomes `85 %`. */
@@ -35,5 +37,5 @@ export function stepped(text: string, by: number, places: number, least: number)
   const found = /^\s*(\d+(?:[.,]\d+)?)(.*)$/.exec(text);
   if (!found?.[1]) return text;
   const next = Math.max(least, Number(found[1].replace(',', '.')) + by);
-  return `${Number(next.toFixed(places))}${found[2] ?? ''}`;
+  return `${written(`${Number(next.toFixed(places))}`)}${found[2] ?? ''}`;
 }

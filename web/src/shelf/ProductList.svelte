@@ -2,6 +2,7 @@
   import type { Product } from '../api/client';
   import { BOTTLE_STATES, lastsWords } from '../words/stock';
   import { summary } from './label';
+  import { written } from '../words/numbers';
 
   /** The products of a shelf, one line each; a long list is looked through by words. */
   let {
@@ -50,8 +51,8 @@
         <span class="name">{one.name}</span>
         <span class="told">{summary(one.label)}</span>
         <span class="left">
-          {one.left ? `${one.left} ${one.form === 'dry' ? 'g' : 'mL'} left` : ''}
-          {#if one.short}<b>△ {one.short} short</b>{/if}
+          {one.left ? `${written(one.left)} ${one.form === 'dry' ? 'g' : 'mL'} left` : ''}
+          {#if one.short}<b>△ {written(one.short)} short</b>{/if}
           {#if lastsWords(one.lasts_days)}<b>△ {lastsWords(one.lasts_days)}</b>{/if}
           {#if BOTTLE_STATES[one.off]}<b>△ {BOTTLE_STATES[one.off]}</b>{/if}
         </span>

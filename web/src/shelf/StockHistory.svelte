@@ -1,6 +1,7 @@
 <script lang="ts">
   import { dayWords } from '../words/dates';
   import { STOCK_ENTRIES, type Stock } from '../words/stock';
+  import { written } from '../words/numbers';
 
   /** What became of a product's stock, the newest first. */
   let { stock }: { stock: Stock } = $props();
@@ -12,9 +13,9 @@
     {#each stock.history as one, at (at)}
       <li>
         {dayWords(one.on)}: {STOCK_ENTRIES[one.kind]}
-        <b>{one.amount} {stock.unit}</b>{one.left ? `, ${one.left} left` : ''}{one.reason
-          ? `: ${one.reason}`
-          : ''}{one.by ? `, ${one.by}` : ''}
+        <b>{written(one.amount)} {stock.unit}</b>{one.left
+          ? `, ${written(one.left)} left`
+          : ''}{one.reason ? `: ${one.reason}` : ''}{one.by ? `, ${one.by}` : ''}
       </li>
     {/each}
   </ol>

@@ -1,4 +1,5 @@
 import type { Label } from '../api/client';
+import { written } from '../words/numbers';
 
 /** What a label is about: its analysis, a plain salt, or an acid. */
 export type LabelKind = 'analysis' | 'salt' | 'acid';
@@ -94,10 +95,10 @@ export function withLine(label: Label | null, line: string, text: string): Label
 export function summary(label: Label | null): string {
   if (!label) return 'no label yet';
   if (label.acid)
-    return `${label.acid.kind} acid ${label.acid.percent ? `${label.acid.percent} %` : `${label.acid.molar} mol/L`}`;
+    return `${label.acid.kind} acid ${written(label.acid.percent ? `${label.acid.percent} %` : `${label.acid.molar} mol/L`)}`;
   if (label.salt) return SALTS.find((salt) => salt.value === label.salt)?.words ?? label.salt;
   const lines = LINES.filter(({ line }) => label.analysis[line]).map(
-    ({ line, words }) => `${words.replace('or ', '')} ${label.analysis[line]}`,
+    ({ line, words }) => `${words.replace('or ', '')} ${written(`${label.analysis[line]}`)}`,
   );
   return lines.length
     ? `${lines.slice(0, 3).join(', ')}${lines.length > 3 ? ' …' : ''}`

@@ -27,6 +27,10 @@
     ['C', '°C'],
     ['F', '°F'],
   ] as const;
+  const MARKS = [
+    ['.', '1.5'],
+    [',', '1,5'],
+  ] as const;
   const CLOCKS = [
     ['24', '21:05'],
     ['12', '9:05 pm'],
@@ -42,6 +46,7 @@
   let reading = $state(now().ppm_scale ? `ppm ${now().ppm_scale}` : now().reading);
   let spoons = $state(now().spoons);
   let temperature = $state(now().temperature);
+  let decimal = $state(now().decimal);
   let clock = $state(now().clock);
   let dates = $state(now().dates);
   let problem = $state<Problem | undefined>();
@@ -50,7 +55,7 @@
     const { data, problem: trouble } = await answered(
       api.PUT('/api/grows/{grow_id}/units', {
         params: { path: { grow_id: quay.id } },
-        body: { volume, reading, spoons, temperature, clock, dates } as UnitsIn,
+        body: { volume, reading, spoons, temperature, decimal, clock, dates } as UnitsIn,
       }),
     );
     if (data) onchanged();
@@ -87,6 +92,7 @@
   {@render choices('Spoons on your charts', SPOONS, spoons, (value) => (spoons = value))}
   <div class="short">
     {@render choices('Temperature', DEGREES, temperature, (value) => (temperature = value))}
+    {@render choices('Numbers', MARKS, decimal, (value) => (decimal = value))}
     {@render choices('The clock', CLOCKS, clock, (value) => (clock = value))}
     {@render choices('Dates', DATES, dates, (value) => (dates = value))}
   </div>
@@ -121,7 +127,7 @@
   .short {
     display: flex;
     flex-wrap: wrap;
-    gap: 0 40px;
+    gap: 0 32px;
   }
 
   .keep {

@@ -45,7 +45,7 @@ export class GrowStore {
   }
 
   /** Fetch it anew; what was entered elsewhere on this page counts from then on. */
-  async load() {
+  async load(): Promise<void> {
     await keeping.settled();
     const path = { grow_id: this.id };
     const from = (after: number) => ({ params: { path, query: { after } } });
@@ -57,7 +57,7 @@ export class GrowStore {
       answered(api.GET('/api/grows/{grow_id}/charts-in-use', { params: { path } })),
       answered(api.GET('/api/grows/{grow_id}/today', { params: { path } })),
     ]);
-    if (grow.data) writeAs(grow.data.units);
+    if (grow.data && writeAs(grow.data.units)) return this.load(); // written with the other mark
     if (grow.data && tanks.data && waters.data && leaflets.data && charts.data)
       this.quay = {
         ...grow.data,

@@ -5,6 +5,7 @@
   import { growHere } from '../shell/grow.svelte';
   import { choices } from '../words/growing';
   import { WAYS } from '../words/tanks';
+  import { written } from '../words/numbers';
 
   /** A volume without a tape: counted, metered, timed, or told by a known dose. */
   let { tank, onknown }: { tank: number; onknown: (volume: Shapes['Figure']) => Promise<boolean> } =
@@ -59,7 +60,7 @@
     aria-label={label}
     maxlength="40"
     size={Math.max(5, told[name].length)}
-    placeholder={hint}
+    placeholder={written(hint)}
     bind:value={told[name]}
   />
 {/snippet}

@@ -3,6 +3,7 @@
   import { choices } from '../words/growing';
   import { LENGTHS, USUAL_LENGTHS, VESSEL_SHAPES } from '../words/tanks';
   import { CM_IN, type Drawn, type JoinedVessel } from './drawn.svelte';
+  import { written } from '../words/numbers';
 
   /** One of the vessels a tank is joined of, as a sentence that is changed in place. */
   let { drawn, at }: { drawn: Drawn; at: number } = $props();
@@ -43,7 +44,7 @@
     inputmode="decimal"
     maxlength="12"
     size={Math.max(3, value.length)}
-    {value}
+    value={written(value)}
     onchange={(event) => take(text(event) || '0')}
   />
 {/snippet}
@@ -87,7 +88,7 @@
     {@render figure(`Level in ${vessel.name}`, `${vessel.level}`, (level) => set({ level }))}
     {unit}
     {vessel.film ? 'deep' : 'high'}: <b class="litres">{found?.shown ?? '…'}</b>{#if found}, full to
-      the rim {found.rim_shown}, {found.freeboard_cm}&nbsp;cm free{/if}.
+      the rim {found.rim_shown}, {written(`${found.freeboard_cm}`)}&nbsp;cm free{/if}.
     {#if found?.touches_plug === false}<b class="heed">△ It does not touch the plugs.</b>
     {:else if found?.touches_plug}It touches the plugs.{/if}
   </p>
@@ -109,7 +110,7 @@
         maxlength="12"
         size="4"
         placeholder="none"
-        value={vessel.plug ?? ''}
+        value={written(`${vessel.plug ?? ''}`)}
         onchange={(event) => set({ plug: text(event) || null })}
       />
       {unit}

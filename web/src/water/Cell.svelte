@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { writtenNumber } from '../words/numbers';
+
   /** A figure of a water, typed in its table. */
   let {
     label,
@@ -17,7 +19,7 @@
 
 <td>
   <input
-    {value}
+    value={writtenNumber(value)}
     {placeholder}
     maxlength="60"
     autocomplete="off"

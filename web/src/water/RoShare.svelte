@@ -29,7 +29,7 @@
   });
   /** The hardest water, and the purest: what one most likely wants to know. */
   function first(): Question {
-    const read = [...quay.waters].sort((a, b) => Number(b.reading) - Number(a.reading));
+    const read = [...quay.waters].sort((a, b) => Number(b.ec?.value) - Number(a.ec?.value));
     return {
       source: read[0]?.id ?? 0,
       other: (read.find((one) => one.kind === 'ro') ?? read.at(-1))?.id ?? 0,

@@ -1,10 +1,29 @@
 import type { Shapes } from '../api/client';
 
-type Writing = Pick<Shapes['UnitsOut'], 'clock' | 'dates'>;
+type Writing = Pick<Shapes['UnitsOut'], 'clock' | 'dates' | 'decimal'>;
 
-/** How the person who looks writes times and dates; what was fetched last tells it. */
-export const writing = $state<Writing>({ clock: '24', dates: 'day_first' });
+const REMEMBERED = 'brisk-measure.writing';
+const USUAL: Writing = { clock: '24', dates: 'day_first', decimal: '.' };
 
-export function writeAs({ clock, dates }: Writing) {
-  Object.assign(writing, { clock, dates });
+/**
+ * How the person who looks writes numbers, times and dates. The device remembers it, since answers
+ * are written as they arrive, and the one that tells of it may come last.
+ */
+export const writing = $state<Writing>({ ...USUAL, ...remembered() });
+
+function remembered(): Partial<Writing> {
+  try {
+    return JSON.parse(globalThis.localStorage?.getItem(REMEMBERED) ?? '{}') as Partial<Writing>;
+  } catch {
+    return {};
+  }
+}
+
+/** Write so from now on; whether numbers that came before were written with another mark. */
+export function writeAs(told: Partial<Writing>): boolean {
+  const { clock, dates, decimal } = { ...USUAL, ...told };
+  const others = decimal !== writing.decimal;
+  Object.assign(writing, { clock, dates, decimal });
+  globalThis.localStorage?.setItem(REMEMBERED, JSON.stringify(writing));
+  return others;
 }
