@@ -1,6 +1,7 @@
 """The bottles of a table: their doses in units, what they are for, and what is open of them."""
 
 import re
+from collections.abc import Mapping
 from dataclasses import dataclass
 from fractions import Fraction
 
@@ -71,14 +72,8 @@ def read_bottles(  # noqa: PLR0917 -- all that a dose may rest on
     products = products_of(body.bottles, measures, dosed, rules, about, request.shelf, found)
     rows, doses = [], []
     for row, product, cells in zip(body.bottles, products, printed, strict=True):
-        units = [kept[0] for cell in cells.values() if (kept := cell.kept(product.form))]
-        usual = max(dict.fromkeys(units), key=units.count, default=None)
-        texts = {
-            at: _text(cell, row.cells[at].text, product.form, usual) for at, cell in cells.items()
-        }
-        for at, cell in row.cells.items():
-            if at not in cells and not found.is_left_out(cell):
-                texts[at] = cell.text
+        usual = _usual_unit(cells, product.form)
+        texts = _texts(row, cells, product.form, usual, found)
         printed_cells = tuple(texts.get(at, "") for at in range(len(columns)))
         rows.append(DraftRow(product, row.label.row, usual, printed_cells))
         for at, one in cells.items():
@@ -88,6 +83,25 @@ def read_bottles(  # noqa: PLR0917 -- all that a dose may rest on
             elif _lacking(one) is None:
                 _ask_fit(row.cells[at], product, found)
     return Bottles(tuple(rows), tuple(doses))
+
+
+def _usual_unit(cells: Mapping[int, Printed], form: Form) -> DoseUnit | None:
+    """The unit that most cells of a row are kept in; of equals the first."""
+    units = [kept[0] for cell in cells.values() if (kept := cell.kept(form))]
+    return max(dict.fromkeys(units), key=units.count, default=None)
+
+
+def _texts(
+    row: BottleRow,
+    cells: Mapping[int, Printed],
+    form: Form,
+    usual: DoseUnit | None,
+    found: Findings,
+) -> dict[int, str]:
+    """What the sheet shows in the cells of a row: what is no dose stands as it was typed."""
+    texts = {at: _text(cell, row.cells[at].text, form, usual) for at, cell in cells.items()}
+    others = {at: cell for at, cell in row.cells.items() if at not in cells}
+    return texts | {at: cell.text for at, cell in others.items() if not found.is_left_out(cell)}
 
 
 def _printed(  # noqa: PLR0917 -- all that a cell may rest on

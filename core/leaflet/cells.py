@@ -179,20 +179,9 @@ def _dose(text: str, until: Fraction | None, note: str, habits: DoseCellHabits) 
     up_to = _UP_TO.match(text)
     if up_to:
         text = text[up_to.end() :]
-    if both := _BOTH_UNITS.match(text):
-        text = f"{both[1]}-{both[3]} {both[2]}{text[both.end() :]}"
-    text = re.sub(r"(?<=\d) ?(?:~|…|\.{2,3}| or ) ?(?=\d)", "-", text)
-    if _PLAIN_COMMA.search(text) and habits.comma:
-        text = re.sub(r",(?=\d{3})", "." if habits.comma == "decimal" else "", text)
+    text = _with_one_dash(text, habits)
     low, high, rest = split_range(text, what)
-    unit = None
-    if rest:
-        unit = read_dose_unit(rest)
-        if unit is None:
-            raise InputError(
-                "words_unclear",
-                f"“{rest[:40]}” is no unit of a dose: write the dose alone, or a note.",
-            )
+    unit = _unit(rest)
     _refuse_odd_fraction(text)
     if up_to:
         if low != high:
@@ -203,6 +192,26 @@ def _dose(text: str, until: Fraction | None, note: str, habits: DoseCellHabits) 
     if high == 0 and until is None:
         return DoseCell(is_none=True, note=note)
     return DoseCell(as_figure(low), as_figure(high), unit, until, note)
+
+
+def _with_one_dash(text: str, habits: DoseCellHabits) -> str:
+    """A range as `2-3 mL`, however it is printed, and commas as this table means them."""
+    if both := _BOTH_UNITS.match(text):
+        text = f"{both[1]}-{both[3]} {both[2]}{text[both.end() :]}"
+    text = re.sub(r"(?<=\d) ?(?:~|…|\.{2,3}| or ) ?(?=\d)", "-", text)
+    if _PLAIN_COMMA.search(text) and habits.comma:
+        text = re.sub(r",(?=\d{3})", "." if habits.comma == "decimal" else "", text)
+    return text
+
+
+def _unit(rest: str) -> DoseUnitSaid | None:
+    """The unit that stands behind a dose; None where nothing does."""
+    unit = read_dose_unit(rest) if rest else None
+    if rest and unit is None:
+        raise InputError(
+            "words_unclear", f"“{rest[:40]}” is no unit of a dose: write the dose alone, or a note."
+        )
+    return unit
 
 
 _KITCHEN = (2, 3, 4, 8, 16)

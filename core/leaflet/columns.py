@@ -51,21 +51,27 @@ def heads_of(layout: Layout) -> list[Head]:
     """The columns of a table, each with what its own and merged headings say."""
     heads = [Head(at, []) for at in layout.columns]
     for row in layout.headings:
-        merged: Heading | None = None
-        for head in heads:
-            own = row.headings.get(head.at)
-            merged = None if own is None and row.cells[head.at] else own or merged
-            if own is None and row.cells[head.at]:
-                _take_nothing(head, row)
-            elif own is not None:
-                _take(head, own, row)
-            elif merged is not None and _spreads(merged, row, layout):
-                _take(head, merged, row)
+        _take_row(heads, row, layout)
     for head in heads:
         head.is_named = bool(head.texts)
     heads = _without_group_columns(heads, layout)
     _lengths(heads)
     return heads
+
+
+def _take_row(heads: list[Head], row: HeadingRow, layout: Layout) -> None:
+    """Add what a row of headings says of each column; an empty cell may be under a merged one."""
+    merged: Heading | None = None
+    for head in heads:
+        own = row.headings.get(head.at)
+        if own is not None:
+            merged = own
+            _take(head, own, row)
+        elif row.cells[head.at]:
+            merged = None
+            _take_nothing(head, row)
+        elif merged is not None and _spreads(merged, row, layout):
+            _take(head, merged, row)
 
 
 def _spreads(merged: Heading, row: HeadingRow, layout: Layout) -> bool:

@@ -3,7 +3,7 @@
 from collections.abc import Iterator
 from dataclasses import dataclass
 
-from core.chart import Chart, Column, Product
+from core.chart import Chart, Column, Dose, Product
 from core.leaflet.table import dose_text, span_text
 
 
@@ -118,14 +118,16 @@ def _ph(column: Column) -> str:
 def _doses(before: Chart, after: Chart) -> Iterator[Difference]:
     olds = {product.key for product in before.products}
     weeks = {column.key for column in before.columns}
-    for column in after.columns:
-        for product in after.products:
-            if product.key not in olds or column.key not in weeks:
-                continue
-            one, other = before.dose(product.key, column.key), after.dose(product.key, column.key)
-            if one != other:
-                unit = other.unit if other else None
-                old, new = dose_text(one, unit) or "none", dose_text(other, unit) or "none"
-                words = f" {unit.words}" if unit else ""
-                text = f"{column.label}, {product.name} {old} → {new}{words if other else ''}"
+    for column in (one for one in after.columns if one.key in weeks):
+        for product in (one for one in after.products if one.key in olds):
+            old, new = (of.dose(product.key, column.key) for of in (before, after))
+            if old != new:
+                text = f"{column.label}, {product.name} {_change(old, new)}"
                 yield Difference(text, product.key, column.key)
+
+
+def _change(old: Dose | None, new: Dose | None) -> str:
+    """Both doses in the unit of the later one."""
+    unit = new.unit if new else None
+    told = f"{dose_text(old, unit) or 'none'} → {dose_text(new, unit) or 'none'}"
+    return f"{told} {unit.words}" if unit else told

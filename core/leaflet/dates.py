@@ -53,14 +53,18 @@ def read_span(text: str) -> tuple[Day, int] | None:
     parts = re.split(r" ?(?:-|–|—|\bto\b) ?", text.strip(), maxsplit=1)
     if len(parts) != 2:
         return None
-    last = read_day(parts[1])
-    first = read_day(parts[0])
-    if last and first is None and parts[0].isdigit() and len(parts[0]) <= 2:
-        first = _valid(Day(last.month, int(parts[0]), last.year))
-    if last is None and first and parts[1].isdigit() and len(parts[1]) <= 2:
-        last = _valid(Day(first.month, int(parts[1]), first.year))
+    first, last = (read_day(part) for part in parts)
+    first = first or _in_month_of(last, parts[0])
+    last = last or _in_month_of(first, parts[1])
     days = days_between(first, last) if first and last else None
     return (first, days + 1) if first and days else None
+
+
+def _in_month_of(other: Day | None, text: str) -> Day | None:
+    """A bare day, in the month that the other end of its span names."""
+    if other is None or not text.isdigit() or len(text) > 2:
+        return None
+    return _valid(Day(other.month, int(text), other.year))
 
 
 def days_between(first: Day, later: Day) -> int | None:

@@ -173,15 +173,23 @@ def _beneath(cells: Sequence[Cell], above: HeadingRow, *, exported: bool) -> boo
     named = _names_rows_beneath(row)
     if not (row.headings or named) or _is_of_the_body(row.name):
         return False
-    texts = [at for at, cell in enumerate(cells) if cell and at >= min(above.headings)]
-    if any(at not in row.headings and not is_no_dose(cells[at].text) for at in texts):
+    if _has_doses(cells, row, above):
         return False
     if named or (says_weeks(row.name) and not exported):
         return True
-    if row.name or exported:
-        return False
+    return not (row.name or exported) and _goes_on(row, above)
+
+
+def _has_doses(cells: Sequence[Cell], row: HeadingRow, above: HeadingRow) -> bool:
+    """Whether something that may be a dose stands under the headings above."""
+    texts = [at for at, cell in enumerate(cells) if cell and at >= min(above.headings)]
+    return any(at not in row.headings and not is_no_dose(cells[at].text) for at in texts)
+
+
+def _goes_on(row: HeadingRow, above: HeadingRow) -> bool:
+    """Whether headings without a name count weeks that the row above does not, or are dates."""
     heads = list(row.headings.values())
-    if all(one.number for one in heads):
-        plain = any(one.number for one in above.headings.values())
-        return _counts_up(heads, anew=True) and not plain
-    return _are_days(heads)
+    if not all(one.number for one in heads):
+        return _are_days(heads)
+    plain = any(one.number for one in above.headings.values())
+    return _counts_up(heads, anew=True) and not plain
