@@ -6,7 +6,7 @@ import os
 import sys
 from collections.abc import Callable, Sequence
 
-from launch import backup, proof, serve
+from launch import backup, grows, proof, serve
 from launch.say import DISK_FULL, Stop, complain
 
 
@@ -68,10 +68,10 @@ def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
     commands: dict[str, Callable[[], int | None]] = {
         "start": lambda: serve.start(demo=not options.empty),
         "stop": serve.stop,
-        "reset-demo": serve.reset_demo,
-        "account": lambda: serve.account(options.name, grow=options.grow),
-        "export": lambda: serve.export_grow(options.grow, os.path.abspath(options.file)),
-        "import": lambda: serve.import_grow(os.path.abspath(options.file), owner=options.owner),
+        "reset-demo": grows.reset_demo,
+        "account": lambda: grows.account(options.name, grow=options.grow),
+        "export": lambda: grows.export_grow(options.grow, os.path.abspath(options.file)),
+        "import": lambda: grows.import_grow(os.path.abspath(options.file), owner=options.owner),
         "backup": lambda: backup.backup(options.file),
         "restore": lambda: backup.restore(options.file),
         "dev": serve.dev,

@@ -1,4 +1,4 @@
-"""Serving: `./brisk start`, `stop`, `dev`, `reset-demo` and `account`."""
+"""Serving: `./brisk start`, `stop` and `dev`."""
 
 import os
 import secrets
@@ -70,7 +70,7 @@ def manage(env: dict[str, str], *words: str, failure: str) -> str:
     return run_quietly([venv_python(), "-m", "django", *words], failure, cwd=ROOT, env=env)
 
 
-def _prepare_data(env: dict[str, str], *, demo: bool) -> None:
+def prepare_data(env: dict[str, str], *, demo: bool) -> None:
     """Migrations, then the demo scenario if it is wanted and not there yet."""
     migrations = fingerprint(ROOT.glob("server/*/migrations/*.py"), salt=env["DATABASE_URL"])
     if external_database() or not is_current("migrations", migrations):
@@ -182,7 +182,7 @@ def _start(*, demo: bool) -> None:
     node_packages.build()
     with database() as at:
         env = server_environment(at, mode="demo" if demo else "own")
-        _prepare_data(env, demo=demo)
+        prepare_data(env, demo=demo)
         rotate(LOGS / "web.log")
         with (LOGS / "web.log").open("wb") as log:
             web = subprocess.Popen(
@@ -231,45 +231,6 @@ def stop() -> None:
     tell("Brisk Measure is stopped.")
 
 
-def reset_demo() -> None:
-    """Put the demo scenario back as it was; nothing else is touched."""
-    make_state()
-    python_packages.install_any("app", "dev")
-    with database() as at:
-        env = server_environment(at, mode="demo")
-        _prepare_data(env, demo=False)
-        with step("Putting the demo back"):
-            manage(env, "load_demo", "--again", failure="The demo could not be put back.")
-
-
-def account(name: str, *, grow: str | None) -> None:
-    """Make an account, with a grow of its own or as owner of one; Django asks for the password."""
-    words = ["make_account", name, *(["--grow", grow] if grow else [])]
-    _command(*words, failure=f"No account was made for {name}.")
-
-
-def export_grow(grow: str, file: str) -> None:
-    """Write all of a grow into a file that is not there yet."""
-    _command("export_grow", grow, file, failure="Nothing was written.")
-
-
-def import_grow(file: str, *, owner: str | None) -> None:
-    """Make the grow that a file of an export holds, whole or not at all."""
-    words = ["import_grow", file, *(["--owner", owner] if owner else [])]
-    _command(*words, failure="No grow was made.")
-
-
-def _command(*words: str, failure: str) -> None:
-    """Run a command of the server on the data, which are brought up to date before."""
-    make_state()
-    python_packages.install_any("app", "dev")
-    with database() as at:
-        env = server_environment(at, mode="own")
-        _prepare_data(env, demo=False)
-        if subprocess.run([venv_python(), "-m", "django", *words], cwd=ROOT, env=env).returncode:
-            raise Stop(failure)
-
-
 def dev() -> None:
     """Django with its reloader beside Vite with hot reload."""
     port = web_port()
@@ -283,7 +244,7 @@ def dev() -> None:
         env = server_environment(at, mode="demo") | {
             "BRISK_DEV_ASSETS": f"http://{HOST}:{_VITE_PORT}",
         }
-        _prepare_data(env, demo=True)
+        prepare_data(env, demo=True)
         web = subprocess.Popen(
             [venv_python(), "-m", "django", "runserver", f"{HOST}:{port}"],
             cwd=ROOT, env=env, start_new_session=True,
