@@ -3,7 +3,8 @@
 import pytest
 from playwright.sync_api import Page, expect
 
-from server.shelf.models import Bottle, StockEntry
+from server.grows.models import Grow
+from server.shelf.models import Bottle, Product, StockEntry
 from tests.journeys.test_course_journey import calm, show
 from tests.journeys.test_mix_journey import ticket
 
@@ -57,3 +58,32 @@ def test_a_bottle_is_received_used_up_and_warned_of_before_it_runs_out(mix: Page
     grade.blur()
     expect(mix.get_by_label("K₂O").first).to_have_value("6")
     expect(mix.get_by_label("total N")).to_have_value("4")
+
+
+@pytest.mark.django_db(transaction=True)
+def test_a_shelf_of_many_is_looked_through_by_words(mix: Page) -> None:
+    grow = Grow.objects.get(name="Gullhouse Yard")
+    Product.objects.bulk_create(
+        Product(grow=grow, name=f"Sample {n}", maker="Reed & Co", role="additive", tag=f"{n:03}")
+        for n in range(120)
+    )
+    show(mix, "Shelf")
+    rows = mix.get_by_label("Products").get_by_role("listitem")
+    find = mix.get_by_label("Find a product")
+    expect(find).to_be_visible()
+    few = rows.count()
+    mix.get_by_role("button", name="Show more products").click()
+    expect(rows).not_to_have_count(few)
+    calm(mix)
+    find.fill("sample 119")
+    expect(rows.filter(has_text="Sample")).to_have_count(1)
+    mix.get_by_role("button", name="Sample 119").click()
+    expect(mix.get_by_role("heading", name="Sample 119")).to_be_visible()
+    find.fill("nothing of the kind")
+    expect(mix.get_by_text("Nothing here is called so.")).to_be_visible()
+    # what is new stands at the end of a long list: it is shown all the same
+    mix.get_by_role("button", name="Put a product on the shelf").click()
+    mix.get_by_label("Name", exact=True).fill("Sedge")
+    mix.get_by_role("button", name="Put it there").click()
+    expect(mix.get_by_role("heading", name="Sedge")).to_be_visible()
+    assert Product.objects.get(grow=grow, name="Sedge").tag == "Se"

@@ -147,7 +147,7 @@
             onclose={() => (adding = false)}
             onadded={(id, name) => {
               choose(id);
-              if (shelf?.after !== null) find = name; // a long list begins with what is older
+              if (find || shelf?.after !== null) find = name; // a long list begins with what is older
               load();
             }}
           />
