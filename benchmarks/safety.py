@@ -10,6 +10,7 @@ from random import Random
 
 from core.chart import Chart, Column, Dose, Medium, PhWindow, Product, Readings, Role
 from core.chemistry import Acid, AcidKind, Basis, Label, Nutrient
+from core.guided import Pace
 from core.meters import DROPS_STEP
 from core.planning import AcidOnShelf, MixRequest, OnShelf, Shelf
 from core.practice import PenFault, RehearsalRequest, Stops, Truth, rehearse
@@ -179,8 +180,9 @@ class Worst:
 
 
 def worst_of(family: str, cases: int = CASES) -> Worst:
-    """The worst over so many cases."""
-    found = [rehearse(case(family, seed)) for seed in range(cases)]
+    """The worst over so many cases, each at every pace."""
+    requests = [case(family, seed) for seed in range(cases)]
+    found = [rehearse(replace(one, pace=pace)) for one in requests for pace in Pace]
     doses = [float(d) for one in found for _, _, d in one.poured.values() if d is not None]
     return Worst(
         max(one.steps[-1].ec for one in found),
@@ -192,7 +194,8 @@ def worst_of(family: str, cases: int = CASES) -> Worst:
 def report() -> None:
     """The table of families."""
     print(
-        f"Safety: {CASES} rehearsed mixes of each family; worst true EC at the end, true pH, dose"
+        f"Safety: {CASES} rehearsed mixes of each family at each pace; worst true EC at the end, "
+        "true pH, dose"
     )
     for family in FAMILIES:
         worst = worst_of(family)

@@ -10,7 +10,7 @@ from core.guided.events import Event
 from core.guided.ph import SURE_STEPS, Advice
 from core.guided.plan import GuidedPlan
 from core.guided.state import GuidedState
-from core.guided.steps import EC_STEPS, StepKind, StepStatus
+from core.guided.steps import EC_STEPS, Step, StepKind, StepStatus
 from core.quantities import AmountUnit, rounded
 
 LOOK_AGAIN_H = 24
@@ -56,7 +56,8 @@ class MixRecord:
         skipped: steps that were left out, knowingly.
         people: who took part.
         began, ended: seconds since the epoch.
-        ec, ph: the last readings, where any was taken.
+        ec, ph: the last readings; None where none was taken, or what went in or out since has moved
+            them.
         target: low and high of the reading that it was steered to, mS/cm; None where there is none.
         alkalinity: meq/L that the acid showed the water to have; None where none was poured.
         look_again_h, use_by_days, change_out_days: what is next, counted from the end.
@@ -96,14 +97,42 @@ def record_of(plan: GuidedPlan, state: GuidedState, events: Sequence[Event]) -> 
         people=people,
         began=min(times, default=0.0),
         ended=max(times, default=0.0),
-        ec=state.ec,
-        ph=state.ph,
+        ec=None if _moved(plan, state, StepKind.READ_EC, _MOVES_EC) else state.ec,
+        ph=None if _moved(plan, state, StepKind.READ_PH, _MOVES_PH) else state.ph,
         alkalinity=_learned(plan, state),
         look_again_h=(state.assistance and state.assistance.look_again_h) or LOOK_AGAIN_H,
         use_by_days=ORGANIC_DAYS if organic else MINERAL_DAYS,
         change_out_days=CHANGE_OUT_DAYS,
         target=state.target,
     )
+
+
+_MOVES_EC = frozenset({StepKind.ADD, StepKind.DRAIN})
+_MOVES_PH = _MOVES_EC | {StepKind.ACID, StepKind.ALKALI}
+_MOVES_MS_CM = Fraction(1, 20)
+"""Rise of pours behind a reading that it may still stand for: no more than pens differ by."""
+
+
+def _moved(plan: GuidedPlan, state: GuidedState, read: StepKind, by: frozenset[StepKind]) -> bool:
+    """Whether something went in or out behind the last reading that moves what was read."""
+    steps = list(state.steps)
+    at = max(
+        (n for n, one in enumerate(steps) if one.kind is read and one.figure is not None),
+        default=None,
+    )
+    since = [one for one in steps[at + 1 :] if one.figure] if at is not None else []
+    return any(one.kind in by for one in since) or _rise(plan, since) > _MOVES_MS_CM
+
+
+def _rise(plan: GuidedPlan, steps: Sequence[Step]) -> Fraction:
+    """mS/cm that pours are expected to bring, each by how much of it was poured."""
+    risen = Fraction(0)
+    for step in steps:
+        if step.kind is StepKind.POUR and step.pour is not None and step.figure is not None:
+            pour = plan.pours[step.pour]
+            planned = pour.amount or pour.estimate
+            risen += pour.ec_rise * (step.figure / planned if planned else 1)
+    return risen
 
 
 def _readings(state: GuidedState) -> Iterator[ReadLine]:

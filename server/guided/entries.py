@@ -37,7 +37,12 @@ def entries_of(mix: Mix, record: MixRecord) -> Iterator[TimeLineEntry]:
     }
     if record.target is not None:
         kept["target_low"], kept["target_high"] = record.target
-    values = {what: value_of(what, value) for what, value in kept.items() if value is not None}
+    # What was not read at the end is known no more, whatever was read on the way or of the filling before.
+    values = {
+        what: value_of(what, value)
+        for what, value in kept.items()
+        if value is not None or what in ("ec", "ph")
+    }
     yield _entry(mix, _Kind.MIX, record.ended, values, note=mix.label)
 
 

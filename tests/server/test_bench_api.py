@@ -186,6 +186,25 @@ def test_an_amount_that_was_wrong_is_corrected_and_taken_back(yard: Yard) -> Non
     assert [one["event"] for one in retold["steps"] if one["id"] == poured["step"]] == [again["id"]]
 
 
+def test_a_tank_that_was_not_read_at_the_end_of_its_mix_reads_nothing(yard: Yard) -> None:
+    finish(yard, begin(yard))
+    assert (yard.listed("tanks")[0]["last_ec"], yard.listed("tanks")[0]["last_ph"]) == ("1.82", "5.9")
+    bench = begin(yard)
+    number = 100
+    while bench["now"] is not None:
+        step = bench["steps"][bench["now"]]
+        number += 1
+        if step["kind"] in ("read_ec", "read_ph") and step["id"] != "read-between":
+            late = event("skipped", step["id"], at=1_700_000_000.0 + 10 * number)
+            bench = tell(yard, bench, late)
+        else:
+            bench = obey(yard, bench, number, read_ec="1.41")
+    readings = [line["step"] for line in bench["record"]["readings"]]
+    assert readings == ["read-water", "read-between"]  # of the water, and of half the feed
+    # nor does it read what the filling before did
+    assert (yard.listed("tanks")[0]["last_ec"], yard.listed("tanks")[0]["last_ph"]) == (None, None)
+
+
 def test_a_step_that_was_left_out_is_in_the_record(yard: Yard) -> None:
     bench = begin(yard, split=False)
     bench = tell(yard, bench, event("done", "fill"), event("skipped", "read-water"))

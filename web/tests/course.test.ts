@@ -49,6 +49,9 @@ describe('the picture of a season', () => {
     // A filling moves to the water under it before it rises: never a slope from the reading before.
     expect(drawing.past.match(/M/g)).toHaveLength(2);
     expect(drawing.past).toContain('H');
+    const unread = { ...course, happened: course.happened.map((one, n) => (n === 2 ? { ...one, ec: null } : one)) }; // prettier-ignore
+    const { past } = drawCourse(unread, frame, daysScale(unread, frame));
+    expect(past.replace(/[\d.]+ ?/g, '')).toBe('MLLH'); // it ends where nobody read what followed
     expect(drawing.phPath.replace(/[\d.]+ ?/g, '')).toBe('MLHM');
   });
 

@@ -158,11 +158,17 @@ function isFilling(one: Course['happened'][number]): boolean {
 /** What happened: each filling a riser from the water, between them from reading to reading. */
 function pastPath(course: Course, x: Days, y: Days, floor: number): string {
   let path = '';
+  let isGoingOn = false;
   for (const one of course.happened) {
     const px = x(one.day).toFixed(1);
-    if (isFilling(one)) path += `${path ? `H${px}` : ''}M${px} ${y(floor).toFixed(1)}`;
+    if (isFilling(one)) {
+      if (isGoingOn) path += `H${px}`;
+      isGoingOn = one.ec !== null; // a filling that nobody read rises to nobody knows what
+      if (isGoingOn) path += `M${px} ${y(floor).toFixed(1)}`;
+    }
     if (one.ec === null) continue;
-    path += `${path ? 'L' : 'M'}${px} ${y(one.ec).toFixed(1)}`;
+    path += `${isGoingOn ? 'L' : 'M'}${px} ${y(one.ec).toFixed(1)}`;
+    isGoingOn = true;
   }
   return path;
 }
@@ -182,7 +188,9 @@ function plannedPath(course: Course, x: Days, y: Days, floor: number, today: num
     const tread = on(day);
     return tread?.low == null || tread.high == null ? undefined : (tread.low + tread.high) / 2;
   };
-  const last = course.happened.filter((one) => one.ec !== null).at(-1);
+  // A filling that nobody read leaves nothing to go on from.
+  const known = course.happened.findLast((one) => one.ec !== null || isFilling(one));
+  const last = known?.ec == null ? undefined : known;
   let isDrawing = last !== undefined;
   let path = last ? `M${x(last.day).toFixed(1)} ${y(last.ec ?? 0).toFixed(1)}` : '';
   for (const task of fillings) {
