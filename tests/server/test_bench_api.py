@@ -188,7 +188,10 @@ def test_an_amount_that_was_wrong_is_corrected_and_taken_back(yard: Yard) -> Non
 
 def test_a_tank_that_was_not_read_at_the_end_of_its_mix_reads_nothing(yard: Yard) -> None:
     finish(yard, begin(yard))
-    assert (yard.listed("tanks")[0]["last_ec"], yard.listed("tanks")[0]["last_ph"]) == ("1.82", "5.9")
+    assert (yard.listed("tanks")[0]["last_ec"], yard.listed("tanks")[0]["last_ph"]) == (
+        "1.82",
+        "5.9",
+    )
     bench = begin(yard)
     number = 100
     while bench["now"] is not None:
