@@ -36,7 +36,7 @@ class Event:
 
     Args:
         id: made by the device that saw it; the same id is the same event.
-        at: seconds since the epoch, by that device's clock.
+        at: seconds since the epoch, by the clock that all devices share.
         by: who did it.
         kind: what happened.
         step: the step it is about; empty for an event about another event.

@@ -99,7 +99,8 @@ class Replay:
         status, due = StepStatus.AHEAD, None
         if event is not None:
             status = StepStatus.SKIPPED if event.kind is EventKind.SKIPPED else StepStatus.DONE
-            self.at = event.at
+            # Nothing is over before what it follows, whatever a device's clock says.
+            self.at = max(event.at, self.at or event.at)
         elif self.now is None:
             status, self.now = StepStatus.NOW, len(self.steps)
             due = self.at + seconds if seconds is not None and self.at is not None else None

@@ -5,6 +5,7 @@ from fractions import Fraction
 from typing import Annotated, Literal
 
 from django.http import HttpRequest, HttpResponse
+from django.utils import timezone
 from ninja import Field, Router, Schema
 from ninja.responses import Status
 
@@ -103,9 +104,16 @@ def mix(
     found = _find(scope, mix_id)
     tag = _tag(found, scope)
     if request.headers.get("If-None-Match") == tag:
-        return HttpResponse(status=304)
+        return _timed(HttpResponse(status=304))
     response["ETag"] = tag
+    _timed(response)
     return _answer(found, scope)
+
+
+def _timed(response: HttpResponse) -> HttpResponse:
+    """Tell the server's clock, seconds since the epoch, by which all devices count."""
+    response["Told-At"] = f"{timezone.now().timestamp():.3f}"
+    return response
 
 
 def _tag(mix: Mix, scope: Scope) -> str:
@@ -120,7 +128,9 @@ def _tag(mix: Mix, scope: Scope) -> str:
     response={200: GuidedOut, **_ANSWERS},
     operation_id="tell_events",
 )
-def tell_events(request: HttpRequest, grow_id: int, mix_id: int, told: EventsIn) -> GuidedOut:
+def tell_events(
+    request: HttpRequest, response: HttpResponse, grow_id: int, mix_id: int, told: EventsIn
+) -> GuidedOut:
     """Tell what happened; telling it twice has no second effect."""
     scope = Scope.enter(request.user, grow_id)
     found = _find(scope, mix_id)
@@ -128,6 +138,7 @@ def tell_events(request: HttpRequest, grow_id: int, mix_id: int, told: EventsIn)
     person_id = scope.membership.person_id
     people = scope.people() if any(one.by for one in told.events) else {}
     plan, state, heard = hear(found, person_id, events, people=people)
+    _timed(response)
     return guided_out(found, plan, state, heard, scope)
 
 

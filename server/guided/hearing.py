@@ -23,7 +23,8 @@ class EventIn(Schema):
 
     `figure` is a text as typed, with the units that the screen showed then in `typed_in`; or exact,
     where an amount was taken as it stands. `by` is who pressed, where that is another of the grow's
-    people than who is signed in now.
+    people than who is signed in now. `at` is by the server's clock, which
+    the header Told-At of an answer gives; nothing counts as later than it was told.
     """
 
     id: Annotated[str, Field(min_length=8, max_length=40, pattern=r"^[A-Za-z0-9-]+$")]

@@ -74,7 +74,8 @@ class MixEvent(models.Model):
         help_text="who was signed in when it was told, where that is somebody else",
     )  # fmt: skip
     clock_off = models.BooleanField(
-        "the device's clock was a day off or more, so that the time is the server's", default=False
+        "the device's clock was ahead, or a day behind, so that the time is the server's",
+        default=False,
     )
 
     class Meta:

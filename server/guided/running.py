@@ -27,7 +27,10 @@ def events_of(mix: Mix) -> list[Event]:
 
 
 CLOCK_OFF = timedelta(days=1)
-"""A device whose clock is further off than this is not believed about the time."""
+"""A device that tells of something longer ago than this is not believed about the time."""
+
+CLOCK_AHEAD = timedelta(seconds=5)
+"""Nothing has happened that is still to come; clocks that agree differ by no more than this."""
 
 
 @transaction.atomic
@@ -71,12 +74,12 @@ def _heard(
     mix: Mix, event: Event, person_id: int, people: Mapping[str, int], now: datetime
 ) -> MixEvent:
     at = moment(event.at)
-    clock_off = abs(at - now) > CLOCK_OFF
+    clock_off = not now - CLOCK_OFF <= at <= now + CLOCK_AHEAD
     by = people.get(event.by, person_id)
     return MixEvent(
-        mix=mix, client_id=event.id, at=now if clock_off else at, by_id=by, kind=event.kind,
-        step=event.step, figure=_decimal(event.figure), of=event.of, clock_off=clock_off,
-        told_by_id=None if by == person_id else person_id,
+        mix=mix, client_id=event.id, at=now if clock_off else min(at, now), by_id=by,
+        kind=event.kind, step=event.step, figure=_decimal(event.figure), of=event.of,
+        clock_off=clock_off, told_by_id=None if by == person_id else person_id,
     )  # fmt: skip
 
 

@@ -190,6 +190,7 @@ class GuidedOut(Schema):
     """Where a guided mix stands.
 
     `heard` counts the events behind it, `held` are the steps that have one, laid out now or not.
+    When a step is `due`, and when an event happened, goes by the server's clock.
     `units` are those in which all of it is shown, and in which what is typed beside it is meant.
     `by_drops` tells that pH is read by drops, within half a pH. `beside` is what calibrations make
     of the last readings; advice goes by the readings as they were read.

@@ -136,6 +136,21 @@ def test_a_wait_counts_from_when_it_began_whatever_is_asleep() -> None:
     assert (step.kind, step.seconds, step.due) == (StepKind.WAIT, 300, events[-1].at + 300)
 
 
+@given(st.integers(0, 7), st.floats(-86_400, 86_400))
+def test_no_clock_that_is_off_lets_a_wait_begin_before_what_it_follows(
+    which: int, off: float
+) -> None:
+    plan = PLANS[0]
+    events = whole(plan)[:8]
+    latest = max(one.at for one in events[:-1])
+    events[which] = replace(events[which], at=events[which].at + off)
+    state = replay(plan, events)
+    assert state.now is not None
+    due = state.steps[state.now].due
+    assert due is not None
+    assert due >= latest + 300
+
+
 def test_a_skipped_reading_ends_its_rounds() -> None:
     plan = PLANS[0]
     events: list[Event] = []

@@ -3,11 +3,13 @@
 import os
 from collections.abc import Iterator
 from contextlib import contextmanager
+from datetime import timedelta
 from threading import Condition
 
 import pytest
 from django.conf import settings
 from django.core.signals import request_finished, request_started
+from django.utils import timezone
 from playwright.sync_api import Browser, Page, sync_playwright
 from pytest_django.live_server_helper import LiveServer
 
@@ -16,6 +18,8 @@ from server.charts.store import charts_in_memory
 from server.demo.scenario import load_scenario, remove_scenario
 from server.grows.models import Membership
 from server.planning.snapshot import snapshots_in_memory
+from tests.journeys.line import Line
+from tests.journeys.phones import SERVER_CLOCK, Phones
 
 # The real hasher is slow on purpose; signing in is tested, not the hasher.
 settings.PASSWORD_HASHERS = ["django.contrib.auth.hashers.MD5PasswordHasher"]
@@ -56,6 +60,27 @@ def door(live_server: LiveServer, browser: Browser) -> Iterator[Page]:
         yield page
         page.context.close()
     assert errors == []
+
+
+@pytest.fixture
+def line(live_server: LiveServer) -> Iterator[Line]:
+    """What the phone reaches the server by."""
+    found = Line((live_server.thread.host, live_server.thread.port))
+    yield found
+    found.close()
+
+
+@pytest.fixture
+def phones(
+    live_server: LiveServer, browser: Browser, door: Page, monkeypatch: pytest.MonkeyPatch
+) -> Iterator[Phones]:
+    """Phones with clocks of their own, closed in the end."""
+    SERVER_CLOCK.wound = timedelta()
+    monkeypatch.setattr(timezone, "now", SERVER_CLOCK.now)
+    held = Phones(browser, live_server.url)
+    yield held
+    for one in held.contexts:
+        one.close()
 
 
 @contextmanager

@@ -19,29 +19,8 @@ from server.guided.models import Mix, MixEvent
 from server.guided.running import give_up
 from server.tanks.models import TimeLineEntry
 from tests.journeys.line import Line
+from tests.journeys.phones import TIMED, at, start
 from tests.journeys.test_mix_journey import AXE
-
-TIMED = ("stir", "wait", "settle")
-
-
-def _is_one_line(page: Page, *buttons: str) -> None:
-    """What leaves the bench stands in one line above it: the space below is the step's."""
-    boxes = [page.get_by_role("button", name=name).bounding_box() for name in buttons]
-    assert len({box["y"] for box in boxes if box}) == 1
-
-
-def start(page: Page) -> None:
-    """From the demo's first tank to its bench."""
-    page.set_viewport_size({"width": 390, "height": 844})
-    page.get_by_role("button", name="Take it to the bench").tap()
-    expect(page.get_by_role("heading", name="Fill to the mark")).to_be_visible()
-    _is_one_line(page, "‹ Mix", "Done so far", "Night")
-
-
-def at(page: Page) -> str:
-    """The step on screen."""
-    page.locator("main.screen[data-step]").wait_for()
-    return page.locator("main.screen").get_attribute("data-step") or ""
 
 
 def go_on(page: Page, *, ec: str = "1.82", ph: str = "5.9") -> None:
@@ -65,14 +44,6 @@ def go_to(page: Page, step: str) -> None:
     """Go on until a step is on screen."""
     while at(page) != step:
         go_on(page)
-
-
-@pytest.fixture
-def line(live_server: LiveServer) -> Iterator[Line]:
-    """What the phone reaches the server by."""
-    found = Line((live_server.thread.host, live_server.thread.port))
-    yield found
-    found.close()
 
 
 @pytest.fixture

@@ -1,23 +1,29 @@
 """The bench at each pace: times that move on by themselves, what is seen and heard, two people."""
 
 import re
-from collections.abc import Iterator
 
 import pytest
-from playwright.sync_api import Browser, BrowserContext, Page, expect
-from pytest_django.live_server_helper import LiveServer
+from playwright.sync_api import expect
 
 from core.guided import Pace
-from server.grows.demo_people import DEMO_PASSWORD, DEMO_PEOPLE, DEMO_PERSON
+from server.grows.demo_people import DEMO_PEOPLE, DEMO_PERSON
 from server.grows.models import Membership
 from server.guided.models import Mix, MixEvent
 from tests.journeys.line import Line
-from tests.journeys.test_bench_journey import at, start
+from tests.journeys.phones import (
+    Phones,
+    at,
+    go_on,
+    go_to,
+    is_told,
+    other_than,
+    settled,
+    shows,
+    start,
+    wind,
+)
 
-TIMED = ("stir", "wait", "settle")
 ANOTHER = DEMO_PEOPLE[1]
-MOST_TURNS = 200
-"""Presses and tens of seconds after which a walk is lost."""
 
 HEARD = """
   window.heard = 0; window.awake = 0;
@@ -30,104 +36,12 @@ HEARD = """
 """
 
 
-@pytest.fixture
-def phones(live_server: LiveServer, browser: Browser, door: Page) -> Iterator[list[BrowserContext]]:
-    """Phones with clocks of their own, closed in the end."""
-    made: list[BrowserContext] = []
-    yield made
-    for one in made:
-        one.close()
-
-
-def phone(
-    phones: list[BrowserContext],
-    browser: Browser,
-    url: str,
-    name: str = DEMO_PERSON,
-    script: str = "",
-) -> Page:
-    """Somebody signs in on a phone whose clock can be wound on."""
-    context = browser.new_context(viewport={"width": 390, "height": 844}, has_touch=True)
-    phones.append(context)
-    if script:
-        context.add_init_script(script)
-    page = context.new_page()
-    page.clock.install()
-    page.goto(url)
-    page.get_by_label("Name").fill(name)
-    page.get_by_label("Password").fill(DEMO_PASSWORD)
-    page.get_by_role("button", name="Sign in", exact=True).tap()
-    page.get_by_role("button", name="Sign out").wait_for()
-    return page
-
-
-def other_than(page: Page, step: str) -> None:
-    """Wait until another step, or none, is on screen."""
-    page.wait_for_function(
-        "step => document.querySelector('main.screen')?.dataset.step !== step", arg=step
-    )
-
-
-def settled(page: Page) -> None:
-    """Wait until a thumb that was on its way when the screen changed is over."""
-    page.wait_for_function(
-        "() => document.querySelector('main.screen .press')?.getAttribute('aria-disabled') !== 'true'"
-    )
-
-
-def shows(page: Page, step: str) -> None:
-    """Let a phone ask how it stands, until it shows a step that another one has come to."""
-    for _ in range(MOST_TURNS):
-        if at(page) == step:
-            return
-        page.clock.run_for(1500)
-    raise AssertionError(f"{at(page)} stands where {step} should")
-
-
-def is_told(page: Page, step: str) -> None:
-    """Let a phone tell what it did, until the server has heard of a step."""
-    for _ in range(MOST_TURNS):
-        if MixEvent.objects.filter(step=step).exists():
-            return
-        page.clock.run_for(1500)
-    raise AssertionError(f"nobody told of {step}")
-
-
-READ = {"read-water": "0.52", "temperature": "20"}
-
-
-def go_on(page: Page) -> int:
-    """Do what the screen says; a time is let pass. How many presses that took, besides readings."""
-    step = at(page)
-    kind = step.partition("-")[0]
-    if kind in TIMED:
-        page.clock.fast_forward(10_000)  # which also cuts what is being asked of the server
-        return 0
-    reads = kind in ("read", "temperature")
-    if reads:
-        figure = "5.9" if "ph" in step else READ.get(step, "1.82")
-        page.locator("main input").fill(figure)
-    settled(page)
-    page.locator("main.screen .press").tap()
-    other_than(page, step)
-    return 0 if reads else 1
-
-
-def go_to(page: Page, step: str) -> None:
-    """Go on until a step is on screen."""
-    for _ in range(MOST_TURNS):
-        if at(page) == step:
-            return
-        go_on(page)
-    raise AssertionError(f"{at(page)} stands where {step} should")
-
-
 @pytest.mark.parametrize("pace", [Pace.USUAL, Pace.BRISK])
 def test_six_products_take_a_press_each_and_times_pass_by_themselves(
-    phones: list[BrowserContext], browser: Browser, live_server: LiveServer, pace: Pace
+    phones: Phones, pace: Pace
 ) -> None:
     Membership.objects.update(pace=pace.value)
-    page = phone(phones, browser, live_server.url)
+    page = phones.open()
     start(page)
     presses = 0
     shown = page.locator("main.screen[data-step], section.summary").first
@@ -143,16 +57,16 @@ def test_six_products_take_a_press_each_and_times_pass_by_themselves(
 
 
 def test_the_next_bottle_stands_below_the_count_down_and_comes_forward_at_its_end(
-    phones: list[BrowserContext], browser: Browser, live_server: LiveServer
+    phones: Phones,
 ) -> None:
     Membership.objects.update(pace=Pace.USUAL.value)
-    page = phone(phones, browser, live_server.url)
+    page = phones.open()
     start(page)
     go_to(page, "stir-1-glasswort")
     coming = page.get_by_label("What comes next")
     expect(coming.get_by_role("heading")).to_have_text(re.compile("Get it ready now: Li\\s+Limpet"))
     expect(coming.get_by_text("102")).to_be_visible()
-    page.clock.fast_forward("02:30")  # the stir is over, and standing goes on in one count-down
+    wind(150, page)  # the stir is over, and standing goes on in one count-down
     other_than(page, "stir-1-glasswort")
     assert at(page) == "wait-1-glasswort"
     page.reload()
@@ -160,11 +74,11 @@ def test_the_next_bottle_stands_below_the_count_down_and_comes_forward_at_its_en
     minutes, _, seconds = page.get_by_role("timer").inner_text().partition(":")
     left = int(minutes) * 60 + int(seconds)
     assert 200 < left <= 270
-    page.clock.fast_forward(1000 * (left - 12))
+    wind(left - 12, page)
     expect(page.get_by_label("What comes next").get_by_role("heading")).to_have_text(
         re.compile("In a moment")
     )
-    page.clock.fast_forward(15_000)
+    wind(15, page)
     other_than(page, "wait-1-glasswort")
     assert at(page) == "pour-2-limpet"
     # what went on by itself is taken back with what was pressed before it
@@ -182,22 +96,22 @@ def test_the_next_bottle_stands_below_the_count_down_and_comes_forward_at_its_en
     settled(page)
     page.locator("main.screen .press").tap()
     leave_out.wait_for()
-    page.clock.fast_forward("05:00")
+    wind(300, page)
     other_than(page, "wait-1-glasswort")
     expect(leave_out).to_have_count(0)
 
 
 @pytest.mark.parametrize("refused", [False, True])
 def test_the_end_of_a_time_is_heard_and_a_device_that_refuses_to_stay_awake_is_no_hindrance(
-    phones: list[BrowserContext], browser: Browser, live_server: LiveServer, refused: bool
+    phones: Phones, refused: bool
 ) -> None:
     Membership.objects.update(pace=Pace.USUAL.value)
-    page = phone(phones, browser, live_server.url, script=HEARD % str(refused).lower())
+    page = phones.open(script=HEARD % str(refused).lower())
     start(page)
     assert page.evaluate("window.awake") == 1
     go_to(page, "stir-1-glasswort")
     assert page.evaluate("window.heard") == 0
-    page.clock.fast_forward("08:00")
+    wind(480, page)
     other_than(page, "stir-1-glasswort")
     go_to(page, "pour-2-limpet")
     page.wait_for_function("() => window.heard === 2")
@@ -212,11 +126,10 @@ def test_the_end_of_a_time_is_heard_and_a_device_that_refuses_to_stay_awake_is_n
 
 
 def test_times_pass_by_themselves_without_network_and_are_told_when_it_is_back(
-    phones: list[BrowserContext], browser: Browser, live_server: LiveServer
+    phones: Phones, line: Line
 ) -> None:
     Membership.objects.update(pace=Pace.USUAL.value)
-    line = Line((live_server.thread.host, live_server.thread.port))
-    page = phone(phones, browser, line.url)
+    page = phones.open(url=line.url)
     start(page)
     go_to(page, "pour-1-glasswort")
     line.cut()
@@ -234,33 +147,28 @@ def test_times_pass_by_themselves_without_network_and_are_told_when_it_is_back(
         for bottle in ("1-glasswort", "2-limpet")
         for kind in ("pour", "stir", "wait")
     ]
-    line.close()
 
 
-def test_two_people_of_different_pace_work_on_one_mix(
-    phones: list[BrowserContext], browser: Browser, live_server: LiveServer
-) -> None:
+def test_two_people_of_different_pace_work_on_one_mix(phones: Phones) -> None:
     Membership.objects.filter(person__username=DEMO_PERSON).update(pace=Pace.USUAL.value)
     Membership.objects.filter(person__username=ANOTHER).update(pace=Pace.BRISK.value)
-    usual = phone(phones, browser, live_server.url)
+    usual = phones.open()
     start(usual)
     go_to(usual, "stir-2-limpet")
-    brisk = phone(phones, browser, live_server.url, ANOTHER)
+    brisk = phones.open(ANOTHER)
     brisk.goto(usual.url)
     assert at(brisk) == "stir-2-limpet"
-    for one in (usual, brisk):
-        one.clock.fast_forward("02:00")
+    wind(120, usual, brisk)
     shows(brisk, "wait-2-limpet")  # who poured it is in no hurry
     assert at(usual) == "wait-2-limpet"
     go_to(usual, "stir-4-two")
-    usual.clock.fast_forward("08:00")
+    wind(480, usual)
     go_to(usual, "pour-5-wrack")
     shows(brisk, "pour-5-wrack")
     settled(brisk)
     brisk.locator("main.screen .press").tap()
     other_than(brisk, "pour-5-wrack")
-    for one in (usual, brisk):
-        one.clock.fast_forward("02:00")
+    wind(120, usual, brisk)
     shows(brisk, "pour-6-tide")
     is_told(brisk, "wait-5-wrack")
     shows(usual, "pour-6-tide")
@@ -273,11 +181,9 @@ def test_two_people_of_different_pace_work_on_one_mix(
     expect(usual.get_by_label("5 of 6 pours are in")).to_be_visible()
 
 
-def test_each_part_goes_through_the_bucket_one_after_the_other(
-    phones: list[BrowserContext], browser: Browser, live_server: LiveServer
-) -> None:
+def test_each_part_goes_through_the_bucket_one_after_the_other(phones: Phones) -> None:
     Membership.objects.update(pace=Pace.USUAL.value)
-    page = phone(phones, browser, live_server.url)
+    page = phones.open()
     page.get_by_role("combobox", name="Also").tap()
     page.get_by_role("option", name="dilute each part in a bucket").tap()
     expect(page.get_by_label("Bucket")).to_have_value("10 L")

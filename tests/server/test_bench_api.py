@@ -326,6 +326,31 @@ def test_a_clock_that_is_far_off_is_not_believed(yard: Yard) -> None:
     assert abs(kept["temperature"].at - kept["temperature"].heard_at) < timedelta(seconds=5)
 
 
+@pytest.mark.parametrize("ahead", [2, 600])
+def test_nothing_has_happened_that_is_still_to_come(yard: Yard, ahead: int) -> None:
+    bench = begin(yard)
+    early, late = (event("done", step, at=time() + ahead + n) for n, step in
+                   enumerate(("fill", "temperature")))  # fmt: skip
+    tell(yard, bench, late, early)
+    kept = {e.step: e for e in MixEvent.objects.filter(mix_id=bench["id"])}
+    assert kept["fill"].at < kept["temperature"].at
+    assert kept["temperature"].at - kept["temperature"].heard_at < timedelta(seconds=1)
+    assert kept["fill"].clock_off == (ahead > 5)
+
+
+def test_a_wait_counts_by_the_servers_clock_whoever_poured(yard: Yard) -> None:
+    """A phone ten minutes ahead pours: the stir behind it is over no later for it, nor earlier."""
+    bench = reach(yard, begin(yard, split=False), "pour")
+    pour = bench["steps"][bench["now"]]
+    tell(yard, bench, event("poured", pour["id"], pour["goes_in"], at=time() + 600))
+    answer = yard.client.get(at(yard, bench))
+    again = yard.client.get(at(yard, bench), headers={"If-None-Match": answer["ETag"]})
+    for told_at in (float(answer["Told-At"]), float(again["Told-At"])):
+        stir = answer.json()["steps"][answer.json()["now"]]
+        assert stir["kind"] == "stir"
+        assert stir["due"] - told_at == pytest.approx(stir["seconds"], abs=2)
+
+
 def test_what_was_poured_beyond_what_was_left_is_kept(yard: Yard) -> None:
     Product.objects.filter(grow=yard.grow, name="Marram One").update(left=700)
     finish(yard, begin(yard, split=False, acknowledged=["bottle_runs_out"]))

@@ -21,6 +21,7 @@ vi.mock('../src/api/client', () => ({
 }));
 
 const GROW = 1;
+const SERVER_AHEAD = 600;
 let mix = 0;
 
 /** A mix of three pours of which the first few are over. */
@@ -42,6 +43,14 @@ const standing = (over: number, more: Partial<GuidedState> = {}) =>
     ...more,
   }) as unknown as GuidedState;
 
+/** An answer as the server gives it, with its time. */
+const timed = (answer: { data?: GuidedState }, status = 200) => ({
+  ...answer,
+  response: new Response(null, {
+    status,
+    headers: { ETag: '"1"', 'Told-At': String(Date.now() / 1000 + SERVER_AHEAD) },
+  }),
+});
 const refusal = (code: string, where: string) => ({
   error: { error: { code, message: 'look again', where } },
 });
@@ -57,7 +66,8 @@ describe('a mix on one device', () => {
   beforeEach(async () => {
     mix += 1;
     vi.stubGlobal('window', new EventTarget());
-    get.mockReset().mockImplementation(() => Promise.resolve({ data: standing(0) }));
+    vi.stubGlobal('document', Object.assign(new EventTarget(), { hidden: false }));
+    get.mockReset().mockImplementation(() => Promise.resolve(timed({ data: standing(0) })));
     post.mockReset();
     remove.mockReset();
     bench = new GuidedMix(GROW, mix);
@@ -98,6 +108,32 @@ describe('a mix on one device', () => {
     await vi.waitFor(() => expect(again.queue).toEqual([]));
     expect(await untold(mix)).toEqual([]);
     again.close();
+  });
+
+  it("gives what happens the server's time, over a reload without network too", async () => {
+    post.mockImplementation(cut);
+    get.mockImplementation(cut);
+    await bench.tell(pour(1));
+    bench.close();
+    const again = new GuidedMix(GROW, mix);
+    await again.open();
+    await again.tell(pour(2));
+    for (const { at } of again.queue)
+      expect(Math.abs(at - (Date.now() / 1000 + SERVER_AHEAD))).toBeLessThan(5);
+    again.close();
+  });
+
+  it('takes the time from a server that has nothing new only where its clock leapt', async () => {
+    get.mockImplementation(() => Promise.resolve(timed({}, 304)));
+    const { ahead } = bench.clock;
+    expect(Math.abs(ahead - SERVER_AHEAD)).toBeLessThan(5);
+    await bench.look();
+    expect(bench.clock.ahead).toBe(ahead);
+    bench.clock.isUnsure = true;
+    bench.clock.ahead = 0;
+    await bench.look();
+    expect(Math.abs(bench.clock.ahead - SERVER_AHEAD)).toBeLessThan(5);
+    expect(bench.clock.isUnsure).toBe(false);
   });
 
   it.each([
@@ -285,8 +321,8 @@ describe('a mix on one device', () => {
   });
 
   it('takes a server that fails for no network, and goes on', async () => {
-    post.mockResolvedValue({ error: 'oops', response: { status: 502 } });
-    get.mockResolvedValue({ error: 'oops', response: { status: 502 } });
+    post.mockResolvedValue({ error: 'oops', response: new Response(null, { status: 502 }) });
+    get.mockResolvedValue({ error: 'oops', response: new Response(null, { status: 502 }) });
     await bench.tell(pour(1));
     expect([bench.offline, bench.now?.now, bench.problem]).toEqual([true, 1, undefined]);
     expect(bench.queue.map((event) => event.step)).toEqual(['pour-1']);
@@ -303,8 +339,8 @@ describe('a mix on one device', () => {
     for (const at of [1, 2, 3]) await bench.tell(pour(at));
     post.mockImplementation((_: string, { body }: { body: { events: MixEvent[] } }) =>
       body.events.some((event) => event.step === 'pour-2')
-        ? Promise.resolve({ error: 'oops', response: { status: 500 } })
-        : Promise.resolve({ data: standing(1), response: { status: 200 } }),
+        ? Promise.resolve({ error: 'oops', response: new Response(null, { status: 500 }) })
+        : Promise.resolve({ data: standing(1), response: new Response(null, { status: 200 }) }),
     );
     await bench.look();
     expect(bench.aside.map((event) => event.step)).toEqual(['pour-2']);
@@ -320,11 +356,13 @@ describe('a mix on one device', () => {
 
   it('keeps who pressed, also when somebody else signs in over it', async () => {
     bench.person = 'tamsin';
-    post.mockResolvedValue({ error: {}, response: { status: 401 } });
+    post.mockResolvedValue({ error: {}, response: new Response(null, { status: 401 }) });
     await bench.tell(pour(1));
     expect([bench.locked, bench.now?.now]).toEqual([true, 1]);
     bench.person = 'wren';
-    post.mockClear().mockResolvedValue({ data: standing(2), response: { status: 200 } });
+    post
+      .mockClear()
+      .mockResolvedValue({ data: standing(2), response: new Response(null, { status: 200 }) });
     await bench.tell(pour(2));
     expect(bench.locked).toBe(false);
     const told = post.mock.calls.flatMap(([, { body }]) => body.events as MixEvent[]);

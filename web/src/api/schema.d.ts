@@ -2962,7 +2962,8 @@ export interface components {
          *
          *     `figure` is a text as typed, with the units that the screen showed then in `typed_in`; or exact,
          *     where an amount was taken as it stands. `by` is who pressed, where that is another of the grow's
-         *     people than who is signed in now.
+         *     people than who is signed in now. `at` is by the server's clock, which
+         *     the header Told-At of an answer gives; nothing counts as later than it was told.
          */
         EventIn: {
             /** At */
@@ -3268,6 +3269,7 @@ export interface components {
          * @description Where a guided mix stands.
          *
          *     `heard` counts the events behind it, `held` are the steps that have one, laid out now or not.
+         *     When a step is `due`, and when an event happened, goes by the server's clock.
          *     `units` are those in which all of it is shown, and in which what is typed beside it is meant.
          *     `by_drops` tells that pH is read by drops, within half a pH. `beside` is what calibrations make
          *     of the last readings; advice goes by the readings as they were read.

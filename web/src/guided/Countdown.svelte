@@ -2,17 +2,20 @@
   import { untrack } from 'svelte';
 
   import type { GuidedStep } from '../api/client';
+  import type { SharedClock } from './clock';
   import { countdown } from './project';
 
   /** What is left of a step, or of two that are one count-down: stirring, and what stands then. */
   let {
     step,
+    clock,
     then = undefined,
     inAll = '',
     onover,
     onleft,
   }: {
     step: GuidedStep;
+    clock: SharedClock;
     then?: GuidedStep | undefined;
     /** What is left of the whole mix, in words. */
     inAll?: string;
@@ -21,7 +24,7 @@
     onleft: (seconds: number) => void;
   } = $props();
 
-  let now = $state(Date.now() / 1000);
+  let now = $state(untrack(() => clock.now));
   const due = $derived(step.due ?? now + (step.seconds ?? 0));
   const over = $derived(now >= due);
   const whole = $derived((step.seconds ?? 0) + (then?.seconds ?? 0));
@@ -34,7 +37,7 @@
   const left = $derived(Math.max(0, Math.ceil(end - now)));
   $effect(() => onleft(left));
   $effect(() => {
-    const tick = () => (now = Date.now() / 1000);
+    const tick = () => (now = clock.now);
     const timer = setInterval(tick, 250);
     document.addEventListener('visibilitychange', tick);
     return () => {

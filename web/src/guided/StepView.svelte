@@ -192,6 +192,7 @@
       {:else if timed}
         <Countdown
           {step}
+          clock={guided.clock}
           then={joined}
           inAll={coming ? minutesLeft(standing, coming, left) : ''}
           onover={(is, due) => {

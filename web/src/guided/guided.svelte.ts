@@ -8,6 +8,7 @@ import {
 } from '../api/client';
 import { InTurn } from '../api/inturn';
 import { typedIn } from '../planning/settings';
+import { SharedClock } from './clock';
 import { lastUndoable, project, standsFor } from './project';
 import { writeAs } from '../words/writing.svelte';
 import { forget, keepUntold, recall, remember, told, untold } from './store';
@@ -28,6 +29,8 @@ type Answer = { data?: GuidedState; error?: unknown; response?: Response };
 export class GuidedMix {
   readonly grow: number;
   readonly mix: number;
+  /** Times of events, and of what is due, are the server's, on every device alike. */
+  readonly clock = new SharedClock();
   /** Who stands here: whoever presses is kept with each event, whoever tells of it later. */
   person: string;
   heard = $state.raw<GuidedState | undefined>();
@@ -86,7 +89,10 @@ export class GuidedMix {
   async open() {
     this.queue = await untold(this.mix).catch(() => []);
     this.#last = this.queue.at(-1)?.at ?? 0;
-    this.heard = (await recall(this.mix).catch(() => undefined))?.bench;
+    const kept = await recall(this.mix).catch(() => undefined);
+    this.heard = kept?.bench;
+    this.clock.ahead = kept?.ahead ?? 0;
+    this.clock.start();
     if (this.heard?.units) writeAs(this.heard.units);
     await this.look();
     this.#timer = setInterval(() => void this.look(), LOOK_EVERY_MS);
@@ -95,6 +101,7 @@ export class GuidedMix {
 
   close() {
     clearInterval(this.#timer);
+    this.clock.stop();
     window.removeEventListener('online', this.#again);
   }
 
@@ -146,8 +153,8 @@ export class GuidedMix {
   }
 
   /** Seconds since the epoch, later than what happened before, whatever was done to the clock. */
-  #later(at = Date.now() / 1000) {
-    this.#last = Math.max(Math.min(at, Date.now() / 1000), this.#last + 0.001);
+  #later(at = Infinity) {
+    this.#last = Math.max(Math.min(at, this.clock.now), this.#last + 0.001);
     return this.#last;
   }
 
@@ -163,8 +170,13 @@ export class GuidedMix {
       if (faulty(answer)) return await this.#afterFault(telling);
       await this.#take(answer, telling);
     } catch {
-      this.offline = true;
+      this.#goOffline();
     }
+  }
+
+  #goOffline() {
+    this.offline = true;
+    this.clock.guess();
   }
 
   get #untold() {
@@ -198,6 +210,9 @@ export class GuidedMix {
   async #take({ data, error, response }: Answer, telling: MixEvent[]) {
     if (!this.reckoning) this.#passed = this.queue;
     this.offline = false;
+    const toldAt = response?.headers.get('Told-At');
+    // A clock that was left alone is set by news only: what it counts down goes on evenly.
+    if (toldAt && (data || this.clock.isUnsure)) this.clock.set(Number(toldAt));
     this.locked = response?.status === 401;
     if (response?.status === UNCHANGED) return;
     if (data) await this.#hear(data, telling);
@@ -210,7 +225,7 @@ export class GuidedMix {
    */
   async #afterFault(telling: MixEvent[]) {
     const alive = telling.length ? await this.#get() : undefined;
-    if (!alive || faulty(alive)) return void (this.offline = true);
+    if (!alive || faulty(alive)) return this.#goOffline();
     for (const event of telling) {
       const answer = await this.#post([event]);
       if (faulty(answer)) this.aside = [...this.aside, event];
@@ -224,7 +239,7 @@ export class GuidedMix {
     this.queue = this.queue.filter((event) => !telling.includes(event));
     // First remembered, then no more to be told: a reload in between tells it twice, not never.
     if (guided.ended_at) await forget(this.mix);
-    else await remember(this.grow, guided);
+    else await remember(this.grow, guided, this.clock.ahead);
     await told(telling);
   }
 

@@ -2,9 +2,10 @@ import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
 import type { GuidedState, MixEvent } from '../api/client';
 
-/** What a device remembers of a mix: where it stood when last heard, and what is not yet told. */
+/** What a device remembers of a mix: where it stood when last heard, by how much the server's clock
+ * was ahead then, and what is not yet told. */
 interface Remembered extends DBSchema {
-  mixes: { key: number; value: { grow: number; bench: GuidedState } };
+  mixes: { key: number; value: { grow: number; bench: GuidedState; ahead?: number } };
   untold: { key: string; value: { mix: number; event: MixEvent }; indexes: { mix: number } };
 }
 
@@ -20,8 +21,8 @@ function db() {
   return opened;
 }
 
-export async function remember(grow: number, bench: GuidedState) {
-  await (await db()).put('mixes', { grow, bench: structuredClone(bench) }, bench.id);
+export async function remember(grow: number, bench: GuidedState, ahead: number) {
+  await (await db()).put('mixes', { grow, bench: structuredClone(bench), ahead }, bench.id);
 }
 
 export async function recall(mix: number) {
