@@ -133,6 +133,7 @@ class Membership(models.Model):
         "at the bench", max_length=8, choices=[(p.value, p.value) for p in Pace],
         default=Pace.USUAL.value,
     )  # fmt: skip
+    night = models.BooleanField("whether the bench is dark", default=False)
 
     class Meta:
         constraints = [

@@ -32,9 +32,10 @@ class UnitsIn(Schema):
 
 
 class PaceIn(Schema):
-    """How much this person wants to press at the bench."""
+    """How much this person wants to press at the bench, and whether it is dark; or one of both."""
 
-    pace: Pace
+    pace: Pace | None = None
+    night: bool | None = None
 
 
 class UnitsOut(Schema):
@@ -96,8 +97,9 @@ def set_units(request: HttpRequest, grow_id: int, told: UnitsIn) -> Kept:
     operation_id="set_pace",
 )
 def set_pace(request: HttpRequest, grow_id: int, told: PaceIn) -> Kept:
-    """Keep the pace of this person at the bench of this grow."""
+    """Keep how this person has the bench of this grow: the pace, and by day or night."""
     membership = Scope.enter(request.user, grow_id).membership
-    membership.pace = told.pace
-    membership.save(update_fields=["pace"])
+    membership.pace = told.pace or membership.pace
+    membership.night = membership.night if told.night is None else told.night
+    membership.save(update_fields=["pace", "night"])
     return Kept()

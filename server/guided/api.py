@@ -15,6 +15,7 @@ from core.guided import replay
 from core.quantities import Reading, degrees_text
 from server.api.shapes import ErrorOut
 from server.grows.scope import Scope
+from server.grows.units import units_out
 from server.guided.hearing import EventsIn, events_from
 from server.guided.meter import meter_of
 from server.guided.models import Mix
@@ -117,10 +118,11 @@ def _timed(response: HttpResponse) -> HttpResponse:
 
 
 def _tag(mix: Mix, scope: Scope) -> str:
-    """Changes with what was heard of a mix, and with the units and the pace it is shown by."""
+    """Changes with what was heard of a mix, and with how this person has it shown."""
     member = scope.membership
-    units = f"{member.volume_unit} {member.gallon} {member.reading_unit} {member.ppm_scale}"
-    return f'"{mix.events.count()} {mix.ended_at is not None} {units} {member.pace}"'
+    units = units_out(member).model_dump(mode="json", exclude={"reading_words"})
+    shown = [mix.events.count(), mix.ended_at is not None, member.pace, member.night]
+    return f'"{" ".join(str(one) for one in (*shown, *units.values()))}"'
 
 
 @router.post(

@@ -135,6 +135,7 @@ def guided_out(
         vessels=_vessels(plan),
         beside=_beside(state, scope),
         pace=pace,
+        night=member.night,
         conflicts=[
             ConflictOut(
                 step=one.step,

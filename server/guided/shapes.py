@@ -217,6 +217,7 @@ class GuidedOut(Schema):
     vessels: list[str]
     beside: list[BesideReading]
     pace: Pace
+    night: bool
     conflicts: list[ConflictOut]
     unplaced: list[UnplacedOut]
     steering: SteeringOut

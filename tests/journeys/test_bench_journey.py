@@ -253,6 +253,12 @@ def test_the_bench_is_accessible_by_day_and_night(touch: Page) -> None:
             found = touch.evaluate("() => axe.run()")
             assert [(v["id"], v["nodes"][0]["html"][:120]) for v in found["violations"]] == []
         assert touch.evaluate("document.documentElement.scrollWidth") <= 390
+    touch.get_by_role("button", name="Night").tap()
+    touch.wait_for_function(
+        "() => Object.keys(localStorage).every(key => !key.includes('bench-night'))"
+    )
+    touch.reload()  # the night goes with the person: nothing of it is on the device
+    expect(touch.get_by_role("button", name="Day")).to_be_visible()
 
 
 @contextmanager

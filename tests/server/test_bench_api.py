@@ -380,3 +380,28 @@ def test_steps_end_as_the_persons_pace_has_it(yard: Yard) -> None:
     walk("full")
     assert set(ends().values()) == {"press"}
     assert yard.send("PUT", f"/api/grows/{yard.grow.pk}/pace", {"pace": "hasty"})[0] == 422
+
+
+def test_day_or_night_goes_with_the_person_and_not_with_the_device(yard: Yard) -> None:
+    bench = begin(yard)
+    tamsin = Client()
+    tamsin.force_login(User.objects.get(username="tamsin"))
+    seen = yard.client.get(at(yard, bench))
+    assert seen.json()["night"] is False
+    assert yard.send("PUT", f"/api/grows/{yard.grow.pk}/pace", {"night": True})[0] == 200
+    again = yard.client.get(at(yard, bench), headers={"If-None-Match": seen["ETag"]}).json()
+    assert (again["night"], again["pace"]) == (True, seen.json()["pace"])
+    assert tamsin.get(at(yard, bench)).json()["night"] is False
+    assert yard.send("PUT", f"/api/grows/{yard.grow.pk}/pace", {"pace": "brisk"})[0] == 200
+    again = yard.client.get(at(yard, bench)).json()
+    assert (again["night"], again["pace"]) == (True, "brisk")
+
+
+def test_a_bench_is_told_anew_when_numbers_are_to_be_written_in_another_way(yard: Yard) -> None:
+    bench = begin(yard)
+    seen = yard.client.get(at(yard, bench))
+    units = seen.json()["units"]
+    told = {"volume": "L", "reading": "mS/cm", "spoons": units["spoons"], "decimal": ","}
+    assert yard.send("PUT", f"/api/grows/{yard.grow.pk}/units", told)[0] == 200
+    again = yard.client.get(at(yard, bench), headers={"If-None-Match": seen["ETag"]})
+    assert (again.status_code, again.json()["units"]["decimal"]) == (200, ",")

@@ -800,7 +800,7 @@ export interface paths {
         get?: never;
         /**
          * Set Pace
-         * @description Keep the pace of this person at the bench of this grow.
+         * @description Keep how this person has the bench of this grow: the pace, and by day or night.
          */
         put: operations["set_pace"];
         post?: never;
@@ -3298,6 +3298,8 @@ export interface components {
             held: string[];
             /** Id */
             id: number;
+            /** Night */
+            night: boolean;
             /** Now */
             now: number | null;
             pace: components["schemas"]["Pace"];
@@ -4506,10 +4508,12 @@ export interface components {
         Pace: "full" | "usual" | "brisk";
         /**
          * PaceIn
-         * @description How much this person wants to press at the bench.
+         * @description How much this person wants to press at the bench, and whether it is dark; or one of both.
          */
         PaceIn: {
-            pace: components["schemas"]["Pace"];
+            /** Night */
+            night?: boolean | null;
+            pace?: components["schemas"]["Pace"] | null;
         };
         /**
          * Pass

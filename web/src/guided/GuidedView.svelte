@@ -3,6 +3,7 @@
 
   import SignIn from '../sign_in/SignIn.svelte';
   import Conflicts from './Conflicts.svelte';
+  import { Daylight } from './daylight.svelte';
   import Done from './Done.svelte';
   import { GuidedMix } from './guided.svelte';
   import Late from './Late.svelte';
@@ -20,14 +21,15 @@
     onleave,
   }: { grow: number; mix: number; person?: string; onleave: (tank?: number) => void } = $props();
 
-  const REMEMBERED = 'brisk-measure.bench-night';
   const made = () => new GuidedMix(grow, mix, person);
   const guided = made();
   const standing = $derived(guided.now);
   const step = $derived(
     standing && standing.now !== null ? standing.steps[standing.now] : undefined,
   );
-  let night = $state(localStorage.getItem(REMEMBERED) === 'yes');
+  const dayOrNight = () => new Daylight(grow, person);
+  const daylight = dayOrNight();
+  const night = $derived(daylight.isNight(standing?.night));
   let showDone = $state(false);
   let showPace = $state(false);
   const signals = new Signals();
@@ -44,10 +46,12 @@
 
   const leave = () => onleave(standing?.tank);
 
-  function darken() {
-    night = !night;
-    localStorage.setItem(REMEMBERED, night ? 'yes' : 'no');
-  }
+  $effect(() => {
+    if (!guided.heard || guided.offline || guided.locked) return;
+    void daylight.tell(guided.heard.night).then((told) => {
+      if (told) void guided.look();
+    });
+  });
 </script>
 
 <div class={['bench', { night }]}>
@@ -61,7 +65,9 @@
     </p>
     <button onclick={() => (showDone = true)}>Done so far</button>
     <button onclick={() => (showPace = true)}>Pace</button>
-    <button onclick={darken} aria-pressed={night}>{night ? 'Day' : 'Night'}</button>
+    <button onclick={() => daylight.choose(!night)} aria-pressed={night}
+      >{night ? 'Day' : 'Night'}</button
+    >
   </header>
 
   {#if guided.locked && signing}
