@@ -8,11 +8,10 @@ from django.http import HttpRequest
 from ninja import Field, Router, Schema
 from ninja.responses import Status
 
-from core.chart import Medium
 from core.errors import InputError
 from core.growing import Crop, System
 from core.limits import HIGHEST_STRENGTH, LONGEST_NAME
-from server.api.shapes import PLAIN_TEXT, ErrorOut, Made, Name
+from server.api.shapes import ErrorOut, Made, Name
 from server.api.typed import exact_decimal
 from server.charts.models import ChartVersion
 from server.charts.store import chart_in
@@ -21,6 +20,7 @@ from server.grows.figures import Figure, TypedFigure, TypedIn, TypedUnits, share
 from server.grows.named import save_named
 from server.grows.scope import Scope
 from server.tanks.editing import MOST_TANKS
+from server.tanks.fields import TankFields, kept_fields
 from server.tanks.models import Tank, WaterSource
 from server.tanks.presenting import UsualOut, usual_out
 
@@ -28,16 +28,12 @@ router = Router(tags=["tanks"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
 
 
-class TankIn(Schema):
+class TankIn(TankFields):
     """A tank; the volume as typed, all the water that is joined."""
 
     name: Name
-    crop: Annotated[str, Field(max_length=LONGEST_NAME, pattern=PLAIN_TEXT)] = ""
     volume: TypedFigure
     typed_in: TypedIn | None = None
-    grown_in: Medium = Medium.WATER
-    system_kind: System | None = None
-    crop_kind: Crop | None = None
     water: int
 
 
@@ -84,12 +80,9 @@ def add_tank(request: HttpRequest, grow_id: int, told: TankIn) -> Status[Made]:
     tank = Tank(
         grow=scope.grow,
         name=told.name.strip(),
-        crop=told.crop,
-        grown_in=told.grown_in,
-        system_kind=told.system_kind or "",
-        crop_kind=told.crop_kind or "",
         litres=litres,
         water=water,
+        **kept_fields(told, set(TankFields.model_fields)),
     )
     return Status(201, Made(id=save_named("tank", tank).pk))
 

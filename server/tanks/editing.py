@@ -8,19 +8,17 @@ from django.http import HttpRequest
 from django.utils import timezone
 from ninja import Field, Router, Schema
 
-from core.chart import Medium
 from core.errors import InputError
 from core.formats.tank import JoinedDocument
-from core.growing import Crop, System
-from core.limits import LONGEST_NAME
 from core.quantities import Volume, rounded
 from core.tanks import measure_tank
-from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept, Name
+from server.api.shapes import ErrorOut, Kept, Name
 from server.api.typed import exact_decimal, typed
 from server.grows.edits import refuse_if_outdated
 from server.grows.figures import Figure, TypedFigure, TypedIn, TypedUnits, is_blank
 from server.grows.scope import Scope
 from server.grows.stamped import touch
+from server.tanks.fields import TankFields, kept_fields
 from server.tanks.models import Tank, WaterSource
 
 router = Router(tags=["tanks"])
@@ -34,19 +32,15 @@ _OF_A_MIX = frozenset(
 """What a mix stands on."""
 
 
-class TankSeen(Schema):
+class TankSeen(TankFields):
     """A tank as it was when an edit was begun; only what is named is compared."""
 
     name: str = ""
-    crop: str = ""
     litres: Figure | None = None
-    grown_in: Medium = Medium.WATER
-    system_kind: System | None = None
-    crop_kind: Crop | None = None
     water: int | None = None
 
 
-class TankEdit(Schema):
+class TankEdit(TankFields):
     """What is to be changed of a tank; a field that is not named stays.
 
     `joined` are its vessels: its volume follows from them. `volume` alone is one that is known in
@@ -54,13 +48,9 @@ class TankEdit(Schema):
     """
 
     name: Name | None = None
-    crop: Annotated[str, Field(max_length=LONGEST_NAME, pattern=PLAIN_TEXT)] = ""
     volume: TypedFigure = ""
     typed_in: TypedIn | None = None
     joined: JoinedDocument | None = None
-    grown_in: Medium = Medium.WATER
-    system_kind: System | None = None
-    crop_kind: Crop | None = None
     water: int | None = None
     seen: TankSeen | None = None
 
@@ -123,15 +113,10 @@ def edit_tank(request: HttpRequest, grow_id: int, tank_id: int, told: TankEdit) 
 
 def _wanted(scope: Scope, told: TankEdit) -> dict[str, Any]:
     """The columns that the edit names, as they are to be kept."""
-    named, wanted = told.model_fields_set, dict[str, Any]()
+    named = told.model_fields_set
+    wanted = kept_fields(told, named)
     if "name" in named and told.name is not None:
         wanted["name"] = told.name.strip()
-    for name in ("crop", "grown_in"):
-        if name in named:
-            wanted[name] = str(getattr(told, name))
-    for name in ("system_kind", "crop_kind"):
-        if name in named:
-            wanted[name] = str(getattr(told, name) or "")
     if "water" in named and told.water is not None:
         wanted["water_id"] = scope.one(scope.all(WaterSource), told.water).pk
     if told.joined is not None:
@@ -168,21 +153,20 @@ _WIDEST_DRAWN = 1000
 
 
 def _now(tank: Tank) -> dict[str, object]:
-    names = ("name", "crop", "litres", "grown_in", "system_kind", "crop_kind", "water_id")
+    names = ("name", "litres", "water_id", *TankFields.model_fields)
     return {name: getattr(tank, name) for name in names}
 
 
 def _seen(told: TankSeen) -> dict[str, object]:
     """The columns that the edit saw, as `_now` gives them."""
-    seen: dict[str, object] = {}
-    for name in told.model_fields_set:
-        value = getattr(told, name)
-        if isinstance(value, Figure):
-            seen[name] = Decimal(value.value)
-        elif name == "water":
-            seen["water_id"] = value
-        else:
-            seen[name] = "" if value is None else str(value)
+    named = told.model_fields_set
+    seen: dict[str, object] = kept_fields(told, named)
+    if "name" in named:
+        seen["name"] = told.name
+    if told.litres is not None:
+        seen["litres"] = Decimal(told.litres.value)
+    if "water" in named:
+        seen["water_id"] = told.water
     return seen
 
 

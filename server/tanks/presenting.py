@@ -7,8 +7,8 @@ from fractions import Fraction
 
 from django.utils import timezone
 from ninja import Schema
+from pydantic import ConfigDict
 
-from core.chart import Medium
 from core.chemistry.lab_report import MOST_UNBALANCED, WaterIs, ion_balance, water_is
 from core.due import Due, due_of
 from core.growing import Crop, System
@@ -25,6 +25,7 @@ from server.grows.calendar import day_of
 from server.grows.figures import Figure, ec_figure, litres_figure, percent_figure, percent_shown
 from server.grows.models import Membership
 from server.grows.scope import Scope
+from server.tanks.fields import TankFields, fields_of
 from server.tanks.models import Tank, WaterSource
 from server.tanks.timeline import LastMix
 
@@ -77,18 +78,18 @@ class UsualOut(Schema):
     crop_kind: Crop | None
 
 
-class TankOut(UsualOut):
+class TankOut(UsualOut, TankFields):
     """A tank, with what is usually fed from it.
 
     `volume` and `strength_shown` are as this person would type them, `litres` and `strength` as
     they are kept. `due` is what it asks for by its last mix; the days are the grow's.
     """
 
+    model_config = ConfigDict(json_schema_serialization_defaults_required=True)
+
     id: int
     name: str
-    crop: str
     system: str
-    grown_in: Medium
     volume: str
     litres: Figure
     standing: str | None
@@ -177,12 +178,10 @@ def tank_out(
     before = last.get(tank.pk)
     ec, ph = (getattr(tank, f"last_{what}") for what in ("ec", "ph"))
     return TankOut(
-        **usual_out(tank).model_dump(),
+        **usual_out(tank).model_dump() | fields_of(tank),
         id=tank.pk,
         name=tank.name,
-        crop=tank.crop,
         system=tank.system,
-        grown_in=Medium(tank.grown_in),
         volume=Volume(figure(tank.litres)).shown(unit),
         litres=litres_figure(figure(tank.litres)),
         standing=Volume(figure(tank.standing)).shown(unit) if tank.standing else None,

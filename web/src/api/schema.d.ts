@@ -5883,10 +5883,14 @@ export interface components {
             chart: number | null;
             /** Column */
             column: string;
-            /** Crop */
+            /**
+             * Crop
+             * @default
+             */
             crop: string;
             crop_kind: components["schemas"]["Crop"] | null;
             due: components["schemas"]["Due"] | null;
+            /** @default water */
             grown_in: components["schemas"]["Medium"];
             /** Height Cm */
             height_cm: number;
