@@ -30,7 +30,7 @@ from server.guided.shapes import BottleOut, ConflictOut, DaysOut, GuidedOut, Gui
 from server.guided.shown import figure_shown
 from server.guided.steering_shown import steering_out, unplaced_out
 from server.guided.steps_shown import Screen, step_out
-from server.shelf.meters import BesideReading, beside_reading
+from server.shelf.calibrations import BesideReading, beside_reading
 
 
 def _bottles(mix: Mix, plan: GuidedPlan) -> list[BottleOut]:

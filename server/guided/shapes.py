@@ -12,7 +12,7 @@ from core.guided.steering import Verdict
 from core.planning.planned_pours import Pass
 from server.grows.figures import Figure
 from server.grows.units import UnitsOut
-from server.shelf.meters import BesideReading
+from server.shelf.calibrations import BesideReading
 
 
 class StepOut(Schema):

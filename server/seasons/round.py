@@ -24,7 +24,7 @@ from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank
 from server.grows.scope import Scope
 from server.seasons.course import course_of
 from server.seasons.running import RunningSeason, running_seasons, seasons_of
-from server.shelf.meters import BesideReading, beside_reading
+from server.shelf.calibrations import BesideReading, beside_reading
 from server.tanks.models import Tank, TimeLineEntry
 from server.tanks.timeline import value_of
 

@@ -20,7 +20,7 @@ from server.grows.models import Grow
 from server.grows.scope import Scope
 from server.guided.models import Mix
 from server.seasons.models import Season, SeasonEntry
-from server.shelf.meters import calibrated_on
+from server.shelf.calibrations import calibrated_on
 from server.tanks.models import TimeLineEntry
 
 DECISIONS = {kind.value for kind in HappeningKind} & set(SeasonEntry.Kind.values)

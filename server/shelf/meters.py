@@ -1,7 +1,6 @@
 """Meters of a grow: calibrated in known solutions, due again, and what that does to a reading."""
 
-from datetime import date, datetime
-from fractions import Fraction
+from datetime import date
 from typing import Annotated
 from zoneinfo import ZoneInfo
 
@@ -17,28 +16,19 @@ from core.meters import (
     BUFFERS,
     EC_STANDARDS,
     MEASURES,
-    Calibration,
-    Condition,
     Measures,
     MeterKind,
     Point,
     calibrate,
     due_on,
-    ec_would_be,
 )
-from core.quantities import (
-    Reading,
-    ReadingScale,
-    decimal_text,
-    number_text,
-    parse_temperature,
-    rounded,
-)
+from core.quantities import decimal_text, parse_temperature, rounded
 from server.api.shapes import ErrorOut, Kept, Made, Name
 from server.api.typed import exact_decimal, typed, typed_figure
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits
 from server.grows.named import save_named
 from server.grows.scope import Scope
+from server.shelf.calibrations import CalibrationOut, calibration_out, last_calibrations
 from server.shelf.models import CalibrationEntry, Meter
 
 router = Router(tags=["meters"])
@@ -74,16 +64,6 @@ class CalibrationIn(Schema):
     points: Annotated[list[PointIn], Field(min_length=1, max_length=3)]
     degrees: Annotated[str, Field(max_length=LONGEST_TYPED)] = "25 °C"
     typed_in: TypedIn | None = None
-
-
-class CalibrationOut(Schema):
-    """How far a meter is off: `slope_shown` of a new one, `offset_shown` at pH 7."""
-
-    at: datetime
-    on: date
-    condition: Condition
-    slope_shown: str
-    offset_shown: str | None
 
 
 class MeterOut(Schema):
@@ -122,7 +102,7 @@ def meters(request: HttpRequest, grow_id: int) -> MetersOut:
         told = {what: last.get((meter.pk, what)) for what in kinds}
         days = [one.at.astimezone(zone).date() if one else None for one in told.values()]
         due = [due_on(day, meter.every_days, today) for day in days]
-        outs = {what: _out(one, zone) if one else None for what, one in told.items()}
+        outs = {what: calibration_out(one, zone) if one else None for what, one in told.items()}
         found.append(
             MeterOut(
                 id=meter.pk,
@@ -141,35 +121,6 @@ def meters(request: HttpRequest, grow_id: int) -> MetersOut:
         today=today,
         ec_standards=[decimal_text(one) for one in EC_STANDARDS],
         buffers=[decimal_text(one) for one in BUFFERS],
-    )
-
-
-def last_calibrations(scope: Scope) -> dict[tuple[int, Measures], CalibrationEntry]:
-    """The last calibration of each meter and of what it measures, with one query."""
-    entries = scope.all(CalibrationEntry).order_by("meter_id", "measures", "-at", "-pk")
-    return {
-        (one.meter_id, Measures(one.measures)): one
-        for one in entries.distinct("meter_id", "measures")
-    }
-
-
-def calibrated_on(scope: Scope) -> dict[str, date]:
-    """The day on which each meter was calibrated last, by its name; with one query."""
-    zone = ZoneInfo(scope.grow.time_zone)
-    rows = scope.all(CalibrationEntry).order_by("at").values_list("meter__name", "at")
-    return {name: at.astimezone(zone).date() for name, at in rows}
-
-
-def _out(entry: CalibrationEntry, zone: ZoneInfo) -> CalibrationOut:
-    found = entry.as_calibration()
-    offset = number_text(abs(found.offset), 2)
-    sign = "−" if found.offset < 0 else "+"
-    return CalibrationOut(
-        at=entry.at,
-        on=entry.at.astimezone(zone).date(),
-        condition=found.condition,
-        slope_shown=f"{number_text(found.slope * 100, 1)} %",
-        offset_shown=f"{sign}{offset}" if found.measures is Measures.PH else None,
     )
 
 
@@ -241,7 +192,7 @@ def calibrate_meter(
         degrees=exact_decimal(degrees, 1),
         by_id=scope.membership.person_id,
     )
-    return Status(201, _out(entry, ZoneInfo(scope.grow.time_zone)))
+    return Status(201, calibration_out(entry, ZoneInfo(scope.grow.time_zone)))
 
 
 def _points(units: TypedUnits, told: CalibrationIn) -> list[Point]:
@@ -256,49 +207,3 @@ def _points(units: TypedUnits, told: CalibrationIn) -> list[Point]:
             read = typed_figure(where, one.read if isinstance(one.read, str) else one.read.value)
         found.append(Point(standard, read))
     return found
-
-
-class BesideReading(Schema):
-    """What a reading would be without the meter's own error, by whose calibration of which day."""
-
-    meter: str
-    on: date
-    measures: Measures
-    shown: str
-
-
-def beside_reading(scope: Scope, ec: Reading | None, ph: Fraction | None) -> list[BesideReading]:
-    """What the last calibrations say of a reading; nothing where it would be shown the same.
-
-    Each meter speaks for itself: nobody said with which it was read. One that is worn out says
-    nothing, as no calibration makes it right. The reading itself is never changed.
-    """
-    zone = ZoneInfo(scope.grow.time_zone)
-    entries = scope.all(CalibrationEntry).select_related("meter")
-    found = []
-    last = entries.order_by("measures", "meter_id", "-at", "-pk").distinct("measures", "meter_id")
-    for entry in last:
-        calibration = entry.as_calibration()
-        shown = _would_be_shown(calibration, ec, ph, scope.membership.meter)
-        if shown is not None and calibration.condition is not Condition.WORN:
-            on = entry.at.astimezone(zone).date()
-            measures = Measures(entry.measures)
-            found.append(
-                BesideReading(meter=entry.meter.name, on=on, measures=measures, shown=shown)
-            )
-    return found
-
-
-def _would_be_shown(
-    calibration: Calibration, ec: Reading | None, ph: Fraction | None, scale: ReadingScale
-) -> str | None:
-    """A reading without the meter's error; None where nobody could see the difference."""
-    if calibration.measures is Measures.EC:
-        if ec is None:
-            return None
-        shown = ec_would_be(calibration, ec).shown(scale)
-        return None if shown == ec.shown(scale) else shown
-    if ph is None:
-        return None
-    shown = number_text(calibration.would_be(ph), 1)
-    return None if shown == number_text(ph, 1) else shown
