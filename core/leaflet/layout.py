@@ -140,15 +140,16 @@ def _columns(grid: Grid, rows: Sequence[HeadingRow], start: int, body: int) -> t
     """The columns of weeks, with those under a merged heading."""
     heads = sorted({at for row in rows for at in row.headings if at >= start})
     fine = any(one.is_fine or one.number for row in rows for one in row.headings.values())
-    columns = []
-    for at in range(start, len(grid[0])):
-        filled = any(row[at] for row in grid[body:])
-        named = any(row.cells[at] for row in rows)
+
+    def is_below_a_merged_heading(at: int) -> bool:
+        if any(row.cells[at] for row in rows) or not any(row[at] for row in grid[body:]):
+            return False
         of_unit = body < len(grid) and read_dose_unit(grid[body][at].text) is not None
-        within = at < heads[-1] or of_unit or (not fine and is_figures(grid, body, at))
-        if at in heads or (filled and not named and within):
-            columns.append(at)
-    return tuple(columns)
+        return at < heads[-1] or of_unit or (not fine and is_figures(grid, body, at))
+
+    return tuple(
+        at for at in range(start, len(grid[0])) if at in heads or is_below_a_merged_heading(at)
+    )
 
 
 def is_figures(grid: Grid, body: int, at: int) -> bool:

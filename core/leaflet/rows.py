@@ -119,8 +119,7 @@ def _sort(  # noqa: PLR0917 -- a row, and where it stands
     if kind is RowKind.BOTTLE:
         bottle = _bottle(label, unit_cell, cells, section)
         bottle.hint += " ".join(cell.text for _, cell in beside)
-        said = {place: layout.column_units.get(head.at) for place, head in enumerate(heads)}
-        bottle.units = {place: unit for place, unit in said.items() if unit is not None}
+        bottle.units = _column_units(layout, heads)
         bottle.name = label.text if kept else bottle.name
         _sort_bottle(bottle, body, kept=kept)
         body.open += [cell for at, cell in beside if at in layout.unclear]
@@ -134,6 +133,12 @@ def _sort(  # noqa: PLR0917 -- a row, and where it stands
         body.units += [unit_cell] if unit_cell else []
     for _, cell in beside:
         body.notes.append((cell, f"{label.text}: {cell.text}" if label else cell.text))
+
+
+def _column_units(layout: Layout, heads: list[Head]) -> dict[int, DoseUnitSaid]:
+    """The units that columns say, by the place of their heads."""
+    said = {place: layout.column_units.get(head.at) for place, head in enumerate(heads)}
+    return {place: unit for place, unit in said.items() if unit is not None}
 
 
 def _row_name(label: Cell, unit_cell: Cell | None) -> RowName:
