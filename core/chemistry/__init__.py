@@ -8,7 +8,14 @@ from core.chemistry.feeds import conducts, elements_of, moles_of, rise_of
 from core.chemistry.label import Acid, AcidKind, Basis, Label, Nutrient, Salt, check_density
 from core.chemistry.pairs import Mineral, Saturation, saturations, undiluted
 from core.chemistry.source import blend_ph, source_water
-from core.chemistry.tank import AcidNeed, Bottle, Ingredient, TankChemistry, fill_tank
+from core.chemistry.tank import (
+    AcidNeed,
+    Bottle,
+    Ingredient,
+    TankChemistry,
+    fill_tank,
+    ph_of_mixture,
+)
 
 __all__ = [
     "Acid",
@@ -39,6 +46,7 @@ __all__ = [
     "fill_tank",
     "molarity",
     "moles_of",
+    "ph_of_mixture",
     "rise_of",
     "saturations",
     "source_water",

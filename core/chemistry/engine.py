@@ -144,6 +144,11 @@ def _run(asked: str) -> tuple[Solved, ...]:
     return tuple(_solved([value(row, column) for column in range(7)]) for row in rows)
 
 
+def forget_runs() -> None:
+    """Have PHREEQC run again for all that it was asked before."""
+    _run.cache_clear()
+
+
 def solve_each(solutions: Sequence[Solution]) -> list[Solved | None]:
     """The same, with None for each that has no solution: what everything outside asks by.
 

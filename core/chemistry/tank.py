@@ -166,6 +166,27 @@ def fill_tank(
     )
 
 
+def ph_of_mixture(
+    water: Water, litres: Fraction, ingredients: Sequence[Ingredient]
+) -> float | None:
+    """The pH of a tank in which all is, without what it was on the way.
+
+    Args:
+        water: the source.
+        litres: of water in the tank.
+        ingredients: what is poured.
+
+    Returns:
+        None where the water's alkalinity is not known, or no tank has such a solution.
+    """
+    source = source_water(water)
+    if not source.alkalinity_known:
+        return None
+    *_, whole = _solutions_on_the_way(_Filling(dict(source.moles)), litres, ingredients)
+    [solved] = solve_each([whole])
+    return solved.ph if solved else None
+
+
 def _by_ingredient(
     ingredients: Sequence[Ingredient], filled: Sequence[Solved]
 ) -> tuple[tuple[float | None, ...], tuple[float, ...]]:

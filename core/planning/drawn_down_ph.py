@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 
 from core.chart import PhWindow
-from core.chemistry import Contents, Ingredient, contents_of, fill_tank
+from core.chemistry import Contents, Ingredient, contents_of, ph_of_mixture
 from core.chemistry.acids import moles_per_ml
 from core.planning.request import MixRequest
 from core.planning.sheet import AcidPlan, Pour, PourSheet
@@ -53,10 +53,10 @@ def drawn_down_ph(request: MixRequest, sheet: PourSheet, standing: Volume) -> Dr
         if (amount := pour.amount or pour.estimate) is not None
     ]
     acid = [_acid(request, tank.acid)] if tank.acid else []
-    mixed = fill_tank(request.water, standing.litres, [*poured, *acid])
-    if mixed.ph is None or mixed.ph < LOWEST_TO_MIX_TO:
+    mix_to = ph_of_mixture(request.water, standing.litres, [*poured, *acid])
+    if mix_to is None or mix_to < LOWEST_TO_MIX_TO:
         return None
-    return DrawnDownPh(mixed.ph, stands_at)
+    return DrawnDownPh(mix_to, stands_at)
 
 
 _SHOWN = 0.05

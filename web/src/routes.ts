@@ -2,11 +2,9 @@ import { createRouter } from 'sv-router';
 
 import GuidedPage from './guided/GuidedPage.svelte';
 import PlanningView from './planning/PlanningView.svelte';
-import ShelfView from './shelf/ShelfView.svelte';
 import Home from './shell/Home.svelte';
 import Shell from './shell/Shell.svelte';
 import Start from './shell/Start.svelte';
-import WaterView from './water/WaterView.svelte';
 
 /** Every address; `shell/views.ts` names those of the views. */
 export const { navigate, route } = createRouter({
@@ -15,14 +13,13 @@ export const { navigate, route } = createRouter({
   '/g/:grow': {
     '/': Start,
     '/tanks/:tank/mix': PlanningView,
-    // Who only mixes need not fetch the drawing of a season, nor the day's list.
+    // Who only mixes need not fetch what the other views are made of.
     '/tanks/:tank/course': () => import('./course/CourseView.svelte'),
     '/tanks/:tank': () => import('./tank/TankView.svelte'),
     '/today': () => import('./today/TodayView.svelte'),
     '/people': () => import('./people/PeopleView.svelte'),
-    '/water': WaterView,
-    '/shelf': ShelfView,
-    // Who only mixes need not fetch the sheet that leaflets are typed on.
+    '/water': () => import('./water/WaterView.svelte'),
+    '/shelf': () => import('./shelf/ShelfView.svelte'),
     '/charts': () => import('./charts/ChartsView.svelte'),
     '/charts/:chart': () => import('./charts/LeafletPage.svelte'),
     layout: Shell,
