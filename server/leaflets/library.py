@@ -132,8 +132,9 @@ def _weeks(chart: CoreChart) -> str:
     days = [column.days for column in chart.columns]
     if not all(days):
         return f"{len(days)} columns" if len(days) != 1 else "1 column"
-    weeks = sum(day or 0 for day in days) / 7
-    return f"{weeks:.0f} weeks" if weeks == int(weeks) and weeks != 1 else f"{weeks:.1f} weeks"
+    weeks, over = divmod(sum(day or 0 for day in days), 7)
+    number, unit = (weeks, "week") if not over else (weeks * 7 + over, "day")
+    return f"{number} {unit}" if number == 1 else f"{number} {unit}s"
 
 
 def ink_of(chart: CoreChart) -> list[str]:

@@ -196,6 +196,16 @@
       margin: 0;
     }
 
+    summary {
+      min-height: 0;
+      padding: 0;
+    }
+
+    /* paper unfolds nothing by a press */
+    details::details-content {
+      content-visibility: visible;
+    }
+
     .stood,
     .remedy,
     .accept,
