@@ -10,8 +10,10 @@ export type SignedIn = Shapes['SignedIn'];
 export type Tank = Shapes['TankOut'];
 export type Chart = Shapes['ChartOut'];
 export type Water = Shapes['WaterOut'];
-/** What a grow has, as a screen holds it: what holds for all of it, and its lists in whole. */
-/** `charts` are those that its tanks are fed by, and any that was asked for; `leaflets` names all. */
+/**
+ * What a grow has, as a screen holds it: what holds for all of it, and its lists in whole.
+ * `charts` are those that its tanks are fed by, and any that was asked for; `leaflets` names all.
+ */
 export type Quay = Shapes['GrowOverview'] & {
   tanks: Tank[];
   waters: Water[];
@@ -52,7 +54,8 @@ export const api = createClient<paths>({ baseUrl: location.origin, fetch: send }
 
 api.use({
   async onResponse({ response }) {
-    if (writing.decimal === '.' || !response.headers.get('Content-Type')?.includes('json')) return;
+    const isJson = response.headers.get('Content-Type')?.includes('json') && response.body;
+    if (writing.decimal === '.' || !isJson) return;
     const { status, statusText, headers } = response;
     const body = JSON.stringify(forPerson(await response.json()));
     return new Response(body, { status, statusText, headers });
