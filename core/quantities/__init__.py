@@ -15,6 +15,7 @@ from core.quantities.typed import (
     parse_volume,
     parse_weight,
 )
+from core.quantities.typed_numbers import by_decimal_mark
 from core.quantities.units import (
     Amount,
     AmountUnit,
@@ -39,6 +40,7 @@ __all__ = [
     "Volume",
     "VolumeUnit",
     "Weight",
+    "by_decimal_mark",
     "decimal_text",
     "degrees_text",
     "figure",

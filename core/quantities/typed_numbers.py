@@ -2,6 +2,7 @@
 
 import re
 from fractions import Fraction
+from typing import Literal
 
 from core.errors import InputError
 from core.limits import LONGEST_TYPED
@@ -39,6 +40,30 @@ def tidy_text(text: str, what: str) -> str:
     if tidy.startswith("-"):
         raise InputError("negative", f"{text.strip()} is below zero; type {what}.")
     return tidy
+
+
+_THOUSANDS_OR_DECIMALS = re.compile(r"(?<![\d.,])([1-9]\d{0,2})([.,])(\d{3})(?![\d.,])", re.ASCII)
+
+
+def by_decimal_mark(text: str, mark: Literal[".", ","]) -> str:
+    """A typed text with decimals behind a point, by who writes them behind a point or a comma.
+
+    >>> by_decimal_mark("1,413 mS/cm", ",")
+    '1.413 mS/cm'
+
+    Raises:
+        InputError: the other mark before three digits, which for this person parts thousands.
+    """
+    if found := _THOUSANDS_OR_DECIMALS.search(text):
+        whole, between, rest = found.groups()
+        if between != mark:
+            many, few = f"{whole}{rest}", f"{whole}{mark}{rest}"
+            raise InputError(
+                "ambiguous_number",
+                f"{found[0]} could be {many} or {few}: write {many} or {few}.",
+            )
+        return _THOUSANDS_OR_DECIMALS.sub(r"\1.\3", text)
+    return text
 
 
 def _number(text: str) -> Fraction:

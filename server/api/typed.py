@@ -6,7 +6,7 @@ from fractions import Fraction
 from typing import TypeVar
 
 from core.errors import InputError
-from core.quantities import figure, number_text
+from core.quantities import by_decimal_mark, figure, number_text
 
 _T = TypeVar("_T")
 
@@ -32,9 +32,9 @@ def typed_figure(where: str, text: str) -> Fraction:
     """A plain number as typed, with a point or a comma.
 
     Raises:
-        InputError: it is none, seen from the field `where`.
+        InputError: it is none, or 1,250, which may be thousands; seen from the field `where`.
     """
-    return typed(where, lambda: figure(text.strip().replace(",", ".")))
+    return typed(where, lambda: figure(by_decimal_mark(text.strip(), ".").replace(",", ".")))
 
 
 def optional_decimal(where: str, text: str, places: int) -> Decimal | None:

@@ -4,9 +4,11 @@ Who types gives a text, and the units in which it was typed: units that are chan
 or on another device, do not change what was meant.
 """
 
+from collections.abc import Callable
 from dataclasses import dataclass
 from fractions import Fraction
-from typing import Annotated, Literal
+from functools import partial
+from typing import Annotated, Literal, TypeVar
 
 from ninja import Field, Schema
 from pydantic import Discriminator, Tag
@@ -20,6 +22,7 @@ from core.quantities import (
     TemperatureUnit,
     Volume,
     VolumeUnit,
+    by_decimal_mark,
     decimal_text,
     figure,
     parse_reading,
@@ -30,7 +33,9 @@ from core.quantities import (
 from core.quantities.dose_units import Gallon
 from core.water.source import checked_temperature
 from server.api.typed import typed
-from server.grows.models import Membership
+from server.grows.models import DecimalMark, Membership
+
+_T = TypeVar("_T")
 
 TypedText = Annotated[str, Field(max_length=LONGEST_TYPED)]
 
@@ -43,13 +48,17 @@ class Figure(Schema):
 
 
 class TypedIn(Schema):
-    """The units in which a text was typed, as its screen showed them."""
+    """The units in which a text was typed, as its screen showed them.
+
+    `decimal` is the mark before decimals; not told, it is the person's own.
+    """
 
     volume: VolumeUnit
     gallon: Literal["us", "uk", ""] = ""
     reading: ReadingUnit
     ppm_scale: Literal[500, 640, 700] | None = None
     temperature: TemperatureUnit = TemperatureUnit.C
+    decimal: DecimalMark | None = None
 
 
 def _way(told: object) -> str:
@@ -64,12 +73,13 @@ TypedFigure = Annotated[
 
 @dataclass(frozen=True, slots=True)
 class TypedUnits:
-    """How bare numbers and bare gallons of a text are meant."""
+    """How bare numbers and bare gallons of a text are meant, and its decimal mark."""
 
     volume: VolumeUnit
     gallon: Gallon | None
     reading: ReadingScale
     temperature: TemperatureUnit
+    decimal: DecimalMark
 
     @classmethod
     def of(cls, told: TypedIn | None, member: Membership) -> "TypedUnits":
@@ -78,10 +88,24 @@ class TypedUnits:
         Raises:
             InputError: ppm without its scale.
         """
+        own = DecimalMark(member.decimal_mark)
         if told is None:
-            return cls(member.tank_unit, member.meant, member.meter, member.degrees)
+            return cls(member.tank_unit, member.meant, member.meter, member.degrees, own)
         scale = typed("typed_in", lambda: ReadingScale(told.reading, told.ppm_scale))
-        return cls(told.volume, told.gallon or None, scale, told.temperature)
+        mark = told.decimal or own
+        return cls(told.volume, told.gallon or None, scale, told.temperature, mark)
+
+    def _read(self, where: str, told: str, read: Callable[[str], _T]) -> _T:
+        mark: Literal[".", ","] = "," if self.decimal is DecimalMark.COMMA else "."
+        return typed(where, lambda: read(by_decimal_mark(told, mark)))
+
+    def plain(self, where: str, told: str) -> Fraction:
+        """A bare number: mL, g, pH, a count.
+
+        Raises:
+            InputError: it is none, seen from the field `where`.
+        """
+        return self._read(where, told, lambda text: figure(text.strip().replace(",", ".")))
 
     def litres(self, where: str, told: TypedFigure) -> Volume:
         """The volume that was told, above 0 and no larger than any tank.
@@ -92,7 +116,8 @@ class TypedUnits:
         if isinstance(told, Figure):
             volume = typed(where, lambda: Volume.of(_exact(told), _volume_unit(told)))
         else:
-            volume = typed(where, lambda: parse_volume(told, gallon=self.gallon, unit=self.volume))
+            read = partial(parse_volume, gallon=self.gallon, unit=self.volume)
+            volume = self._read(where, told, read)
         if not 0 < volume.litres <= LARGEST_VOLUME_L:
             raise InputError(
                 "volume_out_of_range", "The volume must be above 0 and at most 1 000 000 L.", where
@@ -108,7 +133,7 @@ class TypedUnits:
         if isinstance(told, Figure):
             reading = typed(where, lambda: Reading(_in_unit(told, ReadingUnit.MS_CM)))
         else:
-            reading = typed(where, lambda: parse_reading(told, preferred=self.reading))
+            reading = self._read(where, told, partial(parse_reading, preferred=self.reading))
         if reading.ms_cm > STRONGEST_WATER:
             raise InputError("reading_out_of_range", "Saltier than the sea: check the unit.", where)
         return reading
@@ -119,9 +144,16 @@ class TypedUnits:
         Raises:
             InputError: it is none, seen from the field `where`.
         """
-        return typed(
-            where, lambda: checked_temperature(parse_temperature(told, unit=self.temperature))
-        )
+        degrees = self.degrees(where, told)
+        return typed(where, lambda: checked_temperature(degrees))
+
+    def degrees(self, where: str, told: str) -> Fraction:
+        """A temperature in °C, of whatever.
+
+        Raises:
+            InputError: it is none, seen from the field `where`.
+        """
+        return self._read(where, told, partial(parse_temperature, unit=self.temperature))
 
 
 def share_told(where: str, told: TypedFigure) -> Fraction:

@@ -79,7 +79,7 @@ def _figure(told: EventIn, kind: StepKind | None, units: TypedUnits) -> Fraction
         return typed_figure("figure", told.figure.value)
     if kind is StepKind.READ_TEMPERATURE:
         return units.celsius("figure", told.figure)
-    return typed_figure("figure", told.figure)
+    return units.plain("figure", told.figure)
 
 
 def _ask_again(told: EventIn, plan: GuidedPlan, kind: StepKind | None, figure: Fraction) -> None:

@@ -22,9 +22,9 @@ from core.meters import (
     calibrate,
     due_on,
 )
-from core.quantities import decimal_text, parse_temperature, rounded
+from core.quantities import decimal_text, rounded
 from server.api.shapes import ErrorOut, Kept, Made, Name
-from server.api.typed import exact_decimal, typed, typed_figure
+from server.api.typed import exact_decimal, typed_figure
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits
 from server.grows.named import save_named
 from server.grows.scope import Scope
@@ -178,7 +178,7 @@ def calibrate_meter(
     if told.measures not in MEASURES[MeterKind(meter.kind)]:
         raise InputError("not_measured", f"{meter.name} does not measure that.", "measures")
     units = TypedUnits.of(told.typed_in, scope.membership)
-    degrees = typed("degrees", lambda: parse_temperature(told.degrees, unit=units.temperature))
+    degrees = units.degrees("degrees", told.degrees)
     points = _points(units, told)
     calibrate(told.measures, points, degrees)  # refuses what is none
     entry = CalibrationEntry.objects.create(
@@ -204,6 +204,10 @@ def _points(units: TypedUnits, told: CalibrationIn) -> list[Point]:
         if told.measures is Measures.EC:
             read = units.ec(where, one.read).ms_cm
         else:
-            read = typed_figure(where, one.read if isinstance(one.read, str) else one.read.value)
+            reading = one.read
+            if isinstance(reading, str):
+                read = units.plain(where, reading)
+            else:
+                read = typed_figure(where, reading.value)
         found.append(Point(standard, read))
     return found

@@ -1,6 +1,7 @@
 """What people type: understood, or refused with the choices."""
 
 from fractions import Fraction
+from typing import Literal
 
 import pytest
 from hypothesis import given
@@ -12,6 +13,7 @@ from core.quantities import (
     ReadingScale,
     ReadingUnit,
     VolumeUnit,
+    by_decimal_mark,
     parse_dose,
     parse_reading,
     parse_strength,
@@ -192,3 +194,23 @@ def test_a_reading_that_could_be_two_is_refused_with_both(
         parse_reading(text, preferred=ReadingScale(ReadingUnit.PPM, 700))
     assert refused.value.code == code
     assert all(name in refused.value.message for name in names)
+
+
+@given(st.integers(1, 999), st.integers(0, 999), st.sampled_from([".", ","]))
+def test_three_digits_behind_a_mark_are_decimals_to_who_writes_them_so_and_else_asked_about(
+    whole: int, rest: int, mark: Literal[".", ","]
+) -> None:
+    other: Literal[".", ","] = "," if mark == "." else "."
+    text = f"{whole}{mark}{rest:03} L"
+    assert parse_volume(by_decimal_mark(text, mark)).litres == whole + Fraction(rest, 1000)
+    with pytest.raises(InputError, match=f"{whole}{rest:03} or {whole}{other}{rest:03}") as refused:
+        by_decimal_mark(text, other)
+    assert refused.value.code == "ambiguous_number"
+
+
+@pytest.mark.parametrize("mark", [".", ","])
+@pytest.mark.parametrize(
+    "text", ["0.520", "0,520", "12.5", "12,5", "1.2345", "1 250", "1.250.000", "1,250.5", "1.250,5"]
+)
+def test_what_can_be_meant_in_one_way_is_left_as_it_is(text: str, mark: Literal[".", ","]) -> None:
+    assert by_decimal_mark(text, mark) == text

@@ -37,6 +37,23 @@ it('is dark at once, tells it, and goes with the server when that has heard', as
   expect(bench.isNight(false)).toBe(false); // another device has chosen since
 });
 
+it('is as it was chosen last where somebody chose twice before the server had answered', async () => {
+  let answer: (told: object) => void = () => undefined;
+  put.mockReturnValueOnce(new Promise((done) => (answer = done)));
+  const bench = new Daylight(GROW, 'wren');
+  bench.choose(true);
+  const telling = bench.tell(false);
+  await vi.waitFor(() => expect(put).toHaveBeenCalled());
+  bench.choose(false);
+  const again = bench.tell(false); // as the server said before it heard of the night
+  answer({ data: {} });
+  expect([await telling, await again]).toEqual([true, true]);
+  expect(put.mock.calls.map(([, { body }]) => body.night)).toEqual([true, false]);
+  expect(bench.isNight(true)).toBe(false); // an answer from between the two
+  await bench.tell(false);
+  expect(bench.isNight(true)).toBe(true); // somebody's choice since
+});
+
 it('keeps what nobody heard over a reload, for the one who chose it', async () => {
   put.mockRejectedValue(new TypeError('Failed to fetch'));
   const bench = new Daylight(GROW, 'wren');

@@ -6213,8 +6213,11 @@ export interface components {
         /**
          * TypedIn
          * @description The units in which a text was typed, as its screen showed them.
+         *
+         *     `decimal` is the mark before decimals; not told, it is the person's own.
          */
         TypedIn: {
+            decimal?: components["schemas"]["DecimalMark"] | null;
             /**
              * Gallon
              * @default

@@ -1,4 +1,5 @@
 import { answered, api } from '../api/client';
+import { InTurn } from '../api/inturn';
 
 const UNTOLD = 'brisk-measure.bench-night';
 
@@ -9,6 +10,9 @@ const UNTOLD = 'brisk-measure.bench-night';
 export class Daylight {
   /** What was chosen here and the server has not said since. */
   #chosen = $state<boolean | undefined>();
+  /** What the server took last from here, since it may say what was before. */
+  #told: boolean | undefined;
+  readonly #turn = new InTurn();
   readonly #grow: number;
   readonly #key: string;
 
@@ -29,11 +33,15 @@ export class Daylight {
   }
 
   /** Tell the server what was chosen, unless it says so already; whether it then has to be asked. */
-  async tell(heard: boolean): Promise<boolean> {
+  tell(heard: boolean): Promise<boolean> {
+    return this.#chosen === undefined ? Promise.resolve(false) : this.#turn.run(() => this.#tell(heard)); // prettier-ignore
+  }
+
+  async #tell(heard: boolean): Promise<boolean> {
     const night = this.#chosen;
     if (night === undefined) return false;
-    if (night === heard) {
-      this.#chosen = undefined;
+    if (night === heard && (this.#told ?? heard) === heard) {
+      this.#chosen = this.#told = undefined;
       localStorage.removeItem(this.#key);
       return false;
     }
@@ -41,6 +49,7 @@ export class Daylight {
     const { data } = await answered(
       api.PUT('/api/grows/{grow_id}/pace', { params, body: { night } }),
     );
+    if (data) this.#told = night;
     return data !== undefined;
   }
 }

@@ -138,7 +138,7 @@ export function withChart(quay: Quay, settings: Settings, version: number): Sett
 
 /** The units in which what is typed here is meant, whatever is set elsewhere meanwhile. */
 export function typedIn({ units }: Pick<Quay, 'units'>): NonNullable<MixIn['typed_in']> {
-  const { volume, gallon, reading, ppm_scale, temperature } = units;
+  const { volume, gallon, reading, ppm_scale, temperature, decimal } = units;
   const scale = ppm_scale === 500 || ppm_scale === 640 || ppm_scale === 700 ? ppm_scale : null;
   return {
     volume,
@@ -146,6 +146,7 @@ export function typedIn({ units }: Pick<Quay, 'units'>): NonNullable<MixIn['type
     reading,
     ppm_scale: scale,
     temperature,
+    decimal,
   };
 }
 
