@@ -15,7 +15,7 @@ from core.quantities.typed import (
     parse_volume,
     parse_weight,
 )
-from core.quantities.typed_numbers import by_decimal_mark
+from core.quantities.typed_numbers import DecimalMark, by_decimal_mark
 from core.quantities.units import (
     Amount,
     AmountUnit,
@@ -29,6 +29,7 @@ from core.quantities.units import (
 __all__ = [
     "Amount",
     "AmountUnit",
+    "DecimalMark",
     "DoseUnit",
     "PpmScale",
     "Reading",

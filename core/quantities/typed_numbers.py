@@ -42,10 +42,13 @@ def tidy_text(text: str, what: str) -> str:
     return tidy
 
 
+DecimalMark = Literal[".", ","]
+"""What somebody writes before decimals."""
+
 _THOUSANDS_OR_DECIMALS = re.compile(r"(?<![\d.,])([1-9]\d{0,2})([.,])(\d{3})(?![\d.,])", re.ASCII)
 
 
-def by_decimal_mark(text: str, mark: Literal[".", ","]) -> str:
+def by_decimal_mark(text: str, mark: DecimalMark) -> str:
     """A typed text with decimals behind a point, by who writes them behind a point or a comma.
 
     >>> by_decimal_mark("1,413 mS/cm", ",")

@@ -6,7 +6,7 @@ from fractions import Fraction
 from typing import TypeVar
 
 from core.errors import InputError
-from core.quantities import by_decimal_mark, figure, number_text
+from core.quantities import DecimalMark, by_decimal_mark, figure, number_text
 
 _T = TypeVar("_T")
 
@@ -28,15 +28,20 @@ def exact_decimal(value: Fraction, places: int) -> Decimal:
     return Decimal(number_text(value, places))
 
 
-def typed_figure(where: str, text: str) -> Fraction:
+def typed_figure(where: str, text: str, mark: DecimalMark = ".") -> Fraction:
     """A plain number as typed, with a point or a comma.
 
+    Args:
+        where: the field.
+        text: what was typed.
+        mark: what this person writes before decimals.
+
     Raises:
-        InputError: it is none, or 1,250, which may be thousands; seen from the field `where`.
+        InputError: it is none, or may be thousands; seen from the field `where`.
     """
-    return typed(where, lambda: figure(by_decimal_mark(text.strip(), ".").replace(",", ".")))
+    return typed(where, lambda: figure(by_decimal_mark(text.strip(), mark).replace(",", ".")))
 
 
-def optional_decimal(where: str, text: str, places: int) -> Decimal | None:
+def optional_decimal(where: str, text: str, places: int, mark: DecimalMark = ".") -> Decimal | None:
     """The same for a column of so many places; None where nothing was typed."""
-    return exact_decimal(typed_figure(where, text), places) if text.strip() else None
+    return exact_decimal(typed_figure(where, text, mark), places) if text.strip() else None

@@ -16,6 +16,7 @@ from pydantic import Discriminator, Tag
 from core.errors import InputError
 from core.limits import LARGEST_VOLUME_L, LONGEST_TYPED, STRONGEST_WATER
 from core.quantities import (
+    DecimalMark,
     Reading,
     ReadingScale,
     ReadingUnit,
@@ -32,8 +33,8 @@ from core.quantities import (
 )
 from core.quantities.dose_units import Gallon
 from core.water.source import checked_temperature
-from server.api.typed import typed
-from server.grows.models import DecimalMark, Membership
+from server.api.typed import typed, typed_figure
+from server.grows.models import Membership
 
 _T = TypeVar("_T")
 
@@ -79,7 +80,7 @@ class TypedUnits:
     gallon: Gallon | None
     reading: ReadingScale
     temperature: TemperatureUnit
-    decimal: DecimalMark
+    mark: DecimalMark
 
     @classmethod
     def of(cls, told: TypedIn | None, member: Membership) -> "TypedUnits":
@@ -88,16 +89,14 @@ class TypedUnits:
         Raises:
             InputError: ppm without its scale.
         """
-        own = DecimalMark(member.decimal_mark)
         if told is None:
-            return cls(member.tank_unit, member.meant, member.meter, member.degrees, own)
+            return cls(member.tank_unit, member.meant, member.meter, member.degrees, member.mark)
         scale = typed("typed_in", lambda: ReadingScale(told.reading, told.ppm_scale))
-        mark = told.decimal or own
+        mark = told.decimal or member.mark
         return cls(told.volume, told.gallon or None, scale, told.temperature, mark)
 
     def _read(self, where: str, told: str, read: Callable[[str], _T]) -> _T:
-        mark: Literal[".", ","] = "," if self.decimal is DecimalMark.COMMA else "."
-        return typed(where, lambda: read(by_decimal_mark(told, mark)))
+        return typed(where, lambda: read(by_decimal_mark(told, self.mark)))
 
     def plain(self, where: str, told: str) -> Fraction:
         """A bare number: mL, g, pH, a count.
@@ -105,7 +104,7 @@ class TypedUnits:
         Raises:
             InputError: it is none, seen from the field `where`.
         """
-        return self._read(where, told, lambda text: figure(text.strip().replace(",", ".")))
+        return typed_figure(where, told, self.mark)
 
     def litres(self, where: str, told: TypedFigure) -> Volume:
         """The volume that was told, above 0 and no larger than any tank.

@@ -1,5 +1,7 @@
 """A grow is a workspace: everything a team owns belongs to one."""
 
+from typing import Literal
+
 from django.conf import settings
 from django.db import models
 from django.utils import timezone
@@ -173,6 +175,11 @@ class Membership(models.Model):
 
     def __str__(self) -> str:
         return f"{self.person} in {self.grow}"
+
+    @property
+    def mark(self) -> Literal[".", ","]:
+        """What this person writes before decimals."""
+        return "," if self.decimal_mark == DecimalMark.COMMA else "."
 
     @property
     def meant(self) -> Gallon | None:

@@ -16,7 +16,7 @@ from core.quantities import Spoons
 from core.strength import End, Override
 from core.water import TargetConvention, Water, blend
 from core.windows import Window
-from server.api.typed import typed, typed_figure
+from server.api.typed import typed
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank, share_told
 from server.grows.scope import Scope
 from server.planning.snapshot import ColumnOf, MixBasis, mix_basis
@@ -87,7 +87,7 @@ def _override(told: OverrideIn) -> Override:
 def _water(units: TypedUnits, told: MixIn, basis: MixBasis) -> Water:
     """The water, or the waters of a blend by their shares; the first takes what is left."""
     reading = None if is_blank(told.reading) else units.ec("reading", told.reading)
-    stood = typed_figure("stood", told.stood) if told.stood.strip() else Fraction(0)
+    stood = units.plain("stood", told.stood) if told.stood.strip() else Fraction(0)
     first = basis.waters[told.water]
     mine = first.as_water(reading, stood_h=stood)
     if told.temperature.strip():

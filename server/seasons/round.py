@@ -19,7 +19,6 @@ from core.errors import InputError
 from core.limits import LONGEST_TYPED, LONGEST_WORDS
 from core.quantities import Reading, ReadingRange, figure
 from server.api.shapes import PLAIN_TEXT, ErrorOut
-from server.api.typed import typed_figure
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank
 from server.grows.scope import Scope
 from server.seasons.course import course_of
@@ -103,7 +102,7 @@ def _read(scope: Scope, told: TankReadingIn) -> tuple[TankReading, Fraction | No
         InputError: a figure that is none, or that no tank has.
     """
     units = TypedUnits.of(told.typed_in, scope.membership)
-    ph = typed_figure("ph", told.ph) if told.ph.strip() else None
+    ph = units.plain("ph", told.ph) if told.ph.strip() else None
     if ph is not None and not 0 < ph <= 14:
         raise InputError("ph_out_of_range", "pH lies between 0 and 14; check the pen.", "ph")
     degrees = units.celsius("temperature", told.temperature) if told.temperature.strip() else None

@@ -9,7 +9,7 @@ from core.chart import Form
 from core.errors import InputError
 from core.formats import LabelDocument
 from core.formats.label import PrintedIn
-from core.quantities import decimal_text, figure
+from core.quantities import DecimalMark, decimal_text, figure
 from server.api.shapes import Outdated
 from server.api.typed import optional_decimal
 from server.grows.scope import Scope
@@ -45,7 +45,9 @@ _PLACES = {"left": 3, "size": 3, "price": 2}
 """Figures of a product, and the places after the point that are kept of them."""
 
 
-def _figures(told: ProductSeen, where: str = "") -> dict[str, Decimal | None]:
+def _figures(
+    told: ProductSeen, where: str = "", mark: DecimalMark = "."
+) -> dict[str, Decimal | None]:
     """The figures that were typed, each within what a shelf holds.
 
     Raises:
@@ -53,7 +55,7 @@ def _figures(told: ProductSeen, where: str = "") -> dict[str, Decimal | None]:
     """
     found = {}
     for name, places in _PLACES.items():
-        value = optional_decimal(f"{where}{name}", getattr(told, name), places)
+        value = optional_decimal(f"{where}{name}", getattr(told, name), places, mark)
         if value is not None and value > 10**9:
             raise InputError(f"{name}_out_of_range", "That is more than a shelf holds.", name)
         found[name] = value
@@ -69,7 +71,7 @@ def change_product(scope: Scope, product: Product, told: ProductIn) -> None:
         InputError: a field cannot be used.
         Outdated: a field was changed since the state that the edit was made from.
     """
-    figures = _figures(told)
+    figures = _figures(told, mark=scope.membership.mark)
     if told.label is not None:
         try:
             told.label.label()

@@ -61,7 +61,8 @@ def make_up(
     scope = Scope.enter(request.user, grow_id)
     product = scope.one(scope.all(Product), product_id)
     _, put_in = _from(scope, product, told)
-    steps = make_up_steps(_as_row(product), typed_figure("size", told.size), put_in)
+    size = typed_figure("size", told.size, scope.membership.mark)
+    steps = make_up_steps(_as_row(product), size, put_in)
     return [
         MakeUpStepOut(act=one.act, shown=_shown(one.amount) if one.amount else None)
         for one in steps
@@ -83,13 +84,14 @@ def made_up(
     list(both.select_for_update(of=("self",)).order_by("pk"))
     product = scope.one(scope.all(Product), product_id)
     source, put_in = _from(scope, product, told)
-    size = typed_figure("size", told.size)
+    size = typed_figure("size", told.size, scope.membership.mark)
     make_up_steps(_as_row(product), size, put_in)
     today, by = day_of(scope.grow, timezone.now()), scope.membership.person_id
     fields = {"size", "left", "keeps_days", "batch"}
     wanted = bottle_fields(
         BottleIn(size=told.size, left=told.size, keeps_days=told.keeps_days, batch=told.batch),
         fields,
+        scope.membership.mark,
     )
     made = {**wanted, "received_on": today, "opened_on": today, "note": "made up here"}
     put_on_shelf(product, room_for(product, 1), made, by=by, reason="made up here")
@@ -107,7 +109,7 @@ def _from(scope: Scope, product: Product, told: MadeUpIn) -> tuple[Product | Non
         raise InputError(
             "made_of_itself", "It is not made of itself: say what goes into it.", "from_product"
         )
-    amount = typed_figure("amount", told.amount)
+    amount = typed_figure("amount", told.amount, scope.membership.mark)
     if amount <= 0:
         raise InputError("missing", "Say how much of it goes in.", "amount")
     if source.left is not None and amount > figure(source.left):

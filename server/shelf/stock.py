@@ -15,7 +15,7 @@ from ninja.responses import Status
 from core import stock
 from core.chart import Form
 from core.errors import InputError
-from core.quantities import figure
+from core.quantities import DecimalMark, figure
 from server.api.shapes import ErrorOut
 from server.api.typed import optional_decimal
 from server.grows.calendar import day_of
@@ -72,7 +72,7 @@ def receive(
     """Put bottles that came on the shelf; full ones, unless said otherwise."""
     scope = Scope.enter(request.user, grow_id)
     product = locked_product(scope, product_id)
-    wanted = bottle_fields(told, set(BottleIn.model_fields))
+    wanted = bottle_fields(told, set(BottleIn.model_fields), scope.membership.mark)
     if wanted["left"] is None:
         wanted["left"] = wanted["size"]
     if wanted["left"] is None:
@@ -96,7 +96,8 @@ def edit_bottle(
     scope = Scope.enter(request.user, grow_id)
     product = locked_product(scope, product_id)
     bottle = _bottle(product, bottle_id)
-    wanted = bottle_fields(told, told.model_fields_set & set(BottleIn.model_fields))
+    named = told.model_fields_set & set(BottleIn.model_fields)
+    wanted = bottle_fields(told, named, scope.membership.mark)
     left = wanted.pop("left", bottle.left)
     if left is None:
         raise InputError("missing", "Say what is in it; 0 for an empty one.", "left")
@@ -167,7 +168,9 @@ def _bottle(product: Product, bottle_id: int) -> Bottle:
     return found
 
 
-def bottle_fields(told: BottleIn | BottleEdit, names: set[str]) -> dict[str, Any]:
+def bottle_fields(
+    told: BottleIn | BottleEdit, names: set[str], mark: DecimalMark
+) -> dict[str, Any]:
     """What was told of a bottle, as it is kept."""
     places = {"size": 3, "left": 3, "price": 2}
     found: dict[str, Any] = {}
@@ -176,7 +179,7 @@ def bottle_fields(told: BottleIn | BottleEdit, names: set[str]) -> dict[str, Any
         if value is None and name in (*places, "batch", "note"):
             continue  # a text that is not given is no empty one
         if name in places:
-            value = optional_decimal(name, value, places[name])
+            value = optional_decimal(name, value, places[name], mark)
             if value is not None and value > _MOST_KEPT:
                 raise InputError(f"{name}_out_of_range", "That is more than a shelf holds.", name)
         found[name] = value.strip() if isinstance(value, str) else value

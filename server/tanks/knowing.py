@@ -16,7 +16,7 @@ from core.limits import LONGEST_TYPED
 from core.quantities import Volume
 from core.tanks import KnownVolume, by_buckets, by_dose, by_flow, by_meter
 from server.api.shapes import ErrorOut
-from server.api.typed import typed, typed_figure
+from server.api.typed import typed
 from server.grows.figures import Figure, TypedFigure, TypedIn, TypedUnits, litres_figure
 from server.grows.scope import Scope
 from server.shelf.models import Product
@@ -80,7 +80,7 @@ def known_volume(request: HttpRequest, grow_id: int, tank_id: int, told: KnownIn
 
 
 def _buckets(_: Scope, __: Tank, units: TypedUnits, told: KnownIn) -> KnownVolume:
-    return by_buckets(typed_figure("count", told.count), units.litres("volume", told.volume))
+    return by_buckets(units.plain("count", told.count), units.litres("volume", told.volume))
 
 
 def _meter(_: Scope, __: Tank, units: TypedUnits, told: KnownIn) -> KnownVolume:
@@ -93,24 +93,26 @@ def _meter(_: Scope, __: Tank, units: TypedUnits, told: KnownIn) -> KnownVolume:
 def _flow(_: Scope, __: Tank, units: TypedUnits, told: KnownIn) -> KnownVolume:
     return by_flow(
         units.litres("volume", told.volume),
-        typed_figure("seconds", told.seconds),
-        typed_figure("minutes", told.minutes),
+        units.plain("seconds", told.seconds),
+        units.plain("minutes", told.minutes),
     )
 
 
 def _dose(scope: Scope, tank: Tank, units: TypedUnits, told: KnownIn) -> KnownVolume:
     return by_dose(
-        typed_figure("amount", told.amount),
+        units.plain("amount", told.amount),
         units.ec("before", told.before),
         units.ec("after", told.after),
-        _lift_of(scope, tank, told),
+        _lift_of(scope, tank, units, told),
     )
 
 
-def _lift_of(scope: Scope, tank: Tank, told: KnownIn) -> Callable[[Fraction], float]:
+def _lift_of(
+    scope: Scope, tank: Tank, units: TypedUnits, told: KnownIn
+) -> Callable[[Fraction], float]:
     """By how much so many mL or g in a litre lift this tank's water."""
     if told.product is None:
-        each = typed_figure("lifts", told.lifts)
+        each = units.plain("lifts", told.lifts)
         return lambda per_litre: float(per_litre * each)
     product = scope.one(scope.all(Product), told.product)
     label = product.read_label()

@@ -209,7 +209,7 @@ def _wanted(told: WaterEdit, units: TypedUnits) -> dict[str, Any]:
             text = getattr(told, name)
             wanted[name] = exact_decimal(reported(name, text), 2) if text.strip() else None
     if "ph" in named:
-        wanted["ph"] = typed_figure("ph", told.ph) if told.ph.strip() else None
+        wanted["ph"] = units.plain("ph", told.ph) if told.ph.strip() else None
     if "temperature" in named:
         text = told.temperature
         wanted["temperature"] = units.celsius("temperature", text) if text.strip() else None
@@ -253,10 +253,11 @@ def share_of_water(request: HttpRequest, grow_id: int, told: ShareIn) -> ShareOu
     scope = Scope.enter(request.user, grow_id)
     source = scope.one(scope.all(WaterSource), told.source)
     other = scope.one(scope.all(WaterSource), told.other)
+    units = TypedUnits.of(told.typed_in, scope.membership)
     if told.wanted is Wanted.EC:
-        wanted = TypedUnits.of(told.typed_in, scope.membership).ec("figure", told.figure).ms_cm
+        wanted = units.ec("figure", told.figure).ms_cm
     else:
-        wanted = typed_figure("figure", told.figure)
+        wanted = units.plain("figure", told.figure)
     share = share_for(
         source.as_water(source.reading), other.as_water(other.reading), told.wanted, wanted
     )

@@ -131,3 +131,40 @@ def test_on_the_shelf_no_thousand_is_taken_for_one(yard: Yard, text: str) -> Non
     assert (status, refused["error"]["code"]) == (422, "ambiguous_number")
     again = yard.client.get(f"/api/grows/{yard.grow.pk}/shelf").json()["products"]
     assert next(one for one in again if one["id"] == known["id"])["left"] == known["left"]
+
+
+def _product(yard: Yard) -> str:
+    shelf = yard.client.get(f"/api/grows/{yard.grow.pk}/shelf").json()["products"]
+    return f"products/{next(one for one in shelf if one['left'])['id']}"
+
+
+PLACES: list[tuple[str, str, dict[str, Any]]] = [
+    ("PUT product", "left", {}),
+    ("PUT product", "size", {"left": "5"}),
+    ("POST product/bottles", "size", {"left": "5"}),
+    ("POST tanks/{tank}/readings", "ph", {}),
+    ("POST tanks/{tank}/readings", "ec", {}),
+    ("POST tanks/{tank}/known-volume", "count", {"way": "buckets", "volume": "10 L"}),
+    ("PATCH waters/{water}", "ph", {}),
+    ("PATCH waters/{water}", "reading", {}),
+    ("PATCH tanks/{tank}", "volume", {}),
+]
+"""Where a number is typed: method and path, field, and what goes with it."""
+
+
+@pytest.mark.parametrize("mark", [".", ","])
+@pytest.mark.parametrize(("place", "field", "rest"), PLACES)
+def test_wherever_a_number_is_typed_it_is_meant_as_its_person_writes(
+    yard: Yard, place: str, field: str, rest: dict[str, Any], mark: str
+) -> None:
+    write_with(yard, mark)
+    method, _, path = place.partition(" ")
+    path = path.replace("product", _product(yard))
+    path = path.format(tank=yard.tank.pk, water=yard.water.pk)
+    where = f"/api/grows/{yard.grow.pk}/{path}"
+    other = "." if mark == "," else ","
+    status, refused = yard.send(method, where, {**rest, field: f"6{other}125"})
+    assert (status, refused["error"]["code"]) == (422, "ambiguous_number"), refused
+    assert refused["error"]["where"] == field
+    status, answer = yard.send(method, where, {**rest, field: f"6{mark}125"})
+    assert status in (200, 201), answer

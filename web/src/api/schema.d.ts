@@ -6217,7 +6217,8 @@ export interface components {
          *     `decimal` is the mark before decimals; not told, it is the person's own.
          */
         TypedIn: {
-            decimal?: components["schemas"]["DecimalMark"] | null;
+            /** Decimal */
+            decimal?: ("." | ",") | null;
             /**
              * Gallon
              * @default
