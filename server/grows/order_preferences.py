@@ -9,7 +9,7 @@ from core.chemistry import Element
 from core.errors import InputError
 from core.limits import LARGEST_PPM
 from core.order_rules import CalmagPlace, LivePlace, RowsPlace, SilicaPlace
-from core.quantities import DecimalMark, decimal_text
+from core.quantities import decimal_text
 from server.api.shapes import ErrorOut, Kept
 from server.api.typed import typed_figure
 from server.grows.scope import Scope
@@ -54,9 +54,9 @@ def set_customs(request: HttpRequest, grow_id: int, told: OrderPreferencesIn) ->
     return Kept()
 
 
-def _range(element: Element, told: RangeIn, mark: DecimalMark) -> dict[str, str]:
-    low = typed_figure(f"{element}.low", told.low, mark)
-    high = typed_figure(f"{element}.high", told.high, mark)
+def _range(element: Element, told: RangeIn) -> dict[str, str]:
+    low = typed_figure(f"{element}.low", told.low)
+    high = typed_figure(f"{element}.high", told.high)
     if low > high:
         raise InputError(
             "range_upside_down", "The low end of the range is above its high end.", f"{element}.low"
@@ -71,8 +71,7 @@ def _range(element: Element, told: RangeIn, mark: DecimalMark) -> dict[str, str]
 @router.put("/grows/{grow_id}/ranges", response=_ANSWERS, operation_id="set_ranges")
 def set_ranges(request: HttpRequest, grow_id: int, told: RangesIn) -> Kept:
     """Keep this grow's own ranges of elements."""
-    scope = Scope.enter(request.user, grow_id)
-    grow, mark = scope.grow, scope.membership.mark
-    grow.ranges = {one.value: _range(one, told_of, mark) for one, told_of in told.ranges.items()}
+    grow = Scope.enter(request.user, grow_id).grow
+    grow.ranges = {element.value: _range(element, one) for element, one in told.ranges.items()}
     grow.save(update_fields=["ranges"])
     return Kept()

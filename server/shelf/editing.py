@@ -46,16 +46,24 @@ _PLACES = {"left": 3, "size": 3, "price": 2}
 
 
 def _figures(
-    told: ProductSeen, where: str = "", mark: DecimalMark = "."
+    told: ProductSeen, where: str = "", *, mark: DecimalMark = ".", seen: ProductSeen | None = None
 ) -> dict[str, Decimal | None]:
-    """The figures that were typed, each within what a shelf holds.
+    """The figures that were told, each within what a shelf holds.
+
+    Args:
+        told: as typed; one that stands as it was `seen` was typed by nobody, and has a point.
+        where: what leads to them.
+        mark: what who typed writes before decimals.
+        seen: the state that the edit was made from.
 
     Raises:
         InputError: one is no number, or beyond that.
     """
     found = {}
     for name, places in _PLACES.items():
-        value = optional_decimal(f"{where}{name}", getattr(told, name), places, mark)
+        text = getattr(told, name)
+        typed_with: DecimalMark = "." if text == getattr(seen, name, None) else mark
+        value = optional_decimal(f"{where}{name}", text, places, typed_with)
         if value is not None and value > 10**9:
             raise InputError(f"{name}_out_of_range", "That is more than a shelf holds.", name)
         found[name] = value
@@ -71,7 +79,7 @@ def change_product(scope: Scope, product: Product, told: ProductIn) -> None:
         InputError: a field cannot be used.
         Outdated: a field was changed since the state that the edit was made from.
     """
-    figures = _figures(told, mark=scope.membership.mark)
+    figures = _figures(told, mark=scope.membership.mark, seen=told.seen)
     if told.label is not None:
         try:
             told.label.label()

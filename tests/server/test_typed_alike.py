@@ -1,5 +1,6 @@
 """One and the same mix, however it is typed: in any unit, with a point or a comma, by anybody."""
 
+from decimal import Decimal
 from fractions import Fraction
 from typing import Any
 
@@ -9,6 +10,7 @@ from hypothesis import strategies as st
 
 from server.grows.models import Membership
 from server.guided.models import MixEvent
+from server.shelf.models import Product
 from tests.server.at_the_bench import at, begin, event, reach
 from tests.server.conftest import Yard
 
@@ -168,3 +170,19 @@ def test_wherever_a_number_is_typed_it_is_meant_as_its_person_writes(
     assert refused["error"]["where"] == field
     status, answer = yard.send(method, where, {**rest, field: f"6{mark}125"})
     assert status in (200, 201), answer
+
+
+def test_what_nobody_typed_is_no_thousand_for_who_writes_a_comma(yard: Yard) -> None:
+    """A sheet of the shelf sends back all that it shows, of which one field was typed."""
+    write_with(yard, ",")
+    bottle = Product.objects.get(grow=yard.grow, name="Marram One")
+    Product.objects.filter(pk=bottle.pk).update(left=Decimal("714.125"), size=None, price=None)
+    path = f"/api/grows/{yard.grow.pk}/products/{bottle.pk}"
+    seen = {"left": "714.125", "size": "", "price": "", "label": bottle.label, "hard_form_of": None}
+    status, answer = yard.send("PUT", path, {**seen, "size": "1000", "seen": seen})
+    assert status == 200, answer
+    seen["size"] = "1000"
+    status, answer = yard.send("PUT", path, {**seen, "left": "700,125", "seen": seen})
+    assert status == 200, answer
+    bottle.refresh_from_db()
+    assert (bottle.left, bottle.size) == (Decimal("700.125"), 1000)

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { answered, api, type Problem, type Product, type Shapes } from '../api/client';
   import { dayWords } from '../words/dates';
+  import { written } from '../words/numbers';
   import Field from '../parts/Field.svelte';
   import ReceiveBottles from './ReceiveBottles.svelte';
   import StockHistory from './StockHistory.svelte';
@@ -107,7 +108,10 @@
             <path d="M8 2h6v6q6 2 6 8v24q0 2-2 2H4q-2 0-2-2V16q0-6 6-8z" />
           </svg>
           <div>
-            <b>{bottle.left}{bottle.size ? ` of ${bottle.size}` : ''} {stock.unit}</b>
+            <b
+              >{written(bottle.left)}{bottle.size ? ` of ${written(bottle.size)}` : ''}
+              {stock.unit}</b
+            >
             {#if full.length > 1 && bottle === full[0]}<strong>take this one first</strong>{/if}
             <p>
               {told(bottle)}
