@@ -4,7 +4,10 @@ Who changes one field writes no other. What was changed by somebody else since i
 """
 
 from collections.abc import Mapping
+from decimal import Decimal
+from fractions import Fraction
 
+from core.quantities import decimal_text, rounded
 from server.api.shapes import Outdated
 
 
@@ -42,4 +45,6 @@ def _words(field: str) -> str:
 
 
 def _shown(value: object) -> str:
+    if isinstance(value, Fraction | Decimal):
+        return decimal_text(rounded(Fraction(value), 6))
     return "not known" if value in (None, "") else str(value)
