@@ -9,6 +9,7 @@ from fractions import Fraction
 
 from core.quantities import decimal_text, rounded
 from server.api.shapes import Outdated
+from server.grows.figures import percent_shown
 
 
 def refuse_if_outdated(
@@ -33,18 +34,23 @@ def refuse_if_outdated(
         if field in seen and now[field] not in (seen[field], value):
             raise Outdated(
                 "changed_meanwhile",
-                f"{what} was changed by somebody else meanwhile: {_words(field)} is "
-                f"{_shown(now[field])} now, you said {_shown(value)}. Open it again, and say what "
-                "is right.",
+                f"{what} was changed by somebody else meanwhile: "
+                f"{_meanwhile(field, now[field], value)}. Open it again, and say what is right.",
                 field,
             )
 
 
-def _words(field: str) -> str:
-    return field.replace("_", " ")
+def _meanwhile(field: str, now: object, wanted: object) -> str:
+    """What became of a field; of a thing that was chosen, its number tells nobody anything."""
+    if field.endswith("_id"):
+        return f"another {field.removesuffix('_id')} was chosen"
+    words = field.replace("_", " ")
+    return f"{words} is {_shown(field, now)} now, you said {_shown(field, wanted)}"
 
 
-def _shown(value: object) -> str:
+def _shown(field: str, value: object) -> str:
+    if field == "strength" and isinstance(value, Decimal):
+        return percent_shown(Fraction(value))
     if isinstance(value, Fraction | Decimal):
         return decimal_text(rounded(Fraction(value), 6))
     return "not known" if value in (None, "") else str(value)

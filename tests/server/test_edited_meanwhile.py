@@ -102,12 +102,23 @@ def test_another_field_is_edited_all_the_same(neighbour: Yard, case: Case) -> No
          "ec is 0.3 now, you said 0.625."),
         ("waters/{water}", {"calcium": "68.5", "seen": {"calcium": "60"}},
          "calcium is not known now, you said 68.5."),
+        ("tanks/{tank}/usual",
+         {"strength": "70 %", "seen": {"strength": {"value": "80", "unit": "%"}}},
+         "strength is 50 % now, you said 70 %."),
+        ("tanks/{tank}", {"water": "{other}", "seen": {"water": "{third}"}},
+         "another water was chosen."),
     ],
 )  # fmt: skip
 def test_figures_are_told_as_they_are_written(
     neighbour: Yard, place: str, told: dict[str, Any], shown: str
 ) -> None:
+    other, third = (
+        WaterSource.objects.create(grow=neighbour.grow, name=name, kind="rain").pk
+        for name in ("Butt", "Cistern")
+    )
+    if "water" in told:
+        told = {"water": other, "seen": {"water": third}}
     path = place.format(tank=neighbour.tank.pk, water=neighbour.water.pk)
     status, refused = neighbour.send("PATCH", f"/api/grows/{neighbour.grow.pk}/{path}", told)
-    assert status == 409
+    assert status == 409, refused
     assert shown in refused["error"]["message"]
