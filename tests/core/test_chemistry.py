@@ -28,11 +28,12 @@ from core.chemistry import (
     contents_of,
     fill_tank,
     molarity,
+    ph_of_mixture,
     undiluted,
 )
 from core.chemistry.contents import FORMULAS
 from core.chemistry.elements import ATOMIC_WEIGHT, CHARGE, Component
-from core.chemistry.engine import ChemistryError, Solution, engine, solve
+from core.chemistry.engine import ChemistryError, Solution, engine, forget_runs, solve
 from core.chemistry.label import MEANS
 from core.errors import InputError
 from core.quantities import Amount, AmountUnit
@@ -409,3 +410,37 @@ def test_a_report_is_closed_by_charge_and_conducts_like_the_water() -> None:
     tank = fill_tank(Water(report=report, ph=F("7.6")), F(1), [])
     assert tank.water_ms_cm == pytest.approx(0.45, abs=0.08)
     assert tank.elements[Element.CA] == pytest.approx(68, rel=1e-3)
+
+
+@settings(max_examples=40)
+@given(
+    st.lists(st.tuples(st.sampled_from(["one", "two", "silica"]), st.integers(1, 400)), max_size=5),
+    st.integers(20, 300),
+)
+def test_a_mixture_has_the_ph_that_pouring_one_by_one_ends_at(
+    pours: list[tuple[str, int]], alkalinity: int
+) -> None:
+    """What is in the tank in the end does not know in which order it came."""
+    bottles = {
+        "one": bottle(N_nitrate="4.2", Ca="5.2", K2O="1.6"),
+        "two": bottle(P2O5="3.2", K2O="6.4", Mg="1.3", S="1.8"),
+        "silica": bottle(K2O="3", SiO2="7"),
+    }
+    source = water("0.5", alkalinity=str(alkalinity), calcium="40", ph=F("7.6"))
+    ingredients = [poured(str(amount), bottles[name]) for name, amount in pours]
+    by_turns = fill_tank(source, F(100), ingredients)
+    at_once = ph_of_mixture(source, F(100), ingredients)
+    assert at_once == pytest.approx(by_turns.ph, abs=1e-6)
+    assert ph_of_mixture(source, F(100), ingredients[::-1]) == pytest.approx(at_once, abs=1e-6)
+
+
+def test_a_mixture_of_which_nobody_knows_the_water_has_no_ph() -> None:
+    assert ph_of_mixture(water("0.5"), F(100), [poured("50", bottle(Ca="5"))]) is None
+    assert ph_of_mixture(water("0.5", alkalinity="100"), F(100), []) is not None
+
+
+def test_runs_that_are_forgotten_are_run_again_to_the_same() -> None:
+    source = water("0.5", alkalinity="100", calcium="40")
+    first = ph_of_mixture(source, F(100), [])
+    forget_runs()
+    assert ph_of_mixture(source, F(100), []) == first
