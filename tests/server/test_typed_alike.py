@@ -186,3 +186,54 @@ def test_what_nobody_typed_is_no_thousand_for_who_writes_a_comma(yard: Yard) -> 
     assert status == 200, answer
     bottle.refresh_from_db()
     assert (bottle.left, bottle.size) == (Decimal("700.125"), 1000)
+
+
+@settings(max_examples=60, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@given(
+    st.sampled_from(PLACES),
+    st.text(alphabet="0123456789.,/ -–½%°LmgalUSEKCFppm\u00a0\u2009'×e+", max_size=14),
+    st.sampled_from([".", ","]),
+)
+def test_whatever_is_typed_is_understood_or_refused_at_its_field(
+    yard: Yard, place: tuple[str, str, dict[str, Any]], text: str, mark: str
+) -> None:
+    write_with(yard, mark)
+    where, field, rest = place
+    method, _, path = where.partition(" ")
+    path = path.replace("product", _product(yard)).format(tank=yard.tank.pk, water=yard.water.pk)
+    status, answer = yard.send(method, f"/api/grows/{yard.grow.pk}/{path}", {**rest, field: text})
+    assert status in (200, 201, 409, 422), answer
+    if status == 422:
+        assert answer["error"]["code"] != "server_fault"
+        assert len(answer["error"]["message"]) > 10
+        assert answer["error"]["where"]
+
+
+@pytest.mark.parametrize("exact", ["1.250", "1250", "0.001", "714.125"])
+def test_an_exact_figure_is_exact_to_everybody(yard: Yard, exact: str) -> None:
+    """What a screen sends back as it came is no text of anybody's."""
+    for mark in (".", ","):
+        write_with(yard, mark)
+        status, answer = yard.plan(
+            column="w5", volume={"value": exact, "unit": "L"}, reading="0.52", strength="80 %"
+        )
+        assert status == 200, answer
+        one = amounts(answer)["one"]
+        assert one == pytest.approx(Fraction(exact) * Fraction("2.1") * Fraction("0.8"), abs=0.01)
+
+
+def test_who_reads_in_other_units_is_shown_what_can_be_typed_again(yard: Yard) -> None:
+    """Every volume and reading of the overview, typed back as it is shown, is what is kept."""
+    path = f"/api/grows/{yard.grow.pk}/units"
+    for volume in ("L", "gal_us", "gal_uk"):
+        for reading in ("mS/cm", "uS/cm", "CF", "ppm 500", "ppm 640", "ppm 700"):
+            told = {"volume": volume, "reading": reading, "spoons": "metric"}
+            assert yard.send("PUT", path, told)[0] == 200
+            tank = next(one for one in yard.listed("tanks") if one["id"] == yard.tank.pk)
+            status, answer = yard.plan(column="w5", volume=tank["volume"], reading="0.52 mS/cm")
+            assert status == 200, answer
+            assert float(answer["litres"]) == pytest.approx(float(yard.tank.litres), rel=2e-3)
+            water = next(one for one in yard.listed("waters") if one["id"] == yard.water.pk)
+            status, answer = yard.plan(column="w5", volume="425 L", reading=water["reading"])
+            assert status == 200, answer
+            assert answer["climb"]["floor_shown"] == water["reading"]
