@@ -10,6 +10,7 @@ from server.grows.demo_people import DEMO_PASSWORD, DEMO_PERSON
 from server.guided.models import MixEvent
 
 TIMED = ("stir", "wait", "settle")
+ASKS_AGAIN_MS = 100
 MOST_TURNS = 200
 """Presses and tens of seconds after which a walk is lost."""
 
@@ -102,20 +103,21 @@ def settled(page: Page) -> None:
 
 
 def shows(page: Page, step: str) -> None:
-    """Let a phone ask how it stands, until it shows a step that another one has come to."""
-    for _ in range(MOST_TURNS):
-        if at(page) == step:
-            return
-        page.clock.run_for(1500)
-    raise AssertionError(f"{at(page)} stands where {step} should")
+    """Wait until a phone shows a step that another one has come to.
+
+    It asks as its clock goes on: winding that would cut off each question that is under way.
+    """
+    page.wait_for_function(
+        "step => document.querySelector('main.screen')?.dataset.step === step", arg=step
+    )
 
 
 def is_told(page: Page, step: str) -> None:
-    """Let a phone tell what it did, until the server has heard of a step."""
+    """Wait until the server has heard of a step, which a phone tells as its clock goes on."""
     for _ in range(MOST_TURNS):
         if MixEvent.objects.filter(step=step).exists():
             return
-        page.clock.run_for(1500)
+        page.wait_for_timeout(ASKS_AGAIN_MS)
     raise AssertionError(f"nobody told of {step}")
 
 
