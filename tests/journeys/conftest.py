@@ -10,7 +10,7 @@ import pytest
 from django.conf import settings
 from django.core.signals import request_finished, request_started
 from django.utils import timezone
-from playwright.sync_api import Browser, Page, sync_playwright
+from playwright.sync_api import Browser, Page, expect, sync_playwright
 from pytest_django.live_server_helper import LiveServer
 
 from core.guided import Pace
@@ -26,6 +26,9 @@ settings.PASSWORD_HASHERS = ["django.contrib.auth.hashers.MD5PasswordHasher"]
 
 # Playwright's own loop runs in the thread in which fixtures prepare the database.
 os.environ["DJANGO_ALLOW_ASYNC_UNSAFE"] = "true"
+
+# A busy machine may take its time; how fast the application is, is measured elsewhere.
+expect.set_options(timeout=20_000)
 
 FLAGS = [
     "--no-sandbox", "--disable-gpu", "--disable-background-networking",

@@ -12,7 +12,6 @@ from server.guided.models import Mix, MixEvent
 from tests.journeys.line import Line
 from tests.journeys.phones import (
     Phones,
-    at,
     go_on,
     go_to,
     is_told,
@@ -68,9 +67,9 @@ def test_the_next_bottle_stands_below_the_count_down_and_comes_forward_at_its_en
     expect(coming.get_by_text("102")).to_be_visible()
     wind(150, page)  # the stir is over, and standing goes on in one count-down
     other_than(page, "stir-1-glasswort")
-    assert at(page) == "wait-1-glasswort"
+    shows(page, "wait-1-glasswort")
     page.reload()
-    assert at(page) == "wait-1-glasswort"
+    shows(page, "wait-1-glasswort")
     minutes, _, seconds = page.get_by_role("timer").inner_text().partition(":")
     left = int(minutes) * 60 + int(seconds)
     assert 200 < left <= 270
@@ -80,7 +79,7 @@ def test_the_next_bottle_stands_below_the_count_down_and_comes_forward_at_its_en
     )
     wind(15, page)
     other_than(page, "wait-1-glasswort")
-    assert at(page) == "pour-2-limpet"
+    shows(page, "pour-2-limpet")
     # what went on by itself is taken back with what was pressed before it
     page.get_by_role("button", name="Back one").tap()
     expect(page.get_by_role("heading", name="Shake Glasswort, then pour")).to_be_visible()
@@ -91,7 +90,7 @@ def test_the_next_bottle_stands_below_the_count_down_and_comes_forward_at_its_en
     page.locator("main.screen .press").tap()
     leave_out.tap()
     other_than(page, "stir-1-glasswort")
-    assert at(page) == "wait-1-glasswort"
+    shows(page, "wait-1-glasswort")
     # nor is a question that the end of the time overtakes asked of the next bottle
     settled(page)
     page.locator("main.screen .press").tap()
@@ -157,10 +156,10 @@ def test_two_people_of_different_pace_work_on_one_mix(phones: Phones) -> None:
     go_to(usual, "stir-2-limpet")
     brisk = phones.open(ANOTHER)
     brisk.goto(usual.url)
-    assert at(brisk) == "stir-2-limpet"
+    shows(brisk, "stir-2-limpet")
     wind(120, usual, brisk)
     shows(brisk, "wait-2-limpet")  # who poured it is in no hurry
-    assert at(usual) == "wait-2-limpet"
+    shows(usual, "wait-2-limpet")
     go_to(usual, "stir-4-two")
     wind(480, usual)
     go_to(usual, "pour-5-wrack")
