@@ -187,23 +187,24 @@ def _ask_units(
     rows: list[BottleRow], printed: list[dict[int, Printed]], layout: Layout, found: Findings
 ) -> None:
     """Once for the chart: a gallon that nobody names, and a unit that nobody says."""
-    gallon: Cell | None = None
-    unsaid: list[tuple[BottleRow, DoseUnitSaid]] = []
-    for row, cells in zip(rows, printed, strict=True):
-        for at, cell in cells.items():
-            lacking = _lacking(cell)
-            if lacking is Asked.GALLON:
-                gallon = gallon or row.unit_cell or row.label
-            elif lacking is Asked.UNIT:
-                unsaid.append((row, cell.said or DoseUnitSaid()))
-            if lacking is not None:
-                found.mark(row.cells[at], CellKind.QUESTION, _OPEN[lacking])
-    if gallon is not None:
+    open_cells = [
+        (row, at, cell, lacking)
+        for row, cells in zip(rows, printed, strict=True)
+        for at, cell in cells.items()
+        if (lacking := _lacking(cell))
+    ]
+    for row, at, _, lacking in open_cells:
+        found.mark(row.cells[at], CellKind.QUESTION, _OPEN[lacking])
+    of_gallons = [row for row, _, _, lacking in open_cells if lacking is Asked.GALLON]
+    unsaid = [(row, cell.said or DoseUnitSaid()) for row, _, cell, lacking in open_cells
+              if lacking is Asked.UNIT]  # fmt: skip
+    if of_gallons:
+        first = of_gallons[0].unit_cell or of_gallons[0].label
         found.ask(
             Asked.GALLON,
             "Doses are per gallon, and the leaflet does not say which: a US gallon is 3.785 L, a "
             "UK gallon 4.546 L.",
-            layout.first_that_says("gal") or gallon, "us", "uk",
+            layout.first_that_says("gal") or first, "us", "uk",
         )  # fmt: skip
     if unsaid:
         every = len({id(row) for row, _ in unsaid}) == len(rows)

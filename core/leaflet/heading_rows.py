@@ -118,23 +118,20 @@ def names_a_side(text: str) -> bool:
 
 def _is_main(row: HeadingRow) -> bool:
     heads = list(row.headings.values())
-    if not heads or _is_of_the_body(row.name):
-        return False
-    others = [
-        cell
-        for at, cell in enumerate(row.cells)
-        if cell
-        and at > min(row.headings)
-        and at not in row.headings
-        and not names_a_side(cell.text)
-    ]
-    if len(others) > len(heads):
+    if not heads or _is_of_the_body(row.name) or _unread(row) > len(heads):
         return False
     plain = [one for one in heads if one.number]
     if len(plain) * 2 >= len(heads):
         # Under a bottle's name they would be doses.
         return says_weeks(row.name) or (is_statement(row.name or "week") and _counts_up(plain))
     return _are_days(heads)
+
+
+def _unread(row: HeadingRow) -> int:
+    """How many cells behind the first heading are neither a week nor anything beside the weeks."""
+    behind = range(min(row.headings) + 1, len(row.cells))
+    cells = [row.cells[at] for at in behind if at not in row.headings]
+    return sum(bool(cell) and not names_a_side(cell.text) for cell in cells)
 
 
 def _are_days(heads: Sequence[Heading]) -> bool:

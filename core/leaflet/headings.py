@@ -111,7 +111,7 @@ class Heading:
 
 
 @lru_cache(maxsize=4096)
-def read_heading(text: str) -> Heading | None:  # noqa: PLR0911 -- one way out a form
+def read_heading(text: str) -> Heading | None:
     """What a heading says; None where it is none.
 
     >>> read_heading("Wk 3 + 4").weeks, read_heading("Late bloom").stage.value
@@ -120,26 +120,44 @@ def read_heading(text: str) -> Heading | None:  # noqa: PLR0911 -- one way out a
     if not text or len(text) > 80:
         return None
     low = _spelled(text)
+    return (
+        _of_a_date(text)
+        or _of_numbers(text, low)
+        or _of_a_length(text, low)
+        or _of_a_stage(text, low)
+    )
+
+
+def _of_a_date(text: str) -> Heading | None:
     if date := read_day(text):
         return Heading(text, date=date)
-    if span := read_span(text):
-        return Heading(text, date=span[0], days=span[1])
-    number = _NUMBER.fullmatch(low)
-    if number and int(number["low"]) <= _LARGEST:
-        numbers = _span(number["low"], number["high"])
-        return numbers and Heading(text, number=numbers, is_open=bool(number["open"]))
+    span = read_span(text)
+    return Heading(text, date=span[0], days=span[1]) if span else None
+
+
+def _of_numbers(text: str, low: str) -> Heading | None:
+    found = _NUMBER.fullmatch(low)
+    if found is None or int(found["low"]) > _LARGEST:
+        return None
+    numbers = _span(found["low"], found["high"])
+    return Heading(text, number=numbers, is_open=bool(found["open"])) if numbers else None
+
+
+def _of_a_length(text: str, low: str) -> Heading | None:
+    """Weeks, days or a month, with the stage that stands beside them."""
     if low in _MONTH_NAMES:
         return Heading(text, days=monthrange(2001, _MONTH_NAMES[low])[1])
-    stage = stage_in(low)
     weeks, days, day = _length(low)
-    if weeks or days or day:
-        return Heading(text, weeks, stage, days, day, is_open=_is_open(low))
-    rest = re.sub(r"\([^)]*\)|\[[^]]*\]", " ", low)
-    if _ORDINAL.search(rest):
-        return Heading(text, stage=stage)
-    if stage and not _BESIDE.sub("", _STAGE.sub(" ", rest)).strip():
-        return Heading(text, stage=stage)
-    return None
+    if not (weeks or days or day):
+        return None
+    return Heading(text, weeks, stage_in(low), days, day, is_open=_is_open(low))
+
+
+def _of_a_stage(text: str, low: str) -> Heading | None:
+    """A stage alone, or a phase that is numbered."""
+    stage, rest = stage_in(low), re.sub(r"\([^)]*\)|\[[^]]*\]", " ", low)
+    alone = stage and not _BESIDE.sub("", _STAGE.sub(" ", rest)).strip()
+    return Heading(text, stage=stage) if alone or _ORDINAL.search(rest) else None
 
 
 def _is_open(low: str) -> bool:

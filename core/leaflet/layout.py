@@ -138,18 +138,32 @@ def _layout(grid: Grid, *, forced: bool = False) -> Layout | None:
 
 def _columns(grid: Grid, rows: Sequence[HeadingRow], start: int, body: int) -> tuple[int, ...]:
     """The columns of weeks, with those under a merged heading."""
-    heads = sorted({at for row in rows for at in row.headings if at >= start})
-    fine = any(one.is_fine or one.number for row in rows for one in row.headings.values())
-
-    def is_below_a_merged_heading(at: int) -> bool:
-        if any(row.cells[at] for row in rows) or not any(row[at] for row in grid[body:]):
-            return False
-        of_unit = body < len(grid) and read_dose_unit(grid[body][at].text) is not None
-        return at < heads[-1] or of_unit or (not fine and is_figures(grid, body, at))
-
+    heads = {at for row in rows for at in row.headings if at >= start}
+    last = max(heads)
     return tuple(
-        at for at in range(start, len(grid[0])) if at in heads or is_below_a_merged_heading(at)
+        at
+        for at in range(start, len(grid[0]))
+        if at in heads or _is_below_a_merged_heading(grid, rows, body, at, last=last)
     )
+
+
+def _is_below_a_merged_heading(
+    grid: Grid, rows: Sequence[HeadingRow], body: int, at: int, *, last: int
+) -> bool:
+    """Whether a column has cells, and its heading is that of a column before it.
+
+    `last` is the last column with a heading of its own: behind that, a unit or figures must tell
+    that a column is one more of its weeks, and no heading may stand for a single week.
+    """
+    if any(row.cells[at] for row in rows) or not any(row[at] for row in grid[body:]):
+        return False
+    if at < last or read_dose_unit(grid[body][at].text) is not None:
+        return True
+    return not _are_single_weeks(rows) and is_figures(grid, body, at)
+
+
+def _are_single_weeks(rows: Sequence[HeadingRow]) -> bool:
+    return any(one.is_fine or one.number for row in rows for one in row.headings.values())
 
 
 def is_figures(grid: Grid, body: int, at: int) -> bool:

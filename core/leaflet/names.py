@@ -185,26 +185,30 @@ def _grouped(names: Sequence[str], found: list[NameGuess]) -> list[NameGuess]:
     """Groups and ranks of the bases: A with B, micro before grow before bloom."""
     made = list(found)
     bases = [at for at, guess in enumerate(found) if guess.role is Role.BASE]
-    three = {
-        at: rank
-        for at in bases
-        for word, rank in _THREE
-        if re.search(rf"\b(?:{word})\b", names[at])
-    }
-    paired = {at for at in bases if (part := _part(names[at])) and _has_other(part, names, bases)}
-    for at in bases:
-        if at in paired:
-            stem, rank = _part(names[at]) or ("", 0)
-            made[at] = replace(found[at], group=stem or "base", rank=rank)
-        else:
-            rest = [one for one in bases if one not in paired]
-            rank = three.get(at, 0) if any(three.get(one) == 1 for one in rest) else 0
-            in_turn = rest.index(at) + 1
-            alone = all(three.get(one, 0) != 1 for one in rest)
-            made[at] = replace(found[at], group="base", rank=rank or (in_turn if not alone else 0))
+    parts = _parts_with_another({at: part for at in bases if (part := _part(names[at]))})
+    for at, (stem, rank) in parts.items():
+        made[at] = replace(found[at], group=stem or "base", rank=rank)
+    rest = [at for at in bases if at not in parts]
+    for at, rank in zip(rest, _ranks_of_three([names[at] for at in rest]), strict=True):
+        made[at] = replace(found[at], group="base", rank=rank)
     return made
 
 
-def _has_other(part: tuple[str, int], names: Sequence[str], bases: Sequence[int]) -> bool:
-    others = {found[1] for at in bases if (found := _part(names[at])) and found[0] == part[0]}
-    return len(others) > 1
+def _parts_with_another(parts: Mapping[int, tuple[str, int]]) -> dict[int, tuple[str, int]]:
+    """The parts of bases of which another part stands on the chart."""
+    kinds: dict[str, set[int]] = {}
+    for stem, rank in parts.values():
+        kinds.setdefault(stem, set()).add(rank)
+    return {at: part for at, part in parts.items() if len(kinds[part[0]]) > 1}
+
+
+def _ranks_of_three(names: Sequence[str]) -> list[int]:
+    """Ranks of bases without parts: where there is a micro it goes before grow and bloom.
+
+    What is neither of the three then keeps its turn on the chart; without a micro none has a rank.
+    """
+    ranks = [
+        max((rank for word, rank in _THREE if re.search(rf"\b(?:{word})\b", name)), default=0)
+        for name in names
+    ]
+    return [rank or turn for turn, rank in enumerate(ranks, 1)] if 1 in ranks else [0] * len(ranks)

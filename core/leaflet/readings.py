@@ -119,30 +119,41 @@ _LEAST_PPM = 20
 def _span(
     text: str, habits: DoseCellHabits
 ) -> tuple[tuple[Fraction, Fraction], ReadingUnit | None]:
-    what = "a reading such as 1.4 or 1.2-1.6"
+    """Both ends of a cell's range, and the unit that it says."""
     if is_long(text):
         raise InputError("too_long", "That is a sentence, and no reading.")
-    bare = re.sub(r"[*†‡¹²³]+$", "", text)
-    plain = re.sub(r"\s*[(\[][^)\]]*[)\]]\s*$", "", bare).strip() or bare
-    low = tidy_text(plain, what)
-    unit = None
-    for one, words in _UNITS:
-        if found := words.search(low):
-            unit, low = one, low[: found.start()]
-            break
-    if found := re.match(r"(ec|cf|ppm|tds|ph)\b\s*[:=]?\s*", low):
-        unit = unit or _LEADING.get(found[1])
-        low = low[found.end() :]
-    if twice := re.fullmatch(r"(\d+(?:[.,]\d+)?) ?/ ?(\d{3,5})", low):
-        low, unit = twice[1], ReadingUnit.MS_CM  # 1.2 / 600: mS/cm, and the same in ppm
-    low = re.sub(r"(?<=\d) ?(?:~|…|\.{2,3}|/| or ) ?(?=\d)", "-", low)
-    if re.fullmatch(r"[1-9]\d{0,2},\d{3}", low) and habits.comma != "decimal":
-        low = low.replace(",", "")
-    up_to = re.match(r"(?:up to|max\.?|<|≤) ?", low)
-    first, last, rest = split_range(low[up_to.end() :] if up_to else low, what)
+    figures, unit = _without_unit(tidy_text(_without_remark(text), _WANTED))
+    figures = re.sub(r"(?<=\d) ?(?:~|…|\.{2,3}|/| or ) ?(?=\d)", "-", figures)
+    if re.fullmatch(r"[1-9]\d{0,2},\d{3}", figures) and habits.comma != "decimal":
+        figures = figures.replace(",", "")
+    up_to = re.match(r"(?:up to|max\.?|<|≤) ?", figures)
+    first, last, rest = split_range(figures[up_to.end() :] if up_to else figures, _WANTED)
     if rest:
         raise InputError("words_unclear", f"“{rest[:40]}” is no unit of a reading.")
     return (Fraction(0) if up_to else as_figure(first), as_figure(last)), unit
+
+
+_WANTED = "a reading such as 1.4 or 1.2-1.6"
+
+
+def _without_remark(text: str) -> str:
+    """A cell without the mark of a footnote, and without a remark in brackets behind it."""
+    bare = re.sub(r"[*†‡¹²³]+$", "", text)
+    return re.sub(r"\s*[(\[][^)\]]*[)\]]\s*$", "", bare).strip() or bare
+
+
+def _without_unit(text: str) -> tuple[str, ReadingUnit | None]:
+    """A reading's figures, and the unit that stands behind or before them."""
+    unit = None
+    for one, words in _UNITS:
+        if behind := words.search(text):
+            unit, text = one, text[: behind.start()]
+            break
+    if before := re.match(r"(ec|cf|ppm|tds|ph)\b\s*[:=]?\s*", text):
+        unit, text = unit or _LEADING.get(before[1]), text[before.end() :]
+    if twice := re.fullmatch(r"(\d+(?:[.,]\d+)?) ?/ ?(\d{3,5})", text):
+        return twice[1], ReadingUnit.MS_CM  # 1.2 / 600: mS/cm, and the same in ppm
+    return text, unit
 
 
 def _ask_cell(cell: Cell, why: str, made: ReadRows) -> None:

@@ -87,7 +87,7 @@ def sort_rows(
             [section] = filled
             body.notes.append((section, section.text))
         else:
-            _sort(row, layout, heads, labels, section, body, left)
+            _sort(_taken_apart(row, layout, heads), layout, heads, labels, section, body, left)
     return body
 
 
@@ -99,8 +99,34 @@ def _repeats_headings(row: tuple[Cell, ...], heads: list[Head]) -> bool:
     return same >= max(2, said * 0.8) and any(re.search("[a-z]", text) for text, _ in pairs)
 
 
+@dataclass(frozen=True, slots=True)
+class _Row:
+    """A row by what its cells stand under.
+
+    Args:
+        label: the cell of its name.
+        unit: the cell of its unit, where it has one.
+        cells: by place of the column.
+        beside: those under anything else, by column of the grid.
+    """
+
+    label: Cell
+    unit: Cell | None
+    cells: dict[int, Cell]
+    beside: dict[int, Cell]
+
+
+def _taken_apart(row: tuple[Cell, ...], layout: Layout, heads: list[Head]) -> _Row:
+    return _Row(
+        label=row[layout.names],
+        unit=None if layout.unit is None else row[layout.unit] or None,
+        cells={place: row[head.at] for place, head in enumerate(heads) if row[head.at]},
+        beside={at: row[at] for at in layout.beside if row[at]},
+    )
+
+
 def _sort(  # noqa: PLR0917 -- a row, and where it stands
-    row: tuple[Cell, ...],
+    row: _Row,
     layout: Layout,
     heads: list[Head],
     labels: list[str],
@@ -108,31 +134,25 @@ def _sort(  # noqa: PLR0917 -- a row, and where it stands
     body: Body,
     exported: list[str],
 ) -> None:
-    label = row[layout.names]
-    cells = {place: row[head.at] for place, head in enumerate(heads) if row[head.at]}
-    beside = [(at, row[at]) for at in layout.beside if row[at]]
-    unit_cell = row[layout.unit] if layout.unit is not None and row[layout.unit] else None
-    kept = label.text in exported
+    kept = row.label.text in exported
     if kept:
-        exported.remove(label.text)  # a second row of that name is something else
-    kind = RowKind.BOTTLE if kept else _kind(label, unit_cell, cells)
+        exported.remove(row.label.text)  # a second row of that name is something else
+    kind = RowKind.BOTTLE if kept else _kind(row.label, row.unit, row.cells)
+    said = row.beside
     if kind is RowKind.BOTTLE:
-        bottle = _bottle(label, unit_cell, cells, section)
-        bottle.hint += " ".join(cell.text for _, cell in beside)
-        bottle.units = _column_units(layout, heads)
-        bottle.name = label.text if kept else bottle.name
+        bottle = _bottle(row, section, _column_units(layout, heads))
+        bottle.name = row.label.text if kept else bottle.name
         _sort_bottle(bottle, body, kept=kept)
-        body.open += [cell for at, cell in beside if at in layout.unclear]
-        beside = [(at, cell) for at, cell in beside if at not in layout.unclear]
+        body.open += [cell for at, cell in said.items() if at in layout.unclear]
+        said = {at: cell for at, cell in said.items() if at not in layout.unclear}
     elif kind is RowKind.NOTE:
-        _note_row(label, cells, labels, body)
-        body.notes += [(unit_cell, unit_cell.text)] if unit_cell else []
+        _note_row(row, labels, body)
     else:
-        name = _row_name(label, unit_cell)
-        body.readings.append(ReadingRow(name, label, cells))
-        body.units += [unit_cell] if unit_cell else []
-    for _, cell in beside:
-        body.notes.append((cell, f"{label.text}: {cell.text}" if label else cell.text))
+        name = _row_name(row.label, row.unit)
+        body.readings.append(ReadingRow(name, row.label, row.cells))
+        body.units += [row.unit] if row.unit else []
+    before = f"{row.label.text}: " if row.label else ""
+    body.notes += [(cell, f"{before}{cell.text}") for cell in said.values()]
 
 
 def _column_units(layout: Layout, heads: list[Head]) -> dict[int, DoseUnitSaid]:
@@ -192,24 +212,25 @@ def _is_ticked(cells: dict[int, Cell]) -> bool:
     return bool(marks) and all(is_tick(text) or is_no_dose(text) for text in texts)
 
 
-def _note_row(label: Cell, cells: dict[int, Cell], labels: list[str], body: Body) -> None:
-    if label:
-        body.notes.append((label, label.text))
-    for place, cell in cells.items():
-        before = f"{label.text}: " if label else ""
+def _note_row(row: _Row, labels: list[str], body: Body) -> None:
+    if row.label:
+        body.notes.append((row.label, row.label.text))
+    before = f"{row.label.text}: " if row.label else ""
+    for place, cell in row.cells.items():
         body.notes.append((cell, f"{before}{cell.text} ({labels[place]})"))
+    if row.unit:
+        body.notes.append((row.unit, row.unit.text))
 
 
-def _bottle(
-    label: Cell, unit_cell: Cell | None, cells: dict[int, Cell], section: Cell | None
-) -> BottleRow:
-    name, unit = split_unit(label.text)
-    if unit_cell and (told := read_dose_unit(unit_cell.text)):
+def _bottle(row: _Row, section: Cell | None, units: dict[int, DoseUnitSaid]) -> BottleRow:
+    name, unit = split_unit(row.label.text)
+    if row.unit and (told := read_dose_unit(row.unit.text)):
         unit = told.over(unit)
     if section is not None and (over := unit_said(section.text)):
         unit = unit.over(over) if unit else over
     hint = f"{section.text} " if section is not None else ""
-    return BottleRow(label, name, unit, cells, hint, unit_cell)
+    hint += " ".join(cell.text for cell in row.beside.values())
+    return BottleRow(row.label, name, unit, row.cells, hint, row.unit, units)
 
 
 def split_unit(text: str) -> tuple[str, DoseUnitSaid | None]:

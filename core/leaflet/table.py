@@ -7,7 +7,7 @@ from fractions import Fraction
 from core.chart import Chart, Column, Dose, Product, Readings
 from core.leaflet.about import about_lines, name_in_table
 from core.leaflet.grid import tidy_cell
-from core.leaflet.headings import Heading, read_heading
+from core.leaflet.headings import read_heading
 from core.quantities import DoseUnit, ReadingScale, ReadingUnit, decimal_text
 
 Table = tuple[tuple[str, ...], ...]
@@ -45,19 +45,26 @@ def chart_table(
 
 
 def _headings(chart: Chart, units: WhereUnit) -> Iterator[tuple[str, ...]]:
-    beside = ("",) if units is WhereUnit.COLUMN else ()
-    unit = ("Unit",) if units is WhereUnit.COLUMN else ()
-    yield ("Bottle", *unit, *(tidy_cell(column.label) or column.key for column in chart.columns))
-    read = [read_heading(column.label) for column in chart.columns]
-    if any(column.stage for column in chart.columns) or any(one and one.stage for one in read):
-        yield ("Stage", *beside, *(column.stage or "-" for column in chart.columns))
-    if any(column.days for column in chart.columns) or any(map(_tells_days, read)):
-        yield ("Days", *beside, *(str(column.days or "-") for column in chart.columns))
+    columns = chart.columns
+    rows = [("Bottle", "Unit", [tidy_cell(column.label) or column.key for column in columns])]
+    if any(map(_tells_stage, columns)):
+        rows.append(("Stage", "", [column.stage or "-" for column in columns]))
+    if any(map(_tells_days, columns)):
+        rows.append(("Days", "", [str(column.days or "-") for column in columns]))
+    for name, unit, texts in rows:
+        yield (name, *((unit,) if units is WhereUnit.COLUMN else ()), *texts)
 
 
-def _tells_days(heading: Heading | None) -> bool:
-    """Whether a label alone would be read as so many days."""
-    return heading is not None and (heading.is_fine or heading.number is not None)
+def _tells_stage(column: Column) -> bool:
+    """Whether a column has a stage, or its label alone would be read as one."""
+    said = read_heading(column.label)
+    return bool(column.stage or (said and said.stage))
+
+
+def _tells_days(column: Column) -> bool:
+    """Whether a column has its days, or its label alone would be read as so many."""
+    said = read_heading(column.label)
+    return bool(column.days or (said and (said.is_fine or said.number)))
 
 
 def _bottle(chart: Chart, product: Product, units: WhereUnit) -> tuple[str, ...]:

@@ -55,13 +55,19 @@ class _Followed:
     fields: tuple[str, ...]
     link: str
     of: str
+    unless: str
 
 
 _FOLLOWED: dict[type[models.Model], _Followed] = {}
 
 
 def follow(
-    model: type[models.Model], *fields: str, kind: str, link: str = "", of: str = ""
+    model: type[models.Model],
+    *fields: str,
+    kind: str,
+    link: str = "",
+    of: str = "",
+    unless: str = "",
 ) -> None:
     """Keep who adds, edits and removes things of a model.
 
@@ -71,8 +77,9 @@ def follow(
         kind: what such a thing is called.
         link: the field of an entry that refers to it, so that it finds its own entries.
         of: the field of the thing that names what is referred to; empty for the thing itself.
+        unless: what the thing says of itself where it comes with another, whose line tells of both.
     """
-    _FOLLOWED[model] = _Followed(kind, fields, link, of)
+    _FOLLOWED[model] = _Followed(kind, fields, link, of, unless)
     pre_save.connect(_before_save, sender=model)
     post_save.connect(_after_save, sender=model)
     pre_delete.connect(_before_delete, sender=model)
@@ -128,6 +135,8 @@ def _before_save(
 
 def _after_save(sender: type[models.Model], instance: Any, created: bool, **_: object) -> None:
     followed, was = _FOLLOWED[sender], getattr(instance, "_was", None)
+    if followed.unless and getattr(instance, followed.unless):
+        return
     changes: dict[str, object] = {}
     if was is not None:
         now = _told(instance, followed)

@@ -66,6 +66,11 @@ class ChartVersion(Owned):
     def __str__(self) -> str:
         return f"{self.chart}, version {self.number}"
 
+    @property
+    def is_first(self) -> bool:
+        """Whether it came with its chart."""
+        return self.number == 1
+
     def save(self, *args: object, **kwargs: object) -> None:
         if not self._state.adding:
             raise TypeError("A chart version is never altered; publish a new one.")
@@ -73,4 +78,4 @@ class ChartVersion(Owned):
 
 
 follow(Chart, "name", "maker", "archived_at", kind="chart")
-follow(ChartVersion, kind="chart")
+follow(ChartVersion, kind="chart", unless="is_first")

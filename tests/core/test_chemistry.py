@@ -443,4 +443,5 @@ def test_runs_that_are_forgotten_are_run_again_to_the_same() -> None:
     source = water("0.5", alkalinity="100", calcium="40")
     first = ph_of_mixture(source, F(100), [])
     forget_runs()
-    assert ph_of_mixture(source, F(100), []) == first
+    # PHREEQC begins where its last run ended: not to the last digit the same
+    assert ph_of_mixture(source, F(100), []) == pytest.approx(first, abs=1e-9)

@@ -36,6 +36,8 @@ EDITS: list[Case] = [
     ("PUT customs", {"calmag": "after_base", "silica": "after_buffer", "live": "last",
                      "rows": "printed"}, ("changed", "grow", {"calmag"})),
     ("PATCH charts/{chart}", {"maker": "Somebody"}, ("changed", "chart", {"maker"})),
+    ("POST starter-charts/marram", {}, ("added", "chart", set())),  # chart and first version
+    ("POST charts/{chart}/copy", {}, ("added", "chart", set())),
     ("POST tanks/{tank}/seasons", {"chart": "{version}", "started_on": "2026-03-01", "first_column": "w1"},
      ("added", "season", set())),
 ]  # fmt: skip
@@ -110,6 +112,16 @@ def test_what_edits_nothing_or_is_refused_leaves_no_word(
 ) -> None:
     assert ask(small, place, body)[0] == status
     assert edits(small) == []
+
+
+def test_a_second_version_of_a_chart_is_an_edit_of_its_own(small: Yard) -> None:
+    [chart] = Chart.objects.filter(grow=small.grow, name="Small")
+    at = f"/api/grows/{small.grow.pk}"
+    leaflet = small.client.get(f"{at}/charts/{chart.pk}/leaflet").json()["leaflet"]
+    leaflet["rows"][0]["cells"][0] = "1.75"
+    told = {"leaflet": leaflet, "chart": chart.pk, "seen": small.version.pk}
+    assert small.send("POST", f"{at}/leaflets", told)[0] == 201
+    assert [(one["what"], one["name"]) for one in edits(small)] == [("added", "Small, version 2")]
 
 
 def test_two_who_edit_one_thing_are_told_apart(small: Yard, yard: Yard) -> None:
