@@ -1,5 +1,6 @@
 """Where in a table its headings, bottles and figures stand, whichever way round it is."""
 
+import re
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 
@@ -11,6 +12,7 @@ from core.leaflet.heading_rows import (
     heading_row,
     names_a_side,
 )
+from core.leaflet.headings import read_heading
 from core.leaflet.row_names import RowKind, read_row_name
 from core.leaflet.statements import unit_said
 from core.quantities.dose_units import DoseUnitSaid, read_dose_unit
@@ -99,9 +101,25 @@ def _block(grid: Grid) -> tuple[tuple[Cell, ...], Grid, tuple[Cell, ...]]:
     if not wide:
         return (), (), ()
     first, last = wide[0], wide[-1]
+    while last + 1 < len(grid) and _is_sparse_week(grid[last + 1], grid[last]):
+        last += 1
     top = tuple(cell for row in grid[:first] for cell in row if cell)
     bottom = tuple(cell for row in grid[last + 1 :] for cell in row if cell)
     return top, grid[first : last + 1], bottom
+
+
+def _is_sparse_week(row: Sequence[Cell], above: Sequence[Cell]) -> bool:
+    """Whether a row of hardly any cells is one more week behind others, in which nothing is fed.
+
+    It begins as the row above it but for its numbers, or with another heading and a cell beside it:
+    one text alone is a note at the foot.
+    """
+    at = next((at for at, cell in enumerate(above) if cell), 0)
+    own, before = row[at].text, above[at].text
+    if not own or read_heading(before) is None:
+        return False
+    same = re.sub(r"\d+", "#", own) == re.sub(r"\d+", "#", before)
+    return same or (sum(map(bool, row)) > 1 and read_heading(own) is not None)
 
 
 def _layout(grid: Grid, *, forced: bool = False) -> Layout | None:

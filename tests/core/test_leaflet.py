@@ -160,6 +160,33 @@ def test_a_chart_in_any_layout_is_read_as_the_same_chart(
     assert draft.chart == of
 
 
+@pytest.mark.parametrize(
+    ("last", "columns", "feet"),
+    [
+        (("Week 3",), 3, 0),  # as the one before it, and nothing in it
+        (("Week 3", "flush"), 3, 0),
+        (("Flush", "", "", "-"), 3, 0),
+        (("Week 3 is for leaf only",), 2, 1),
+        (("Flush with plain water for a week.",), 2, 1),
+        (("Shake well", "before use"), 2, 2),
+    ],
+)
+def test_a_week_down_a_table_may_be_empty_and_a_note_below_it_is_none(
+    last: tuple[str, ...], columns: int, feet: int
+) -> None:
+    rows = (
+        ("Bottle", "Stage", "Part A mL/L", "Part B mL/L", "Silica mL/L", "Kelp mL/L"),
+        ("Week 1", "leaf", "2", "2", "1", "1"),
+        ("Week 2", "leaf", "3", "3", "1", "1"),
+        (*last, *[""] * (6 - len(last))),
+    )
+    draft = read_table(TableRequest(rows))
+    assert draft.chart is not None
+    assert len(draft.chart.columns) == columns
+    assert len(draft.chart.doses) == 8
+    assert len([note for note in draft.notes if note.row == 4]) == feet
+
+
 def test_a_reader_answers_what_the_leaflet_leaves_open() -> None:
     rows = (("", "Week 1", "Week 2"), ("Part A (tsp/gal)", "1", "2"), ("ppm", "500", "700"))
     asked = {question.code for question in read_table(TableRequest(rows)).questions}
