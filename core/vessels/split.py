@@ -40,7 +40,7 @@ class VesselMarks:
     @property
     def least(self) -> int:
         """The level from which it is read well."""
-        return ceil(self.capacity * LEAST_FILL)
+        return -(-self.capacity * LEAST_FILL.numerator // LEAST_FILL.denominator)
 
     def is_slip(self, total: int) -> bool:
         """Whether the last of its fills is below that level."""
@@ -55,14 +55,9 @@ Use = tuple[int, int]
 class _Best:
     """The best way found yet; compared as a tuple, smaller is better."""
 
-    vessels: int
-    size: int
-    error: Fraction
+    rank: tuple[int, int, int]
+    """How many vessels, their size, and the error in parts of the common unit."""
     uses: tuple[Use, ...]
-
-    @property
-    def rank(self) -> tuple[int, int, Fraction]:
-        return (self.vessels, self.size, self.error)
 
 
 class Splitter:
@@ -96,7 +91,8 @@ class Splitter:
         peeled = max(0, ceil(ranges[0][0] / largest) - _MOST_SEARCHED)
         off = peeled * largest
         rest = [(low - off, high - off) for low, high in ranges]
-        uses = self._read_well(self._fewest(rest, target - off), rest, target - off)
+        search = _Search(self.marked, target - off, rest)
+        uses = self._read_well(search, self._fewest(search))
         if peeled:
             uses = _with_more_of(uses, 0, off)
         return [(self.order[index], total) for index, total in uses]
@@ -123,54 +119,76 @@ class Splitter:
         sums = [least + (bound - least) // step * step for least in self._least if least <= bound]
         return max(sums, default=0)
 
-    def _read_well(
-        self, uses: tuple[Use, ...], ranges: list[tuple[int, int]], target: Fraction
-    ) -> tuple[Use, ...]:
+    def _read_well(self, search: "_Search", uses: tuple[Use, ...]) -> tuple[Use, ...]:
         """The same with as few fills below a tenth of their vessels as a few fills more allow."""
         slips = sum(self.marked[index].is_slip(total) for index, total in uses)
         fewest = sum(-(-total // self.marked[index].capacity) for index, total in uses)
         for allowed in range(slips):
             for fills in range(fewest, fewest + MORE_FILLS + 1):
-                best: _Best | None = None
-                for low, high in ranges:
-                    best = self._search(0, fills, low, high, target, (), best, allowed)
-                if best is not None:
-                    return best.uses
+                if found := search.best_of(fills, allowed):
+                    return found
         return uses
 
-    def _fewest(self, ranges: list[tuple[int, int]], target: Fraction) -> tuple[Use, ...]:
-        fills = max(1, ceil(ranges[0][0] / self.marked[0].capacity))
-        while True:
-            best: _Best | None = None
-            for low, high in ranges:
-                best = self._search(0, fills, low, high, target, (), best, fills)
-            if best is not None:
-                return best.uses
+    def _fewest(self, search: "_Search") -> tuple[Use, ...]:
+        fills = max(1, ceil(search.ranges[0][0] / self.marked[0].capacity))
+        while not (found := search.best_of(fills, fills)):
             fills += 1
+        return found
 
-    def _search(  # noqa: PLR0917 -- the innermost loop
+
+class _Search:
+    """The best fills of one amount, in whole numbers.
+
+    Args:
+        marked: the vessels, the largest first.
+        target: the amount, in the common unit.
+        ranges: sums that count as near enough, in the common unit.
+    """
+
+    def __init__(
+        self, marked: Sequence[VesselMarks], target: Fraction, ranges: Sequence[tuple[int, int]]
+    ) -> None:
+        self.ranges = ranges
+        self._marked = marked
+        self._parts = target.denominator
+        """How many parts of the common unit make one of it: the amount is a whole number of them."""
+        self._target = target.numerator
+        self._best: _Best | None = None
+
+    def best_of(self, fills: int, slips: int) -> tuple[Use, ...]:
+        """The best uses of exactly so many fills; none where they come near no such sum.
+
+        Args:
+            fills: how many.
+            slips: how many of them may be below a tenth of their vessel.
+        """
+        self._best = None
+        for low, high in self.ranges:
+            self._bring(0, fills, low, high, (), (0, 0), slips)
+        return self._best.uses if self._best else ()
+
+    def _bring(  # noqa: PLR0917 -- the innermost loop
         self,
         index: int,
         fills: int,
         low: int,
         high: int,
-        target: Fraction,
         uses: tuple[Use, ...],
-        best: _Best | None,
+        used: tuple[int, int],
         slips: int,
-    ) -> _Best | None:
-        """The best way to bring exactly so many more fills, from a vessel on, into low to high.
+    ) -> None:
+        """Bring exactly so many more fills, from a vessel on, into low to high.
 
-        `slips` is how many of them may be below a tenth of their vessel.
+        `used` is what the fills so far come to, and the size of their vessels.
         """
-        for at in range(index, len(self.marked)):
-            kind = self.marked[at]
+        for at in range(index, len(self._marked)):
+            kind = self._marked[at]
             if fills * kind.capacity < low:
                 break  # the vessels that follow are smaller still
-            best = self._in_one_vessel(at, fills, low, high, target, uses, best, slips)
-            if best is not None and len(uses) + 2 > best.vessels:
+            self._bring_in_one(at, fills, low, high, uses, used, slips)
+            if self._best is not None and len(uses) + 2 > self._best.rank[0]:
                 continue
-            smaller = self.marked[at + 1].capacity if at + 1 < len(self.marked) else 0
+            smaller = self._marked[at + 1].capacity if at + 1 < len(self._marked) else 0
             for mine in range(fills - 1, 0, -1):
                 rest = fills - mine
                 first = max(low - rest * smaller, (mine - 1) * kind.capacity + 1)
@@ -180,35 +198,40 @@ class Splitter:
                     left = slips - kind.is_slip(sum_)
                     if left < 0:
                         continue
-                    best = self._search(
-                        at + 1, rest, low - sum_, high - sum_, target - sum_,
-                        (*uses, (at, sum_)), best, left,
+                    self._bring(
+                        at + 1, rest, low - sum_, high - sum_, (*uses, (at, sum_)),
+                        (used[0] + sum_, used[1] + kind.capacity), left,
                     )  # fmt: skip
-        return best
 
-    def _in_one_vessel(  # noqa: PLR0917
+    def _bring_in_one(  # noqa: PLR0917
         self,
         at: int,
         fills: int,
         low: int,
         high: int,
-        target: Fraction,
         uses: tuple[Use, ...],
-        best: _Best | None,
+        used: tuple[int, int],
         slips: int,
-    ) -> _Best | None:
+    ) -> None:
         """One vessel does all that is left, if a multiple of its mark lies where it should."""
-        kind = self.marked[at]
+        kind = self._marked[at]
         least = (fills - 1) * kind.capacity + (1 if slips else kind.least)
         first = -(-max(low, least) // kind.mark)
         last = min(high, fills * kind.capacity) // kind.mark
         if first > last:
-            return best
-        count = min(max(round(target / kind.mark), first), last)
-        found = (*uses, (at, count * kind.mark))
-        size = sum(self.marked[i].capacity for i, _ in found)
-        new = _Best(len(found), size, abs(target - count * kind.mark), found)
-        return new if best is None or new.rank < best.rank else best
+            return
+        left = self._target - used[0] * self._parts
+        mark = kind.mark * self._parts
+        count = min(max(_nearest(left, mark), first), last)
+        rank = (len(uses) + 1, used[1] + kind.capacity, abs(left - count * mark))
+        if self._best is None or rank < self._best.rank:
+            self._best = _Best(rank, (*uses, (at, count * kind.mark)))
+
+
+def _nearest(amount: int, mark: int) -> int:
+    """The number of marks nearest to an amount; of two as near the even one, as in round()."""
+    whole, rest = divmod(amount, mark)
+    return whole + (2 * rest > mark or (2 * rest == mark and whole % 2 == 1))
 
 
 def _with_more_of(uses: tuple[Use, ...], index: int, more: int) -> tuple[Use, ...]:
