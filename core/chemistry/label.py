@@ -4,6 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
+from functools import cached_property
 
 from core.chemistry.elements import ATOMIC_WEIGHT, Component
 from core.errors import InputError
@@ -145,7 +146,7 @@ class Acid:
             )
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True)
 class Label:
     """The guaranteed analysis, or for a plain salt its name, or for an acid its strength.
 
@@ -223,9 +224,14 @@ class Label:
     def _nitrogen_by_form(self) -> Fraction:
         return sum((self.analysis.get(part, Fraction(0)) for part in _PARTS_OF_N), Fraction(0))
 
-    def __hash__(self) -> int:
+    @cached_property
+    def _hash(self) -> int:
+        """Kept: a mix looks up what follows from each of its labels several times."""
         analysis = frozenset(self.analysis.items())
         return hash((analysis, self.basis, self.density, self.salt, self.purity, self.acid))
+
+    def __hash__(self) -> int:
+        return self._hash
 
     @property
     def says_something(self) -> bool:

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
+from functools import cached_property
 
 from core.errors import InputError
 from core.quantities import AmountUnit, decimal_text, number_text, rounded
@@ -31,7 +32,7 @@ class Shows(StrEnum):
 _SCALE_UNIT_G = {Shows.G: Fraction(1), Shows.LB: POUND_G, Shows.LB_OZ: OUNCE_G}
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True)
 class Vessel:
     """A measuring vessel or scale.
 
@@ -56,6 +57,14 @@ class Vessel:
     shows: Shows = Shows.G
     product: str | None = None
     words: str = ""
+
+    @cached_property
+    def _hash(self) -> int:
+        """Kept: each amount of a mix is looked up by all vessels that it may be measured with."""
+        return hash((self.kind, self.capacity, self.mark, self.shows, self.product, self.words))
+
+    def __hash__(self) -> int:
+        return self._hash
 
     def __post_init__(self) -> None:
         if not 0 < self.mark <= self.capacity <= 1_000_000:

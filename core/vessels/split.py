@@ -151,7 +151,7 @@ class _Search:
         self.ranges = ranges
         self._marked = marked
         self._parts = target.denominator
-        """How many parts of the common unit make one of it: the amount is a whole number of them."""
+        """The amount is a whole number of these parts of the common unit."""
         self._target = target.numerator
         self._best: _Best | None = None
 
