@@ -117,13 +117,18 @@ def report() -> None:
     with running_server() as port:
         clients = [Client(port) for _ in range(_CLIENTS)]
         path, body = mix_of(clients[0])
-        strengths = count()  # PHREEQC's runs are kept: only another strength runs it again
+        volumes, strengths = count(), count()
         kinds: dict[str, Callable[[Client], object]] = {
             "who is signed in (emptiest)": lambda client: client.ask("GET", "/api/session"),
-            "recompute, figures moved": lambda client: client.ask(
+            "recompute, asked again": lambda client: client.ask("POST", path, body),
+            "recompute, another volume": lambda client: client.ask(
+                "POST", path, {**body, "volume": f"{next(volumes) % 4000 / 10 + 100:.1f} L"}
+            ),
+            # What is in a litre stays the same in another volume, and PHREEQC's runs are kept:
+            # another strength runs it anew.
+            "recompute, another strength": lambda client: client.ask(
                 "POST", path, {**body, "strength": f"{next(strengths) % 700 / 10 + 40:.1f} %"}
             ),
-            "recompute, asked again": lambda client: client.ask("POST", path, body),
         }
         for ask in kinds.values():
             _spread(clients, ask)  # warm-up: connections, caches, chart in memory
@@ -138,4 +143,4 @@ def report() -> None:
         print(f"  {name:30}  p50 {p50:7.1f} ms   p95 {p95:7.1f} ms   alone {alone[name]:7.1f} ms")
     empty, *recomputes = (_percentile(values, 0.95) for values in measured.values())
     ratios = "   ".join(f"{one / empty:.2f}" for one in recomputes)
-    print(f"  p95 over the emptiest           {ratios}      (to reach: at most 2.2)")
+    print(f"  p95 over the emptiest           {ratios}      (to reach, asked again: at most 2.2)")
