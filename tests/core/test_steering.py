@@ -225,6 +225,20 @@ def test_what_went_past_the_reading_is_thinned_until_it_is_right() -> None:
     assert [s.kind for s in left_so.steps].count(StepKind.READ_EC) == 1
 
 
+@pytest.mark.parametrize(
+    ("read", "pours", "drains"),
+    [("1.50", 2, 0), ("1.51", 1, 0), ("1.52", 1, 0), ("1.53", 1, 0), ("1.54", 1, 1)],
+)
+def test_a_reading_is_there_within_the_last_figure_of_a_pen(
+    read: str, pours: int, drains: int
+) -> None:
+    """A rule of +1 mS/cm above water of 0.52."""
+    of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
+    state = told_until(plan_for(of=of, shelf=labelled()), [read])
+    kinds = Counter(step.kind for step in state.steps)
+    assert (kinds[StepKind.POUR], kinds[StepKind.DRAIN]) == (pours, drains)
+
+
 def test_nothing_is_poured_towards_a_reading_that_is_there_already() -> None:
     of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(0))])
     kinds = {step.kind for step in replay(plan_for(of=of, shelf=labelled()), []).steps}
