@@ -41,7 +41,7 @@ class OrderPreferencesDocument(Document):
     rows: RowsPlace = RowsPlace.PRINTED
 
     def order_preferences(self) -> OrderPreferences:
-        """The customs they mean."""
+        """What they mean, each by its name."""
         return OrderPreferences(self.calmag, self.silica, self.live, self.rows)
 
 

@@ -94,7 +94,7 @@ def split_about(
     bottles: list[AboutBottle] = []
     columns: list[dict[str, Any]] = []
     for row in rows:
-        told = _told(row)
+        told = _kept_line(row)
         if told is None:
             kept.append(tuple(row))
             continue
@@ -109,7 +109,8 @@ def split_about(
     return tuple(kept), _about(chart, bottles, columns)
 
 
-def _told(row: Sequence[str]) -> tuple[str, dict[str, Any]] | None:
+def _kept_line(row: Sequence[str]) -> tuple[str, dict[str, Any]] | None:
+    """What a line is about and its fields; "" for the line that begins them, None for any other."""
     line = ",".join(row).rstrip(",; \t") if row and row[0].lstrip().startswith("#") else ""
     if line.strip() == _FIRST:
         return "", {}

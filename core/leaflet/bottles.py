@@ -99,7 +99,7 @@ def _texts(
     found: Findings,
 ) -> dict[int, str]:
     """What the sheet shows in the cells of a row: what is no dose stands as it was typed."""
-    texts = {at: _text(cell, row.cells[at].text, form, usual) for at, cell in cells.items()}
+    texts = {at: _cell_text(cell, row.cells[at].text, form, usual) for at, cell in cells.items()}
     others = {at: cell for at, cell in row.cells.items() if at not in cells}
     return texts | {at: cell.text for at, cell in others.items() if not found.is_left_out(cell)}
 
@@ -246,7 +246,7 @@ def _units_of(measure: str) -> tuple[str, ...]:
     return tuple(unit.value for unit in DoseUnit if unit.measure == measure)
 
 
-def _text(cell: Printed, text: str, form: Form, usual: DoseUnit | None) -> str:
+def _cell_text(cell: Printed, text: str, form: Form, usual: DoseUnit | None) -> str:
     """A cell as it is typed into a sheet whose row has a unit; as printed while that is open."""
     read, kept = cell.read, cell.kept(form)
     parts = []

@@ -70,13 +70,13 @@ def _product_words(old: Product, new: Product) -> str:
     ):
         one, other = getattr(old, name), getattr(new, name)
         if one != other:
-            parts.append(f"{name.replace('_', ' ')} {_told(one)} → {_told(other)}")
+            parts.append(f"{name.replace('_', ' ')} {_in_words(one)} → {_in_words(other)}")
     if old.after != new.after:
         parts.append("what goes in before it")
     return f"{new.name}: {', '.join(parts)}"
 
 
-def _told(value: object) -> str:
+def _in_words(value: object) -> str:
     if isinstance(value, bool):
         return "yes" if value else "no"
     return "none" if value in (None, "") else str(value)
@@ -98,8 +98,8 @@ def _columns(before: Chart, after: Chart) -> Iterator[Difference]:
 def _column_words(old: Column, new: Column) -> str:
     pairs = (
         ("called", old.label, new.label),
-        ("days", _told(old.days), _told(new.days)),
-        ("stage", _told(old.stage), _told(new.stage)),
+        ("days", _in_words(old.days), _in_words(new.days)),
+        ("stage", _in_words(old.stage), _in_words(new.stage)),
         ("EC", _ec(old), _ec(new)),
         ("pH", _ph(old), _ph(new)),
     )

@@ -25,17 +25,17 @@ class ComputedPour:
     ph: float | None
 
 
-def pours_of(request: MixRequest, worked: Sequence[ComputedPour]) -> tuple[Pour, ...]:
+def pours_of(request: MixRequest, computed: Sequence[ComputedPour]) -> tuple[Pour, ...]:
     """The pours, from what was worked out of each step."""
     measured = [
-        measure(w.step.amount, request.vessels, w.step.item.product.key)
-        if w.step.amount and not w.expected.met
+        measure(one.step.amount, request.vessels, one.step.item.product.key)
+        if one.step.amount and not one.expected.met
         else None
-        for w in worked
+        for one in computed
     ]
-    products = {one.step.item.product.key: one.step.item.product for one in worked}
+    products = {one.step.item.product.key: one.step.item.product for one in computed}
     rinsed = rinses(
-        [(one.step.item.product, how) for one, how in zip(worked, measured, strict=True)]
+        [(one.step.item.product, how) for one, how in zip(computed, measured, strict=True)]
     )
     return tuple(
         _pour(
@@ -43,23 +43,23 @@ def pours_of(request: MixRequest, worked: Sequence[ComputedPour]) -> tuple[Pour,
             at + 1,
             one,
             measured=measured[at],
-            precipitate=_worst_precipitate(one, worked[:at]),
+            precipitate=_worst_precipitate(one, computed[:at]),
             rinse=tuple(Rinse(vessel, products[other]) for vessel, other in rinsed[at]),
         )
-        for at, one in enumerate(worked)
+        for at, one in enumerate(computed)
     )
 
 
 def _pour(
     request: MixRequest,
     place: int,
-    worked: ComputedPour,
+    computed: ComputedPour,
     *,
     measured: Measured | None,
     precipitate: Precipitate | None,
     rinse: tuple[Rinse, ...],
 ) -> Pour:
-    step, item, expected = worked.step, worked.step.item, worked.expected
+    step, item, expected = computed.step, computed.step.item, computed.expected
     source, above = request.water.reading, expected.above_water
     after = Reading(source.ms_cm + above.ms_cm) if source and above else None
     return Pour(
@@ -85,12 +85,12 @@ def _pour(
         reading_after=after,
         stop=None if item.stop is None else Reading(item.stop),
         reading_target=_stop(source, item) if step.by_reading else None,
-        ph_after=worked.ph,
-        doubts=worked.contents.doubts if worked.contents else (),
+        ph_after=computed.ph,
+        doubts=computed.contents.doubts if computed.contents else (),
         precipitate=precipitate,
         rinses=rinse,
         rinse_into_tank=item.product.role in SMEARS,
-        premix=premix_of(request, step, worked.contents),
+        premix=premix_of(request, step, computed.contents),
     )
 
 

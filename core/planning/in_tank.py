@@ -17,12 +17,12 @@ from core.windows import SHOWN, element_windows
 def in_tank_of(
     request: MixRequest,
     stage: Stage | None,
-    worked: Sequence[ComputedPour],
+    computed: Sequence[ComputedPour],
     chemistry: TankChemistry,
     acid: ChosenAcid | None,
 ) -> InTank:
     """The finished tank: elements beside their ranges, pH, acid, what may fall out."""
-    feed = [one for one in worked if one.step.item.is_feed]
+    feed = [one for one in computed if one.step.item.is_feed]
     unlabelled = tuple(
         dict.fromkeys(one.step.item.product.name for one in feed if one.contents is None)
     )

@@ -121,12 +121,12 @@ def _rows(archive: Archive, name: str, shape: Shape) -> tuple[tuple[str, ...], .
         if type(error).__name__ != "PanicException":
             raise
         raise _BROKEN from None
-    rows = [[_text(value) for value in row] for row in found]
+    rows = [[_cell_text(value) for value in row] for row in found]
     shape.fill(rows)
     return tuple(map(tuple, rows))
 
 
-def _text(value: Any) -> str:
+def _cell_text(value: Any) -> str:
     """A cell as its sheet shows it, as far as that can be known."""
     match value:
         case bool():

@@ -130,7 +130,7 @@ def _before_save(
     if instance._state.adding or acting.get() is None or not about:
         return
     old = sender._base_manager.filter(pk=instance.pk).first()
-    instance._was = old and _told(old, followed)
+    instance._was = old and _fields_as_text(old, followed)
 
 
 def _after_save(sender: type[models.Model], instance: Any, created: bool, **_: object) -> None:
@@ -139,7 +139,7 @@ def _after_save(sender: type[models.Model], instance: Any, created: bool, **_: o
         return
     changes: dict[str, object] = {}
     if was is not None:
-        now = _told(instance, followed)
+        now = _fields_as_text(instance, followed)
         names = sorted(was.keys() | now.keys())
         changes = {
             name: [was.get(name, ""), now.get(name, "")]
@@ -172,7 +172,7 @@ def _grow_of(instance: Any) -> int:
     return number
 
 
-def _told(thing: Any, followed: _Followed) -> dict[str, str]:
+def _fields_as_text(thing: Any, followed: _Followed) -> dict[str, str]:
     """Its followed fields as text; a document line by line."""
     found: dict[str, str] = {}
     for field in followed.fields:
@@ -180,7 +180,7 @@ def _told(thing: Any, followed: _Followed) -> dict[str, str]:
         if isinstance(value, dict):
             found.update(_lines(value, field))
         else:
-            found[field] = _text(value)
+            found[field] = _as_text(value)
     return found
 
 
@@ -189,10 +189,10 @@ def _lines(document: Mapping[str, Any], within: str) -> Iterator[tuple[str, str]
         if isinstance(value, Mapping):
             yield from _lines(value, f"{within}.{key}")
         else:
-            yield f"{within}.{key}", _text(value)
+            yield f"{within}.{key}", _as_text(value)
 
 
-def _text(value: object) -> str:
+def _as_text(value: object) -> str:
     if value is None:
         return ""
     if isinstance(value, Decimal):

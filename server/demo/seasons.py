@@ -136,7 +136,7 @@ def _past(
     for day in range(story.days):
         on = course.date_of(day)
         who = people[chance.random() < 0.3]
-        at = _at(on, time(8, chance.randint(0, 50)), zone)
+        at = _moment(on, time(8, chance.randint(0, 50)), zone)
         tasks = [task for task in course.tasks if task.on == on]
         kinds = (TaskKind.MIX, TaskKind.CHANGE_OUT)
         fills = [one for one in tasks if one.kind in kinds and day not in story.missed]
@@ -184,7 +184,7 @@ def _reading(ec: float, ph: float) -> dict[str, dict[str, str] | None]:
     return {what: value_of(what, figure) for what, figure in figures.items()}
 
 
-def _at(on: date, clock: time, zone: ZoneInfo) -> datetime:
+def _moment(on: date, clock: time, zone: ZoneInfo) -> datetime:
     return min(datetime.combine(on, clock, zone), timezone.now())
 
 

@@ -117,7 +117,7 @@ def _water(units: TypedUnits, told: MixIn, basis: MixBasis) -> Water:
     return replace(mixed, ph=blend_ph([(water, share) for _, water, share in waters]))
 
 
-def _customs(scope: Scope, told: MixIn) -> OrderPreferences:
+def _order_preferences(scope: Scope, told: MixIn) -> OrderPreferences:
     kept = scope.grow.order_preferences
     return OrderPreferences(
         told.calmag or kept.calmag,
@@ -172,7 +172,7 @@ def request_of(scope: Scope, told: MixIn, basis: MixBasis) -> MixRequest:
         water=_water(units, told, basis),
         overrides=tuple(_override(one) for one in told.overrides),
         tank=basis.tank.as_tank(),
-        order_preferences=_customs(scope, told),
+        order_preferences=_order_preferences(scope, told),
         meter=member.meter,
         tank_unit=member.tank_unit,
         between=_between(told.between, basis.towards),

@@ -153,7 +153,7 @@ def seasons_of(scope: Scope) -> QuerySet[Season]:
 def running_seasons(scope: Scope, seasons: Iterable[Season]) -> list[RunningSeason]:
     """Seasons with what they follow from: the same number of queries for any number of them."""
     found = list(seasons)
-    told = _told(scope, found)
+    told = _entries_by_season(scope, found)
     done = _done(scope, found)
     together = _together(scope, found)
     versions = {season.lead.version_id for season in found}
@@ -199,7 +199,7 @@ def _together(scope: Scope, seasons: Sequence[Season]) -> dict[int, dict[int, st
     return found
 
 
-def _told(scope: Scope, seasons: Sequence[Season]) -> dict[int, list[SeasonEntry]]:
+def _entries_by_season(scope: Scope, seasons: Sequence[Season]) -> dict[int, list[SeasonEntry]]:
     """What seasons were told: decisions by the season that keeps the plan, tasks by their own."""
     numbers = {one.pk for one in seasons} | {one.lead.pk for one in seasons}
     entries = scope.all(SeasonEntry).filter(season__in=numbers, taken_back_by=None)

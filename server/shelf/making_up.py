@@ -60,7 +60,7 @@ def make_up(
     """How a bottle of it is made up, one thing at a time; nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
     product = scope.one(scope.all(Product), product_id)
-    _, put_in = _from(scope, product, told)
+    _, put_in = _what_goes_in(scope, product, told)
     size = typed_figure("size", told.size, scope.membership.mark)
     steps = make_up_steps(_as_row(product), size, put_in)
     return [
@@ -83,7 +83,7 @@ def made_up(
     both = scope.all(Product).filter(pk__in=[product_id, told.from_product or product_id])
     list(both.select_for_update(of=("self",)).order_by("pk"))
     product = scope.one(scope.all(Product), product_id)
-    source, put_in = _from(scope, product, told)
+    source, put_in = _what_goes_in(scope, product, told)
     size = typed_figure("size", told.size, scope.membership.mark)
     make_up_steps(_as_row(product), size, put_in)
     today, by = day_of(scope.grow, timezone.now()), scope.membership.person_id
@@ -100,7 +100,9 @@ def made_up(
     return Status(201, stock_out(scope, product))
 
 
-def _from(scope: Scope, product: Product, told: MadeUpIn) -> tuple[Product | None, Amount | None]:
+def _what_goes_in(
+    scope: Scope, product: Product, told: MadeUpIn
+) -> tuple[Product | None, Amount | None]:
     """What goes into the bottle, and how much of it; None where its paste is in it already."""
     if told.from_product is None:
         return None, None

@@ -120,12 +120,12 @@ def water_out(water: WaterSource, member: Membership) -> WaterOut:
         kind=WaterKind(water.kind),
         reading=water.reading.shown(meter) if water.reading else None,
         ec=ec_figure(water.reading),
-        ph=_text(water.last("ph")),
+        ph=_exact_text(water.last("ph")),
         temperature="" if celsius is None else degrees_text(celsius, member.degrees),
-        celsius=_text(celsius),
+        celsius=_exact_text(celsius),
         disinfectant=Disinfectant(water.disinfectant) if water.disinfectant else None,
         treated_by=Treatment(water.treated_by) if water.treated_by else None,
-        report={name: _text(_exact(getattr(water, f"{name}_ppm"))) for name in REPORT_FIELDS},
+        report={name: _exact_text(_exact(getattr(water, f"{name}_ppm"))) for name in REPORT_FIELDS},
         reported_on=water.reported_on,
         note=water.note,
         findings=[
@@ -145,7 +145,7 @@ def _exact(value: Decimal | None) -> Fraction | None:
     return None if value is None else figure(value)
 
 
-def _text(value: Fraction | None) -> str:
+def _exact_text(value: Fraction | None) -> str:
     return "" if value is None else decimal_text(value)
 
 
