@@ -80,6 +80,15 @@ def test_doses_that_jump_by_more_than_three_times(third: str, odd: bool) -> None
     assert "dose_jumps" not in [code for code, _ in found(flush)]
 
 
+@pytest.mark.parametrize(
+    ("third", "way", "times"), [("5.6", "rises 3.5 times", "3.50"), ("0.4", "falls 4.0 times", "4.00")]
+)
+def test_a_jump_tells_how_far_and_which_way(third: str, way: str, times: str) -> None:
+    """From 1.6: 5.6 / 1.6 and 1.6 / 0.4."""
+    jumps = [one for one in lint_chart(typed("1.4", "1.6", third)) if one.code == "dose_jumps"]
+    assert [(way in one.message, one.values["times"]) for one in jumps] == [(True, times)] * 2
+
+
 def test_ec_that_falls_while_doses_rise() -> None:
     chart = typed("1.4", "1.6", "1.8", readings=["1.0", "1.2", "1.1"])
     assert found(chart) == [("ec_falls_while_doses_rise", "w3")]
