@@ -1,5 +1,6 @@
 """Tables into charts: invented leaflets of many habits, and laws that hold for any table."""
 
+from dataclasses import replace
 from pathlib import Path
 
 import pytest
@@ -185,6 +186,54 @@ def test_a_week_down_a_table_may_be_empty_and_a_note_below_it_is_none(
     assert len(draft.chart.columns) == columns
     assert len(draft.chart.doses) == 8
     assert len([note for note in draft.notes if note.row == 4]) == feet
+
+
+KEPT = '# chart {"name": "Dunlin", "medium": "coir", "readings": "total", "rows_are_order": true}'
+BOTTLE = '# bottle {"name": "Part A", "key": "one", "role": "buffer", "rank": 2, "wait_min": 9}'
+
+
+def beside(*lines: str) -> Chart:
+    """A chart of one bottle and one week, with such lines below its table."""
+    rows = (("Bottle", "Week 1"), ("Part A (mL/L)", "2"), ("EC (mS/cm)", "1.4"), ("",))
+    draft = read_table(TableRequest((*rows, *((line,) for line in lines))))
+    assert draft.chart is not None
+    return draft.chart
+
+
+def test_what_was_kept_beside_a_table_comes_back_with_it() -> None:
+    chart = beside(KEPT, BOTTLE.replace("Part A", "Part A (mL/L)"))
+    assert (chart.name, chart.medium, chart.readings) == ("Dunlin", Medium.COIR, Readings.TOTAL)
+    assert chart.rows_are_order
+    assert not beside(KEPT.replace(', "rows_are_order": true', "")).rows_are_order
+
+
+SPOILED = {
+    "no name": KEPT.replace('"name": "Dunlin", ', ""),
+    "a name too long": KEPT.replace("Dunlin", "D" * 121),
+    "no such medium": KEPT.replace("coir", "moon dust"),
+    "a medium that is a number": KEPT.replace('"coir"', "7"),
+    "no such readings": KEPT.replace("total", "some"),
+    "no end": KEPT.replace("true}", "true"),
+    "a list": KEPT.replace("{", "[").replace("}", "]"),
+    "without end": '# chart {"name": ' + "[" * 3000 + "}",
+    "no such role": BOTTLE.replace("buffer", "brew"),
+    "a rank too high": BOTTLE.replace('"rank": 2', '"rank": 1000'),
+    "a rank that is true": BOTTLE.replace('"rank": 2', '"rank": true'),
+    "a wait before it": BOTTLE.replace('"wait_min": 9', '"wait_min": -1'),
+    "one that is no list": BOTTLE.replace('"wait_min": 9', '"after": "one"'),
+    "a list of numbers": BOTTLE.replace('"wait_min": 9', '"after": [1]'),
+    "no key": BOTTLE.replace('"key": "one"', '"key": ""'),
+    "no label": '# column {"key": "w1"}',
+    "a key too long": '# column {"key": "' + "k" * 61 + '", "label": "Week 1"}',
+}
+
+
+@pytest.mark.parametrize("line", SPOILED.values(), ids=SPOILED)
+def test_a_kept_line_that_somebody_spoiled_is_a_line_like_any_other(line: str) -> None:
+    plain, spoiled = beside(), beside(line)
+    # its words may be read, as those of any note: "coir", "total"
+    read = {"name": plain.name, "medium": plain.medium, "readings": plain.readings}
+    assert replace(spoiled, **read) == plain
 
 
 def test_a_reader_answers_what_the_leaflet_leaves_open() -> None:

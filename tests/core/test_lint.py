@@ -81,7 +81,8 @@ def test_doses_that_jump_by_more_than_three_times(third: str, odd: bool) -> None
 
 
 @pytest.mark.parametrize(
-    ("third", "way", "times"), [("5.6", "rises 3.5 times", "3.50"), ("0.4", "falls 4.0 times", "4.00")]
+    ("third", "way", "times"),
+    [("5.6", "rises 3.5 times", "3.50"), ("0.4", "falls 4.0 times", "4.00")],
 )
 def test_a_jump_tells_how_far_and_which_way(third: str, way: str, times: str) -> None:
     """From 1.6: 5.6 / 1.6 and 1.6 / 0.4."""

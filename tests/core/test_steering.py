@@ -239,6 +239,17 @@ def test_a_reading_is_there_within_the_last_figure_of_a_pen(
     assert (kinds[StepKind.POUR], kinds[StepKind.DRAIN]) == (pours, drains)
 
 
+def test_each_portion_is_stirred_in_and_read_and_the_bottle_is_shaken_once() -> None:
+    of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
+    state = told_until(plan_for(of=of, shelf=labelled()), ["1.00", "1.52"])
+    portion = ["pour", "stir", "wait", "read"]
+    assert [step.id for step in state.steps if step.pour == 0] == [
+        "shake-1-one",
+        *(f"{what}-1-one-1" for what in portion),
+        *(f"{what}-1-one-2" for what in portion),
+    ]
+
+
 def test_nothing_is_poured_towards_a_reading_that_is_there_already() -> None:
     of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(0))])
     kinds = {step.kind for step in replay(plan_for(of=of, shelf=labelled()), []).steps}
