@@ -239,6 +239,18 @@ def test_a_reading_is_there_within_the_last_figure_of_a_pen(
     assert (kinds[StepKind.POUR], kinds[StepKind.DRAIN]) == (pours, drains)
 
 
+def test_what_was_in_before_a_rule_is_thinned_with_it() -> None:
+    """Water of 0.52, one part lifts it to 0.94, 15 mL of the other to 2.02; a third is drained."""
+    of = chart(
+        [product("one", Role.BASE), product("two", Role.BASE)],
+        [dose("one", "1 mL/L"), Dose("two", "w1", until_ec=F(1))],
+    )
+    state = told_until(plan_for(of=of, shelf=labelled()), ["0.94", "2.02", "1.40"])
+    assert [step.amount for step in state.steps if step.kind is StepKind.DRAIN] == [F(100, 3)]
+    # 10 mL are left of it, and lift 0.52 + 2/3 of 0.42 by 0.60; of 0.12 that lack nine tenths
+    assert state.poured["two"] == 15 + F(10) / F("0.60") * F("0.12") * F("0.9")
+
+
 def test_each_portion_is_stirred_in_and_read_and_the_bottle_is_shaken_once() -> None:
     of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
     state = told_until(plan_for(of=of, shelf=labelled()), ["1.00", "1.52"])
