@@ -165,8 +165,10 @@
     color: var(--faded);
   }
 
+  /* the ring of the field in hand leaves the word above it alone */
   label {
     display: grid;
+    gap: 5px;
     font-size: 0.8125rem;
     color: var(--faded);
   }
