@@ -39,6 +39,11 @@ def said(
         ("1.68", "1.65", [Said.EC_RIGHT, Said.TOP_UP_WEAK]),
         ("1.60", "1.75", [Said.EC_RIGHT, Said.TOP_UP_FULL]),
         ("1.30", "1.70", [Said.EC_LOW, Said.TOP_UP_FULL]),
+        # a twentieth either way is what pens differ by, a hundredth more is not
+        ("1.68", "1.60", [Said.EC_RIGHT, Said.TOP_UP_WEAK]),
+        ("1.69", "1.60", [Said.EC_RIGHT, Said.TOP_UP_PLAIN]),
+        ("1.71", "1.80", [Said.EC_RIGHT, Said.TOP_UP_WEAK]),
+        ("1.70", "1.80", [Said.EC_RIGHT, Said.TOP_UP_FULL]),
         # above its band no feed goes in, though it fell
         ("2.00", "2.30", [Said.EC_HIGH, Said.TOP_UP_PLAIN]),
         # nothing to compare with, nothing to advise
