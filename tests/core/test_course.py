@@ -581,6 +581,17 @@ def test_a_rule_that_may_yet_find_its_day_is_no_conflict() -> None:
     assert [one.rules for one in longer.conflicts] == [("kelp", "tide")]
 
 
+def test_a_rule_for_change_outs_of_a_tank_that_is_never_changed_out_is_told_at_once() -> None:
+    rule = TimingRule("mud", occasion=Occasion.CHANGE_OUT, from_day=10)
+    asked = ask(rules=(rule,), until=START + timedelta(days=20), chart=chart((365,)),
+                change_out=ChangeOut())  # fmt: skip
+    assert [(one.code, set(one.rules)) for one in plan_course(asked).conflicts] == [
+        ("no_day", {"mud", "change_out"})
+    ]
+    course = plan_course(replace(asked, change_out=ChangeOut(every_days=8)))
+    assert (course.conflicts, days_of(course, "mud")) == ((), [16])
+
+
 def test_an_oxidiser_and_cultures_of_one_column_are_told() -> None:
     course = plan_course(ask(chart=chart(pours=("one", "mud", "perox"))))
     assert [(one.code, one.rules) for one in course.conflicts] == [
@@ -718,6 +729,11 @@ def test_a_decision_tells_what_it_moves_and_no_more() -> None:
         "Week 3": (14, 17), "Week 4": (21, 24), "Week 5": (28, 31), "Week 6": (35, 38),
         "next_filling": (14, 17), "end": (41, 44),
     }  # fmt: skip
+    # a filling of today is the next one still
+    on_its_day = what_moves(plan_course(asked), plan_course(held), START + timedelta(days=14))
+    assert [(one.before, one.behind) for one in on_its_day if one.what == "next_filling"] == [
+        (START + timedelta(days=14), START + timedelta(days=17))
+    ]
     later = replace(asked, rules=(replace(rule, from_day=13),))
     assert [(one.what, one.before, one.behind) for one in what_moves(
         plan_course(asked), plan_course(later), today

@@ -98,6 +98,19 @@ def test_hardness_has_its_word(caco3: str, what: WaterIs) -> None:
 
 
 @pytest.mark.parametrize(
+    ("calcium", "magnesium"), [("40", "12"), ("40", "0"), ("0", "12"), ("112", "15"), ("3", "0.4")]
+)
+def test_hardness_by_calculation(calcium: str, magnesium: str) -> None:
+    """Standard Methods 2340 B: 2.497 Ca + 4.118 Mg, mg/L as CaCO3."""
+    found = hardness(report(calcium=calcium, magnesium=magnesium))
+    assert found is not None
+    by_standard = 2.497 * float(calcium) + 4.118 * float(magnesium)
+    assert float(found) == pytest.approx(by_standard, rel=1e-3)
+    assert hardness(report(calcium=calcium)) is None
+    assert hardness(report(magnesium=magnesium)) is None
+
+
+@pytest.mark.parametrize(
     ("name", "edge", "what"),
     [("alkalinity", "150", WaterIs.ALKALINE), ("sodium", "50", WaterIs.SALTY_SODIUM),
      ("chloride", "100", WaterIs.SALTY_CHLORIDE)],

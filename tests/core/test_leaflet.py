@@ -10,6 +10,7 @@ from hypothesis import strategies as st
 from core.chart import Chart, Column, Dose, Form, Medium, PhWindow, Product, Readings, Role, Stage
 from core.errors import InputError
 from core.leaflet import Asked, CellKind, ChartDraft, TableRequest, read_table, whole_table
+from core.leaflet.cells import read_dose_cell
 from core.leaflet.table import WhereUnit, chart_table
 from core.limits import STRONGEST_WATER
 from core.quantities import DoseUnit, Reading, ReadingRange
@@ -186,6 +187,46 @@ def test_a_week_down_a_table_may_be_empty_and_a_note_below_it_is_none(
     assert len(draft.chart.columns) == columns
     assert len(draft.chart.doses) == 8
     assert len([note for note in draft.notes if note.row == 4]) == feet
+
+
+@pytest.mark.parametrize(
+    ("text", "low", "high"),
+    # 10 CF, 1000 µS/cm and 500, 640 or 700 ppm by their scale are 1 mS/cm (common practice)
+    [
+        ("1.4", "1.4", "1.4"), ("1.2-1.6", "1.2", "1.6"), ("1.2 to 1.6", "1.2", "1.6"),
+        ("1.2~1.6", "1.2", "1.6"), ("1.2 … 1.6", "1.2", "1.6"), ("1,2 - 1,6", "1.2", "1.6"),
+        ("up to 1.6", "0", "1.6"), ("max. 1.6", "0", "1.6"), ("<1.6", "0", "1.6"),
+        ("≤ 1.6", "0", "1.6"), ("EC 1.4", "1.4", "1.4"), ("CF 14", "1.4", "1.4"),
+        ("14 CF", "1.4", "1.4"), ("1400 us/cm", "1.4", "1.4"), ("12-16 cf", "1.2", "1.6"),
+        ("1.2 / 600", "1.2", "1.2"), ("1.4 *", "1.4", "1.4"), ("1.4 (soft water)", "1.4", "1.4"),
+        ("980 ppm (700)", "1.4", "1.4"), ("700 ppm (500)", "1.4", "1.4"),
+    ],
+)  # fmt: skip
+def test_a_reading_is_read_as_it_is_printed(text: str, low: str, high: str) -> None:
+    rows = (("", "Week 1", "Week 2"), ("Part A (mL/L)", "2", "2"), ("EC (mS/cm)", text, "2"))
+    draft = read_table(TableRequest(rows))
+    assert draft.questions == ()
+    assert draft.chart is not None
+    assert draft.chart.columns[0].ec == ReadingRange(Reading(F(low)), Reading(F(high)))
+
+
+@pytest.mark.parametrize(
+    ("text", "rise"),
+    [
+        ("until EC +1.0", "1"), ("until +1.2", "1.2"), ("until +10 CF", "1"), ("till CF +12", "1.2"),
+        ("until EC 1.5 above the water", "1.5"), ("until EC rises by +0,8", "0.8"),
+        ("until ppm +500 (500)", "1"), ("until +700 ppm (700)", "1"), ("until +1000 us/cm", "1"),
+        ("until tds +640 @640", "1"),
+    ],
+)  # fmt: skip
+def test_a_rule_is_read_in_the_unit_that_it_names(text: str, rise: str) -> None:
+    assert read_dose_cell(text).until_ec == F(rise)
+
+
+@pytest.mark.parametrize("text", ["until EC 1.5", "until ppm +500", "until it is green"])
+def test_a_rule_that_may_mean_two_things_is_none(text: str) -> None:
+    with pytest.raises(InputError):
+        read_dose_cell(text)
 
 
 KEPT = '# chart {"name": "Dunlin", "medium": "coir", "readings": "total", "rows_are_order": true}'
