@@ -129,10 +129,7 @@ def _treads(runs: Sequence[_Run], source: Reading | None) -> Iterator[Tread]:
 def _strokes(course: Course, runs: Sequence[_Run], spoons: Spoons) -> Iterator[Stroke]:
     season = course.season
     ruled = {rule.product for rule in course.request.rules if not rule.is_foliar}
-    given: dict[str, list[int]] = {}
-    for task in course.tasks:
-        for product in task.products if task.kind is not TaskKind.PREPARE else ():
-            given.setdefault(product, []).append(course.request.day(task.on))
+    given = _days_given(course)
     doses = _PerLitre(spoons)
     for product in dict.fromkeys([*season.products, *given]):
         if product in ruled or product not in season.products:
@@ -146,6 +143,15 @@ def _strokes(course: Course, runs: Sequence[_Run], spoons: Spoons) -> Iterator[S
         ]
         if most := max(amounts, default=Fraction(0)):
             yield Stroke(product, tuple(_spans(runs, amounts, most)), ())
+
+
+def _days_given(course: Course) -> dict[str, list[int]]:
+    """On which days each product goes in, by its key."""
+    given: dict[str, list[int]] = {}
+    for task in course.tasks:
+        for product in task.products if task.kind is not TaskKind.PREPARE else ():
+            given.setdefault(product, []).append(course.request.day(task.on))
+    return given
 
 
 def _spans(runs: Sequence[_Run], amounts: Sequence[Fraction], most: Fraction) -> Iterator[Span]:

@@ -187,26 +187,21 @@ def _ask_units(
     rows: list[BottleRow], printed: list[dict[int, Printed]], layout: Layout, found: Findings
 ) -> None:
     """Once for the chart: a gallon that nobody names, and a unit that nobody says."""
-    open_cells = [
-        (row, at, cell, lacking)
-        for row, cells in zip(rows, printed, strict=True)
-        for at, cell in cells.items()
-        if (lacking := _lacking(cell))
-    ]
-    for row, at, _, lacking in open_cells:
-        found.mark(row.cells[at], CellKind.QUESTION, _OPEN[lacking])
-    of_gallons = [row for row, _, _, lacking in open_cells if lacking is Asked.GALLON]
-    unsaid = [(row, cell.said or DoseUnitSaid()) for row, _, cell, lacking in open_cells
-              if lacking is Asked.UNIT]  # fmt: skip
-    if of_gallons:
-        first = of_gallons[0].unit_cell or of_gallons[0].label
+    lacks: dict[Asked, list[tuple[BottleRow, DoseUnitSaid]]] = {Asked.GALLON: [], Asked.UNIT: []}
+    for row, cells in zip(rows, printed, strict=True):
+        for at, cell in cells.items():
+            if lacking := _lacking(cell):
+                lacks[lacking].append((row, cell.said or DoseUnitSaid()))
+                found.mark(row.cells[at], CellKind.QUESTION, _OPEN[lacking])
+    if of_gallons := lacks[Asked.GALLON]:
+        first, _ = of_gallons[0]
         found.ask(
             Asked.GALLON,
             "Doses are per gallon, and the leaflet does not say which: a US gallon is 3.785 L, a "
             "UK gallon 4.546 L.",
-            layout.first_that_says("gal") or first, "us", "uk",
+            layout.first_that_says("gal") or first.unit_cell or first.label, "us", "uk",
         )  # fmt: skip
-    if unsaid:
+    if unsaid := lacks[Asked.UNIT]:
         every = len({id(row) for row, _ in unsaid}) == len(rows)
         _ask_unit(unsaid, found, every=every)
 

@@ -1,6 +1,7 @@
 """Headings into the columns of a chart: label, key, days and stage of each."""
 
 import re
+from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass
 from itertools import pairwise
@@ -203,12 +204,17 @@ def labels_of(heads: Sequence[Head]) -> list[str]:
         if above and again:
             label = f"{above[-1]}, {label[:1].lower()}{label[1:]}"
         labels.append(label[:LONGEST_WORDS])
-    for label in {
-        label for label in labels if labels.count(label) > 1
-    }:  # "Bloom" over three columns: one chooses a column by its label
-        for number, at in enumerate([n for n, one in enumerate(labels) if one == label], 1):
-            labels[at] = f"{label[: LONGEST_WORDS - 4]} {number}"
-    return labels
+    return _told_apart(labels)
+
+
+def _told_apart(labels: Sequence[str]) -> list[str]:
+    """ "Bloom" over three columns is numbered: one chooses a column by its label."""
+    often, seen, apart = Counter(labels), Counter[str](), []
+    for label in labels:
+        seen[label] += 1
+        numbered = f"{label[: LONGEST_WORDS - 4]} {seen[label]}"
+        apart.append(numbered if often[label] > 1 else label)
+    return apart
 
 
 def keys_of(heads: Sequence[Head], labels: Sequence[str]) -> list[str]:

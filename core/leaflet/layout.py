@@ -103,9 +103,12 @@ def _block(grid: Grid) -> tuple[tuple[Cell, ...], Grid, tuple[Cell, ...]]:
     first, last = wide[0], wide[-1]
     while last + 1 < len(grid) and _is_sparse_week(grid[last + 1], grid[last]):
         last += 1
-    top = tuple(cell for row in grid[:first] for cell in row if cell)
-    bottom = tuple(cell for row in grid[last + 1 :] for cell in row if cell)
-    return top, grid[first : last + 1], bottom
+    return _filled(grid[:first]), grid[first : last + 1], _filled(grid[last + 1 :])
+
+
+def _filled(grid: Grid) -> tuple[Cell, ...]:
+    """The cells of a part of a table in which something stands."""
+    return tuple(cell for row in grid for cell in row if cell)
 
 
 def _is_sparse_week(row: Sequence[Cell], above: Sequence[Cell]) -> bool:
@@ -136,9 +139,10 @@ def _layout(grid: Grid, *, forced: bool = False) -> Layout | None:
     twins = {at for at in columns if _is_twin(at, columns, rows, units)}
     columns = tuple(at for at in columns if at not in twins)
     names, unit, beside = _sides(grid, rows, body, columns)
+    unclear = (at for at in beside if at not in twins)
     return Layout(
         grid=grid,
-        titles=tuple(cell for one in grid[:first] for cell in one if cell),
+        titles=_filled(grid[:first]),
         headings=tuple(rows),
         unit_row=unit_row,
         names=names,
@@ -146,9 +150,7 @@ def _layout(grid: Grid, *, forced: bool = False) -> Layout | None:
         columns=columns,
         column_units=units,
         beside=beside,
-        unclear=tuple(
-            at for at in beside if at not in twins and _is_unclear(grid, rows, body, names, at)
-        ),
+        unclear=tuple(at for at in unclear if _is_unclear(grid, rows, body, names, at)),
         body=grid[body:],
         weight=max(one.weight for one in rows),
     )
@@ -186,7 +188,7 @@ def _are_single_weeks(rows: Sequence[HeadingRow]) -> bool:
 
 def is_figures(grid: Grid, body: int, at: int) -> bool:
     """Whether most of a column's cells begin with a digit."""
-    texts = [row[at].text for row in grid[body:] if row[at]]
+    texts = _texts(grid, body, at)
     return bool(texts) and sum(text[0].isdigit() for text in texts) * 2 >= len(texts)
 
 
@@ -232,13 +234,17 @@ def _sides(
 ) -> tuple[int, int | None, tuple[int, ...]]:
     """The column of names, that of units, and the others that are no weeks."""
     rest = [at for at in range(len(grid[0])) if at not in columns]
-    texts = {at: [row[at].text for row in grid[body:] if row[at]] for at in rest}
+    texts = {at: _texts(grid, body, at) for at in rest}
     units = [at for at in rest if _is_of_units(texts[at], [row.cells[at].text for row in rows])]
     left = [at for at in rest if at < columns[0] and at not in units and texts[at]]
     names = max(left, key=lambda at: (_wordiness(texts[at]), -at), default=0)
     unit = next(iter(units), None)
-    beside = tuple(at for at in rest if at not in (names, unit))
-    return names, unit, beside
+    return names, unit, tuple(at for at in rest if at not in (names, unit))
+
+
+def _texts(grid: Grid, body: int, at: int) -> list[str]:
+    """What stands in a column below the headings."""
+    return [row[at].text for row in grid[body:] if row[at]]
 
 
 def _is_of_units(texts: Sequence[str], above: Sequence[str]) -> bool:
@@ -266,5 +272,5 @@ def _is_unclear(grid: Grid, rows: Sequence[HeadingRow], body: int, names: int, a
     heads = [row.cells[at].text for row in rows if row.cells[at]]
     if at < names or any(map(names_a_side, heads)) or not is_figures(grid, body, at):
         return False
-    texts = [row[at].text for row in grid[body:] if row[at]]
+    texts = _texts(grid, body, at)
     return texts != [str(number) for number in range(1, len(texts) + 1)]

@@ -171,18 +171,20 @@ def _best(rows: list[ReadingRow], scale: PpmScale | None) -> list[ReadingRow]:
     filled = [row for row in rows if row.spans]
     if not filled:
         return []
-
-    def doubt(row: ReadingRow) -> tuple[bool, bool]:
-        ppm = [at for at, unit in row.units.items() if unit is ReadingUnit.PPM]
-        unsaid = any(row.scales.get(at) is None for at in ppm) and scale is None
-        return unsaid, row.name.readings is Readings.TOTAL
-
-    first = min(filled, key=doubt)
+    first = min(filled, key=lambda row: (
+        scale is None and _lacks_scale(row), row.name.readings is Readings.TOTAL
+    ))  # fmt: skip
     if first.name.end is RangeEnd.BOTH:
         return [first]
     other = RangeEnd.HIGH if first.name.end is RangeEnd.LOW else RangeEnd.LOW
     also = [row for row in filled if row.name.end is other and row.name.unit is first.name.unit]
     return [first, *also[:1]]
+
+
+def _lacks_scale(row: ReadingRow) -> bool:
+    """Whether a figure in ppm does not say its scale."""
+    ppm = [at for at, unit in row.units.items() if unit is ReadingUnit.PPM]
+    return any(row.scales.get(at) is None for at in ppm)
 
 
 def _take_ec(row: ReadingRow, scale: PpmScale | None, made: ReadRows) -> None:

@@ -6,7 +6,7 @@ from fractions import Fraction
 from core.chemistry import Element
 from core.planning.plan import plan_mix
 from core.planning.request import MixRequest
-from core.planning.sheet import AcidPlan
+from core.planning.sheet import AcidPlan, PourSheet
 from core.quantities import Volume
 
 COMPARED_L = Fraction(100)
@@ -45,17 +45,22 @@ def water_in_chart(request: MixRequest) -> WaterInChart:
         InputError: the request contradicts itself; see `plan_mix`.
     """
     sheet = plan_mix(replace(request, volume=Volume(COMPARED_L)))
-    aim, source, in_tank = sheet.target.reading, sheet.source, sheet.in_tank
-    share = None
-    if aim is not None and source is not None and aim.middle.ms_cm > 0:
-        share = source.ms_cm / aim.middle.ms_cm
-    found = [one for one in in_tank.elements if one.element is Element.CA] if in_tank else []
-    calcium = found[0] if found and request.water.report.calcium is not None else None
+    in_tank = sheet.in_tank
+    calcium = None
+    if in_tank is not None and request.water.report.calcium is not None:
+        calcium = next((one for one in in_tank.elements if one.element is Element.CA), None)
     return WaterInChart(
-        share=share,
+        share=_share_of_target(sheet),
         too_strong=any(caution.code in _TAKES_MUCH for caution in sheet.cautions),
         calcium=None if calcium is None else calcium.from_water,
         calcium_in_all=None if calcium is None else calcium.ppm,
         acid=in_tank.acid if in_tank else None,
         ph=in_tank.ph if in_tank else None,
     )
+
+
+def _share_of_target(sheet: PourSheet) -> Fraction | None:
+    aim, source = sheet.target.reading, sheet.source
+    if aim is None or source is None or aim.middle.ms_cm <= 0:
+        return None
+    return source.ms_cm / aim.middle.ms_cm

@@ -1,5 +1,6 @@
 """The bytes of a file into a table, whatever its name says it is."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from core.errors import InputError
@@ -81,9 +82,9 @@ def _within(rows: Rows) -> Rows:
     Raises:
         InputError: it is blank, or larger.
     """
-    while rows and not any(cell.strip() for cell in rows[-1]):
+    while rows and not _reach(rows[-1]):
         rows = rows[:-1]
-    width = max((at + 1 for row in rows for at, cell in enumerate(row) if cell.strip()), default=0)
+    width = max(map(_reach, rows), default=0)
     if not rows:
         raise InputError("no_table", "The sheet is empty.")
     if len(rows) > MOST_TABLE_ROWS or width > MOST_TABLE_COLUMNS:
@@ -93,3 +94,8 @@ def _within(rows: Rows) -> Rows:
             f"{MOST_TABLE_COLUMNS} are read. Keep the leaflet's table alone.",
         )
     return tuple(tuple(row[at] if at < len(row) else "" for at in range(width)) for row in rows)
+
+
+def _reach(row: Sequence[str]) -> int:
+    """How many columns a row takes up to its last cell with something in it."""
+    return max((at for at, cell in enumerate(row, 1) if cell.strip()), default=0)

@@ -61,15 +61,22 @@ class Shape:
                 rows.append([])
             rows[row] += [""] * (column + 1 - len(rows[row]))
             rows[row][column] = rows[row][column] or f"={formula[:40]}"
-        for first_row, first_column, last_row, last_column in self.merged:
-            if not first_column or first_row >= len(rows) or first_column >= len(rows[first_row]):
-                continue
-            text = rows[first_row][first_column]
-            if not text or len(text) > _LONGEST_SPREAD:
-                continue
-            for spanned in rows[first_row : last_row + 1]:
-                for at in range(first_column, min(last_column + 1, len(spanned))):
-                    spanned[at] = spanned[at] or text
+        for merged in self.merged:
+            _spread(rows, *merged)
+
+
+def _spread(
+    rows: list[list[str]], first_row: int, first_column: int, last_row: int, last_column: int
+) -> None:
+    """Write the text of merged cells into all of them."""
+    if not first_column or first_row >= len(rows) or first_column >= len(rows[first_row]):
+        return
+    text = rows[first_row][first_column]
+    if len(text) > _LONGEST_SPREAD:
+        return
+    for spanned in rows[first_row : last_row + 1]:
+        for at in range(first_column, min(last_column + 1, len(spanned))):
+            spanned[at] = spanned[at] or text
 
 
 def xlsx_shape(content: bytes) -> Shape:

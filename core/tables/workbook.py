@@ -2,6 +2,7 @@
 
 import io
 import posixpath
+from collections.abc import Mapping, Sequence
 from typing import Any
 from xml.parsers import expat
 
@@ -34,17 +35,22 @@ def read_workbook(
     except (expat.ExpatError, ValueError, KeyError, RecursionError):
         raise _BROKEN from None
     names = tuple(name for name in shapes if name != ABOUT_SHEET) or tuple(shapes)
+    chosen = _chosen(names, shapes, sheet)
+    rows = _rows(archive, chosen, shapes[chosen])
+    if ABOUT_SHEET in shapes and chosen != ABOUT_SHEET:
+        rows += _rows(archive, ABOUT_SHEET, shapes[ABOUT_SHEET])
+    return names, chosen, rows
+
+
+def _chosen(names: Sequence[str], shapes: Mapping[str, Shape], sheet: str | None) -> str:
+    """The sheet that was asked for, else the first with something in it."""
     if sheet is not None and sheet not in shapes:
         raise InputError(
             "unknown_sheet",
             f"The file has no sheet {sheet[:40]!r}; it has {', '.join(names[:12])}.",
             "sheet",
         )
-    chosen = sheet or next((name for name in names if shapes[name].filled), names[0])
-    rows = _rows(archive, chosen, shapes[chosen])
-    if ABOUT_SHEET in shapes and chosen != ABOUT_SHEET:
-        rows += _rows(archive, ABOUT_SHEET, shapes[ABOUT_SHEET])
-    return names, chosen, rows
+    return sheet or next((name for name in names if shapes[name].filled), names[0])
 
 
 def _shapes(archive: Archive) -> dict[str, Shape]:
@@ -69,15 +75,7 @@ def _shapes(archive: Archive) -> dict[str, Shape]:
 def _xlsx_shapes(parts: dict[str, bytes]) -> dict[str, Shape]:
     book = _main_part(parts)
     folder, name = posixpath.split(book)
-    targets = {}
-    for tag, attributes in elements(parts.get(f"{folder}/_rels/{name}.rels", b"")):
-        if tag == "Relationship":
-            if attributes.get("TargetMode") == "External":
-                raise InputError(
-                    "file_links_outside",
-                    "The file has links to other files: copy the sheet as values into a new file.",
-                )
-            targets[attributes["Id"]] = attributes["Target"]
+    targets = _targets(parts.get(f"{folder}/_rels/{name}.rels", b""))
     shapes: dict[str, Shape] = {}
     for tag, attributes in elements(parts[book]):
         if tag != "sheet" or attributes.get("state", "visible") != "visible":
@@ -93,6 +91,21 @@ def _xlsx_shapes(parts: dict[str, bytes]) -> dict[str, Shape]:
     if not shapes:
         raise InputError("no_table_file", "This file has no sheet with a table.")
     return shapes
+
+
+def _targets(relations: bytes) -> dict[str, str]:
+    """Where the parts of a workbook are, by what it calls them."""
+    targets = {}
+    for tag, attributes in elements(relations):
+        if tag != "Relationship":
+            continue
+        if attributes.get("TargetMode") == "External":
+            raise InputError(
+                "file_links_outside",
+                "The file has links to other files: copy the sheet as values into a new file.",
+            )
+        targets[attributes["Id"]] = attributes["Target"]
+    return targets
 
 
 def _main_part(parts: dict[str, bytes]) -> str:

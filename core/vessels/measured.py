@@ -96,29 +96,45 @@ def measure(
     >>> [float(fill.level) for fill in measure(Amount(Fraction(680), AmountUnit.ML)).fills]
     [650.0, 30.0]
     """
-    marked = [one for one in vessels if one.product is not None]
-    for cup in marked:
-        if cup.product == product and cup.unit is amount.unit and _is_near(cup.capacity, amount):
+    cups = [one for one in vessels if one.product is not None and one.product == product]
+    for cup in cups:
+        if _is_marked_for(cup, amount):
             error = (cup.capacity - amount.value) / amount.value
             return Measured(Amount(cup.capacity, amount.unit), (Fill(cup, cup.capacity),), error)
+    return _by_usual_vessels(amount, vessels)
+
+
+def _by_usual_vessels(amount: Amount, vessels: tuple[Vessel, ...]) -> Measured:
+    """By vessels that are marked for no product, diluted first where that is nearer."""
     vessels = tuple(one for one in vessels if one.product is None)
     able, liquid = _able(vessels, amount.unit), _able(vessels, AmountUnit.ML)
     neat = _fills(amount, able)
     below = 0 < amount.value < min(vessel.mark for vessel in able)
     if not below and not neat.is_off:
         return neat
+    diluted = _diluted(amount, able, liquid)
+    if diluted is None or below:
+        return diluted or neat
+    assert diluted.dilute is not None
+    is_cup = diluted.dilute.pour.value <= CUP
+    return diluted if is_cup and abs(diluted.error) < abs(neat.error) else neat
+
+
+def _is_marked_for(cup: Vessel, amount: Amount) -> bool:
+    """Whether a cup's mark stands for an amount: within what counts as no error."""
+    off = abs(cup.capacity - amount.value)
+    return cup.unit is amount.unit and off <= min(amount.value * TOLERANCE, FARTHEST)
+
+
+def _diluted(
+    amount: Amount, able: tuple[Vessel, ...], liquid: tuple[Vessel, ...]
+) -> Measured | None:
+    """The same poured as a dilution; None where nobody would mix so much of one."""
     dilute = _predilution(amount, able, liquid)
-    if dilute is None or (not below and dilute.pour.value > CUP):
-        return neat
+    if dilute is None:
+        return None
     poured = _fills(dilute.pour, liquid)
-    if not below and abs(poured.error) >= abs(neat.error):
-        return neat
     return Measured(poured.amount, poured.fills, poured.error, dilute)
-
-
-def _is_near(marked: Fraction, amount: Amount) -> bool:
-    """Whether a mark stands for an amount: within what counts as no error."""
-    return abs(marked - amount.value) <= min(amount.value * TOLERANCE, FARTHEST)
 
 
 def _fills(amount: Amount, able: tuple[Vessel, ...]) -> Measured:
