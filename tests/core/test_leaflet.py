@@ -229,6 +229,19 @@ def test_a_rule_that_may_mean_two_things_is_none(text: str) -> None:
         read_dose_cell(text)
 
 
+@pytest.mark.parametrize(("others", "weeks"), [(2, 2), (3, 0)])
+def test_headings_are_weeks_for_the_most_part(others: int, weeks: int) -> None:
+    """As many columns of anything else leave them headings, more do not."""
+    foreign = [f"place {letter}" for letter in "xyz"[:others]]
+    rows = (
+        ("Feed with", "Week 1", "Week 2", *foreign),
+        ("Part A (mL/L)", "2", "3", *(["left"] * others)),
+        ("Part B (mL/L)", "2", "3", *(["right"] * others)),
+    )
+    chart = read_table(TableRequest(rows)).chart
+    assert (len(chart.columns) if chart else 0) == weeks
+
+
 KEPT = '# chart {"name": "Dunlin", "medium": "coir", "readings": "total", "rows_are_order": true}'
 BOTTLE = '# bottle {"name": "Part A", "key": "one", "role": "buffer", "rank": 2, "wait_min": 9}'
 
