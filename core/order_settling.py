@@ -14,7 +14,8 @@ def settle(order: list[Product], edges: Edges, about_earlier: Collection[str]) -
     """Move only what a rule is about, and only as far as it asks; whether that is enough.
 
     What goes in earlier moves up to the first that has to wait for it; what goes in later moves
-    down behind the last that it has to wait for.
+    down behind the last that it has to wait for. Of several that move up the first goes first, of
+    several that move down the last: so they stay in order among themselves.
 
     Args:
         order: changed in place.
@@ -23,16 +24,17 @@ def settle(order: list[Product], edges: Edges, about_earlier: Collection[str]) -
     """
     for _ in range(len(order) ** 2 + 1):
         at = {product.key: index for index, product in enumerate(order)}
-        broken = next((edge for edge in edges if at[edge[0]] > at[edge[1]]), None)
-        if broken is None:
+        broken = [edge for edge in edges if at[edge[0]] > at[edge[1]]]
+        up = [at[earlier] for earlier, later in broken if edges[earlier, later] in about_earlier]
+        if not broken:
             return True
-        earlier, later = broken
-        if edges[broken] in about_earlier:
-            to = min(at[other] for other in _behind(earlier, edges))
-            order.insert(to, order.pop(at[earlier]))
+        if up:
+            moving = min(up)
+            to = min(at[other] for other in _behind(order[moving].key, edges))
         else:
-            to = max(at[other] for other in _ahead_of(later, edges))
-            order.insert(to, order.pop(at[later]))
+            moving = max(at[later] for _, later in broken)
+            to = max(at[other] for other in _ahead_of(order[moving].key, edges))
+        order.insert(to, order.pop(moving))
     return False
 
 

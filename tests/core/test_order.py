@@ -1,5 +1,6 @@
 """The mixing order: every rule kept, and nothing moved that no rule is about."""
 
+from dataclasses import replace
 from itertools import permutations
 
 import pytest
@@ -124,6 +125,22 @@ def test_against_brute_force(
     )
     if stays and order != _freest(rows, rules, wanted):
         assert [key for key in order if key not in movers] == stay
+
+
+def test_what_moves_together_stays_in_order_among_itself() -> None:
+    downs = [product("up", Role.PH_ADJUSTER), product("down", Role.PH_ADJUSTER)]
+    rows = [product("steady", Role.BUFFER), *downs, product("slip", Role.SILICA)]
+    printed = put_in_order(rows, rows_are_order=True)
+    assert keys(printed) == ["steady", "slip", "up", "down"]
+    behind = [
+        replace(one, after=("last",))
+        for one in (product("one", Role.BASE), product("two", Role.BASE))
+    ]
+    rows = [*behind, product("last", Role.ADDITIVE)]
+    assert keys(put_in_order(rows, rows_are_order=True)) == ["last", "one", "two"]
+    slips = [product("slip", Role.SILICA), product("slide", Role.SILICA)]
+    printed = put_in_order([product("one", Role.BASE), *slips], rows_are_order=True)
+    assert keys(printed) == ["slip", "slide", "one"]
 
 
 def _freest(
