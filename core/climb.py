@@ -6,7 +6,7 @@ from fractions import Fraction
 from core.chart.roles import Phase
 from core.planning import Pour, PourSheet
 from core.planning.expected import RestsOn
-from core.quantities import ReadingScale
+from core.quantities import ReadingScale, of_float
 
 POURING_MIN = 1
 """Minutes to measure and pour one product: our own default, what a syringe or two take."""
@@ -97,7 +97,7 @@ def draw_climb(sheet: PourSheet, scale: ReadingScale) -> Climb:
 def _riser(pour: Pour, minute: int, scale: ReadingScale, *, relative: bool) -> Riser:
     reading = pour.above_water if relative else pour.reading_after
     level = reading.in_unit(scale) if reading else None
-    off = Fraction(pour.uncertainty).limit_denominator(10_000) * scale.per_ms_cm
+    off = of_float(pour.uncertainty, 4) * scale.per_ms_cm
     return Riser(
         place=pour.place,
         minute=minute,

@@ -14,7 +14,7 @@ from math import hypot
 from core.chart import Column
 from core.planning.doses import Dosed
 from core.planning.planned_pours import PlannedPour
-from core.quantities import Reading
+from core.quantities import Reading, of_float
 
 
 class RestsOn(StrEnum):
@@ -107,7 +107,7 @@ def expect(
         if step.item.stop is not None:
             at = _at_the_rule(at, step.item.stop)
         elif by_label is not None:
-            rise = Fraction(by_label).limit_denominator(10**6)
+            rise = of_float(by_label, 6)
             at = _risen(at, rise, by_label * share, RestsOn.LABEL)
         else:
             whole = chart_ec_rises[step.item.product.key]

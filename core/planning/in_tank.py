@@ -1,7 +1,6 @@
 """What is in the finished tank, for the sheet."""
 
 from collections.abc import Sequence
-from fractions import Fraction
 
 from core.chart import Stage
 from core.chemistry import TankChemistry, saturations
@@ -9,7 +8,7 @@ from core.planning.computed_pours import ComputedPour
 from core.planning.request import MixRequest
 from core.planning.sheet import AcidPlan, ElementInTank, InTank, LabelCoverage
 from core.planning.tank import ChosenAcid
-from core.quantities import Amount, AmountUnit
+from core.quantities import Amount, AmountUnit, of_float
 from core.vessels import cup_for, measure
 from core.windows import SHOWN, element_windows
 
@@ -68,7 +67,7 @@ def _acid_plan(
     need = chemistry.acid
     if need is None or acid is None or chemistry.ph is None:
         return None
-    amount = Amount(Fraction(need.ml).limit_denominator(1000), AmountUnit.ML)
+    amount = Amount(of_float(need.ml, 3), AmountUnit.ML)
     if amount.value == 0:
         return None
     measured = measure(amount, request.vessels)

@@ -8,7 +8,7 @@ from core.chemistry import Contents, contents_of, rise_of
 from core.planning.doses import cell_of
 from core.planning.request import MixRequest
 from core.planning.tank import label_of
-from core.quantities import DoseUnit
+from core.quantities import DoseUnit, of_float
 from core.strength import Share, printed_amount, share_of
 from core.water import Unscaled
 
@@ -48,7 +48,7 @@ def unscaled_of(request: MixRequest) -> Unscaled:
     if not found.printed:
         return Unscaled(uncounted=uncounted)
     printed, poured = (
-        Fraction(round(rise_of(request.water, found.scaled, feed), 4)).limit_denominator(10_000)
+        of_float(rise_of(request.water, found.scaled, feed), 4)
         for feed in (found.printed, found.poured)
     )
     return Unscaled(printed, poured, uncounted)

@@ -1,6 +1,6 @@
 """Volumes, doses, readings and weights: exact, and never without their unit."""
 
-from core.quantities.figures import decimal_text, figure, number_text, rounded
+from core.quantities.figures import decimal_text, figure, number_text, of_float, rounded
 from core.quantities.readings import PpmScale, Reading, ReadingRange, ReadingScale, ReadingUnit
 from core.quantities.temperatures import (
     TemperatureUnit,
@@ -46,6 +46,7 @@ __all__ = [
     "degrees_text",
     "figure",
     "number_text",
+    "of_float",
     "on_both_scales",
     "parse_dose",
     "parse_reading",

@@ -83,6 +83,19 @@ def number_text(value: Fraction, places: int) -> str:
     return f"{exact.quantize(step, rounding=ROUND_HALF_UP):f}"
 
 
+def of_float(value: float, places: int) -> Fraction:
+    """What a model says, as the nearest figure of so many places, half a step up.
+
+    Sums of such figures stay short, as those of the nearest small fractions would not.
+
+    >>> of_float(1 / 3, 4), of_float(-0.00005, 4)
+    (Fraction(3333, 10000), Fraction(0, 1))
+    """
+    numerator, denominator = value.as_integer_ratio()
+    step: int = 10**places
+    return Fraction((2 * numerator * step + denominator) // (2 * denominator), step)
+
+
 def rounded(value: Fraction, places: int) -> Fraction:
     """The figure rounded half up to so many places, for what no vessel or meter could tell apart.
 

@@ -21,6 +21,7 @@ from core.quantities import (
     degrees_text,
     figure,
     number_text,
+    of_float,
     on_both_scales,
     parse_temperature,
 )
@@ -176,3 +177,10 @@ def test_what_is_no_temperature_is_refused(text: str) -> None:
 
 def test_a_sentence_gives_both_scales() -> None:
     assert on_both_scales(Fraction("7.5")) == "7.5 °C (46 °F)"
+
+
+@given(st.floats(-1e300, 1e300), st.integers(0, 6))
+def test_a_models_figure_is_the_nearest_of_so_many_places(value: float, places: int) -> None:
+    found = of_float(value, places)
+    assert abs(found - Fraction(value)) <= Fraction(1, 2 * 10**places)
+    assert 10**places % found.denominator == 0

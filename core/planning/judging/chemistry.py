@@ -9,7 +9,7 @@ from core.planning.expected import RestsOn
 from core.planning.judging.judging_input import JudgingInput, percent
 from core.planning.judging.order import MINERAL_WORDS, number_text_of
 from core.planning.sheet import SHOWN_WHOLE_PPM, ElementInTank, InTank
-from core.quantities import Reading, decimal_text, number_text
+from core.quantities import Reading, decimal_text, number_text, of_float
 
 
 def cautions(given: JudgingInput) -> Iterator[Caution]:
@@ -115,4 +115,4 @@ def _by_labels(given: JudgingInput) -> Fraction | None:
         return None
     rises = zip(given.pours, given.chemistry.ec_rises, strict=True)
     added = sum(rise for pour, rise in rises if rise and pour.product.is_feed)
-    return Fraction(added).limit_denominator(10_000)
+    return of_float(added, 4)

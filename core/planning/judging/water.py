@@ -12,7 +12,7 @@ from core.planning.doses import Dosed
 from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
 from core.planning.shelf import HardForm
 from core.planning.tank import label_of
-from core.quantities import Amount, Reading, decimal_text, number_text, on_both_scales
+from core.quantities import Amount, Reading, decimal_text, number_text, of_float, on_both_scales
 from core.water import HARD_CALCIUM_PPM, Disinfectant, TargetConvention, Water
 from core.windows import COLDEST, WARMEST
 
@@ -58,7 +58,7 @@ def _unlike_report(given: JudgingInput, reading: Reading) -> Iterator[Caution]:
     tells_by_report = water.report.calcium is not None and source_water(water).conducts_as_reported
     if chemistry is None or not chemistry.water_ms_cm or not tells_by_report:
         return
-    by_report = Fraction(chemistry.water_ms_cm).limit_denominator(10_000)
+    by_report = of_float(chemistry.water_ms_cm, 4)
     if abs(reading.ms_cm - by_report) > max(UNLIKE_REPORT * by_report, UNLIKE_REPORT_MS_CM):
         yield Caution(
             "water_unlike_report",
@@ -215,7 +215,7 @@ def _calcium_of(given: JudgingInput, item: Dosed, amount: Amount) -> Fraction:
     per_unit = contents_of(label, item.product.form, item.product.role).moles
     brings = per_unit.get(Component.CALCIUM, 0.0) * weight_of(Component.CALCIUM) * 1000
     per_litre = amount.value / given.request.volume.litres
-    return Fraction(brings * float(per_litre)).limit_denominator(1000)
+    return of_float(brings * float(per_litre), 3)
 
 
 def _ph(given: JudgingInput) -> Iterator[Caution]:
