@@ -88,8 +88,8 @@ def of_float(value: float, places: int) -> Fraction:
 
     Sums of such figures stay short, as those of the nearest small fractions would not.
 
-    >>> of_float(1 / 3, 4), of_float(-0.00005, 4)
-    (Fraction(3333, 10000), Fraction(0, 1))
+    >>> of_float(1 / 3, 4), of_float(0.125, 2)
+    (Fraction(3333, 10000), Fraction(13, 100))
     """
     numerator, denominator = value.as_integer_ratio()
     step: int = 10**places
