@@ -149,8 +149,9 @@ def check_grow(grow: Grow) -> None:
     """
     scope = Scope(Membership(grow=grow))
     rounds: tuple[tuple[str, Callable[[Scope], None]], ...] = (
-        ("vessels", _try_shelf), ("changes", _try_changes), ("mixes", _try_mixes),
-        ("seasons", _try_seasons),
+        ("vessels", _try_vessels), ("calibrations", _try_calibrations), ("blends", _try_blends),
+        ("bottles", _try_bottles), ("tanks", _try_tanks), ("changes", _try_changes),
+        ("mixes", _try_mixes), ("seasons", _try_seasons),
     )  # fmt: skip
     for where, attempt in rounds:
         try:
@@ -162,16 +163,26 @@ def check_grow(grow: Grow) -> None:
             raise InputError("contradicts_itself", f"These do not fit: {said}", where) from None
 
 
-def _try_shelf(scope: Scope) -> None:
+def _try_vessels(scope: Scope) -> None:
     for vessel in scope.all(MeasuringVessel):
         vessel.as_vessel()
+
+
+def _try_calibrations(scope: Scope) -> None:
     for calibration in scope.all(CalibrationEntry).select_related("meter"):
         calibration.as_calibration()
+
+
+def _try_blends(scope: Scope) -> None:
     for blend in scope.all(WaterBlend).prefetch_related("parts"):
         parts = blend.parts.all()
         shares = sum((part.share for part in parts), Decimal(0))
         if not parts or shares >= 1 or blend.water_id in {part.water_id for part in parts}:
-            raise InputError("blend_unclear", f"The blend {blend.name} does not add up.", "blends")
+            raise InputError("blend_unclear", f"The blend {blend.name} does not add up.")
+
+
+def _try_bottles(scope: Scope) -> None:
+    """Each bottle alone, and those of a product against what the product has left."""
     held: dict[int, Decimal] = {}
     for bottle in scope.all(Bottle).filter(discarded_at=None):
         bottle.as_bottle()
@@ -181,6 +192,9 @@ def _try_shelf(scope: Scope) -> None:
             raise InputError(
                 "contradicts_itself", f"The bottles of {product.name} hold something else.", "left"
             )
+
+
+def _try_tanks(scope: Scope) -> None:
     for tank in scope.all(Tank):
         tank.as_tank()
 

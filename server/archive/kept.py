@@ -6,7 +6,7 @@ told, so that the same grow brought in elsewhere gives the same archive.
 
 import math
 import re
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 from datetime import UTC, date, datetime
 from decimal import Decimal
@@ -115,24 +115,41 @@ def renumbered(kept: Kept, one: _AnyField, value: Any, numbers: Numbers) -> Any:
 
     A number that stands for nothing becomes None, or goes with its row: what it named was removed.
     """
-    if kept.model is ChartVersion and one.name == "products":
-        known = numbers["products"]
-        return {row: known[number] for row, number in value.items() if number in known}
-    if kept.model is Mix and one.name == "products":
-        known = numbers["products"]
-        return {row: {**told, "product": known.get(told["product"])} for row, told in value.items()}
-    if kept.model is Mix and one.name == "plan":
-        bottles = {what: _of_shelf(value.get(what), numbers) for what in ("acid", "alkali")}
-        return {**value, **bottles}
+    renumber_within = _NUMBERS_WITHIN.get((kept.model, one.name))
+    if renumber_within is not None:
+        return renumber_within(value, numbers["products"])
     listed = kept.list_of(one)
     return value if listed is None or value is None else numbers[listed].get(value)
 
 
-def _of_shelf(bottle: dict[str, Any] | None, numbers: Numbers) -> dict[str, Any] | None:
+def _rows(value: Mapping[str, int], products: Mapping[Any, Any]) -> dict[str, Any]:
+    """The product of each row of a chart, where there still is one."""
+    return {row: products[number] for row, number in value.items() if number in products}
+
+
+def _bottles(value: Mapping[str, Any], products: Mapping[Any, Any]) -> dict[str, Any]:
+    """The bottle of each row of a mix."""
+    return {row: {**told, "product": products.get(told["product"])} for row, told in value.items()}
+
+
+def _plan(value: Mapping[str, Any], products: Mapping[Any, Any]) -> dict[str, Any]:
     """What a plan takes for pH; its key is the number of the product, 0 where that is gone."""
-    if bottle is None:
-        return None
-    return {**bottle, "key": str(numbers["products"].get(int(bottle["key"]), 0))}
+    drawn = {what: value.get(what) for what in ("acid", "alkali")}
+    return {
+        **value,
+        **{
+            what: bottle and {**bottle, "key": str(products.get(int(bottle["key"]), 0))}
+            for what, bottle in drawn.items()
+        },
+    }
+
+
+_NUMBERS_WITHIN: Mapping[tuple[type[models.Model], str], Callable[..., dict[str, Any]]] = {
+    (ChartVersion, "products"): _rows,
+    (Mix, "products"): _bottles,
+    (Mix, "plan"): _plan,
+}
+"""Fields of JSON that hold numbers of products, and how these are replaced."""
 
 
 def told_of(value: Any) -> Any:
@@ -184,21 +201,28 @@ _TYPES: Mapping[str, type | tuple[type, ...]] = {
 
 
 def _check_stored(one: _AnyField, value: Any, where: str) -> None:
-    if isinstance(value, str):
-        _check_text(value, where)
-        if not value and not one.blank:
-            raise InputError("missing", "This cannot be empty.", where)
-        if not re.match(PLAIN_TEXT, value):
-            raise InputError("wrong_value", "A text is one line of plain characters.", where)
-    if isinstance(value, Decimal) and not value.is_finite():
-        raise InputError("wrong_value", "This is no number.", where)
-    if isinstance(value, datetime) and value.tzinfo is None:
-        raise InputError("wrong_value", "A time needs its distance from UTC.", where)
-    if (
-        one.choices
-        and value not in {key for key, _ in one.flatchoices}
-        and not (one.blank and value == "")
-    ):
+    """What Django's own checks of a field let through."""
+    match value:
+        case str():
+            _check_line(one, value, where)
+        case Decimal() if not value.is_finite():
+            raise InputError("wrong_value", "This is no number.", where)
+        case datetime() if value.tzinfo is None:
+            raise InputError("wrong_value", "A time needs its distance from UTC.", where)
+    if one.choices and not (one.blank and value == ""):
+        _check_choice(one, value, where)
+
+
+def _check_line(one: _AnyField, text: str, where: str) -> None:
+    _check_text(text, where)
+    if not text and not one.blank:
+        raise InputError("missing", "This cannot be empty.", where)
+    if not re.match(PLAIN_TEXT, text):
+        raise InputError("wrong_value", "A text is one line of plain characters.", where)
+
+
+def _check_choice(one: _AnyField, value: Any, where: str) -> None:
+    if value not in {key for key, _ in one.flatchoices}:
         raise InputError("unknown_value", f"{value!r} is no {one.name}.", where)
 
 

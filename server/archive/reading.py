@@ -4,6 +4,7 @@ import io
 import struct
 import zipfile
 import zlib
+from collections import Counter
 from collections.abc import Iterator, Mapping
 from contextlib import contextmanager
 from typing import Any
@@ -76,23 +77,25 @@ def _opened(raw: bytes) -> Iterator[zipfile.ZipFile]:
         raise InputError("too_large", f"The archive is over {size} MB.", "file")
     try:
         with zipfile.ZipFile(io.BytesIO(raw)) as archive:
-            entries = archive.infolist()
-            if sum(one.file_size for one in entries) > LARGEST_UNPACKED_BYTES:
+            if sum(one.file_size for one in archive.infolist()) > LARGEST_UNPACKED_BYTES:
                 raise InputError("too_large", "The archive holds more than a grow can.", "file")
-            names = [one.filename for one in entries]
-            known = {DOCUMENT, SCHEMA, *(f"{name}.csv" for name in TABLES)}
-            known |= {picture_file(number) for number in range(1, len(names) + 1)}
-            stray = next((one for at, one in enumerate(names) if one not in known
-                          or one in names[:at]), None)  # fmt: skip
-            if stray is not None or DOCUMENT not in names:
-                what = f"It holds {stray[:80]!r}." if stray else f"It holds no {DOCUMENT}."
-                raise InputError("no_archive", f"This is no archive of a grow. {what}", "file")
+            _check_files(archive.namelist())
             yield archive
     except InputError:
         raise
     except (zipfile.BadZipFile, zlib.error, struct.error, EOFError, OSError, KeyError,
             RuntimeError, NotImplementedError, ValueError, OverflowError):  # fmt: skip
         raise InputError("no_archive", "This is no zip that can be read.", "file") from None
+
+
+def _check_files(names: list[str]) -> None:
+    """Each file is one of an archive and there once, and the document is among them."""
+    known = {DOCUMENT, SCHEMA, *(f"{name}.csv" for name in TABLES)}
+    known |= {picture_file(number) for number in range(1, len(names) + 1)}
+    unknown = [one for one, times in Counter(names).items() if one not in known or times > 1]
+    if unknown or DOCUMENT not in names:
+        what = f"It holds {unknown[0][:80]!r}." if unknown else f"It holds no {DOCUMENT}."
+        raise InputError("no_archive", f"This is no archive of a grow. {what}", "file")
 
 
 def _document(archive: zipfile.ZipFile) -> _Document:

@@ -12,7 +12,7 @@ from django.contrib.auth.models import User
 from django.utils import timezone
 
 from core.course import TaskKind, draw_course
-from core.quantities import Spoons
+from core.quantities import ReadingRange, Spoons
 from server.charts.models import ChartVersion
 from server.grows.demo_people import DEMO_PEOPLE
 from server.grows.models import Grow
@@ -24,6 +24,7 @@ from server.tanks.models import Tank, TimeLineEntry
 from server.tanks.timeline import value_of
 
 _Kind = TimeLineEntry.Kind
+_FILLS = (TaskKind.MIX, TaskKind.CHANGE_OUT)
 
 
 @dataclass(frozen=True, slots=True)
@@ -117,56 +118,101 @@ def load_seasons(grow: Grow) -> None:
     entries = [
         entry
         for running, story in zip(running_seasons(scope, made), _STORIES, strict=True)
-        for entry in _past(grow, running, story, people)
+        for entry in _Past(grow, running, story, people, _chance(story)).entries()
     ]
     TimeLineEntry.objects.bulk_create(entries)
 
 
-def _past(
-    grow: Grow, running: RunningSeason, story: _Story, people: list[User]
-) -> Iterator[TimeLineEntry]:
-    """Fillings on their days, readings each morning but one weekend, top-ups, and cultures."""
-    chance = Random(story.tank)  # noqa: S311 -- readings of a story, the same each time
-    zone = ZoneInfo(grow.time_zone)
-    course = course_of(running, grow)
-    treads = draw_course(course, running.season.tank.water.reading, Spoons.METRIC).treads
-    names = running.product_names
-    ruled = {rule.product for rule in course.request.rules}
-    ec, ph = 1.0, 5.8
-    for day in range(story.days):
-        on = course.date_of(day)
-        who = people[chance.random() < 0.3]
-        at = _moment(on, time(8, chance.randint(0, 50)), zone)
-        tasks = [task for task in course.tasks if task.on == on]
-        kinds = (TaskKind.MIX, TaskKind.CHANGE_OUT)
-        fills = [one for one in tasks if one.kind in kinds and day not in story.missed]
-        if fills:
-            target = next(one.target for one in treads if one.first <= day <= one.last)
-            middle = float(target.middle.ms_cm) if target else 1.2
-            ec, ph = middle * chance.uniform(0.97, 1.02), chance.uniform(5.7, 5.9)
-            values = {
-                **_reading(ec, ph), "look_again": value_of("look_again", Fraction(24)),
-                "use_by": value_of("use_by", Fraction(120 if story.tank == "Living raft" else 14)),
-                "change_out": value_of("change_out", Fraction(_change_out_days(story))),
-            }  # fmt: skip
-            yield _entry(grow, running, _Kind.MIX, at + timedelta(hours=1), values, who)
-        for task in tasks:
-            for key in ruled & set(task.products):
-                amount = {"amount": {"value": "12", "unit": "mL"}}
-                after = at + timedelta(hours=2)
-                yield _entry(grow, running, _Kind.POUR, after, amount, who, note=names[key],
-                             product=running.products.get(key))  # fmt: skip
-        if not fills and not _is_missed(day, story):
-            yield _entry(grow, running, _Kind.READING, at, _reading(ec, ph), who)
-        if day % 7 == 3 and not fills:
-            litres = value_of("litres", Fraction(max(1, int(running.season.tank.litres) // 12)))
-            after = at + timedelta(minutes=20)
-            yield _entry(grow, running, _Kind.TOP_UP, after, {"litres": litres}, who)
-            ec *= 0.96
-        ec += story.drifts[0] * chance.uniform(0.2, 1.8)
-        ph = min(6.6, ph + story.drifts[1] * chance.uniform(0.2, 1.8))
-        if ph > 6.4:
-            ph -= 0.5  # brought back by hand
+@dataclass(slots=True)
+class _Past:
+    """What a season that went like its story left in the time line of its tank."""
+
+    grow: Grow
+    running: RunningSeason
+    story: _Story
+    people: list[User]
+    chance: Random
+    ec: float = 1.0
+    ph: float = 5.8
+
+    def entries(self) -> Iterator[TimeLineEntry]:
+        """Fillings on their days, readings each morning but one weekend, top-ups, and cultures."""
+        zone, course = ZoneInfo(self.grow.time_zone), course_of(self.running, self.grow)
+        treads = draw_course(course, self.running.season.tank.water.reading, Spoons.METRIC).treads
+        ruled = {rule.product for rule in course.request.rules}
+        for day in range(self.story.days):
+            on = course.date_of(day)
+            who = self.people[self.chance.random() < 0.3]
+            at = _moment(on, time(8, self.chance.randint(0, 50)), zone)
+            tasks = [task for task in course.tasks if task.on == on]
+            is_filled = day not in self.story.missed and any(one.kind in _FILLS for one in tasks)
+            if is_filled:
+                target = next(one.target for one in treads if one.first <= day <= one.last)
+                yield self._filled(target, at + timedelta(hours=1), who)
+            for task in tasks:
+                for key in ruled & set(task.products):
+                    yield self._poured(key, at + timedelta(hours=2), who)
+            if not is_filled:
+                yield from self._looked_after(day, at, who)
+            self._drift()
+
+    def _filled(self, target: ReadingRange | None, at: datetime, by: User) -> TimeLineEntry:
+        middle = float(target.middle.ms_cm) if target else 1.2
+        self.ec = middle * self.chance.uniform(0.97, 1.02)
+        self.ph = self.chance.uniform(5.7, 5.9)
+        use_by = 120 if self.story.tank == "Living raft" else 14
+        values = {
+            **self._reading(), "look_again": value_of("look_again", Fraction(24)),
+            "use_by": value_of("use_by", Fraction(use_by)),
+            "change_out": value_of("change_out", Fraction(_change_out_days(self.story))),
+        }  # fmt: skip
+        return self._entry(_Kind.MIX, at, by, values)
+
+    def _poured(self, key: str, at: datetime, by: User) -> TimeLineEntry:
+        amount = {"amount": {"value": "12", "unit": "mL"}}
+        entry = self._entry(_Kind.POUR, at, by, amount)
+        entry.note = self.running.product_names[key]
+        entry.product = self.running.products.get(key)
+        return entry
+
+    def _looked_after(self, day: int, at: datetime, by: User) -> Iterator[TimeLineEntry]:
+        """A day without a filling: a reading, and once a week plain water."""
+        if not _is_missed(day, self.story):
+            yield self._entry(_Kind.READING, at, by, self._reading())
+        if day % 7 == 3:
+            litres = Fraction(max(1, int(self.running.season.tank.litres) // 12))
+            values = {"litres": value_of("litres", litres)}
+            yield self._entry(_Kind.TOP_UP, at + timedelta(minutes=20), by, values)
+            self.ec *= 0.96
+
+    def _drift(self) -> None:
+        """What a day does to a tank."""
+        ec, ph = self.story.drifts
+        self.ec += ec * self.chance.uniform(0.2, 1.8)
+        self.ph = min(6.6, self.ph + ph * self.chance.uniform(0.2, 1.8))
+        if self.ph > 6.4:
+            self.ph -= 0.5  # brought back by hand
+
+    def _reading(self) -> dict[str, dict[str, str] | None]:
+        figures = {"ec": Fraction(f"{self.ec:.2f}"), "ph": Fraction(f"{self.ph:.1f}")}
+        return {what: value_of(what, figure) for what, figure in figures.items()}
+
+    def _entry(
+        self,
+        kind: TimeLineEntry.Kind,
+        at: datetime,
+        by: User,
+        values: Mapping[str, Mapping[str, str] | None],
+    ) -> TimeLineEntry:
+        return TimeLineEntry(
+            grow=self.grow, tank=self.running.season.tank, kind=kind, values=dict(values), at=at,
+            by=by, source=TimeLineEntry.Source.HAND,
+        )  # fmt: skip
+
+
+def _chance(story: _Story) -> Random:
+    """Readings of a story, the same each time."""
+    return Random(story.tank)  # noqa: S311 -- nothing secret
 
 
 def _is_missed(day: int, story: _Story) -> bool:
@@ -179,27 +225,5 @@ def _change_out_days(story: _Story) -> int:
     return change_out["every_days"] if change_out else 90
 
 
-def _reading(ec: float, ph: float) -> dict[str, dict[str, str] | None]:
-    figures = {"ec": Fraction(f"{ec:.2f}"), "ph": Fraction(f"{ph:.1f}")}
-    return {what: value_of(what, figure) for what, figure in figures.items()}
-
-
 def _moment(on: date, clock: time, zone: ZoneInfo) -> datetime:
     return min(datetime.combine(on, clock, zone), timezone.now())
-
-
-def _entry(  # noqa: PLR0917 -- all that an entry holds
-    grow: Grow,
-    running: RunningSeason,
-    kind: TimeLineEntry.Kind,
-    at: datetime,
-    values: Mapping[str, Mapping[str, str] | None],
-    by: User,
-    *,
-    note: str = "",
-    product: int | None = None,
-) -> TimeLineEntry:
-    return TimeLineEntry(
-        grow=grow, tank=running.season.tank, kind=kind, values=dict(values), at=at, by=by,
-        note=note, product=product, source=TimeLineEntry.Source.HAND,
-    )  # fmt: skip

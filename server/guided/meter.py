@@ -2,13 +2,14 @@
 
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass
+from fractions import Fraction
 from random import Random
 from statistics import median
 from typing import Protocol
 
 from core.chemistry import Alkali
 from core.chemistry.elements import Component
-from core.guided import GuidedState, StepKind
+from core.guided import GuidedPlan, GuidedPour, GuidedState, Step, StepKind
 from core.practice import Pen, PenReading, SimulatedTank
 from core.practice.pen import stands_still
 from server.grows.scope import Scope
@@ -77,26 +78,43 @@ def _simulated(mix: Mix, state: GuidedState) -> SimulatedTank:
     water = {Component(name): mol for name, mol in mix.simulated_water.items()}
     tank = SimulatedTank(litres, dict(water))
     for step in state.steps:
-        if step.figure is None:
-            continue
-        if step.kind in (StepKind.POUR, StepKind.ADD) and step.pour is not None:
-            pour = plan.pours[step.pour]
-            whole = pour.amount or pour.estimate
-            if pour.brings is not None:
-                tank.pour_moles(pour.brings, float(step.figure))
-            elif whole:  # then it is what the chart expects of it
-                ec_rise = (pour.stop_at_rise or pour.ec_rise) * step.figure / whole
-                tank.pour_unlabelled(float(ec_rise * plan.litres))
-        elif step.kind is StepKind.ACID and plan.acid:
-            tank.pour_acid(plan.acid.acid, float(step.figure))
-        elif step.kind is StepKind.ALKALI:
-            # Of an alkali of unknown strength: potassium hydroxide of 1 mol/L, say.
-            tank.pour_alkali(
-                plan.alkali.alkali if plan.alkali else Alkali(1.0, 0.0), float(step.figure)
-            )
-        elif step.kind is StepKind.DRAIN:
-            tank.exchange(float(step.figure), water)
+        if step.figure is not None:
+            _do_in(tank, step, step.figure, plan=plan, water=water)
     return tank
+
+
+def _do_in(
+    tank: SimulatedTank,
+    step: Step,
+    done: Fraction,
+    *,
+    plan: GuidedPlan,
+    water: dict[Component, float],
+) -> None:
+    """What a step that was done has done to the tank."""
+    match step.kind:
+        case StepKind.POUR | StepKind.ADD if step.pour is not None:
+            _pour_in(tank, plan.pours[step.pour], done, plan.litres)
+        case StepKind.ACID if plan.acid:
+            tank.pour_acid(plan.acid.acid, float(done))
+        case StepKind.ALKALI:
+            tank.pour_alkali(plan.alkali.alkali if plan.alkali else _SOME_ALKALI, float(done))
+        case StepKind.DRAIN:
+            tank.exchange(float(done), water)
+
+
+_SOME_ALKALI = Alkali(1.0, 0.0)
+"""Of unknown strength: potassium hydroxide of 1 mol/L, say."""
+
+
+def _pour_in(tank: SimulatedTank, pour: GuidedPour, amount: Fraction, litres: Fraction) -> None:
+    """What a label tells, else what the chart expects of it."""
+    whole = pour.amount or pour.estimate
+    if pour.brings is not None:
+        tank.pour_moles(pour.brings, float(amount))
+    elif whole:
+        ec_rise = (pour.stop_at_rise or pour.ec_rise) * amount / whole
+        tank.pour_unlabelled(float(ec_rise * litres))
 
 
 def meter_of(scope: Scope) -> Meter | None:

@@ -22,6 +22,7 @@ from core.quantities import Reading, ReadingScale, Volume, decimal_text, figure,
 from core.vessels import VesselKind
 from server.grows.calendar import day_of
 from server.grows.figures import Figure
+from server.grows.models import Membership
 from server.grows.scope import Scope
 from server.grows.units import units_out
 from server.guided.meter import meter_of
@@ -83,32 +84,22 @@ def _beside(state: GuidedState, scope: Scope) -> list[BesideReading]:
 def guided_out(
     mix: Mix, plan: GuidedPlan, state: GuidedState, events: list[Event], scope: Scope
 ) -> GuidedOut:
-    member = scope.membership
-    meter = member.meter
-    kinds = {step.id: step for step in state.steps}
-    target = None
-    if state.target:
-        low, high = (Reading(edge).shown(meter) for edge in state.target)
-        target = low if low == high else f"{low} to {high}"
-
-    pace = Pace(member.pace)
-    ends = dict(zip(kinds, endings(plan, state.steps, pace), strict=True))
+    member, pace = scope.membership, Pace(scope.membership.pace)
+    ends = {
+        step.id: ending
+        for step, ending in zip(state.steps, endings(plan, state.steps, pace), strict=True)
+    }
     adds = ppm_of_additions(plan, state)
     screen = Screen(plan, state.second, state.poured, state.held, member, adds, ends)
-
-    def shown(of: str, figure: Fraction | None) -> str | None:
-        step = kinds.get(of)
-        return figure_shown(step.kind if step else None, figure, step.unit if step else "", member)
-
     return GuidedOut(
         id=mix.pk,
         tank=mix.tank_id,
         tank_name=mix.tank.name,
         column=mix.label,
         volume=Volume(plan.litres).shown(member.tank_unit),
-        unit=meter.words,
+        unit=member.meter.words,
         has_pen=meter_of(scope) is not None,
-        target=target,
+        target=_target_shown(state, member.meter),
         ec_shown=figure_shown(StepKind.READ_EC, state.ec, "", member),
         ph_low=decimal_text(plan.ph[0]),
         by_drops=plan.ph_step >= DROPS_STEP,
@@ -117,40 +108,13 @@ def guided_out(
         held=list(state.held),
         now=state.now,
         steps=[step_out(step, screen) for step in state.steps],
-        pours=[
-            GuidedPourOut(
-                product=pour.key,
-                tag=mix.products.get(pour.key, {}).get("tag", pour.name[:2]),
-                name=pour.name,
-                printed=pour.printed,
-                turn=pour.turn,
-                rinse=pour.rinse,
-                live=pour.live,
-                until=_stop_shown(pour, state, meter),
-                bucket=Volume(pour.bucket_l).shown(member.tank_unit) if pour.bucket_l else None,
-            )
-            for pour in plan.pours
-        ],
+        pours=[_pour_out(pour, mix, state, member) for pour in plan.pours],
         bottles=_bottles(mix, plan),
         vessels=_vessels(plan),
         beside=_beside(state, scope),
         pace=pace,
         night=member.night,
-        conflicts=[
-            ConflictOut(
-                step=one.step,
-                counts=one.counts.id,
-                counts_by=one.counts.by,
-                counts_shown=shown(one.step, one.counts.figure),
-                other=one.other.id,
-                other_by=one.other.by,
-                other_shown=shown(one.step, one.other.figure),
-                both=None if one.together is None else decimal_text(one.together),
-                both_shown=shown(one.step, one.together),
-                exact=_together(one, kinds),
-            )
-            for one in state.conflicts
-        ],
+        conflicts=_conflicts(state, member),
         unplaced=unplaced_out(plan, state, member),
         steering=steering_out(plan, state, member, figure(mix.tank.litres)),
         undoable=state.undoable,
@@ -160,6 +124,52 @@ def guided_out(
         time_zone=scope.grow.time_zone,
         units=units_out(member),
     )
+
+
+def _target_shown(state: GuidedState, meter: ReadingScale) -> str | None:
+    if not state.target:
+        return None
+    low, high = (Reading(edge).shown(meter) for edge in state.target)
+    return low if low == high else f"{low} to {high}"
+
+
+def _pour_out(pour: GuidedPour, mix: Mix, state: GuidedState, member: Membership) -> GuidedPourOut:
+    return GuidedPourOut(
+        product=pour.key,
+        tag=mix.products.get(pour.key, {}).get("tag", pour.name[:2]),
+        name=pour.name,
+        printed=pour.printed,
+        turn=pour.turn,
+        rinse=pour.rinse,
+        live=pour.live,
+        until=_stop_shown(pour, state, member.meter),
+        bucket=Volume(pour.bucket_l).shown(member.tank_unit) if pour.bucket_l else None,
+    )
+
+
+def _conflicts(state: GuidedState, member: Membership) -> list[ConflictOut]:
+    """Figures of two people for one step, each as that step shows it."""
+    steps = {step.id: step for step in state.steps}
+
+    def shown(of: str, figure: Fraction | None) -> str | None:
+        step = steps.get(of)
+        return figure_shown(step.kind if step else None, figure, step.unit if step else "", member)
+
+    return [
+        ConflictOut(
+            step=one.step,
+            counts=one.counts.id,
+            counts_by=one.counts.by,
+            counts_shown=shown(one.step, one.counts.figure),
+            other=one.other.id,
+            other_by=one.other.by,
+            other_shown=shown(one.step, one.other.figure),
+            both=None if one.together is None else decimal_text(one.together),
+            both_shown=shown(one.step, one.together),
+            exact=_together(one, steps),
+        )
+        for one in state.conflicts
+    ]
 
 
 def _together(one: Conflict, steps: Mapping[str, Step]) -> Figure | None:

@@ -91,7 +91,11 @@ def _other_water(plan: GuidedPlan, state: GuidedState, member: Membership) -> Ot
     return OtherWaterOut(read=read, planned=planned, follows=plan.added is not None)
 
 
-def _off(share: Fraction) -> str:
+def _off(state: GuidedState) -> str | None:
+    """How much more or less water there is by what the readings rise."""
+    if state.slope is None or not state.slope.off:
+        return None
+    share = state.slope.off
     return f"{number_text(abs(share) * 100, 0)} % {'more' if share > 0 else 'less'}"
 
 
@@ -99,17 +103,17 @@ def steering_out(
     plan: GuidedPlan, state: GuidedState, member: Membership, whole: Fraction
 ) -> SteeringOut:
     """What readings call for; `whole` is how many litres the tank is believed to hold."""
-    slope, second, is_off = state.slope, state.second, state.litres != plan.litres
+    is_off = state.litres != plan.litres
     return SteeringOut(
-        off_percent=_off(slope.off) if slope and slope.off else None,
+        off_percent=_off(state),
         other_water=_other_water(plan, state, member),
         way_out=_way_out(plan, state, member),
         offer=_offer(plan, state, member),
         estimate=_estimate(state, member),
         litres=Volume(state.litres).shown(member.tank_unit) if is_off else None,
         holds=litres_figure(rounded(state.litres, 6)) if is_off and plan.litres == whole else None,
-        causes=list(CAUSES) if slope and slope.is_odd else [],
-        capped=bool(second and second.capped),
+        causes=list(CAUSES) if state.slope and state.slope.is_odd else [],
+        capped=bool(state.second and state.second.capped),
         verdict=state.correction.verdict if state.correction else None,
         look_again_h=state.assistance.look_again_h if state.assistance else None,
         acid_why=plan.acid.why if plan.acid else None,

@@ -68,14 +68,14 @@ def step_out(step: Step, screen: Screen) -> StepOut:
         product=pour.key if pour else None,
         name=pour.name if pour else at_hand.name if at_hand else None,
         amount=None if told.amount is None else decimal_text(told.amount),
-        goes_in=_exact_text(told.goes_in),
+        goes_in=_text_as_kept(told.goes_in),
         exact=told.exact,
         unit=told.unit,
         measured=told.measured,
         cup_water=told.cup_water,
         beyond=_beyond(step, pour, screen),
         of_dose=_of_dose(step, pour, screen) if pour else None,
-        odd_above=_exact_text(odd),
+        odd_above=_text_as_kept(odd),
         why=step.why,
         offers=step.why in OFFERED,
         causes=list(causes_of(step.why)),
@@ -90,7 +90,8 @@ def step_out(step: Step, screen: Screen) -> StepOut:
     )
 
 
-def _exact_text(value: Fraction | None) -> str | None:
+def _text_as_kept(value: Fraction | None) -> str | None:
+    """To six places, as the figures of events are kept."""
     return None if value is None else decimal_text(rounded(value, 6))
 
 

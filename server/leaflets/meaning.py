@@ -20,10 +20,12 @@ from core.leaflet.names import guess_names
 from core.leaflet.sheet import Sheet, SheetProblem, SheetRead, read_sheet
 from core.limits import HIGHEST_STRENGTH
 from core.quantities import ReadingScale, Spoons, Volume, figure, number_text
+from core.water import Water
 from server.grows.figures import TypedFigure, share_told
 from server.grows.scope import Scope
 from server.leaflets.shelf import bottles_by_key
 from server.planning.snapshot import snapshot_of
+from server.tanks.models import Tank
 
 
 class MeaningIn(Schema):
@@ -142,25 +144,20 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
         raise InputError(
             "strength_out_of_range", "A strength is above 0 and at most 200 %.", "strength"
         )
-    snapshot = snapshot_of(scope)
-    tank = None if told.tank is None else snapshot.tank(scope, told.tank)
+    tank = None if told.tank is None else snapshot_of(scope).tank(scope, told.tank)
     volume = Volume(figure(tank.litres) if tank else figure("100"))
     sheet = told.leaflet.sheet()
     read = read_sheet(sheet)
     labels, costs = bottles_by_key(scope, told.leaflet)
     spoons = Spoons(member.spoons)
-    number, water = told.water or (tank.water_id if tank else None), None
-    if number is not None:
-        source = snapshot.waters_of(scope, [number])[number]
-        water = source.as_water(source.reading)
+    water = _water(scope, told, tank)
     fed: tuple[FedColumn, ...] = ()
     if told.feeds and read.chart is not None:
-        crop = Crop(tank.crop_kind) if tank and tank.crop_kind else None
         fed = what_it_feeds(
             read.chart,
             labels,
             strength=strength,
-            crop=crop,
+            crop=Crop(tank.crop_kind) if tank and tank.crop_kind else None,
             spoons=spoons,
             water=water,
             costs=costs,
@@ -176,6 +173,15 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
         volume=volume.shown(member.tank_unit),
         water_ms_cm=float(water.reading.ms_cm) if water and water.reading else None,
     )
+
+
+def _water(scope: Scope, told: MeaningIn, tank: Tank | None) -> Water | None:
+    """The water that is asked for, else that of the tank, as it was read last."""
+    number = told.water or (tank.water_id if tank else None)
+    if number is None:
+        return None
+    source = snapshot_of(scope).waters_of(scope, [number])[number]
+    return source.as_water(source.reading)
 
 
 def _cells(sheet: Sheet, read: SheetRead, tank: InTank) -> list[CellMeaning]:

@@ -1,5 +1,6 @@
 """The living programme at the bench: the steps of a day, with their amounts and vessels."""
 
+from collections.abc import Sequence
 from datetime import datetime, timedelta
 
 from django.http import HttpRequest, HttpResponse
@@ -7,12 +8,12 @@ from django.utils import timezone
 from ninja import Router
 from pydantic import BaseModel
 
-from core.brewing import STANDS_H, BrewAct, BrewDay, BrewState, brew_state, brew_steps
+from core.brewing import STANDS_H, BrewAct, BrewDay, BrewState, BrewStep, brew_state, brew_steps
 from core.course import TaskKind, Why
 from core.errors import InputError
 from core.formats.measured import MeasuredDocument
 from core.quantities import Amount, AmountUnit, Volume, figure, number_text, rounded
-from core.vessels import measure
+from core.vessels import Vessel, measure
 from server.api.shapes import ErrorOut
 from server.grows.scope import Scope
 from server.planning.snapshot import snapshot_of
@@ -84,26 +85,23 @@ def brew(request: HttpRequest, grow_id: int, season_id: int, task: str) -> HttpR
         is_first=course.request.day(standing.task.on) <= course.request.first_filling,
     )
     vessels = snapshot_of(scope).stock_of(scope).vessels
-    amounts = [_measurable(one.amount) if one.amount else None for one in steps]
     out = BrewOut(
         day=day,
         state=brew_state(day, before, timezone.now()),
         ready_at=before + timedelta(hours=float(STANDS_H)) if before else None,
         target_shown=band_shown(scope, aim_of(scope, running).target),
-        steps=[
-            BrewStepOut(
-                act=one.act,
-                shown=_shown(amount) if amount else None,
-                measured=(
-                    MeasuredDocument.of(measure(amount, vessels))
-                    if amount and amount.value <= _LARGEST_MEASURED
-                    else None
-                ),
-            )
-            for one, amount in zip(steps, amounts, strict=True)
-        ],
+        steps=[_step_out(one, vessels) for one in steps],
     )
     return HttpResponse(out.model_dump_json(), content_type="application/json")
+
+
+def _step_out(step: BrewStep, vessels: Sequence[Vessel]) -> BrewStepOut:
+    if step.amount is None:
+        return BrewStepOut(act=step.act, shown=None, measured=None)
+    amount = _measurable(step.amount)
+    is_measured = amount.value <= _LARGEST_MEASURED
+    measured = MeasuredDocument.of(measure(amount, vessels)) if is_measured else None
+    return BrewStepOut(act=step.act, shown=_shown(amount), measured=measured)
 
 
 def _day_of(standing: StandingTask) -> BrewDay | None:

@@ -26,6 +26,7 @@ from server.tanks.models import TimeLineEntry
 DECISIONS = {kind.value for kind in HappeningKind} & set(SeasonEntry.Kind.values)
 """What moves the columns of a season, of all that it is told."""
 
+_Kind = TimeLineEntry.Kind
 
 Happened = tuple[datetime, str, Mapping[str, Any], str]
 """An entry of a time line: when, what, its values and its note."""
@@ -52,6 +53,22 @@ class Done:
     read_on: date | None = None
     mixed: tuple[int, ReadingRange] | None = None
     line: list[Happened] = field(default_factory=list)
+
+    def add(self, entry: Happened, on: date, *, product: int | None, mix: int | None) -> None:
+        """Take in an entry of the tank's time line; the next one, in the order of time."""
+        _, kind, values, note = entry
+        if kind != _Kind.POUR and not (kind == _Kind.READING and mix is not None):
+            self.line.append(entry)
+        if kind in (_Kind.READING, _Kind.MIX):
+            self.read_on = on
+        match kind:
+            case _Kind.MIX | _Kind.CHANGE_OUT:
+                self.fillings.append(on)
+                self.mixed = _steered_to(mix, values)
+            case _Kind.POUR:
+                self.poured.append((on, product, note))
+            case _Kind.TOP_UP if litres := values.get("litres"):
+                self.topped.append((on, figure(litres["value"])))
 
 
 @dataclass(frozen=True, slots=True)
@@ -224,7 +241,6 @@ def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
     ends = {season.tank_id: season.ended_on for season in seasons}
     if not starts:
         return {}
-    kinds = TimeLineEntry.Kind
     zone = ZoneInfo(scope.grow.time_zone)
     begun = datetime.combine(min(starts.values()), datetime.min.time(), zone)
     rows = (
@@ -238,18 +254,7 @@ def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
         on = at.astimezone(zone).date()
         if tank is None or on < starts[tank] or on > (ends[tank] or on):
             continue  # what is done behind the end is no more of this season
-        done = found[tank]
-        if kind != kinds.POUR and not (kind == kinds.READING and mix is not None):
-            done.line.append((at, kind, values, note))
-        if kind in (kinds.MIX, kinds.CHANGE_OUT):
-            done.fillings.append(on)
-            done.mixed = _steered_to(mix, values)
-        elif kind == kinds.POUR:
-            done.poured.append((on, product, note))
-        elif kind == kinds.TOP_UP and (litres := values.get("litres")):
-            done.topped.append((on, figure(litres["value"])))
-        if kind in (kinds.READING, kinds.MIX):
-            done.read_on = on
+        found[tank].add((at, kind, values, note), on, product=product, mix=mix)
     return found
 
 

@@ -6,7 +6,8 @@ from datetime import date, datetime
 from fractions import Fraction
 from zoneinfo import ZoneInfo
 
-from core.course import Course, Programme, TaskKind, Why
+from core.chart import Chart
+from core.course import Course, Programme, Task, TaskKind, Why
 from core.leaflet.meaning import InTank, amount_range
 from core.living import Brew, brew_for
 from core.quantities import (
@@ -60,7 +61,7 @@ class TaskWords:
             column=task.column,
             column_label=self._labels.get(task.column or "", ""),
             products=list(task.products),
-            amounts=list(self._amounts(standing)),
+            amounts=list(self._amounts(standing.task)),
             why=list(task.why),
             strength_shown=percent_shown(task.strength) if task.strength is not None else None,
             differs=[
@@ -89,32 +90,46 @@ class TaskWords:
         ruled = {rule.product for rule in self._course.request.rules}
         return set(season.printed(day)) - ruled if 0 <= day <= season.last else set()
 
-    def _amounts(self, standing: StandingTask) -> Iterable[AmountOut]:
-        task, season = standing.task, self._course.season
+    def _amounts(self, task: Task) -> Iterable[AmountOut]:
+        """What a task takes: of the brew that it prepares, or of each product that goes in."""
         if task.kind is TaskKind.PREPARE:
             yield from _brewed(task.why[0], brew_for(self._in_tank.volume))
         if task.kind not in (TaskKind.ADD, TaskKind.INOCULATE) or task.column is None:
             return
+        chart = self._chart_on(task.on)
         is_living = self._running.lead.plan.get("programme") == Programme.LIVING
-        day = self._course.request.day(task.on)
-        laid = season.by_day[day] if 0 <= day <= season.last else None
-        chart = laid.chart if laid else self._running.chart.chart
-        rows = {product.key: product for product in chart.products}
-        in_tank = replace(self._in_tank, strength=task.strength or Fraction(1))
+        takes_brew = is_living and task.kind is TaskKind.INOCULATE
         for key in task.products:
-            dose = chart.dose(key, task.column)
-            found = amount_range(dose, rows[key], in_tank) if dose and key in rows else None
-            if found is None and is_living and task.kind is TaskKind.INOCULATE:
+            printed = self._printed_amount(chart, key, task.column, task.strength)
+            if printed is not None:
+                yield _amount_out(key, *printed)
+            elif takes_brew:
                 brew = Amount(brew_for(self._in_tank.volume).water_l * 1000, AmountUnit.ML)
-                found = (brew, brew)
-            if found is not None:
-                low, high = found
-                middle = rounded((low.value + high.value) / 2, 3)
-                yield AmountOut(
-                    product=key,
-                    amount=Figure(value=decimal_text(middle), unit=low.unit),
-                    shown=f"{number_text(middle, 1).removesuffix('.0')} {low.unit}",
-                )
+                yield _amount_out(key, brew, brew)
+
+    def _chart_on(self, on: date) -> Chart:
+        season, day = self._course.season, self._course.request.day(on)
+        laid = season.by_day[day] if 0 <= day <= season.last else None
+        return laid.chart if laid else self._running.chart.chart
+
+    def _printed_amount(
+        self, chart: Chart, key: str, column: str, strength: Fraction | None
+    ) -> tuple[Amount, Amount] | None:
+        """Both ends of what a column prints of a product, in the tank; None where it has none."""
+        row = next((one for one in chart.products if one.key == key), None)
+        dose = chart.dose(key, column)
+        if row is None or dose is None:
+            return None
+        return amount_range(dose, row, replace(self._in_tank, strength=strength or Fraction(1)))
+
+
+def _amount_out(key: str, low: Amount, high: Amount) -> AmountOut:
+    middle = rounded((low.value + high.value) / 2, 3)
+    return AmountOut(
+        product=key,
+        amount=Figure(value=decimal_text(middle), unit=low.unit),
+        shown=f"{number_text(middle, 1).removesuffix('.0')} {low.unit}",
+    )
 
 
 def _brewed(why: Why, brew: Brew) -> Iterable[AmountOut]:

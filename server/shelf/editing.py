@@ -81,14 +81,7 @@ def change_product(scope: Scope, product: Product, told: ProductIn) -> None:
     """
     figures = _figures(told, mark=scope.membership.mark, seen=told.seen)
     if told.label is not None:
-        try:
-            told.label.label()
-        except InputError as error:
-            raise error.inside("label") from None
-        if product.form == Form.DRY and told.label.printed_in is not PrintedIn.PERCENT:
-            raise InputError(
-                "label_by_volume", "A powder has no litres: its label is in percent.", "label"
-            )
+        _check_label(product, told.label)
     form = _hard_form_of(scope, product, told.hard_form_of)
     wanted: dict[str, Any] = {
         "label": _stored(told.label), "hard_form_of_id": form.pk if form else None, **figures,
@@ -110,6 +103,17 @@ def change_product(scope: Scope, product: Product, told: ProductIn) -> None:
     for name in changed:
         setattr(product, name, wanted[name])
     product.save(update_fields=[name.removesuffix("_id") for name in changed])
+
+
+def _check_label(product: Product, label: LabelDocument) -> None:
+    try:
+        label.label()
+    except InputError as error:
+        raise error.inside("label") from None
+    if product.form == Form.DRY and label.printed_in is not PrintedIn.PERCENT:
+        raise InputError(
+            "label_by_volume", "A powder has no litres: its label is in percent.", "label"
+        )
 
 
 def _correct_left(scope: Scope, product: Product, left: Decimal | None) -> None:

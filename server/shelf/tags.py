@@ -1,7 +1,6 @@
 """The few letters on a bottle's paper label."""
 
 from collections.abc import Iterator
-from itertools import chain
 
 from core.errors import InputError
 
@@ -15,17 +14,22 @@ def new_tag(name: str, taken: set[str]) -> str:
     >>> new_tag("Glasswort", set()), new_tag("Marram Two", set()), new_tag("Glasswort", {"Gl"})
     ('Gl', 'MT', 'Gs')
     """
-    words = "".join(c if c.isalnum() else " " for c in name).split()
-    letters = "".join(words) or "X"
-    wishes = [words[0][0] + words[1][0]] if len(words) > 1 else []
-    wishes += [letters[0] + letter for letter in letters[1:]] or [letters[0]]
-    wishes += [f"{letters[0]}{digit}" for digit in "23456789"]
-    more: Iterator[str] = (first + rest for rest in _LONGER for first in letters[0] + _PLAIN)
-    tags = (_upper(wish[0]) + wish[1:] for wish in chain(wishes, more))
+    tags = (_upper(wish[0]) + wish[1:] for wish in _wishes(name))
     free = next((tag for tag in tags if tag not in taken), None)
     if free is None:
         raise InputError("too_many_or_few", "This shelf has no letters left for another label.")
     return free
+
+
+def _wishes(name: str) -> Iterator[str]:
+    """The first letters of two words, the first with each other letter, a digit, then anything."""
+    words = "".join(c if c.isalnum() else " " for c in name).split()
+    letters = "".join(words) or "X"
+    if len(words) > 1:
+        yield words[0][0] + words[1][0]
+    yield from [letters[0] + letter for letter in letters[1:]] or [letters[0]]
+    yield from (letters[0] + digit for digit in "23456789")
+    yield from (first + rest for rest in _LONGER for first in letters[0] + _PLAIN)
 
 
 _PLAIN = "0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ"

@@ -198,25 +198,34 @@ def _column(name: str) -> str:
 
 def _wanted(told: WaterEdit, units: TypedUnits) -> dict[str, Any]:
     """The fields that the edit names, as they are to be kept; EC under `ec`, in mS/cm."""
-    named, wanted = told.model_fields_set, dict[str, Any]()
-    if "kind" in named and told.kind is not None:
-        wanted["kind"] = told.kind.value
-    choices = named & {"disinfectant", "treated_by"}
-    wanted |= {name: getattr(told, name) or "" for name in choices}
-    wanted |= {name: getattr(told, name) for name in named & {"reported_on", "note"}}
-    for name in REPORT_FIELDS:
-        if name in named:
-            text = getattr(told, name)
-            wanted[name] = exact_decimal(reported(name, text), 2) if text.strip() else None
-    if "ph" in named:
-        wanted["ph"] = units.plain("ph", told.ph) if told.ph.strip() else None
-    if "temperature" in named:
-        text = told.temperature
-        wanted["temperature"] = units.celsius("temperature", text) if text.strip() else None
-    if "reading" in named:
-        blank = is_blank(told.reading)
-        wanted["ec"] = None if blank else units.ec("reading", told.reading).ms_cm
+    wanted = {
+        name: _to_keep(name, getattr(told, name), units)
+        for name in WaterFields.model_fields
+        if name in told.model_fields_set
+    }
+    if "kind" in wanted and told.kind is None:
+        del wanted["kind"]  # a water has one
+    if "reading" in told.model_fields_set:
+        wanted["ec"] = None if is_blank(told.reading) else units.ec("reading", told.reading).ms_cm
     return wanted
+
+
+def _to_keep(name: str, told: Any, units: TypedUnits) -> Any:
+    """A field of a water as it is kept; None for what was typed as unknown."""
+    match name:
+        case "kind" | "disinfectant" | "treated_by":
+            return told or ""
+        case "reported_on" | "note":
+            return told
+    if not told.strip():
+        return None
+    match name:
+        case "ph":
+            return units.plain(name, told)
+        case "temperature":
+            return units.celsius(name, told)
+        case _:
+            return exact_decimal(reported(name, told), 2)
 
 
 def _now(water: WaterSource) -> dict[str, object]:
