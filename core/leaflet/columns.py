@@ -9,7 +9,7 @@ from itertools import pairwise
 from core.chart import Stage
 from core.leaflet.dates import Day, days_between, turn
 from core.leaflet.heading_rows import HeadingRow
-from core.leaflet.headings import STAGE_ROW, Heading
+from core.leaflet.headings import COUNTS_WEEKS, STAGE_ROW, Heading
 from core.leaflet.layout import Layout
 from core.limits import LONGEST_NAME, LONGEST_WORDS
 
@@ -27,6 +27,7 @@ class Head:
         is_open: whether it goes on after its last week.
         is_without_days: whether a row of days says that it has none.
         span: first and last day, or how long it may be; its neighbours tell which.
+        span_of: days that one of these is: 7 where weeks are counted.
         is_named: whether anything stands above it.
     """
 
@@ -40,6 +41,7 @@ class Head:
     is_open: bool = False
     is_without_days: bool = False
     span: tuple[int, int] | None = None
+    span_of: int = 1
     is_named: bool = True
 
     @property
@@ -108,10 +110,8 @@ def _take(head: Head, said: Heading, row: HeadingRow) -> None:
 def _take_days(head: Head, days: tuple[int, int], row: HeadingRow) -> None:
     """A figure in a row of days: how long the column is, or from which day to which."""
     first, last = days
-    head.span, head.days = days, first if first == last else None
-    name = row.name.lower()
-    if head.days is not None and "week" in name and "per week" not in name:
-        head.days *= 7
+    head.span, head.span_of = days, 7 if COUNTS_WEEKS.search(row.name.lower()) else 1
+    head.days = first * head.span_of if first == last else None
 
 
 def _is_told_beside(head: Head, row: HeadingRow) -> bool:
@@ -167,7 +167,7 @@ def _lengths_by_spans(heads: Sequence[Head]) -> None:
     is_in_turn = all(later[0] == before[1] + 1 for before, later in pairwise(spans))
     if is_in_turn and any(first < last for first, last in spans):
         for head, (first, last) in zip(heads, spans, strict=True):
-            head.days = last - first + 1
+            head.days = (last - first + 1) * head.span_of
 
 
 def _lengths_by_weeks(heads: Sequence[Head]) -> None:
@@ -178,13 +178,18 @@ def _lengths_by_weeks(heads: Sequence[Head]) -> None:
 
 
 def _date_steps(dates: Sequence[Day]) -> list[int | None]:
-    """Days from each date to the next; with day and month turned where that is more even."""
-    ways = [list(dates)]
-    other = [turn(date) for date in dates if date.turned]
-    if len(other) == len(dates) and all(other):
-        ways.append([date for date in other if date])
+    """Days from each date to the next; with day and month turned where that is more even.
+
+    Of two ways that are as even, the one with shorter columns. A date that can only be read one
+    way, such as 3/15, stays as it is beside turned ones.
+    """
+    turned = [turn(date) if date.turned else date for date in dates]
+    ways = [list(dates), [date for date in turned if date is not None]]
     steps = [[days_between(before, later) for before, later in pairwise(way)] for way in ways]
-    return min(steps, key=lambda way: sum(step is None or step % 7 != 0 for step in way))
+    return min(
+        steps,
+        key=lambda way: (sum(not one or one % 7 != 0 for one in way), sum(one or 0 for one in way)),
+    )
 
 
 def _by_steps(heads: list[Head], steps: Sequence[int | None]) -> None:

@@ -214,8 +214,15 @@ def stage_in(text: str) -> Stage | None:
 
 
 _WEEK_CORNER = re.compile(rf"\b{_WEEK}(?![a-z])")
-DAYS_ROW = re.compile(r"(?:days?|duration|length|days per (?:week|stage|column)|days? long)"
-                      r"(?: ?\(?(?:in )?(?:days?|d|weeks?)\)?)?")  # fmt: skip
+DAYS_ROW = re.compile(
+    r"(?:days?|(?:stage |phase |growth )?(?:duration|length)|how long|days? long"
+    r"|(?:days|weeks) (?:per|in|of) (?:each |the )?(?:stage|phase|period|column|week)"
+    r"|(?:how many|(?:number|no\.?|nr\.?|#) of) (?:days|weeks))"
+    r"(?:,? ?\(?(?:in )?(?:days?|d|weeks?|wks?)\)?)?"
+)
+"""The name of a row that tells how long each column is."""
+COUNTS_WEEKS = re.compile(r"^(?!.*\bdays?\b).*\b(?:weeks?|wks?)\b")
+"""Whether such a row counts weeks: "duration (weeks)", but not "days per week"."""
 DATE_ROW = re.compile(r"(?:dates?|from|starts?|beginning|starting)(?: (?:on|date|from))?")
 STAGE_ROW = re.compile(r"(?:growth |plant |growing )?(?:stages?|phases?|periods?)(?: of growth)?")
 
@@ -227,5 +234,5 @@ def says_weeks(text: str) -> bool:
     (True, False, False)
     """
     low = text.lower()
-    told = _WEEK_CORNER.search(low) and not re.search(r"\d|\bper\b|duration|length|how many", low)
-    return bool(told)
+    is_length = DAYS_ROW.fullmatch(low.strip(" .:")) or re.search(r"\bper\b|duration|length", low)
+    return bool(_WEEK_CORNER.search(low) and not re.search(r"\d", low) and not is_length)
