@@ -23,19 +23,19 @@ class Shape:
         rows, columns: up to its last cell with something in it.
         merged: first and last row and column of merged cells, from 0.
         unreckoned: formulas without a kept value, by row and column.
-        filled: how many cells have something in them.
+        is_filled: whether any cell has something in it.
     """
 
     rows: int = 0
     columns: int = 0
     merged: list[tuple[int, int, int, int]] = field(default_factory=list)
     unreckoned: dict[tuple[int, int], str] = field(default_factory=dict)
-    filled: int = 0
+    is_filled: bool = False
 
     def reach(self, row: int, column: int) -> None:
-        """Count a cell that has something in it."""
+        """Take in a cell that has something in it."""
         self.rows, self.columns = max(self.rows, row + 1), max(self.columns, column + 1)
-        self.filled += 1
+        self.is_filled = True
 
     def refuse_too_large(self) -> None:
         """Refuse it before it is laid out.

@@ -50,7 +50,7 @@ def _chosen(names: Sequence[str], shapes: Mapping[str, Shape], sheet: str | None
             f"The file has no sheet {sheet[:40]!r}; it has {', '.join(names[:12])}.",
             "sheet",
         )
-    return sheet or next((name for name in names if shapes[name].filled), names[0])
+    return sheet or next((name for name in names if shapes[name].is_filled), names[0])
 
 
 def _shapes(archive: Archive) -> dict[str, Shape]:

@@ -569,6 +569,18 @@ def test_what_no_day_can_satisfy_names_both(
     assert all(name in conflicts[0].message for name in named - {"change_out", "stages"})
 
 
+@pytest.mark.parametrize(("every", "late"), [(3, True), (4, True), (5, False), (8, False)])
+def test_a_rule_is_late_once_it_waited_as_long_as_it_should_have_lasted(
+    every: int, late: bool
+) -> None:
+    """The tank is changed out on every ninth day: a rule of 5 days waits for 4 of them."""
+    rule = TimingRule("mud", every_days=every, occasion=Occasion.CHANGE_OUT)
+    asked = ask(rules=(rule,), change_out=ChangeOut(every_days=9), chart=chart((30, 30, 30)))
+    course = plan_course(asked)
+    assert days_of(course, "mud") == list(range(0, 90, 9))
+    assert [one.code for one in course.conflicts] == (["too_late"] if late else [])
+
+
 def test_a_rule_that_may_yet_find_its_day_is_no_conflict() -> None:
     rules = (
         TimingRule("tide", every_days=2),

@@ -50,6 +50,9 @@ def said(
         ("1.70", "", [Said.EC_RIGHT]),
         # a slip of the point, or a pen that shows something else
         ("17.0", "1.70", [Said.EC_ODD]), ("0.17", "1.70", [Said.EC_ODD]),
+        # from more than two fifths, either way
+        ("1.75", "1.25", [Said.EC_RIGHT, Said.TOP_UP_PLAIN]), ("1.76", "1.25", [Said.EC_ODD]),
+        ("1.80", "3.00", [Said.EC_RIGHT, Said.TOP_UP_FULL]), ("1.79", "3.00", [Said.EC_ODD]),
         ("1.70", "0", [Said.EC_RIGHT, Said.TOP_UP_WEAK]),
     ],
 )  # fmt: skip

@@ -289,6 +289,11 @@ def test_a_remedy_is_what_makes_the_caution_go() -> None:
     assert "calmag_credit" not in codes(after)
     # 1 mL/L × 1.25 g/mL × 3.2 % = 40 ppm; the water has 20 of them.
     assert (credit.values["brings_ppm"], credit.values["share"]) == ("40", "0.5")
+    more = chart([*pair().products, product("limpet", Role.CALMAG)],
+                 [*pair().doses, dose("limpet", "2.5 mL/L")])  # fmt: skip
+    sheet = plan(more, "40 L", water=water("0.3", calcium="20"), shelf=shelf(limpet=CALMAG))
+    [credit] = [one for one in sheet.cautions if one.code == "calmag_credit"]
+    assert (credit.values["brings_ppm"], credit.values["share"]) == ("100", "0.8")
 
 
 def test_the_verdict_on_salty_water_names_the_ro_that_mends_it() -> None:

@@ -290,6 +290,14 @@ def test_a_kept_line_that_somebody_spoiled_is_a_line_like_any_other(line: str) -
     assert replace(spoiled, **read) == plain
 
 
+def test_kept_columns_have_their_keys_and_labels_up_to_the_longest() -> None:
+    line = '# column {"key": "%s", "label": "First weeks"}'
+    [kept] = beside(line % ("k" * 60)).columns
+    [other] = beside(line % "").columns
+    assert (kept.key, kept.label) == ("k" * 60, "First weeks")
+    assert (other.key, other.label) == ("w1", "Week 1")
+
+
 def test_a_reader_answers_what_the_leaflet_leaves_open() -> None:
     rows = (("", "Week 1", "Week 2"), ("Part A (tsp/gal)", "1", "2"), ("ppm", "500", "700"))
     asked = {question.code for question in read_table(TableRequest(rows)).questions}

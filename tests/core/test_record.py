@@ -87,6 +87,23 @@ def test_a_reading_that_was_moved_since_is_not_what_the_tank_reads() -> None:
     assert run_without(split, "acid", read_ph="7.4").ph == F("7.4")  # nothing moved it
 
 
+@pytest.mark.parametrize(("poured", "stands"), [("10", True), ("14", False)])
+def test_a_reading_stands_behind_a_part_that_moves_it_by_no_more_than_pens_differ(
+    poured: str, stands: bool
+) -> None:
+    """40 mL of the second pass are expected to bring 0.156 mS/cm: 10 mL bring 0.039, 14 0.055."""
+    plan = PLANS[1]
+    events: list[Event] = []
+    while (state := replay(plan, events)).now is not None:
+        event = next_event(state, len(events), READS | {StepKind.READ_EC: "1.66"})
+        if event.step == "pour-3-one":
+            event = replace(event, figure=F(poured))
+        elif event.step.startswith(("pour-4", "read-ec")):
+            event = replace(event, kind=EventKind.SKIPPED, figure=None)
+        events.append(event)
+    assert record_of(plan, state, events).ec == (F("1.66") if stands else None)
+
+
 @pytest.mark.parametrize("alkalinity", [0.4, 2.0, 4.0])
 def test_the_alkalinity_is_learned_from_what_acid_did(alkalinity: float) -> None:
     plan = plan_for(replace(MAINS, report=replace(MAINS.report, alkalinity=None)))
