@@ -216,8 +216,8 @@ def _segments(radius: float, level: float) -> float:
 
 
 def _along(length: float, slope: float) -> float:
-    """How far a length reaches over the ground that falls so much over it."""
-    return length * cos(asin(min(slope / length, 1.0)))
+    """How far a length reaches over the ground that falls so much over it, less than itself."""
+    return length * cos(asin(slope / length))
 
 
 def _trapezoid(bottom: float, top: float, height: float) -> Points:
@@ -246,7 +246,7 @@ def below_level(outline: Points, level: float) -> Points:
 def film_along(outline: Points, depth: float) -> Points:
     """The strip along the floor of a channel in which water flows."""
     (x, y), (far_x, far_y) = outline[0], outline[1]
-    thick = depth * hypot(far_x - x, far_y - y) / (far_x - x) if far_x > x else depth
+    thick = depth * hypot(far_x - x, far_y - y) / (far_x - x)
     return outline[0], outline[1], (far_x, far_y + thick), (x, y + thick)
 
 

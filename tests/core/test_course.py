@@ -37,6 +37,7 @@ from core.course import (
 )
 from core.course.additions import OXIDISER_APART_DAYS
 from core.errors import InputError
+from core.formats.course_request import RuleDocument
 from core.headless import course_text
 from core.quantities import Reading, ReadingRange, Spoons
 from core.water import Disinfectant
@@ -470,6 +471,9 @@ def test_what_is_sprayed_does_not_go_into_the_tank() -> None:
     sprayed = [one for one in course.tasks if one.kind is TaskKind.ADD]
     assert all(Why.ON_LEAVES in one.why for one in sprayed)
     assert days_with(course, TaskKind.ADD) == [0, 10, 20, 30, 40]
+    told = {"product": "glass", "every_days": 10}
+    assert not RuleDocument.model_validate(told).rule().is_foliar
+    assert RuleDocument.model_validate(told | {"foliar": True}).rule().is_foliar
 
 
 def _forbids(

@@ -33,7 +33,7 @@ from core.tanks import (
     drawn_down,
     measure_tank,
 )
-from core.tanks.shapes import below_level
+from core.tanks.shapes import below_level, film_along, widest
 
 F = Fraction
 lengths = st.floats(2, 300)
@@ -140,6 +140,41 @@ def test_joined_vessels_are_summed_and_say_what_stays_dry() -> None:
     assert [one.freeboard for one in tank.parts] == [6, 8, 4.7]
     assert [one.touches_plug for one in tank.parts] == [None, True, False]
     assert tank.parts[0].rim == 240
+
+
+@pytest.mark.parametrize(
+    ("shape", "outline"),
+    [
+        (Box(60, 40, 30), ((0, 0), (60, 0), (60, 30), (0, 30))),
+        (UprightCylinder(50, 90), ((0, 0), (50, 0), (50, 90), (0, 90))),
+        # a length of 5 that falls by 3 reaches over 4
+        (LyingCylinder(10, 500, 300), ((0, 0), (400, 300), (400, 310), (0, 10))),
+        (Channel(500, 12, 6, 300), ((0, 0), (400, 300), (400, 306), (0, 6))),
+        (Channel(500, 12, 6), ((0, 0), (500, 0), (500, 6), (0, 6))),
+        (ConeBottomed(100, 40, 160, 10),
+         ((0, 40), (45, 0), (55, 0), (100, 40), (100, 160), (0, 160))),
+        (Bucket(24, 30, 36), ((3, 0), (27, 0), (30, 36), (0, 36))),
+        (Bucket(30, 24, 36), ((0, 0), (30, 0), (27, 36), (3, 36))),
+        (Tray(100, 50, 110, 60, 8), ((5, 0), (105, 0), (110, 8), (0, 8))),
+    ],
+)  # fmt: skip
+def test_a_vessel_is_drawn_as_it_is_cut(shape: Shape, outline: tuple[tuple[float, float]]) -> None:
+    for point, expected in zip(shape.section(), outline, strict=True):
+        assert point == pytest.approx(expected)
+
+
+def test_a_film_is_as_thick_as_it_is_deep() -> None:
+    """Square to the floor, so more upwards: a depth of 0.4 on a floor of 3 in 5 is 0.5 upwards."""
+    sloped = film_along(Channel(500, 12, 6, 300).section(), 0.4)
+    assert sloped == ((0, 0), (pytest.approx(400), 300), (pytest.approx(400), 300.5), (0, 0.5))
+    assert film_along(Channel(500, 12, 6).section(), 0.4)[2:] == ((500, 0.4), (0, 0.4))
+    assert Channel(500, 12, 6, 300).film(0.4) == pytest.approx(2.4)
+    assert LyingCylinder(10, 500, 300).film(5) == pytest.approx(pi * 25 / 2 * 500 / 1000)
+
+
+def test_the_widest_outline_is_as_wide_as_its_furthest_point() -> None:
+    outlines = [Box(60, 40, 30).section(), Bucket(24, 30, 36).section()]
+    assert (widest(outlines), widest(outlines[1:]), widest([])) == (60, 30, 0)
 
 
 @given(shapes(), shares)

@@ -234,7 +234,8 @@ def test_a_marked_cup_is_taken_for_its_product_and_its_amount_alone(
     ("capacity", "mark", "level", "shown"),
     # NIST Handbook 44, appendix C: a US teaspoon is 4.928 92 mL; a metric one is 5 mL
     [("5", "1.25", "2.5", "½ tsp"), ("5", "1.25", "5", "1 tsp"), ("5", "1.25", "1.25", "¼ tsp"),
-     ("4.92892", "1.23223", "3.69669", "¾ tsp"), ("4.92892", "1.23223", "4.92892", "1 tsp")],
+     ("4.92892", "1.23223", "3.69669", "¾ tsp"), ("4.92892", "1.23223", "4.92892", "1 tsp"),
+     ("5", "0.625", "1.875", "0.38 tsp"), ("5", "0.625", "0.625", "0.13 tsp")],
 )  # fmt: skip
 def test_teaspoons_are_counted_in_quarters(
     capacity: str, mark: str, level: str, shown: str
