@@ -154,7 +154,7 @@ def read_dose_cell(text: str, habits: DoseCellHabits = DoseCellHabits()) -> Dose
 def _without_notes(text: str) -> tuple[str, str]:
     """A cell without the mark of a footnote or words in brackets, and those."""
     notes: list[str] = []
-    while found := _MARK.search(text) or _IN_BRACKETS.search(text):
+    while found := _IN_BRACKETS.search(text) or _MARK.search(text):
         inside = found[1]
         if found.re is _IN_BRACKETS and not _is_aside(inside):
             break
