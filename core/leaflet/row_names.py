@@ -61,7 +61,7 @@ _READING_WORDS = re.compile(
     r"|plain|tap|source|water|readings?|scale|meter|pen|conversion|factor"
     r"|incl\w*|including|excl\w*|excluding|without|with|plus|only|from|and|or|at|by|to|x|us"
     r"|after|before|mixing|guide|ideal|optimum|optimal|should|be"
-    r"|500|640|700|ph|all|is|adjust(?:ed)?|set|mix|runoff|input)\b|0[.,]\d+|[^a-z0-9]"
+    r"|500|640|700|ph|all|is|adjust(?:ed)?|set|mix|runoff|input)\b|x?0[.,]\d+|x(?:500|640|700)\b|[^a-z0-9]"
 )
 _PH = re.compile(r"\bph\b")
 _PH_ROW = re.compile(

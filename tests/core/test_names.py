@@ -87,7 +87,7 @@ def test_where_no_name_says_base_what_is_dosed_mostly_is_one() -> None:
     dosed = {0: MOSTLY, 1: MOSTLY - 0.01, 2: 1.0, 3: 0.9, 4: 1.0}
     found = [one[0] for one in roles(*names, dosed=dosed)]
     assert found == [BASE, ADDITIVE, BASE, BASE, ADDITIVE]
-    many = {at: 1.0 for at in range(4)}
+    many = dict.fromkeys(range(4), 1.0)
     assert [one[0] for one in roles(*names[:4], dosed=many)] == [BASE, BASE, BASE, ADDITIVE]
     assert [one[0] for one in roles("Grow", *names[:2], dosed=many)] == [BASE, ADDITIVE, ADDITIVE]
 

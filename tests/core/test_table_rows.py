@@ -1,0 +1,212 @@
+"""What the rows and columns of a leaflet's table are taken for."""
+
+from typing import Any
+
+import pytest
+
+from core.chart import Readings
+from core.leaflet import Asked, ChartDraft, TableRequest, read_table
+from core.leaflet.row_names import RangeEnd, RowKind, read_row_name
+from core.quantities import ReadingUnit
+from tests.core.mixes import F
+
+WEEKS = ("", "Week 1", "Week 2")
+PARTS = (("Part A (mL/L)", "2", "3"), ("Part B (mL/L)", "2", "3"))
+
+
+def draft(*rows: tuple[str, ...], heads: tuple[str, ...] = WEEKS, **asked: Any) -> ChartDraft:
+    wide = max(map(len, (heads, *rows)))
+    full = [(*row, *[""] * (wide - len(row))) for row in (heads, *PARTS, *rows)]
+    return read_table(TableRequest(tuple(full), **asked))
+
+
+def ec_of(found: ChartDraft) -> list[tuple[str, str] | None]:
+    assert found.chart is not None
+    return [
+        one.ec and (str(float(one.ec.low.ms_cm)), str(float(one.ec.high.ms_cm)))
+        for one in found.chart.columns
+    ]
+
+
+def ph_of(found: ChartDraft) -> list[tuple[str, str] | None]:
+    assert found.chart is not None
+    return [
+        one.ph and (str(float(one.ph.low)), str(float(one.ph.high))) for one in found.chart.columns
+    ]
+
+
+def asked_of(found: ChartDraft) -> list[tuple[Asked, tuple[str, ...]]]:
+    return [(one.code, one.choices) for one in found.questions]
+
+
+@pytest.mark.parametrize(
+    ("rows", "ec", "readings"),
+    [
+        ([("EC", "1.2", "1.4-1.6")], [("1.2", "1.2"), ("1.4", "1.6")], Readings.ADDED),
+        ([("EC min", "1.2", "1.4"), ("EC max", "1.4", "1.7")],
+         [("1.2", "1.4"), ("1.4", "1.7")], Readings.ADDED),
+        ([("Upper EC", "1.4", "1.7"), ("Lower EC", "1.2", "1.4")],
+         [("1.2", "1.4"), ("1.4", "1.7")], Readings.ADDED),
+        # of two rows the one that is added; ppm without a scale gives way to any other
+        ([("Total EC", "1.6", "1.8"), ("EC added", "1.2", "1.4")],
+         [("1.2", "1.2"), ("1.4", "1.4")], Readings.ADDED),
+        ([("ppm", "600", "700"), ("Total EC", "1.6", "1.8")],
+         [("1.6", "1.6"), ("1.8", "1.8")], Readings.TOTAL),
+        ([("ppm (500)", "600", "700"), ("Total EC", "1.6", "1.8")],
+         [("1.2", "1.2"), ("1.4", "1.4")], Readings.ADDED),
+        ([("Total EC", "1.6", "1.8"), ("EC", "", "")], [("1.6", "1.6"), ("1.8", "1.8")], Readings.TOTAL),
+        # a row of both tells by size which it is
+        ([("EC / ppm (700)", "1.2", "840")], [("1.2", "1.2"), ("1.2", "1.2")], Readings.ADDED),
+        ([("EC / ppm (500)", "19.9", "20")], [("19.9", "19.9"), ("0.04", "0.04")], Readings.ADDED),
+        # up to ten a feed may conduct
+        ([("EC", "10", "1.4")], [("10.0", "10.0"), ("1.4", "1.4")], Readings.ADDED),
+        ([("EC (mS/cm)", "12", "60")], [("12.0", "12.0"), ("60.0", "60.0")], Readings.ADDED),
+        ([("EC (µS/cm)", "1200", "1,400")], [("1.2", "1.2"), ("1.4", "1.4")], Readings.ADDED),
+        ([("EC", "–", "0")], [None, ("0.0", "0.0")], Readings.ADDED),
+    ],
+)  # fmt: skip
+def test_rows_of_ec(
+    rows: list[tuple[str, ...]], ec: list[tuple[str, str] | None], readings: Readings
+) -> None:
+    found = draft(*rows)
+    assert (ec_of(found), found.questions) == (ec, ())
+    assert found.readings is readings
+
+
+@pytest.mark.parametrize(
+    ("row", "asked"),
+    [
+        (("EC", "10.1", "1.4"), [(Asked.UNIT, ("CF", "uS/cm"))]),
+        (("EC", "12", "14"), [(Asked.UNIT, ("CF", "uS/cm"))]),
+        (("ppm", "600", "700"), [(Asked.PPM_SCALE, ("500", "640", "700"))]),
+        (("EC (mS/cm)", "1.2", "60.1"), [(Asked.CELL, ())]),
+        (("EC (mS/cm)", "1.2", "a lot"), [(Asked.CELL, ())]),
+        (("pH", "5.8", "14.1"), [(Asked.CELL, ())]),
+    ],
+)  # fmt: skip
+def test_readings_that_are_asked_about_leave_the_doses_alone(
+    row: tuple[str, ...], asked: list[tuple[Asked, tuple[str, ...]]]
+) -> None:
+    found = draft(row)
+    assert asked_of(found) == asked
+    assert found.chart is not None
+    assert [one.of_doses for one in found.questions] == [False]
+    assert asked_of(draft(("EC", "1.2", "1.4"), ("ppm", "600", "700"))) == []
+
+
+@pytest.mark.parametrize(
+    ("rows", "ph"),
+    [
+        ([("pH", "5.5-6.1", "14")], [("5.5", "6.1"), ("14.0", "14.0")]),
+        ([("pH min", "5.5", "5.6"), ("pH max", "6.0", "6.2")], [("5.5", "6.0"), ("5.6", "6.2")]),
+        ([("Target pH", "5.8", "5.9"), ("pH range", "5.0", "6.9")], [("5.8", "5.8"), ("5.9", "5.9")]),
+        ([("pH", "up to 6", "–")], [("0.0", "6.0"), None]),
+    ],
+)  # fmt: skip
+def test_rows_of_ph(rows: list[tuple[str, ...]], ph: list[tuple[str, str] | None]) -> None:
+    found = draft(*rows)
+    assert (ph_of(found), found.questions) == (ph, ())
+
+
+@pytest.mark.parametrize(
+    ("name", "kind"),
+    [
+        ("EC", RowKind.EC), ("Target EC (total)", RowKind.EC), ("TDS ppm x0.7", RowKind.EC), ("TDS ppm (x 0,7)", RowKind.EC), ("ppm x500", RowKind.EC),
+        ("Conductivity of the solution", RowKind.EC), ("EC booster", RowKind.BOTTLE),
+        ("pH", RowKind.PH), ("Ideal pH range", RowKind.PH), ("pH Down", RowKind.BOTTLE),
+        ("pH of the tank", RowKind.PH), ("Water temp (°C)", RowKind.NOTE), ("Notes", RowKind.NOTE),
+        ("Total mL per L", RowKind.NOTE), ("Light hours", RowKind.NOTE), ("Light", RowKind.NOTE),
+        ("Lighthouse", RowKind.BOTTLE), ("Tank change", RowKind.NOTE), ("NPK", RowKind.NOTE),
+        ("Strength", RowKind.NOTE), ("Kelp", RowKind.BOTTLE), ("EC " * 50, RowKind.BOTTLE),
+    ],
+)  # fmt: skip
+def test_a_row_is_what_its_name_says(name: str, kind: RowKind) -> None:
+    assert read_row_name(name).kind is kind
+
+
+@pytest.mark.parametrize(
+    ("name", "unit", "end"),
+    [
+        ("EC", None, RangeEnd.BOTH), ("EC min", None, RangeEnd.LOW), ("Lowest EC", None, RangeEnd.LOW),
+        ("EC maximum (mS/cm)", ReadingUnit.MS_CM, RangeEnd.HIGH), ("ppm", ReadingUnit.PPM, RangeEnd.BOTH),
+        ("Upper µS/cm", ReadingUnit.US_CM, RangeEnd.HIGH), ("CF", ReadingUnit.CF, RangeEnd.BOTH),
+        ("dS/m", ReadingUnit.MS_CM, RangeEnd.BOTH),
+    ],
+)  # fmt: skip
+def test_a_row_of_ec_says_its_unit_and_end(
+    name: str, unit: ReadingUnit | None, end: RangeEnd
+) -> None:
+    found = read_row_name(name)
+    assert (found.unit, found.end) == (unit, end)
+
+
+def test_a_heading_over_rows_says_their_unit_and_what_they_are_for() -> None:
+    found = draft(("Boosters, g per 10 L",), ("Pearl", "5", "6"), ("Week", "Week 1", "Week 2"),
+                  ("Ember (mL/L)", "1", "1"))  # fmt: skip
+    assert found.chart is not None
+    pearl, ember = found.rows[2:]
+    assert (pearl.product.name, pearl.unit and pearl.unit.words) == ("Pearl", "g/10 L")
+    assert pearl.product.role.value == "booster"
+    assert ember.unit
+    assert ember.unit.words == "mL/L"
+    assert [note.text for note in found.notes] == ["Boosters, g per 10 L"]
+    assert len(found.columns) == 2
+
+
+def test_rows_of_marks_of_two_bottles_and_without_a_name_are_asked() -> None:
+    found = draft(("Kelp", "x", "–"), ("Skerry A + B (mL/L)", "2", "3"), ("", "4", "5"))
+    assert [one.code for one in found.questions] == [Asked.ROW] * 3
+    assert sorted(one.row for one in found.questions) == [4, 5, 6]
+    assert [row.product.name for row in found.rows] == ["Part A", "Part B"]
+    left_out = draft(("Kelp (mL/L)", "–", "–"))
+    assert left_out.questions == ()
+    assert [row.product.name for row in left_out.rows] == ["Part A", "Part B", "Kelp"]
+
+
+def test_names_are_the_column_of_words_that_differ() -> None:
+    rows = (
+        ("Use", "Product", "Week 1", "Week 2"), ("Base", "Skerry A", "2", "3"),
+        ("Base", "Skerry B", "2", "3"), ("Base", "Skerry C", "2", "3"), ("Extra", "Kelp", "1", "1"),
+        ("Extra", "Silica", "1", "1"),
+    )  # fmt: skip
+    found = read_table(TableRequest((("All doses in mL per litre",), *rows)))
+    assert [row.product.name for row in found.rows] == [
+        "Skerry A",
+        "Skerry B",
+        "Skerry C",
+        "Kelp",
+        "Silica",
+    ]
+    turned = tuple((name, use, *rest) for use, name, *rest in rows)
+    again = read_table(TableRequest((("All doses in mL per litre",), *turned)))
+    assert [row.product for row in again.rows] == [row.product for row in found.rows]
+    # where both have words that differ, the first has the names
+    places = tuple((row[0], f"Shelf {at}", *row[1:]) for at, row in enumerate(PARTS))
+    beside = read_table(TableRequest((("", "Place", "Week 1", "Week 2"), *places)))
+    assert [row.product.name for row in beside.rows] == ["Part A", "Part B"]
+
+
+@pytest.mark.parametrize(
+    ("head", "cells", "asked"),
+    [
+        ("", ("3", "4"), True), ("Clover", ("3", "4"), True),
+        ("Notes", ("3", "4"), False), ("Price", ("3", "4"), False), ("", ("1", "2"), False),
+        ("", ("left", "right"), False), ("", ("3", "right"), True), ("", ("", ""), False),
+    ],
+)  # fmt: skip
+def test_figures_in_a_column_of_which_nothing_says_what_it_is_are_asked(
+    head: str, cells: tuple[str, str], asked: bool
+) -> None:
+    rows = tuple((*row, cell) for row, cell in zip(PARTS, cells, strict=True))
+    found = read_table(TableRequest(((*WEEKS, head), *rows)))
+    assert any(one.code is Asked.HEADER for one in found.questions) is asked
+    assert len(found.columns) == 2
+
+
+def test_a_column_that_says_doses_again_in_another_unit_is_left_aside() -> None:
+    heads = ("", "Week 1 mL/L", "Week 1 mL/gal (US)", "Week 2 mL/L", "Week 2 mL/gal (US)")
+    rows = (("Part A", "2", "7.6", "3", "11.4"), ("Part B", "2", "7.6", "3", "11.4"))
+    found = read_table(TableRequest((heads, *rows)))
+    assert found.chart is not None
+    assert [row.cells for row in found.rows] == [("2", "3"), ("2", "3")]
+    assert {dose.high for dose in found.chart.doses} == {F(2), F(3)}
