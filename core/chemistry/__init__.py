@@ -4,7 +4,7 @@ from core.chemistry.acids import as_much_of, molarity
 from core.chemistry.alkalis import Alkali, alkali_of
 from core.chemistry.contents import Contents, Doubt, brings_calcium, contents_of
 from core.chemistry.elements import Component, Element
-from core.chemistry.feeds import conducts, elements_of, moles_of, rise_of
+from core.chemistry.feeds import conducts, declared_by, elements_of, rise_of
 from core.chemistry.label import Acid, AcidKind, Basis, Label, Nutrient, Salt, check_density
 from core.chemistry.pairs import Mineral, Saturation, saturations, undiluted
 from core.chemistry.source import blend_ph, source_water
@@ -42,10 +42,10 @@ __all__ = [
     "check_density",
     "conducts",
     "contents_of",
+    "declared_by",
     "elements_of",
     "fill_tank",
     "molarity",
-    "moles_of",
     "ph_of_mixture",
     "rise_of",
     "saturations",

@@ -80,6 +80,15 @@ class Contents:
     doubts: tuple[Doubt, ...]
     closing: Moles = field(default_factory=dict)
 
+    @property
+    def declared(self) -> Moles:
+        """mol of each component that the label names."""
+        return {
+            component: amount - left_out
+            for component, amount in self.moles.items()
+            if amount > (left_out := self.closing.get(component, 0.0))
+        }
+
 
 _OF_FORMULA = 0.02
 _OF_LABEL = 0.04

@@ -1,6 +1,6 @@
 """What whole feeds conduct in water without anything in it."""
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from functools import lru_cache
 
 from core.chemistry.contents import Contents
@@ -55,9 +55,18 @@ def _rise(
 
 
 def moles_of(feed: Feed) -> dict[Component, float]:
-    """mol of each component in a litre of a feed."""
+    """mol of each component in a litre of a feed, as it conducts."""
+    return _per_litre((contents.moles, per_litre) for contents, per_litre in feed)
+
+
+def declared_by(feed: Feed) -> dict[Component, float]:
+    """mol of each component in a litre of a feed, as far as labels name it."""
+    return _per_litre((contents.declared, per_litre) for contents, per_litre in feed)
+
+
+def _per_litre(parts: Iterable[tuple[Mapping[Component, float], float]]) -> dict[Component, float]:
     moles: dict[Component, float] = {}
-    for contents, per_litre in feed:
-        for component, amount in contents.moles.items():
+    for brings, per_litre in parts:
+        for component, amount in brings.items():
             moles[component] = moles.get(component, 0.0) + amount * per_litre
     return moles

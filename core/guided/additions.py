@@ -2,8 +2,8 @@
 
 from collections.abc import Mapping
 
-from core.chemistry import Element
-from core.chemistry.elements import ELEMENT_OF, Component, weight_of
+from core.chemistry import Element, elements_of
+from core.chemistry.elements import Component
 from core.guided.plan import GuidedPlan
 from core.guided.state import GuidedState
 from core.guided.steps import StepKind
@@ -13,21 +13,21 @@ LEAST_PPM = 0.5
 
 
 def ppm_of_additions(plan: GuidedPlan, state: GuidedState) -> dict[str, dict[Element, float]]:
-    """ppm that each step of adding brings, by step; nothing of a product without a label."""
+    """ppm that each step of adding brings, by step, as far as the product's label names it."""
     found = {}
     for step in state.steps:
         if step.kind is not StepKind.ADD or step.pour is None or step.amount is None:
             continue
-        brings = plan.pours[step.pour].brings
-        if brings is not None:
-            found[step.id] = _ppm(brings, float(step.amount / state.litres))
+        pour = plan.pours[step.pour]
+        if pour.brings is not None:
+            declared = {
+                part: mol - pour.unnamed.get(part, 0.0) for part, mol in pour.brings.items()
+            }
+            found[step.id] = _ppm(declared, float(step.amount / state.litres))
     return found
 
 
-def _ppm(brings: Mapping[Component, float], per_litre: float) -> dict[Element, float]:
-    ppm: dict[Element, float] = {}
-    for part, mol in brings.items():
-        if element := ELEMENT_OF.get(part):
-            brought = mol * per_litre * weight_of(part) * 1000
-            ppm[element] = round(ppm.get(element, 0.0) + brought, 1)
+def _ppm(declared: Mapping[Component, float], per_litre: float) -> dict[Element, float]:
+    per_unit = elements_of(declared)
+    ppm = {element: round(brought * per_litre, 1) for element, brought in per_unit.items()}
     return {element: value for element, value in ppm.items() if value >= LEAST_PPM}

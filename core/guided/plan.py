@@ -1,7 +1,7 @@
 """What a guided mix was started from; it is kept with the mix and never computed again."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from fractions import Fraction
 
 from core.chemistry import Acid, Alkali
@@ -33,6 +33,7 @@ class GuidedPour:
         rinse: what to rinse out of the vessels first, in words; empty if nothing.
         brings: mol of each component in a mL or g, by the label as it was when the mix was
             started; None without one.
+        unnamed: those of them that the label leaves out, put in so that the charges balance.
         bucket_l: litres of tank water in a bucket in which it is diluted first; None to pour neat.
         needs_wait: whether chemistry, or the label, needs the wait behind it, at any pace.
     """
@@ -55,6 +56,7 @@ class GuidedPour:
     brings: Mapping[Component, float] | None = None
     needs_wait: bool = True
     bucket_l: Fraction | None = None
+    unnamed: Mapping[Component, float] = field(default_factory=dict)
 
 
 @dataclass(frozen=True, slots=True)

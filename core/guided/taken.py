@@ -1,13 +1,11 @@
 """What of a sheet and its request is taken to the bench, and frozen there."""
 
-from collections.abc import Mapping
 from fractions import Fraction
 
 from core.chart import Role
 from core.chart.roles import NEEDS_WAIT
-from core.chemistry import Element, contents_of, molarity
+from core.chemistry import Contents, Element, contents_of, molarity
 from core.chemistry.acids import PROTONS_AT_6
-from core.chemistry.elements import Component
 from core.guided.plan import GuidedAcid, GuidedAlkali, GuidedPlan, GuidedPour
 from core.meters import PEN_PH_STEP
 from core.planning import MixRequest, Pour, PourSheet
@@ -133,7 +131,7 @@ def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
     for pour in sheet.pours:
         above = pour.above_water.ms_cm if pour.above_water else level
         ec_rise, level = max(above - level, Fraction(0)), above
-        amount = pour.amount or pour.estimate
+        amount, known = pour.amount or pour.estimate, _contents(request, pour)
         rinsed = " and ".join(dict.fromkeys(rinse.other.name for rinse in pour.rinses))
         found.append(
             GuidedPour(
@@ -152,7 +150,8 @@ def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
                 stir_s=pour.stir_s,
                 wait_min=pour.wait_min,
                 rinse=rinsed,
-                brings=_brings(request, pour),
+                brings=known.moles if known else None,
+                unnamed=known.closing if known else {},
                 bucket_l=_bucket_l(request, pour),
                 needs_wait=pour.product.role in NEEDS_WAIT or pour.product.wait_min is not None,
             )
@@ -167,8 +166,6 @@ def _bucket_l(request: MixRequest, pour: Pour) -> Fraction | None:
     return request.bucket.litres
 
 
-def _brings(request: MixRequest, pour: Pour) -> Mapping[Component, float] | None:
+def _contents(request: MixRequest, pour: Pour) -> Contents | None:
     label = label_of(request, pour.product.key)
-    if label is None:
-        return None
-    return contents_of(label, pour.product.form, pour.product.role).moles
+    return None if label is None else contents_of(label, pour.product.form, pour.product.role)

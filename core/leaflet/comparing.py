@@ -127,7 +127,8 @@ def _doses(before: Chart, after: Chart) -> Iterator[Difference]:
 
 
 def _change(old: Dose | None, new: Dose | None) -> str:
-    """Both doses in the unit of the later one."""
-    unit = new.unit if new else None
+    """Both doses in the unit of the later one; with a rule behind it each has its own."""
+    has_rule = any(dose is not None and dose.until_ec is not None for dose in (old, new))
+    unit = new.unit if new and not has_rule else None
     told = f"{dose_text(old, unit) or 'none'} → {dose_text(new, unit) or 'none'}"
     return f"{told} {unit.words}" if unit else told

@@ -10,8 +10,8 @@ from core.chemistry import (
     Label,
     conducts,
     contents_of,
+    declared_by,
     elements_of,
-    moles_of,
     source_water,
 )
 from core.growing import Crop
@@ -148,7 +148,7 @@ class FedColumn:
         printed: its EC as printed, at the strength chosen.
         by_labels: mS/cm that its bottles add to neutral water, by chemistry; None where no label
             tells.
-        elements: ppm that they bring, by element.
+        elements: ppm that they bring, by element, as far as labels name them.
         cost: what 100 L of it costs, of the bottles whose price is known; None where none is.
         windows: what the crop takes in that stage.
     """
@@ -186,10 +186,10 @@ def what_it_feeds(
         strength: share of the printed doses.
         crop: for the ranges; None for the general ones.
         spoons: which spoons are meant.
-        water: whose own elements count in; none without it.
+        water: whose own elements count in, as far as its lab report names them.
         costs: of a mL or g, by key of the product.
     """
-    own = elements_of(source_water(water).moles) if water else {}
+    own = elements_of(source_water(water).reported) if water else {}
     known = [product for product in chart.products if product.key in labels]
     contents = {one.key: contents_of(labels[one.key], one.form, one.role) for one in known}
     litre = InTank(Volume(Fraction(1)), strength, spoons)
@@ -202,7 +202,7 @@ def what_it_feeds(
         FedColumn(
             column.ec and column.ec.times(strength),
             Reading(Fraction(ms_cm).limit_denominator(10_000)) if feed and ms_cm else None,
-            _together(own, elements_of(moles_of(feed))),
+            _together(own, elements_of(declared_by(feed))),
             _cost(chart, column, litre, costs or {}),
             element_windows(column.stage, crop, {}, strength),
         )

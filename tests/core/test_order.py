@@ -287,6 +287,20 @@ def test_a_label_is_kept() -> None:
     assert "label_says_after" in places[1].why
 
 
+@pytest.mark.parametrize("behind", [0, 1, 3])
+def test_a_product_that_rules_pull_both_ways_takes_the_others_along(behind: int) -> None:
+    """Silica goes in before the feed, and by its label behind the cultures that follow the feed."""
+    feed = [product(f"feed-{at}", Role.BASE, group="g", rank=2 - at) for at in range(behind)]
+    rows = [*feed, product("mud", Role.LIVE), product("slip", Role.SILICA, after=("mud",)),
+            product("steady", Role.BUFFER), product("down", Role.PH_ADJUSTER)]  # fmt: skip
+    rows = [rows[-1], *rows[:-1]]
+    for printed in (True, False):
+        order = keys(put_in_order(rows, rows_are_order=printed))
+        wanted = preferred(rows, printed, OrderPreferences())
+        assert order == _freest(rows, must(rows), wanted)
+        assert order.index("mud") < order.index("slip") < len(order) - 1 - behind
+
+
 def test_a_contradiction_names_the_rules() -> None:
     rows = [product("slip", Role.SILICA, after=("one",)), product("one", Role.BASE)]
     with pytest.raises(InputError) as refused:

@@ -9,9 +9,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Dose, Role
+from core.chemistry import Element
 from core.chemistry.buffers import DOWN, BufferCapacity
 from core.chemistry.carbonate import acid_between
 from core.guided import Event, EventKind, GuidedPlan, GuidedState, StepKind, replay
+from core.guided.additions import ppm_of_additions
 from core.guided.bounds import Bounds
 from core.guided.ph import Advice
 from core.guided.portions import portion_until
@@ -405,6 +407,12 @@ def test_a_weak_tank_is_topped_up_to_its_dose_and_read_again() -> None:
     assert [step.amount for step in adds] == [30, 30]  # up to printed dose × strength, no further
     assert state.poured["one"] == 200
     assert state.verdicts == (Verdict.WEAK, Verdict.BEYOND_DOSE)
+    # 30 mL of 1.2 g/mL in 100 L are 360 mg/L: of the first 4.4 % N, 5.2 % Ca, 1.6 % K2O
+    adds_ppm = ppm_of_additions(plan, state)
+    assert adds_ppm["add-1-one"] == {Element.N: 15.8, Element.CA: 18.7, Element.K: 4.8}
+    assert set(adds_ppm) == {"add-1-one", "add-1-two"}
+    unlabelled = replace(plan, pours=tuple(replace(one, brings=None) for one in plan.pours))
+    assert ppm_of_additions(unlabelled, state) == {}
 
 
 def test_printed_dose_times_strength_is_passed_on_purpose_alone() -> None:

@@ -1,6 +1,7 @@
 """What tanks hold: shapes against integrals, worked figures, known doses against simulated tanks."""
 
 import json
+from datetime import UTC, datetime, timedelta
 from fractions import Fraction
 from itertools import pairwise
 from math import acos, pi, sqrt
@@ -33,6 +34,7 @@ from core.tanks import (
     drawn_down,
     measure_tank,
 )
+from core.tanks.first_fill import FirstFill
 from core.tanks.shapes import below_level, film_along, widest
 
 F = Fraction
@@ -306,3 +308,12 @@ def test_80_litres_at_1_5_and_20_of_plain_water_at_0_are_1_2() -> None:
     assert drawn_down(Reading(F(1)), Reading(F(0)), Volume(F(9)), Volume(F(9))) is None
     with pytest.raises(InputError):
         drawn_down(Reading(F(1)), Reading(F(0)), Volume(F(9)), Volume(F(10)))
+
+
+def test_a_new_system_is_looked_at_once_a_drip_had_time_to_show() -> None:
+    """A drip at a joint shows within an hour or two (common practice)."""
+    filled = datetime(2027, 3, 28, 0, 30, tzinfo=UTC)
+    fill = FirstFill(filled)
+    assert fill.look_at == datetime(2027, 3, 28, 1, 30, tzinfo=UTC)
+    assert fill.is_due(fill.look_at)
+    assert not fill.is_due(fill.look_at - timedelta(seconds=1))

@@ -1,12 +1,16 @@
 """The source water: both schools, the room it leaves, the remedy, and what counts as hard."""
 
 from fractions import Fraction
+from typing import Any
 
 import pytest
 from hypothesis import assume, given
 from hypothesis import strategies as st
 
+from core.chart import Chart, Readings
 from core.errors import InputError
+from core.planning import MixRequest, Shelf
+from core.planning.water_in_chart import WaterInChart, water_in_chart
 from core.quantities import Reading, ReadingRange, Volume
 from core.water import (
     HARD_MS_CM,
@@ -24,7 +28,8 @@ from core.water import (
 )
 from core.water.history import is_far
 from core.water.target import WATER_SHARE
-from tests.core.mixes import F, ec, water
+from tests.core.labels import acid_on_shelf, labelled
+from tests.core.mixes import F, ec, pair, water
 
 readings = st.fractions(0, 4, max_denominator=1000).map(Reading)
 strengths = st.fractions(F(1, 100), 2, max_denominator=100)
@@ -272,3 +277,46 @@ def test_a_membrane_draws_what_it_makes_and_what_it_rejects(
 def test_no_membrane_lets_all_or_nothing_through(share: str) -> None:
     with pytest.raises(InputError, match="a quarter to a half"):
         osmosis_need(Volume(Fraction(100)), Fraction(share))
+
+
+# What a water does to a chart
+
+
+def in_chart(of: Chart, reading: str | None, **fields: Any) -> WaterInChart:
+    shelf = fields.pop("shelf", Shelf())
+    return water_in_chart(
+        MixRequest(of, "w1", Volume(F(7)), water=water(reading, **fields), shelf=shelf)
+    )
+
+
+def test_the_share_of_the_target_that_is_the_water_itself() -> None:
+    """A target of 1.2 to 1.6 in all is 1.4 in its middle; on top of 0.5 it is 1.9."""
+    total = pair(target=ec("1.2", "1.6"), readings=Readings.TOTAL)
+    added = pair(target=ec("1.2", "1.6"))
+    assert in_chart(total, "0.35").share == F("0.25")
+    assert in_chart(added, "0.5").share == F("0.5") / F("1.9")
+    assert in_chart(added, None).share is None
+    assert in_chart(pair(), "0.5").share is None
+    assert [in_chart(total, one).too_strong for one in ("0.69", "0.71", "1.5")] == [
+        False,
+        True,
+        True,
+    ]
+
+
+def test_calcium_and_acid_of_a_water_are_those_of_a_hundred_litres() -> None:
+    of = pair(target=ec("1.4"))
+    shelf = labelled(acid_on_shelf())
+    hard = in_chart(of, "0.6", calcium="80", alkalinity="200", ph=F("7.6"), shelf=shelf)
+    assert hard.calcium == pytest.approx(80)
+    # 2 mL/L × 1.2 g/mL × 5.2 % are 124.8 ppm more
+    assert hard.calcium_in_all == pytest.approx(80 + 124.8)
+    assert hard.ph is not None
+    assert hard.ph > 6.5
+    assert hard.acid is not None
+    # 200 ppm are 4 meq/L: 38 % nitric acid, of 1.23 g/mL, holds 7.4 mol/L (CRC Handbook, from memory);
+    # pH 5.8 leaves about a fifth of the buffer, as carbonic acid's pKa of 6.35 has it
+    assert float(hard.acid.amount.value) == pytest.approx(100 * 4 * 0.78 / 7.4, rel=0.1)
+    untold = in_chart(of, "0.6", shelf=shelf)
+    assert (untold.calcium, untold.calcium_in_all, untold.acid, untold.ph) == (None,) * 4
+    assert in_chart(of, "0.6", alkalinity="200", shelf=shelf).calcium is None
