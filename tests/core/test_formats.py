@@ -17,10 +17,20 @@ from hypothesis import strategies as st
 
 from core.errors import InputError
 from core.formats import FeedChart, MixRequestDocument, document_of, read_json
+from core.formats.schemas import write_schemas
+from core.formats.shelf import AlkaliOnShelfDocument
 from core.headless import plan_text, rehearse_text
 
 FORMATS = Path(__file__).parents[2] / "docs" / "formats"
 EXAMPLE: dict[str, Any] = json.loads((FORMATS / "mix-request.example.json").read_text())
+
+
+def test_the_schemas_are_those_of_the_program(tmp_path: Path) -> None:
+    write_schemas(tmp_path)
+    written = {path.name: path.read_text() for path in tmp_path.iterdir()}
+    assert written == {name: (FORMATS / name).read_text() for name in written}
+    kept = {path.name for path in FORMATS.glob("*.schema.json")}
+    assert kept - set(written) == {"grow-archive.schema.json"}  # the server's own
 
 
 @pytest.mark.parametrize(
@@ -57,6 +67,25 @@ def test_a_request_with_shelf_and_lab_report_fits_and_is_judged() -> None:
     assert sheet["source"]["ec"] == "0.37"  # 0.7 × 0.52 + 0.3 × 0.02
     assert sheet["in_tank"]["acid"]["kind"] == "nitric"
     assert {one["element"] for one in sheet["in_tank"]["elements"] if one["own_range"]} == {"Ca"}
+
+
+def test_a_bottle_that_raises_ph_says_how_strong_it_is() -> None:
+    """Potassium carbonate: two equivalents and one carbonate in 138.2 g (CRC Handbook)."""
+    told = {"key": "up", "name": "Up", "meq": "14.47", "carbonate": "0.5", "unit": "g"}
+    bottle = AlkaliOnShelfDocument.model_validate(told).on_shelf()
+    assert (bottle.alkali.meq, bottle.alkali.carbonate, bottle.unit) == (14.47, 0.5, "g")
+    for change, where in (
+        ({"meq": "0"}, "meq"),
+        ({"meq": "100.1"}, "meq"),
+        ({"carbonate": "1.01"}, "carbonate"),
+    ):
+        with pytest.raises(InputError) as refused:
+            AlkaliOnShelfDocument.model_validate(told | change).on_shelf()
+        assert refused.value.where == where
+    assert (
+        AlkaliOnShelfDocument.model_validate(told | {"meq": "100", "carbonate": "1"}).on_shelf().key
+        == "up"
+    )
 
 
 @pytest.mark.parametrize(

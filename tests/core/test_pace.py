@@ -1,5 +1,7 @@
 """What each pace asks of a person, and what it never cuts."""
 
+from dataclasses import replace
+
 import pytest
 
 from core.chart import Role
@@ -15,7 +17,7 @@ from core.guided import (
     guided_plan,
     replay,
 )
-from core.guided.pace import effort
+from core.guided.pace import PRESS_S, effort, takes_s
 from core.guided.steps import READ_STEPS
 from core.planning import MixRequest, plan_mix
 from core.quantities import Volume
@@ -101,6 +103,25 @@ def test_six_products_at_the_usual_pace_take_at_most_twelve_presses() -> None:
     assert (usual.readings, usual.seconds) == (full.readings, full.seconds)
     assert brisk.presses == usual.presses
     assert brisk.seconds < usual.seconds
+
+
+def test_a_step_takes_its_time_or_that_of_a_press_or_none() -> None:
+    steps = walked(six())
+    for pace in Pace:
+        for step, ending in zip(steps, endings(six(), steps, pace), strict=True):
+            expected = {Ending.CUT: 0, Ending.WITH_NEXT: 0}.get(ending, step.seconds or PRESS_S)
+            assert takes_s(step, ending) == expected
+    [stir] = [step for step in steps if step.id == "stir-1-sil"]
+    assert takes_s(stir, Ending.PRESS) == takes_s(stir, Ending.ITSELF) == stir.seconds
+    assert takes_s(replace(stir, seconds=0), Ending.PRESS) == 0
+
+
+def test_a_plan_tells_what_it_takes_of_each_product_and_its_share() -> None:
+    plan = six(split=True)
+    assert [plan.takes(row.key) for row in ROWS] == [100] * 6
+    assert plan.takes("none") == 0
+    assert plan.share_of_dose("one", F(150)) == F("1.5")
+    assert plan.share_of_dose("none", F(150)) is None
 
 
 def test_a_time_that_one_lets_pass_and_another_cuts_is_no_conflict() -> None:

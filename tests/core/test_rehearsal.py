@@ -176,6 +176,13 @@ def test_the_example_is_what_its_schemas_say_and_comes_out_as_kept() -> None:
     assert again["poured"] == kept["poured"]
 
 
+def test_a_mix_that_pours_nothing_is_no_rehearsal() -> None:
+    of = chart(list(pair().products), [], target=ec("1.2"))
+    with pytest.raises(InputError) as refused:
+        run(of)
+    assert (refused.value.code, refused.value.where) == ("nothing_to_pour", "request")
+
+
 @pytest.mark.parametrize(
     ("path", "value", "where"),
     [
