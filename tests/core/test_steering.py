@@ -173,6 +173,40 @@ def test_a_feed_that_does_nothing_is_not_poured_on_and_its_causes_are_told() -> 
     assert (state.slope.off, state.slope.is_odd) == (-1, True)
 
 
+def test_past_its_printed_dose_a_product_is_poured_on_purpose_alone() -> None:
+    """780 mL are printed, and bring 0.75 mS/cm of the 1 that is wanted: what lacks is 260 mL."""
+    told = Dose("one", "w1", F("7.8"), F("7.8"), DoseUnit.ML_PER_L, F(1))
+    plan = plan_for(of=chart([product("one", Role.BASE)], [told]), shelf=labelled())
+
+    def pour(*, on_purpose: bool) -> tuple[GuidedState, list[str]]:
+        events: list[Event] = []
+        poured, asked = F(0), []
+        while (state := replay(plan, events)).now is not None:
+            step = state.steps[state.now]
+            shown = str(float(round(F("0.52") + poured / 780 * F("0.75"), 2)))
+            event = next_event(state, len(events), {**READS, StepKind.READ_EC: shown})
+            if step.kind is StepKind.ADVICE:
+                assert state.offer is not None
+                asked.append(
+                    f"{float(state.offer.of_dose['one']):.2f} {float(state.offer.reading):.2f}"
+                )
+                event = event if on_purpose else replace(event, kind=EventKind.SKIPPED)
+            if step.kind is StepKind.POUR:
+                poured += event.figure or 0
+            events.append(event)
+        return state, asked
+
+    left, asked = pour(on_purpose=False)
+    # nine tenths of what lacks, and its reading: 1.27 + 234 mL of 0.75 / 780
+    assert asked == ["1.30 1.50"]
+    assert left.poured["one"] == 780
+    taken, asked = pour(on_purpose=True)
+    assert len(asked) == 2
+    assert 1010 < taken.poured["one"] < 1050
+    assert taken.ec is not None
+    assert abs(taken.ec - F("1.52")) <= F("0.01")
+
+
 def test_an_organic_feed_is_sneaked_up_on_in_the_guided_mix() -> None:
     organic = product("one", Role.BASE, settles=True)
     of = chart([organic], [Dose("one", "w1", until_ec=F(1))], target=ec("1"))
