@@ -37,7 +37,8 @@ from core.course import (
 )
 from core.course.additions import OXIDISER_APART_DAYS
 from core.errors import InputError
-from core.formats.course_request import RuleDocument
+from core.formats import document_of
+from core.formats.course_request import CourseRequestDocument, RuleDocument
 from core.headless import course_text
 from core.quantities import Reading, ReadingRange, Spoons
 from core.water import Disinfectant
@@ -830,6 +831,12 @@ EXAMPLE = {
         ({"rules": [{"product": "mud", "begins": {"of": "stage", "name": "budding"}}]}, "stage_unclear",
          "rules[0].begins.name"),
         ({"strengths": [{"from_day": 0, "strength": "50"}]}, "strength_out_of_range", "strengths[0].strength"),
+        ({"strengths": [{"strength": "2"}, {"strength": "2.01"}]}, "strength_out_of_range", "strengths[1].strength"),
+        ({"rules": [{"product": "mud", "apart_from": [{"days": 2}]}]}, "apart_unclear",
+         "rules[0].apart_from[0].product"),
+        ({"rules": [{"product": "mud", "apart_from": [{"product": "one", "role": "base"}]}]}, "apart_unclear",
+         "rules[0].apart_from[0].product"),
+        ({"stock_hours": "241"}, "wrong_type", "stock_hours"),
         ({"mix_at": "9 am"}, "time_unclear", "mix_at"),
     ],
 )  # fmt: skip
@@ -839,6 +846,49 @@ def test_what_cannot_be_planned_is_refused_with_its_place(
     with pytest.raises(InputError) as refused:
         course_text(json.dumps({**EXAMPLE, **change}).encode())
     assert (refused.value.code, refused.value.where) == (code, where)
+
+
+def test_a_season_in_json_is_the_one_that_is_meant() -> None:
+    told = EXAMPLE | {
+        "filled_on": "2027-03-02", "first_column": "w2", "harvest": "2027-05-20", "flush_days": 7,
+        "strengths": [{"column": "w2", "strength": "0.8"}, {"from_day": 3, "strength": "2"}],
+        "change_out": {"every_days": 10, "after_topped_up": {"value": "100", "unit": "gal_us"},
+                       "with_each_column": True, "plain_water_hours": "1.5"},
+        "waits_for": [{"column": "w3", "sign": "roots"}], "programme": "living", "mix_at": "17:30",
+        "read_every_days": None, "most_additions_a_day": 2, "stock_hours": "240",
+        "meters": [{"name": "EC pen", "every_days": 30, "last": "2027-02-20"}],
+        "rules": [{"product": "mud", "every_days": 14, "from_day": 2, "for_days": 60, "then_every_days": 40,
+                   "only_stages": ["leaf"], "until_days_before_harvest": 9, "with": "between",
+                   "apart_from": [{"role": "booster", "days": 3}, {"product": "perox"}], "foliar": True,
+                   "begins": {"of": "sign", "name": "roots", "days": 2}, "ends": {"of": "harvest", "days": -5}}],
+        "happened": [{"on": "2027-03-05", "kind": "topped_up", "volume": {"value": "5", "unit": "L"}},
+                     {"on": "2027-03-06", "kind": "hold", "days": 2, "reason": "cold"}],
+        "water": {"disinfectant": "chlorine"},
+    }  # fmt: skip
+    found = document_of(CourseRequestDocument, told).request()
+    rule = TimingRule(
+        "mud", every_days=14, from_day=2, for_days=60, then_every_days=40, only_stages=frozenset({Stage.LEAF}),
+        until_days_before_harvest=9, occasion=Occasion.BETWEEN, is_foliar=True,
+        apart_from=(Apart(3, role=Role.BOOSTER), Apart(1, product="perox")),
+        begins=Anchor(AnchorKind.SIGN, "roots", 2), ends=Anchor(AnchorKind.HARVEST, days=-5),
+    )  # fmt: skip
+    # NIST Handbook 44: a US gallon is 3.785411784 L
+    change_out = ChangeOut(
+        10, Fraction("378.5411784"), with_each_column=True, plain_water_h=Fraction("1.5")
+    )
+    assert replace(found, chart=chart()) == CourseRequest(
+        chart(), date(2027, 3, 1), date(2027, 5, 31), "Europe/Paris", "w2",
+        (StrengthFrom(Fraction("0.8"), 0, "w2"), StrengthFrom(Fraction(2), 3, None)), change_out,
+        (Wait("w3", "roots"),),
+        (Happening(date(2027, 3, 5), HAPPENED.TOPPED_UP, litres=Fraction(5)),
+         Happening(date(2027, 3, 6), HAPPENED.HOLD, days=2, reason="cold")),
+        (rule,), date(2027, 5, 20), 7, Disinfectant.CHLORINE, Programme.LIVING, time(17, 30), None, 2,
+        Fraction(240), (MeterDue("EC pen", 30, date(2027, 2, 20)),), date(2027, 3, 2),
+    )  # fmt: skip
+    plain = document_of(CourseRequestDocument, EXAMPLE).request()
+    assert replace(plain, chart=chart()) == CourseRequest(
+        chart(), date(2027, 3, 1), date(2027, 5, 31), "Europe/Paris", "w1"
+    )
 
 
 def test_a_course_as_json_has_days_tasks_and_reasons() -> None:
