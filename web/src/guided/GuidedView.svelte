@@ -189,6 +189,12 @@
     color: var(--guided-quiet);
   }
 
+  @media screen and (width >= 700px) {
+    header button {
+      max-width: none;
+    }
+  }
+
   .locked {
     min-height: 64px;
     margin: 0 20px;
