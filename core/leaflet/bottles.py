@@ -66,7 +66,7 @@ def read_bottles(  # noqa: PLR0917 -- all that a dose may rest on
     """
     printed = [_printed(row, habits, said, layout, request, found) for row in body.bottles]
     _ask_units(body.bottles, printed, layout, found)
-    measures = [{cell.said.measure for cell in cells.values() if cell.said} for cells in printed]
+    measures = [[cell.said.measure for cell in cells.values() if cell.said] for cells in printed]
     dosed = [len(cells) / max(len(columns), 1) for cells in printed]
     rules = [any(cell.read.until_ec is not None for cell in cells.values()) for cells in printed]
     products = products_of(body.bottles, measures, dosed, rules, about, request.shelf, found)

@@ -17,7 +17,7 @@ from core.limits import LONGEST_WORDS
 
 def products_of(  # noqa: PLR0917 -- all that a guess may rest on
     rows: Sequence[BottleRow],
-    measures: Sequence[set[str | None]],
+    measures: Sequence[Sequence[str | None]],
     dosed: Sequence[float],
     rules: Sequence[bool],
     about: About,
@@ -28,7 +28,7 @@ def products_of(  # noqa: PLR0917 -- all that a guess may rest on
 
     Args:
         rows: bottles of the table.
-        measures: in what each is dosed.
+        measures: in what each is dosed, by its cells.
         dosed: in which share of the columns.
         rules: whether it is poured until a reading.
         about: what was kept of an exported chart.
@@ -49,9 +49,9 @@ def products_of(  # noqa: PLR0917 -- all that a guess may rest on
             product = _matched(name, match, guesses[at], found)
         else:
             guess = _fed_by_reading(guesses[at]) if rules[at] else guesses[at]
-            product = _guessed(name, guess, measures[at], found)
+            product = _guessed(name, guess, _of_most_cells(measures[at]), found)
         keys.append(unique(product.key or slug(product.name) or "bottle", keys))
-        products.append(_of_form(replace(product, key=keys[-1]), measures[at]))
+        products.append(_of_form(replace(product, key=keys[-1]), _of_most_cells(measures[at])))
     known = set(keys)
     return [_after_known(product, known) for product in products]
 
@@ -111,12 +111,24 @@ def _guessed(name: str, guess: NameGuess, measures: set[str | None], found: Find
 _WEIGHTS = frozenset({"mg", "g", "kg"})
 
 
+def _of_most_cells(measures: Sequence[str | None]) -> set[str | None]:
+    """The measures of a row, without the few that go by weight among volumes, or the other way."""
+    weighed = [one for one in measures if one in _WEIGHTS]
+    poured = [one for one in measures if one not in _WEIGHTS and one not in _EITHER]
+    few = poured if len(weighed) >= len(poured) else weighed
+    return set(measures) - set(few)
+
+
+_EITHER = frozenset({"oz", None})
+"""What may be a weight or a volume."""
+
+
 def _form(guess: NameGuess, measures: set[str | None]) -> tuple[Form, str]:
     if measures & _WEIGHTS:
         return Form.DRY, "it is dosed by weight"
-    if guess.dry and measures <= {"oz", None}:
+    if guess.dry and measures <= _EITHER:
         return Form.DRY, "its name says so"
-    poured = measures - {"oz", None}
+    poured = measures - _EITHER
     return Form.LIQUID, "it is dosed by volume" if poured else "most bottles are"
 
 
@@ -124,5 +136,5 @@ def _of_form(product: Product, measures: set[str | None]) -> Product:
     """A bottle that the leaflet doses by weight is dry, whatever the shelf says, and back."""
     if measures & _WEIGHTS:
         return replace(product, form=Form.DRY)
-    poured = measures - {"oz", None}
+    poured = measures - _EITHER
     return replace(product, form=Form.LIQUID) if poured else product

@@ -19,7 +19,8 @@ from core.errors import InputError
 from core.formats import FeedChart, MixRequestDocument, document_of, read_json
 from core.formats.schemas import write_schemas
 from core.formats.shelf import AlkaliOnShelfDocument
-from core.headless import plan_text, rehearse_text
+from core.headless import main, plan_text, rehearse_text
+from core.limits import LARGEST_BYTES
 
 FORMATS = Path(__file__).parents[2] / "docs" / "formats"
 EXAMPLE: dict[str, Any] = json.loads((FORMATS / "mix-request.example.json").read_text())
@@ -261,6 +262,46 @@ def test_headless_prints_a_sheet_or_an_error_and_never_both() -> None:
     missing = headless("plan", "/nowhere.json")
     assert missing.returncode == 2
     assert json.loads(missing.stderr)["error"]["code"] == "cannot_read"
+
+
+@pytest.mark.parametrize(
+    ("command", "example", "written"),
+    [
+        ("plan", "mix-request", "pour-sheet"), ("course", "course-request", "course"),
+        ("tank", "tank", "tank-volume"), ("rehearse", "rehearsal", "rehearsal-record"),
+        ("read", "feed-chart", "chart-draft"),
+    ],
+)  # fmt: skip
+def test_each_capability_answers_on_its_own(
+    command: str, example: str, written: str, capsys: pytest.CaptureFixture[str], tmp_path: Path
+) -> None:
+    assert main([command, str(FORMATS / f"{example}.example.json")]) == 0
+    out, err = capsys.readouterr()
+    assert (json.loads(out)["format"], err) == (f"brisk-measure/{written}", "")
+    spoiled = tmp_path / "spoiled.json"
+    spoiled.write_text("{}")
+    assert main([command, str(spoiled)]) == 2
+    out, err = capsys.readouterr()
+    error = json.loads(err)["error"]
+    assert (out, set(error)) == ("", {"code", "message", "where"})
+    large = tmp_path / "large.json"
+    large.write_bytes(b" " * LARGEST_BYTES + b"{}")
+    assert main([command, str(large)]) == 2
+    assert json.loads(capsys.readouterr().err)["error"]["code"] == "too_large"
+
+
+def test_headless_takes_what_the_reader_of_a_table_knows(
+    tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    table = tmp_path / "dunlin.csv"
+    table.write_text(",Week 1,Week 2\nPart A (mL/gal),2,3\nPart B,2,3\nppm,500,700\n")
+    options = ["--gallon", "uk", "--unit", "tsp/gal_uk", "--ppm-scale", "700"]
+    assert main(["read", str(table), *options]) == 0
+    draft = json.loads(capsys.readouterr().out)
+    assert (draft["chart"]["name"], draft["questions"]) == ("dunlin", [])
+    assert {one["unit"] for one in draft["chart"]["doses"]} == {"mL/gal_uk", "tsp/gal_uk"}
+    ec = draft["chart"]["columns"][1]["ec"]
+    assert (ec["low"], ec["unit"], ec["ppm_scale"]) == ("700", "ppm", 700)
 
 
 def test_headless_reads_a_leaflet_and_writes_a_chart_as_a_table(tmp_path: Path) -> None:

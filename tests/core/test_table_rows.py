@@ -7,7 +7,7 @@ import pytest
 from core.chart import Readings
 from core.leaflet import Asked, ChartDraft, TableRequest, read_table
 from core.leaflet.row_names import RangeEnd, RowKind, read_row_name
-from core.quantities import ReadingUnit
+from core.quantities import DoseUnit, ReadingUnit
 from tests.core.mixes import F
 
 WEEKS = ("", "Week 1", "Week 2")
@@ -210,3 +210,86 @@ def test_a_column_that_says_doses_again_in_another_unit_is_left_aside() -> None:
     assert found.chart is not None
     assert [row.cells for row in found.rows] == [("2", "3"), ("2", "3")]
     assert {dose.high for dose in found.chart.doses} == {F(2), F(3)}
+
+
+@pytest.mark.parametrize(
+    ("unit", "choices"),
+    [
+        ("", ("mL/L", "mL/10L", "mL/100L", "mL/gal_us", "mL/gal_uk")),
+        (" (g)", ("g/L", "g/10L", "g/100L", "g/gal_us", "g/gal_uk")),
+        (" (per L)", ("mL/L", "g/L")), (" (per 10 litres)", ("mL/10L", "g/10L")),
+        (" (per US gal)", ("mL/gal_us", "g/gal_us")),
+    ],
+)  # fmt: skip
+def test_a_unit_that_is_half_said_is_asked_for_its_other_half(
+    unit: str, choices: tuple[str, ...]
+) -> None:
+    rows = (WEEKS, (f"Skerry A{unit}", "2", "3"), (f"Skerry B{unit}", "2", "3"))
+    found = read_table(TableRequest(rows))
+    assert found.chart is None
+    [question] = found.questions
+    assert (question.code, question.row, question.column) == (Asked.UNIT, 2, 1)
+    assert set(question.choices) == set(choices)
+    assert question.message.startswith("Doses stand")
+    beside = read_table(TableRequest((*rows, ("Kelp (mL/L)", "1", "1"))))
+    assert beside.questions[0].message.startswith("Skerry A, Skerry B: doses stand")
+    assert read_table(TableRequest(rows, unit=DoseUnit(choices[0]))).questions == ()
+
+
+def test_a_gallon_is_asked_once_for_all() -> None:
+    rows = (WEEKS, ("Skerry A (mL/gal)", "2", "3"), ("Skerry B (mL/gal)", "2", "3"))
+    found = read_table(TableRequest((("Dunlin, per gallon",), *rows)))
+    assert asked_of(found) == [(Asked.GALLON, ("us", "uk"))]
+    assert (found.questions[0].row, found.questions[0].column) == (1, 1)
+    alone = read_table(TableRequest(rows))
+    assert (alone.questions[0].row, alone.questions[0].column) == (2, 1)
+
+
+def test_a_scale_that_a_rule_needs_is_asked_of_the_doses() -> None:
+    rule = ("Kelp (mL/L)", "until ppm +500", "1")
+    found = draft(rule)
+    assert asked_of(found) == [(Asked.PPM_SCALE, ("500", "640", "700"))]
+    assert (found.questions[0].of_doses, found.chart) == (True, None)
+    both = draft(("ppm", "500", "700"), rule)
+    assert asked_of(both) == [(Asked.PPM_SCALE, ("500", "640", "700"))]
+    assert (both.questions[0].of_doses, both.chart) == (True, None)
+    assert draft(("ppm", "500", "700"), rule, ppm_scale=500).chart is not None
+
+
+def test_a_cell_that_may_be_one_of_two_is_asked_with_both() -> None:
+    found = draft(("Kelp (mL/L)", "4/5", "2027-03-02"))
+    assert [one.code for one in found.questions] == [Asked.CELL, Asked.CELL]
+    assert found.questions[0].message == (
+        "Kelp, “4/5”: 4/5 could be a fraction, or 4 to 5: write 4-5, or the decimal."
+    )
+    assert "2-3 or 3-2" in found.questions[1].message
+
+
+@pytest.mark.parametrize(
+    ("cells", "asked", "how"),
+    [(("4", "2 g/L", "5"), [3], "volume"), (("4", "2 g/L", "3 g/L"), [2], "weight"),
+     (("4", "2 g/L", ""), [2], "weight"), (("4", "5", "6"), [], "")],
+)  # fmt: skip
+def test_a_weight_among_volumes_is_asked_and_the_other_way_round(
+    cells: tuple[str, ...], asked: list[int], how: str
+) -> None:
+    mixed = draft(("Kelp (mL/L)", *cells), heads=(*WEEKS, "Week 3"))
+    assert [one.column for one in mixed.questions] == asked
+    for question in mixed.questions:
+        told = cells[question.column - 2]
+        assert (
+            question.message
+            == f"Kelp, “{told}”: the others of this row go by {how}. Which is right?"
+        )
+
+
+def test_a_footnote_is_told_in_its_own_words() -> None:
+    found = draft(
+        ("Kelp (mL/L)", "4*", "4 1)"), ("Slate (mL/L)", "4**", "4 (late)"), ("* in soft water",),
+        ("** not with lime",), ("1) from day 3",),
+    )  # fmt: skip
+    told = [(one.row, one.column, one.text) for one in found.notes if one.row in (4, 5)]
+    assert told == [
+        (4, 2, "* in soft water"), (4, 3, "1) from day 3"), (5, 2, "** not with lime"),
+        (5, 3, "Slate: 4 (late)"),
+    ]  # fmt: skip
