@@ -301,7 +301,7 @@ def test_headless_takes_what_the_reader_of_a_table_knows(
     assert (draft["chart"]["name"], draft["questions"]) == ("dunlin", [])
     assert {one["unit"] for one in draft["chart"]["doses"]} == {"mL/gal_uk", "tsp/gal_uk"}
     ec = draft["chart"]["columns"][1]["ec"]
-    assert (ec["low"], ec["unit"], ec["ppm_scale"]) == ("700", "ppm", 700)
+    assert (ec["low"], ec["unit"], ec["scale"]) == ("700", "ppm", 700)
 
 
 def test_headless_reads_a_leaflet_and_writes_a_chart_as_a_table(tmp_path: Path) -> None:
