@@ -574,6 +574,14 @@ def test_what_no_day_can_satisfy_names_both(
     assert all(name in conflicts[0].message for name in named - {"change_out", "stages"})
 
 
+def test_all_that_is_in_the_way_of_a_rule_is_named_together() -> None:
+    apart = (Apart(3, product="tide"), Apart(6, product="one"))
+    rules = (TimingRule("tide", every_days=2), TimingRule("mud", every_days=5, apart_from=apart))
+    asked = ask(rules=rules, change_out=ChangeOut(every_days=9), chart=chart((30, 30, 30)))
+    [conflict] = plan_course(asked).conflicts
+    assert conflict.message.startswith("mud finds no day, because of one and tide. Give one of")
+
+
 @pytest.mark.parametrize(("every", "late"), [(3, True), (4, True), (5, False), (8, False)])
 def test_a_rule_is_late_once_it_waited_as_long_as_it_should_have_lasted(
     every: int, late: bool
@@ -584,6 +592,8 @@ def test_a_rule_is_late_once_it_waited_as_long_as_it_should_have_lasted(
     course = plan_course(asked)
     assert days_of(course, "mud") == list(range(0, 90, 9))
     assert [one.code for one in course.conflicts] == (["too_late"] if late else [])
+    because = "mud comes later than its rule wants, because of its change-outs."
+    assert all(one.message.startswith(because) for one in course.conflicts)
 
 
 def test_a_rule_that_may_yet_find_its_day_is_no_conflict() -> None:
