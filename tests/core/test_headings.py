@@ -28,7 +28,8 @@ from core.leaflet.headings import Heading, read_heading, says_weeks, stage_in
         ("Grow (3 weeks)", Heading("", days=21, stage=Stage.LEAF)),
         ("3-4 weeks", None),  # how long is left open
         ("Day 8", Heading("", day=8)), ("Day 8-14", Heading("", day=8, days=7)),
-        ("Days 1 to day 7", Heading("", day=1, days=7)), ("Day 14-8", Heading("", day=14)),
+        ("Days 1 to day 7", Heading("", day=1, days=7)), ("Day 8-8", Heading("", day=8, days=1)),
+        ("Day 14-8", Heading("", day=14)),
         ("Month 2", Heading("", days=30)), ("2nd month", Heading("", days=30)),
         ("February", Heading("", days=28)), ("Aug", Heading("", days=31)),
         ("7", Heading("", number=(7, 7))), ("3-4", Heading("", number=(3, 4))),

@@ -226,6 +226,15 @@ def test_inches_are_as_long_as_they_are() -> None:
     found = json.loads(tank_text(json.dumps(told).encode()))
     assert found["litres"] == "18.927"  # 5 US gal of 3.785411784 L
     assert (found["format"], found["standing_litres"]) == ("brisk-measure/tank-volume", "18.927")
+    # 3 of 4 inches, to a plug at 3 inches and to one a tenth above it, while the pump rests
+    for plug, touches in ((None, None), ("3", True), ("3.1", False)):
+        vessel = {"name": "Header", "shape": "channel", "level": "3", "runs": True, "plug": plug,
+                  "lengths": {"length": "7", "width": "11", "height": "4", "slope": "0"}}  # fmt: skip
+        still = told["vessels"][0] | {"name": "Still", "count": 1}
+        [first, _] = json.loads(tank_text(json.dumps(told | {"vessels": [vessel, still]}).encode()))["vessels"]
+        assert (first["name"], first["touches_plug"]) == ("Header", touches)
+        assert (first["litres"], first["rim_litres"]) == ("3.785", "5.047")
+        assert first["freeboard_cm"] == pytest.approx(2.54)
 
 
 def test_each_shape_names_what_is_measured_of_it() -> None:
