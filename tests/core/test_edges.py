@@ -10,8 +10,18 @@ from typing import Any
 import periodictable
 import pytest
 
-from core.chart import Form, Role
-from core.chemistry import Acid, AcidKind, Basis, Label, Nutrient, Salt, contents_of, molarity
+from core.chart import Form, Role, Stage
+from core.chemistry import (
+    Acid,
+    AcidKind,
+    Basis,
+    Element,
+    Label,
+    Nutrient,
+    Salt,
+    contents_of,
+    molarity,
+)
 from core.chemistry.acids import MOLAR_MASS
 from core.chemistry.carbonate import acid_between, alkali_between
 from core.chemistry.elements import Component
@@ -20,9 +30,11 @@ from core.errors import InputError
 from core.guided.oddness import is_odd_reading, is_odd_volume
 from core.guided.steps import StepKind
 from core.order_rules import stir_for, wait_after
+from core.planning.sheet import ElementInTank
 from core.quantities import Amount, AmountUnit, Reading, Volume
 from core.vessels import Vessel, VesselKind, cup_for, measure
 from core.water import Disinfectant, LabReport, Water, WaterKind
+from core.windows import Window, element_windows
 from tests.core.mixes import F, product
 
 WAITS = {
@@ -30,6 +42,45 @@ WAITS = {
     "enzyme": 2, "additive": 2, "booster": 2, "ph_adjuster": 5, "live": 2,
 }  # fmt: skip
 """Minutes after each pour: silica, base and pH common practice, the rest a few minutes."""
+
+
+RANGES = {  # leafy, fruiting and seedlings, ppm; after Jones and Resh, from memory
+    "N": ((100, 200), (100, 220), (40, 120)), "P": ((15, 60), (25, 65), (8, 40)),
+    "K": ((100, 250), (150, 350), (40, 150)), "Ca": ((80, 200), (100, 220), (30, 120)),
+    "Mg": ((20, 60), (30, 70), (8, 40)), "S": ((20, 110), (30, 130), (8, 80)),
+    "Fe": ((1, 5), (1, 5), (0, 3)), "Na": ((0, 50), (0, 50), (0, 40)),
+    "Cl": ((0, 100), (0, 120), (0, 80)),
+}  # fmt: skip
+
+
+@pytest.mark.parametrize("element", RANGES)
+def test_each_element_has_its_range_by_stage(element: str) -> None:
+    stages = {
+        0: (None, Stage.LEAF, Stage.TRANSITION),
+        1: (Stage.FLOWER, Stage.RIPEN),
+        2: (Stage.SEEDLING,),
+    }
+    for place, those in stages.items():
+        for stage in those:
+            low, high = RANGES[element][place]
+            assert element_windows(stage, None, {})[Element(element)] == Window(F(low), F(high))
+            weak = element_windows(stage, None, {}, F("0.5"))[Element(element)]
+            assert weak == Window(F(low) / 2, F(high))
+            assert element_windows(stage, None, {}, F(2))[Element(element)].low == low
+
+
+@pytest.mark.parametrize(
+    ("ppm", "is_out"),
+    [(10.4, False), (10.6, True), (9.9, False), (0.96, False), (0.94, True), (1.0, False)],
+)
+def test_an_element_is_beside_its_range_by_more_than_the_last_figure_that_is_shown(
+    ppm: float, is_out: bool
+) -> None:
+    """From 10 ppm whole ones are shown, below tenths."""
+    assert ElementInTank(Element.P, ppm, 0, 0, Window(F(1), F(10))).is_out is is_out
+    assert not ElementInTank(Element.P, ppm, 0, 0, None).is_out
+    assert not ElementInTank(Element.P, 9.96, 0, 0, Window(F(10), F(20))).is_out
+    assert ElementInTank(Element.P, 9.94, 0, 0, Window(F(10), F(20))).is_out
 
 
 @pytest.mark.parametrize(("role", "minutes"), WAITS.items())

@@ -6,6 +6,7 @@ import sys
 from collections import Counter
 from copy import deepcopy
 from decimal import Decimal
+from fractions import Fraction
 from pathlib import Path
 from random import Random
 from typing import Any
@@ -21,6 +22,7 @@ from core.formats.schemas import write_schemas
 from core.formats.shelf import AlkaliOnShelfDocument
 from core.headless import main, plan_text, rehearse_text
 from core.limits import LARGEST_BYTES
+from core.quantities import Reading
 
 FORMATS = Path(__file__).parents[2] / "docs" / "formats"
 EXAMPLE: dict[str, Any] = json.loads((FORMATS / "mix-request.example.json").read_text())
@@ -68,6 +70,17 @@ def test_a_request_with_shelf_and_lab_report_fits_and_is_judged() -> None:
     assert sheet["source"]["ec"] == "0.37"  # 0.7 × 0.52 + 0.3 × 0.02
     assert sheet["in_tank"]["acid"]["kind"] == "nitric"
     assert {one["element"] for one in sheet["in_tank"]["elements"] if one["own_range"]} == {"Ca"}
+
+
+@pytest.mark.parametrize("scale", [500, 640, 700])
+def test_a_reading_in_ppm_is_of_its_scale(scale: int) -> None:
+    told = changed("water", {"reading": {"value": f"{scale}", "unit": "ppm", "scale": scale}})
+    request = document_of(MixRequestDocument, told).request()
+    assert request.water.reading == Reading(Fraction(1))
+    for other in (scale + 1, None, "500"):
+        told = changed("water", {"reading": {"value": "500", "unit": "ppm", "scale": other}})
+        with pytest.raises(InputError):
+            document_of(MixRequestDocument, told).request()
 
 
 def test_a_bottle_that_raises_ph_says_how_strong_it_is() -> None:

@@ -219,6 +219,15 @@ def test_a_vessel_that_cannot_be_is_refused_with_its_place(
     assert (refused.value.code, refused.value.where) == (code, where)
 
 
+def test_a_cone_may_be_as_high_as_its_tank_and_its_hole_as_wide() -> None:
+    whole = measure_tank([Part("Cone", ConeBottomed(50, 60, 60, 50), 60)])
+    assert float(whole.volume.litres) == pytest.approx(pi * 25**2 * 60 / 1000, abs=0.001)
+    for shape in (ConeBottomed(50, 60.1, 60), ConeBottomed(50, 20, 60, 50.1)):
+        with pytest.raises(InputError) as refused:
+            measure_tank([Part("Cone", shape, 30)])
+        assert refused.value.code == "cone_too_high"
+
+
 def test_inches_are_as_long_as_they_are() -> None:
     told = {"format": "brisk-measure/tank", "version": 1, "unit": "in", "vessels": [
         {"name": "Gallon", "shape": "box", "lengths": {"length": "7", "width": "11", "height": "3"},
@@ -231,7 +240,9 @@ def test_inches_are_as_long_as_they_are() -> None:
         vessel = {"name": "Header", "shape": "channel", "level": "3", "runs": True, "plug": plug,
                   "lengths": {"length": "7", "width": "11", "height": "4", "slope": "0"}}  # fmt: skip
         still = told["vessels"][0] | {"name": "Still", "count": 1}
-        [first, _] = json.loads(tank_text(json.dumps(told | {"vessels": [vessel, still]}).encode()))["vessels"]
+        [first, _] = json.loads(
+            tank_text(json.dumps(told | {"vessels": [vessel, still]}).encode())
+        )["vessels"]
         assert (first["name"], first["touches_plug"]) == ("Header", touches)
         assert (first["litres"], first["rim_litres"]) == ("3.785", "5.047")
         assert first["freeboard_cm"] == pytest.approx(2.54)
@@ -279,6 +290,8 @@ def test_a_known_dose_recovers_a_simulated_volume_within_its_band() -> None:
 
 def test_a_dose_of_potassium_chloride_tells_the_volume() -> None:
     """0.7455 g/L conduct 1.4083 mS/cm more than pure water at 25 °C (IEC 60746-3: 1.4083)."""
+    strong = by_dose(F(5), Reading(F("0.2")), Reading(F("1.2")), lambda per_l: float(per_l) * 20)
+    assert float(strong.volume.litres) == pytest.approx(100)
     known = by_dose(F("74.55"), Reading(F(0)), Reading(F("1.408")), lambda per_l: float(per_l) * 1.4083 / 0.7455)  # fmt: skip
     assert float(known.volume.litres) == pytest.approx(100, rel=1e-3)
 
