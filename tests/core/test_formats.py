@@ -72,6 +72,12 @@ def test_a_request_with_shelf_and_lab_report_fits_and_is_judged() -> None:
     assert {one["element"] for one in sheet["in_tank"]["elements"] if one["own_range"]} == {"Ca"}
 
 
+def test_an_own_range_may_be_one_figure() -> None:
+    told = changed("windows", {"Ca": {"low": "2", "high": "2"}})
+    [window] = document_of(MixRequestDocument, told).request().windows.values()
+    assert (window.low, window.high, window.own) == (2, 2, True)
+
+
 @pytest.mark.parametrize("scale", [500, 640, 700])
 def test_a_reading_in_ppm_is_of_its_scale(scale: int) -> None:
     told = changed("water", {"reading": {"value": f"{scale}", "unit": "ppm", "scale": scale}})

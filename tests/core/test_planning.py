@@ -8,7 +8,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from core.chart import Column, Dose, Product, Readings, Role
+from core.chart import Column, Dose, Form, Product, Readings, Role
 from core.chart.joining import join_charts
 from core.climb import draw_climb
 from core.errors import InputError
@@ -318,6 +318,24 @@ def test_half_way_between_two_rules_the_dose_beside_them_is_half_way_too() -> No
     assert pour.stop == Reading(F("1.5"))
     assert pour.estimate is not None
     assert pour.estimate.value == 600
+
+
+@pytest.mark.parametrize(
+    ("one", "other", "form", "amount"),
+    [
+        ("2 g/L", "30 g/10L", DRY, "250"), ("2 mL/L", "30 mL/10L", Form.LIQUID, "250"),
+        ("2 mL/L", "2 mL/L", Form.LIQUID, "200"), ("20 g/10L", "40 g/10L", DRY, "300"),
+        # a US gallon is 3.785411784 L (NIST Handbook 44): 3.785411784 mL in it are 1 mL/L
+        ("2 mL/L", "3.785411784 mL/gal_us", Form.LIQUID, "150"),
+    ],
+)  # fmt: skip
+def test_two_units_meet_per_litre_half_way(one: str, other: str, form: Form, amount: str) -> None:
+    of = chart([product("one", Role.BASE, form=form)], [])
+    of = replace(of, columns=(of.columns[0], Column("w2", "Week 2")),
+                 doses=(dose("one", one), dose("one", other, "w2")))  # fmt: skip
+    [pour] = plan(of, between=Between("w2", F(1, 2))).pours
+    assert pour.amount is not None
+    assert (pour.amount.value, pour.amount.unit.value) == (F(amount), "g" if form is DRY else "mL")
 
 
 # Between two charts

@@ -78,6 +78,15 @@ def test_too_much_of_a_base_part_shows_the_ways_out() -> None:
     assert way.accept_at is not None
     assert way.accept_at > plan.target[1]
     assert way.behind == ()  # part two still follows it
+    # a bottle of which nothing tells leaves what the others tell, and nothing at all where all are so
+    mute = replace(plan.pours[-1], ec_rise=F(0))
+    some = replay(replace(plan, pours=(*plan.pours[:-1], mute)), told[: at + 1]).way_out
+    assert some is not None
+    assert some.accept_at is not None
+    silent = tuple(replace(pour, ec_rise=F(0)) for pour in plan.pours)
+    none = replay(replace(plan, pours=silent), told[: at + 1]).way_out
+    assert none is not None
+    assert (none.accept_at, none.dilute_to) == (None, 150)
     assert replay(plan, whole(plan)).way_out is None
 
 
