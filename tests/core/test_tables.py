@@ -147,6 +147,11 @@ def test_an_exported_workbook_comes_back_whole() -> None:
     assert read_table(TableRequest(rows_of_text(csv_text(whole_table(of))))).chart == of
     book = openpyxl.load_workbook(io.BytesIO(raw))
     assert book.sheetnames == ["Pair  a b  c", "About this chart"]
+    sheet = book.active
+    widths = [sheet.column_dimensions[letter].width for letter in "AB"]
+    texts = [[one[at] for one in rows if len(one) > at] for at in (0, 1)]
+    assert widths == [min(max(map(len, column)) + 2, 40) for column in texts]
+    assert (sheet.freeze_panes, sheet["A1"].font.bold, sheet["A2"].font.bold) == ("B2", True, False)
 
 
 def test_names_that_a_spreadsheet_would_run_are_texts() -> None:

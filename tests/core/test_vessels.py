@@ -25,7 +25,7 @@ from core.vessels import (
     measure,
     rinses,
 )
-from core.vessels.split import MORE_FILLS, Splitter
+from core.vessels.split import MORE_FILLS, Splitter, _nearest
 from tests.core.mixes import product
 
 F = Fraction
@@ -228,6 +228,11 @@ def test_a_marked_cup_is_taken_for_its_product_and_its_amount_alone(
     assert measure(Amount(value, AmountUnit.G), bench, product) == measure(
         Amount(value, AmountUnit.G)
     )
+
+
+@given(st.integers(0, 500), st.integers(1, 40))
+def test_of_two_marks_as_near_the_even_one_is_taken_as_in_round(amount: int, mark: int) -> None:
+    assert _nearest(amount, mark) == round(F(amount, mark))
 
 
 @pytest.mark.parametrize(
