@@ -92,8 +92,11 @@ def test_what_no_cell_can_mean_is_asked(text: str, code: str) -> None:
 
 
 def test_a_date_of_a_spreadsheet_is_asked_with_both_of_its_readings() -> None:
-    with pytest.raises(InputError, match=r"2-3 or 3-2"):
-        read_dose_cell("2027-03-02")
+    for text in ("2027-03-02", "2027-03-02 00:00:00"):
+        with pytest.raises(
+            InputError, match=r"cell \(2027-03-02\); the leaflet may say 2-3 or 3-2"
+        ):
+            read_dose_cell(text)
 
 
 @pytest.mark.parametrize(("comma", "figure"), [("decimal", "1"), ("thousands", "1000")])

@@ -320,3 +320,34 @@ def test_water_that_stands_at_a_ph_takes_nothing_and_never_gives() -> None:
     assert acid_between(7.0, 6.0, 3.0) > 0
     # Even a carbonate that gives next to nothing near pH 14 comes to an end.
     assert 0 < alkali_between(6.0, 13.9, 3.0, 1.0) < 1e6
+
+
+DENSITIES = {  # g/mL near 20 °C by percent of weight: Perry's handbook, from memory
+    "nitric": {0.5: 1.0027, 10: 1.054, 20: 1.115, 38: 1.23, 53: 1.33, 68: 1.41, 70: 1.41},
+    "phosphoric": {10: 1.053, 30: 1.181, 50: 1.335, 75: 1.579, 85: 1.685},
+    "sulfuric": {10: 1.066, 35: 1.26, 50: 1.395, 78: 1.71, 93.2: 1.835, 98: 1.835},
+    "citric": {10: 1.039, 30: 1.13, 50: 1.234},
+}  # fmt: skip
+
+
+@pytest.mark.parametrize("kind", DENSITIES)
+def test_an_acid_without_a_density_has_that_of_the_handbook(kind: str) -> None:
+    for percent, density in DENSITIES[kind].items():
+        acid = Acid(AcidKind(kind), F(str(percent)))
+        mol_per_l, is_sure = molarity(acid)
+        mass = MOLAR_MASS[AcidKind(kind)]
+        assert mol_per_l == pytest.approx(percent * 10 * density / mass, rel=1e-6)
+        assert not is_sure
+
+
+@pytest.mark.parametrize(
+    ("percent", "molar"), [("0", None), ("100.1", None), (None, "0"), (None, "25.1")]
+)
+def test_an_acid_of_no_strength_or_of_more_than_all_is_none(
+    percent: str | None, molar: str | None
+) -> None:
+    with pytest.raises(InputError):
+        Acid(AcidKind.NITRIC, percent and F(percent), molar and F(molar))
+    assert Acid(AcidKind.NITRIC, F("0.1")).percent == F("0.1")
+    assert Acid(AcidKind.NITRIC, F(100)).percent == 100
+    assert Acid(AcidKind.NITRIC, molar=F(25)).molar == 25

@@ -127,7 +127,9 @@ def test_the_alkalinity_is_learned_from_what_acid_did(alkalinity: float) -> None
 def test_a_tank_that_was_chased_both_ways_teaches_nothing() -> None:
     potash = AlkaliOnShelf("up", "Up", POTASH, AmountUnit.ML)
     both = plan_for(shelf=replace(labelled(acid_on_shelf()), alkalis=(potash,)))
-    record, _ = run(both, read_ph=["7.0", "5.2", "5.8"])
+    record, events = run(both, read_ph=["7.0", "5.2", "5.8"])
+    waits = [one.seconds for one in replay(both, events).steps if one.id.startswith("wait-ph")]
+    assert waits == [300, 300]  # five minutes behind each portion, common practice
     assert [line.key for line in record.lines] == ["one", "two", "acid", "alkali"]
     assert record.alkalinity is None
     assert run(plan_for(), read_ph=["5.8"])[0].alkalinity is None

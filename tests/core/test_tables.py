@@ -5,6 +5,7 @@ import struct
 import zipfile
 from collections.abc import Callable, Iterator
 from datetime import date
+from xml.parsers import expat
 
 import openpyxl
 import pytest
@@ -16,6 +17,7 @@ from core.leaflet import TableRequest, read_table, whole_table
 from core.leaflet.about import about_lines
 from core.leaflet.table import chart_table
 from core.tables import csv_text, read_table_file, rows_of_text, xlsx_bytes
+from core.tables.xml import elements
 from tests.core.mixes import pair
 
 TABLE = (("", "Week 1", "Week 2"), ("Part A (ml/L)", "1,5", "2"), ("Part B (ml/L)", "1,5", "2"))
@@ -163,6 +165,14 @@ def test_names_that_a_spreadsheet_would_run_are_texts() -> None:
 
 
 # What nobody should open.
+
+
+def test_a_part_of_a_file_that_ends_in_its_midst_is_no_xml() -> None:
+    assert list(elements(b'<a:b c="1"><d/></a:b>')) == [("b", {"c": "1"}), ("d", {})]
+    assert [name for name, _ in elements(b"")] == ["none"]
+    for broken in (b"<a><b/>", b"<a", b"a"):
+        with pytest.raises(expat.ExpatError):
+            list(elements(broken))
 
 
 def _table_of(book: openpyxl.Workbook) -> None:

@@ -184,3 +184,16 @@ def test_a_models_figure_is_the_nearest_of_so_many_places(value: float, places: 
     found = of_float(value, places)
     assert abs(found - Fraction(value)) <= Fraction(1, 2 * 10**places)
     assert 10**places % found.denominator == 0
+
+
+@pytest.mark.parametrize(
+    ("celsius", "c", "f"),
+    [("20", "20", "68"), ("20.3", "20.3", "68.5"), ("20.25", "20.25", "68.5"), ("0", "0", "32"),
+     ("-0.5", "-0.5", "31.1"), ("21.111", "21.111", "70")],
+)  # fmt: skip
+def test_degrees_are_shown_as_typed_and_in_fahrenheit_to_a_tenth(
+    celsius: str, c: str, f: str
+) -> None:
+    """F = 1.8 C + 32 (NIST SP 811); halves go up."""
+    assert degrees_text(Fraction(celsius), TemperatureUnit.C) == c
+    assert degrees_text(Fraction(celsius), TemperatureUnit.F) == f
