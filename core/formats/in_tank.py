@@ -1,6 +1,6 @@
 """What is in the finished tank, in a pour sheet."""
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Mapping
 
 from core.chemistry import AcidKind, Component, Element, Mineral
 from core.formats.fields import Document, Figure
@@ -75,12 +75,12 @@ class InTankDocument(Document):
     nothing, they are the water's alone, and the labels of `unlabelled` would tell the rest.
     """
 
-    elements: Sequence[ElementDocument]
+    elements: tuple[ElementDocument, ...]
     nitrogen: Mapping[str, float]
     ph: float | None
     acid: AcidPlanDocument | None
-    saturated: Sequence[SaturationDocument]
-    unlabelled: Sequence[str]
+    saturated: tuple[SaturationDocument, ...]
+    unlabelled: tuple[str, ...]
     told: LabelCoverage
     ranges: str
 

@@ -1,7 +1,5 @@
 """Amounts, and how they are measured, in a pour sheet."""
 
-from collections.abc import Sequence
-
 from core.formats.fields import Document, Figure, Signed
 from core.quantities import Amount, AmountUnit
 from core.vessels import Measured, Shows, Vessel, VesselKind
@@ -75,7 +73,7 @@ class MeasuredDocument(Document):
 
     value: Figure
     unit: AmountUnit
-    fills: Sequence[FillDocument]
+    fills: tuple[FillDocument, ...]
     error: Signed
     error_shows: bool
     dilute: DilutionDocument | None

@@ -1,7 +1,5 @@
 """One pour of a pour sheet."""
 
-from collections.abc import Sequence
-
 from core.chart.roles import Phase
 from core.chemistry import Doubt, Mineral
 from core.formats.fields import Document, Figure
@@ -88,15 +86,15 @@ class PourDocument(Document):
     stir_s: int
     wait_min: int
     phase: Phase
-    why: Sequence[str]
-    dose_why: Sequence[str]
+    why: tuple[str, ...]
+    dose_why: tuple[str, ...]
     above_water: ExpectedReading | None
     reading_after: ExpectedReading | None
     reading_target: PlainReading | None
     ph_after: float | None
-    doubts: Sequence[Doubt]
+    doubts: tuple[Doubt, ...]
     grit: GritDocument | None
-    rinses: Sequence[RinseDocument]
+    rinses: tuple[RinseDocument, ...]
     rinse_into_tank: bool
     premix: PremixDocument | None = None
 

@@ -1,6 +1,6 @@
 """The format brisk-measure/pour-sheet, version 1."""
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Mapping
 from fractions import Fraction
 from typing import Literal
 
@@ -50,7 +50,7 @@ class SchoolsDocument(Document):
     on_top: EcWindow | None
     all_in: EcWindow | None
     whole: Figure = Fraction(0)
-    not_counted: Sequence[str] = ()
+    not_counted: tuple[str, ...] = ()
 
 
 class WarningDocument(Document):
@@ -64,7 +64,7 @@ class WarningDocument(Document):
     title: str
     message: str
     values: Mapping[str, str]
-    products: Sequence[str]
+    products: tuple[str, ...]
     remedy: Mapping[str, str]
 
 
@@ -91,14 +91,14 @@ class PourSheetDocument(Document):
     volume_l: Figure
     column: str
     source: PlainReading | None
-    blend: Sequence[WaterPartDocument]
-    pours: Sequence[PourDocument]
+    blend: tuple[WaterPartDocument, ...]
+    pours: tuple[PourDocument, ...]
     target: TargetDocument
     schools: SchoolsDocument
     in_tank: InTankDocument | None
-    warnings: Sequence[WarningDocument]
-    unacknowledged: Sequence[str]
-    left_out: Sequence[LeftOutDocument]
+    warnings: tuple[WarningDocument, ...]
+    unacknowledged: tuple[str, ...]
+    left_out: tuple[LeftOutDocument, ...]
 
     @classmethod
     def of(cls, sheet: PourSheet) -> "PourSheetDocument":
