@@ -5,8 +5,24 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.chart import Dose, Product
+from core.errors import InputError
+from core.limits import HIGHEST_STRENGTH
 from core.quantities import Amount, AmountUnit, DoseUnit, Spoons, Volume
 from core.quantities.units import amount_of_one
+
+
+def check_strength(strength: Fraction) -> None:
+    """Refuse what is no strength of a mix.
+
+    Raises:
+        InputError: it is nothing, below nothing, or above `HIGHEST_STRENGTH`.
+    """
+    if not 0 < strength <= HIGHEST_STRENGTH:
+        raise InputError(
+            "strength_out_of_range",
+            f"The strength must be above 0 and at most {HIGHEST_STRENGTH * 100} %.",
+            "strength",
+        )
 
 
 class End(StrEnum):

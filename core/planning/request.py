@@ -12,7 +12,7 @@ from core.limits import HIGHEST_STRENGTH, LARGEST_VOLUME_L, MOST_VESSELS, STRONG
 from core.order_rules import OrderPreferences
 from core.planning.shelf import Shelf
 from core.quantities import ReadingScale, Spoons, Volume, VolumeUnit
-from core.strength import End, Override
+from core.strength import End, Override, check_strength
 from core.vessels import USUAL_VESSELS, Vessel
 from core.water import TargetConvention, Water
 from core.windows import Window
@@ -119,12 +119,7 @@ class MixRequest:
                 "The bucket holds more than nothing, and less than the tank.",
                 "bucket",
             )
-        if not 0 < self.strength <= HIGHEST_STRENGTH:
-            raise InputError(
-                "strength_out_of_range",
-                "The strength must be above 0 and at most 200 %.",
-                "strength",
-            )
+        check_strength(self.strength)
         if self.water.reading and self.water.reading.ms_cm > STRONGEST_WATER:
             raise InputError(
                 "reading_out_of_range",
@@ -167,6 +162,6 @@ class MixRequest:
             if override.strength is not None and not 0 <= override.strength <= HIGHEST_STRENGTH:
                 raise InputError(
                     "strength_out_of_range",
-                    "A product's strength must be 0 to 200 %.",
+                    f"A product's strength must be 0 to {HIGHEST_STRENGTH * 100} %.",
                     f"overrides[{index}].strength",
                 )

@@ -4,7 +4,6 @@ from ninja import Schema
 
 from core.chart import Role
 from core.chemistry import Element
-from core.errors import InputError
 from core.formats.leaflet_sheet import LeafletDocument
 from core.growing import Crop
 from core.leaflet.meaning import (
@@ -18,8 +17,8 @@ from core.leaflet.meaning import (
 )
 from core.leaflet.names import guess_names
 from core.leaflet.sheet import Sheet, SheetProblem, SheetRead, read_sheet
-from core.limits import HIGHEST_STRENGTH
 from core.quantities import ReadingScale, Spoons, Volume, figure, number_text
+from core.strength import check_strength
 from core.water import Water
 from server.grows.figures import TypedFigure, share_told
 from server.grows.scope import Scope
@@ -140,16 +139,13 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
     """
     member = scope.membership
     strength = share_told("strength", told.strength)
-    if not 0 < strength <= HIGHEST_STRENGTH:
-        raise InputError(
-            "strength_out_of_range", "A strength is above 0 and at most 200 %.", "strength"
-        )
+    check_strength(strength)
     tank = None if told.tank is None else snapshot_of(scope).tank(scope, told.tank)
     volume = Volume(figure(tank.litres) if tank else figure("100"))
     sheet = told.leaflet.sheet()
     read = read_sheet(sheet)
     labels, costs = bottles_by_key(scope, told.leaflet)
-    spoons = Spoons(member.spoons)
+    mixed = InTank(volume, strength, Spoons(member.spoons))
     water = _water(scope, told, tank)
     fed: tuple[FedColumn, ...] = ()
     if told.feeds and read.chart is not None:
@@ -157,15 +153,15 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
             read.chart,
             labels,
             strength=strength,
-            crop=Crop(tank.crop_kind) if tank and tank.crop_kind else None,
-            spoons=spoons,
+            crop=_crop(tank),
+            spoons=mixed.spoons,
             water=water,
             costs=costs,
         )
     return MeaningOut(
-        cells=_cells(sheet, read, InTank(volume, strength, spoons)),
+        cells=_cells(sheet, read, mixed),
         problems=[_problem(one) for one in read.problems],
-        margin=[_margin(one) for one in margin_of(sheet, read, labels, spoons)],
+        margin=[_margin(one) for one in margin_of(sheet, read, labels, mixed.spoons)],
         guesses=_guesses(sheet),
         fed=[_fed(one, member.meter) for one in fed],
         labelled=len(labels),
@@ -173,6 +169,10 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
         volume=volume.shown(member.tank_unit),
         water_ms_cm=float(water.reading.ms_cm) if water and water.reading else None,
     )
+
+
+def _crop(tank: Tank | None) -> Crop | None:
+    return Crop(tank.crop_kind) if tank and tank.crop_kind else None
 
 
 def _water(scope: Scope, told: MeaningIn, tank: Tank | None) -> Water | None:

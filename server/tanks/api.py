@@ -1,6 +1,7 @@
 """Tanks: added to a grow, and what they are usually fed with."""
 
 from decimal import Decimal
+from fractions import Fraction
 from typing import Annotated, Any
 
 from django.db import transaction
@@ -10,7 +11,8 @@ from ninja.responses import Status
 
 from core.errors import InputError
 from core.growing import Crop, System
-from core.limits import HIGHEST_STRENGTH, LONGEST_NAME
+from core.limits import LONGEST_NAME
+from core.strength import check_strength
 from server.api.shapes import ErrorOut, Made, Name
 from server.api.typed import exact_decimal
 from server.charts.models import ChartVersion
@@ -130,10 +132,7 @@ def _wanted(scope: Scope, told: UsualEdit) -> dict[str, Any]:
 
 def _strength(told: TypedFigure) -> Decimal:
     strength = exact_decimal(share_told("strength", told), 8)
-    if not 0 < strength <= HIGHEST_STRENGTH:
-        raise InputError(
-            "strength_out_of_range", "The strength must be above 0 and at most 200 %.", "strength"
-        )
+    check_strength(Fraction(strength))
     return strength
 
 
