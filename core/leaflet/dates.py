@@ -3,6 +3,7 @@
 import re
 from calendar import isleap, monthrange
 from dataclasses import dataclass
+from datetime import date
 
 _MONTHS = ["jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct", "nov", "dec"]
 _NAME = r"(jan|feb|mar|apr|may|jun|jul|aug|sept?|oct|nov|dec)[a-z]*\.?"
@@ -68,15 +69,19 @@ def _in_month_of(other: Day | None, text: str) -> Day | None:
 
 
 def days_between(first: Day, later: Day) -> int | None:
-    """Days from one to the next, into the new year where it goes backwards; None beyond a season.
+    """Days from one to the next; None beyond a season, and where it goes backwards.
 
-    >>> days_between(Day(12, 28), Day(1, 4))
-    7
+    Where not both tell their year, going backwards is going into the new year.
+
+    >>> days_between(Day(12, 28), Day(1, 4)), days_between(Day(3, 1, 2027), Day(3, 5, 2028))
+    (7, None)
     """
     between = _day_of_year(later) - _day_of_year(first)
-    if between <= 0:
+    if first.year and later.year:
+        between += (date(later.year, 1, 1) - date(first.year, 1, 1)).days
+    elif between <= 0:
         between += 366 if isleap(first.year or 2001) else 365
-    return between if between <= 180 else None
+    return between if 0 < between <= 180 else None
 
 
 def turn(day: Day) -> Day | None:

@@ -81,6 +81,9 @@ def test_days_between_are_those_of_the_calendar(on: date, days: int) -> None:
         (Day(1, 1), Day(6, 30), 180), (Day(1, 1), Day(7, 1), None),
         (Day(7, 5), Day(1, 1), 180), (Day(7, 4), Day(1, 1), None),
         (Day(3, 1), Day(2, 1), None),  # eleven months are no column
+        (Day(12, 28, 2027), Day(1, 4), 7), (Day(12, 28), Day(1, 4, 2028), 7),
+        (Day(12, 28, 2027), Day(1, 4, 2027), None),  # backwards in one year: one of them is a slip
+        (Day(3, 1, 2027), Day(3, 5, 2028), None), (Day(3, 8, 2027), Day(3, 1, 2027), None),
     ],
 )  # fmt: skip
 def test_no_column_is_longer_than_half_a_year(first: Day, later: Day, days: int | None) -> None:
