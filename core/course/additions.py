@@ -102,24 +102,34 @@ def place_additions(season: Season, fillings: Sequence[Filling]) -> Additions:
     days = _poured(season, fillings, governed)
     found: list[Addition] = []
     for day in range(season.request.first_filling, season.last + 1):
-        added = 0
-        for one in placing:
-            if not one.own_day(season, day):
-                continue
-            blockers = _blockers(one, day, filled, days)
-            cap = season.request.most_additions_a_day
-            if cap is not None and day not in filled and added >= cap:
-                blockers.add(_CAP)
-            if blockers:
-                one.waited += 1
-                one.blocked_by |= blockers
-                continue
-            found.append(Addition(day, one.rule, _why(one)))
-            insort(days.setdefault(one.rule.product, []), day)
-            added += day not in filled
-            _take(one, day, filled)
+        wanted = [one for one in placing if one.own_day(season, day)]
+        most = None if day in filled else season.request.most_additions_a_day
+        found += _place_on(day, wanted, most, filled, days)
     conflicts += [made for one in placing for made in _unsatisfied(one, season, filled)]
     return Additions(tuple(found), governed, tuple(conflicts))
+
+
+def _place_on(
+    day: int,
+    wanted: Sequence[_Placing],
+    most: int | None,
+    filled: set[int],
+    days: dict[str, list[int]],
+) -> list[Addition]:
+    """Give a day to those that want it, as far as nothing stands in their way; the rest wait."""
+    found: list[Addition] = []
+    for one in wanted:
+        blockers = _blockers(one, day, filled, days)
+        if most is not None and len(found) >= most:
+            blockers.add(_CAP)
+        if blockers:
+            one.waited += 1
+            one.blocked_by |= blockers
+            continue
+        found.append(Addition(day, one.rule, _why(one)))
+        insort(days.setdefault(one.rule.product, []), day)
+        _take(one, day, filled)
+    return found
 
 
 def _begin(season: Season) -> tuple[list[_Placing], list[Conflict]]:

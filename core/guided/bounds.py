@@ -20,7 +20,7 @@ practice."""
 
 MORE_NEED = 0.4
 """Of the need that may follow after each such look: our own default; a report is seldom off by
-more, so that three looks reach twice the need."""
+more, so that two looks reach twice the need."""
 
 FLOOR = 4.75
 """pH that acid does not pass even if the pen reads too high: below it next to nothing holds pH."""

@@ -77,12 +77,20 @@ def read_bottles(  # noqa: PLR0917 -- all that a dose may rest on
         printed_cells = tuple(texts.get(at, "") for at in range(len(columns)))
         rows.append(DraftRow(product, row.label.row, usual, printed_cells))
         for at, one in cells.items():
-            if (dose := dose_of(one.read, one.said, product, columns[at].key)) is not None:
-                doses.append(dose)
-                found.mark(row.cells[at], CellKind.DOSE, texts[at])
-            elif _lacking(one) is None:
-                _ask_fit(row.cells[at], product, found)
+            dose = dose_of(one.read, one.said, product, columns[at].key)
+            doses += [dose] if dose else []
+            _mark(row.cells[at], one, dose, product, texts[at], found)
     return Bottles(tuple(rows), tuple(doses))
+
+
+def _mark(  # noqa: PLR0917 -- a cell, and all that it came to
+    cell: Cell, read: Printed, dose: Dose | None, product: Product, text: str, found: Findings
+) -> None:
+    """Mark a cell as a dose, or ask about a unit that does not fit its bottle."""
+    if dose is not None:
+        found.mark(cell, CellKind.DOSE, text)
+    elif _lacking(read) is None:
+        _ask_fit(cell, product, found)
 
 
 def _usual_unit(cells: Mapping[int, Printed], form: Form) -> DoseUnit | None:

@@ -1,7 +1,7 @@
 """Where in a table its headings, bottles and figures stand, whichever way round it is."""
 
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field, replace
 
 from core.leaflet.grid import Cell, Grid, plain_text, turned
@@ -131,15 +131,14 @@ def _layout(grid: Grid, *, forced: bool = False) -> Layout | None:
         return None
     first, rows = all_headings(grid, *main, forced=forced)
     body = first + len(rows)
-    start = min(min(one.headings) for one in rows if one.headings)
-    columns = _columns(grid, rows, start, body)
+    columns = _columns(grid, rows, body)
     unit_row = _unit_row(grid[body], columns) if body < len(grid) else ()
     body += bool(unit_row)
     units = _column_units(rows, unit_row, columns)
     twins = {at for at in columns if _is_twin(at, columns, rows, units)}
     columns = tuple(at for at in columns if at not in twins)
     names, unit, beside = _sides(grid, rows, body, columns)
-    unclear = (at for at in beside if at not in twins)
+    figures = (at for at in beside if _is_unclear(grid, rows, body, names, at))
     return Layout(
         grid=grid,
         titles=_filled(grid[:first]),
@@ -150,19 +149,19 @@ def _layout(grid: Grid, *, forced: bool = False) -> Layout | None:
         columns=columns,
         column_units=units,
         beside=beside,
-        unclear=tuple(at for at in unclear if _is_unclear(grid, rows, body, names, at)),
+        unclear=tuple(at for at in figures if at not in twins),
         body=grid[body:],
         weight=max(one.weight for one in rows),
     )
 
 
-def _columns(grid: Grid, rows: Sequence[HeadingRow], start: int, body: int) -> tuple[int, ...]:
+def _columns(grid: Grid, rows: Sequence[HeadingRow], body: int) -> tuple[int, ...]:
     """The columns of weeks, with those under a merged heading."""
-    heads = {at for row in rows for at in row.headings if at >= start}
+    heads = {at for row in rows for at in row.headings}
     last = max(heads)
     return tuple(
         at
-        for at in range(start, len(grid[0]))
+        for at in range(min(heads), len(grid[0]))
         if at in heads or _is_below_a_merged_heading(grid, rows, body, at, last=last)
     )
 
@@ -236,10 +235,15 @@ def _sides(
     rest = [at for at in range(len(grid[0])) if at not in columns]
     texts = {at: _texts(grid, body, at) for at in rest}
     units = [at for at in rest if _is_of_units(texts[at], [row.cells[at].text for row in rows])]
-    left = [at for at in rest if at < columns[0] and at not in units and texts[at]]
-    names = max(left, key=lambda at: (_wordiness(texts[at]), -at), default=0)
+    names = _names({at: texts[at] for at in rest if at < columns[0] and at not in units})
     unit = next(iter(units), None)
     return names, unit, tuple(at for at in rest if at not in (names, unit))
+
+
+def _names(texts: Mapping[int, Sequence[str]]) -> int:
+    """Which of the columns before the weeks has the names, by what stands in each."""
+    filled = [at for at, own in texts.items() if own]
+    return max(filled, key=lambda at: (_wordiness(texts[at]), -at), default=0)
 
 
 def _texts(grid: Grid, body: int, at: int) -> list[str]:

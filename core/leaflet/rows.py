@@ -115,6 +115,10 @@ class _Row:
     cells: dict[int, Cell]
     beside: dict[int, Cell]
 
+    def noted(self, cell: Cell) -> tuple[Cell, str]:
+        """A cell as a note that begins with the name of its row."""
+        return cell, f"{self.label.text}: {cell.text}" if self.label else cell.text
+
 
 def _taken_apart(row: tuple[Cell, ...], layout: Layout, heads: list[Head]) -> _Row:
     return _Row(
@@ -151,8 +155,7 @@ def _sort(  # noqa: PLR0917 -- a row, and where it stands
         name = _row_name(row.label, row.unit)
         body.readings.append(ReadingRow(name, row.label, row.cells))
         body.units += [row.unit] if row.unit else []
-    before = f"{row.label.text}: " if row.label else ""
-    body.notes += [(cell, f"{before}{cell.text}") for cell in said.values()]
+    body.notes += map(row.noted, said.values())
 
 
 def _column_units(layout: Layout, heads: list[Head]) -> dict[int, DoseUnitSaid]:
@@ -215,9 +218,8 @@ def _is_ticked(cells: dict[int, Cell]) -> bool:
 def _note_row(row: _Row, labels: list[str], body: Body) -> None:
     if row.label:
         body.notes.append((row.label, row.label.text))
-    before = f"{row.label.text}: " if row.label else ""
     for place, cell in row.cells.items():
-        body.notes.append((cell, f"{before}{cell.text} ({labels[place]})"))
+        body.notes.append((cell, f"{row.noted(cell)[1]} ({labels[place]})"))
     if row.unit:
         body.notes.append((row.unit, row.unit.text))
 

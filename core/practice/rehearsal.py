@@ -112,7 +112,7 @@ class _Grower:
             if len(self.steps) >= MOST_STEPS:
                 ended = "too_many_steps"
                 break
-            asked, event = self._do(
+            asked, event = self._tell_step(
                 step, endings(self.plan, state.steps, self.request.pace)[state.now]
             )
             self.events.append(event)
@@ -120,7 +120,7 @@ class _Grower:
             state = replay(self.plan, self.events)
         return self._rehearsal(state, ended)
 
-    def _do(self, step: Step, ending: Ending) -> tuple[Fraction | None, Event]:
+    def _tell_step(self, step: Step, ending: Ending) -> tuple[Fraction | None, Event]:
         kind, figure, asked = EventKind.DONE, None, step.amount
         if ending is Ending.CUT:
             kind = EventKind.SKIPPED

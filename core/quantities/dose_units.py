@@ -137,18 +137,18 @@ def find_dose_unit(text: str) -> tuple[DoseUnitSaid, tuple[int, int]] | None:
     DoseUnitSaid(measure='mL', per='L', count=10)
     """
     found = _WHOLE.search(text)
-    return (_said(found), found.span()) if found else None
+    return (_unit_of(found), found.span()) if found else None
 
 
 def find_per_volume(text: str) -> tuple[DoseUnitSaid, tuple[int, int]] | None:
     """The volume of a note such as "all doses per 10 litres", its measure left open; its place."""
     found = _PER_ALONE.search(text)
-    return (_said(found), found.span()) if found else None
+    return (_unit_of(found), found.span()) if found else None
 
 
 def find_measure(text: str) -> DoseUnitSaid | None:
     """A measure such as mL or teaspoons that stands alone; litres are of the water, and none."""
-    found = (_said(one) for one in _MEASURE_ALONE.finditer(text))
+    found = (_unit_of(one) for one in _MEASURE_ALONE.finditer(text))
     return next((said for said in found if said.measure != "L"), None)
 
 
@@ -162,7 +162,7 @@ def read_dose_unit(text: str) -> DoseUnitSaid | None:
     for form in (_WHOLE, _PER_ALONE, _MEASURE_ALONE):
         padded = words + (")" if words.count("(") > words.count(")") else "")
         if found := form.fullmatch(padded):
-            return _said(found)
+            return _unit_of(found)
     return None
 
 
@@ -196,7 +196,7 @@ def _which(found: re.Match[str]) -> str:
     return "gal_uk" if any(marks) else "gal"
 
 
-def _said(found: re.Match[str]) -> DoseUnitSaid:
+def _unit_of(found: re.Match[str]) -> DoseUnitSaid:
     groups = found.groupdict()
     measure = next((name for name in _MEASURE_WORDS if groups.get(name)), None)
     if groups.get("inverse"):

@@ -198,7 +198,7 @@ def tell_task(request: HttpRequest, grow_id: int, season_id: int, told: TaskTold
     if told.state == "skipped":
         _leave_out(scope, season, standing, told.reason.strip())
     else:
-        _do(scope, running, standing, told)
+        _tick(scope, running, standing, told)
     return Kept()
 
 
@@ -225,7 +225,7 @@ def _entry(
 _ADDED = (TaskKind.ADD, TaskKind.INOCULATE)
 
 
-def _do(scope: Scope, running: RunningSeason, standing: StandingTask, told: TaskTold) -> None:
+def _tick(scope: Scope, running: RunningSeason, standing: StandingTask, told: TaskTold) -> None:
     task, season = standing.task, running.season
     if task.on > running.today + timedelta(days=1):
         raise InputError("not_yet", f"This is for {task.on}; it cannot be done yet.", "task")

@@ -67,6 +67,24 @@ def test_what_holds_ph_is_found_again_from_what_alkali_did(
     assert alkali >= alkali_between(from_ph, to_ph, carbon, 0.0)
 
 
+@given(
+    st.floats(4.6, 5.6), st.floats(5.7, 6.9), st.floats(0.05, 8), st.sampled_from([0.0, 0.5, 1.0])
+)
+def test_alkali_balances_the_charges_of_the_water_that_it_is_in(
+    from_ph: float, to_ph: float, carbon: float, carbonate: float
+) -> None:
+    """Alkalinity by its definition (Stumm and Morgan, Aquatic Chemistry, chapter 4), before + added."""
+
+    def alkalinity(ph: float, total: float) -> float:
+        h = 10**-ph
+        bicarbonate = total / (1 + h / 10**-6.352 + 10**-10.329 / h)
+        return bicarbonate + 2 * bicarbonate * 10**-10.329 / h + (10**-13.995 / h - h) * 1000
+
+    added = alkali_between(from_ph, to_ph, carbon, carbonate)
+    after = alkalinity(to_ph, carbon + carbonate * added)
+    assert after == pytest.approx(alkalinity(from_ph, carbon) + added, rel=1e-6)
+
+
 def test_alkali_after_acid_comes_back_to_where_it_began() -> None:
     """Closed water that acid brought down is brought up again by as much hydroxide."""
     down = acid_between(7.5, 5.2, carbon_of(3.0))

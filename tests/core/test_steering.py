@@ -14,7 +14,7 @@ from core.chemistry.buffers import DOWN, BufferCapacity
 from core.chemistry.carbonate import acid_between
 from core.guided import Event, EventKind, GuidedPlan, GuidedState, StepKind, replay
 from core.guided.additions import ppm_of_additions
-from core.guided.bounds import Bounds
+from core.guided.bounds import Bounds, Portion
 from core.guided.ph import Advice
 from core.guided.portions import portion_until
 from core.guided.steering import Slope, Verdict, correct, more_of_base, second_pour
@@ -693,6 +693,26 @@ def test_a_pen_that_tells_otherwise_each_time_is_looked_into_twice() -> None:
     state = told_until(PLANS[0], ["1.30", "1.12", "0.95", "0.78"])
     looked = [step.why for step in state.steps if step.kind is StepKind.ADVICE]
     assert looked == ["ec_odd", "ec_odd"]
+
+
+@pytest.mark.parametrize(("looked", "times"), [(0, "1.3"), (1, "1.7"), (2, "2.1")])
+def test_each_look_at_pen_report_and_volume_lets_some_more_of_the_need_follow(
+    looked: int, times: str
+) -> None:
+    """A need of 2 meq/L, 0.5 of it in portions and 0.25 besides: two looks reach twice the need."""
+    bounds = Bounds(reported=True, need=2.0, looked=looked, besides=0.25)
+    run = (Portion(0.5, 7.2, 6.9),)
+    most = bounds.most(6.9, 5.8, run, DOWN, BufferCapacity(2.0))
+    assert most == pytest.approx(2 * float(times) - 0.5 - 0.25)
+    unknown = replace(bounds, need=None, besides=0.0).most(6.9, 5.8, run, DOWN, BufferCapacity(2.0))
+    assert unknown == pytest.approx(acid_between(7.2, 5.8, 2.0) * float(times) - 0.5)
+
+
+@pytest.mark.parametrize(("two", "verdict"), [("190", Verdict.RIGHT), ("189", Verdict.RATIO_OFF)])
+def test_parts_are_in_their_ratio_up_to_a_twentieth_apart(two: str, verdict: Verdict) -> None:
+    plan = plan_for(water("0.4"), of=pair(target=ec("1.2")), shelf=Shelf())
+    state = told_until(plan, ["1.60"], water="0.4", pours={"pour-2-two": two})
+    assert state.verdicts == (verdict,)
 
 
 def test_acid_by_a_pen_that_may_read_one_too_high_stops_above_the_floor() -> None:

@@ -17,6 +17,7 @@ from core.leaflet import TableRequest, read_table, whole_table
 from core.leaflet.about import about_lines
 from core.leaflet.table import chart_table
 from core.tables import csv_text, read_table_file, rows_of_text, xlsx_bytes
+from core.tables.shapes import ods_shapes, xlsx_shape
 from core.tables.xml import elements
 from tests.core.mixes import pair
 
@@ -78,6 +79,41 @@ def test_text_in_any_writing_and_with_any_delimiter(encoding: str, delimiter: st
         rows = (("Duenger", "Week 1", "Week 2"), *rows[1:])
     text = "\r\n".join(delimiter.join(one) for one in rows)
     assert read_table_file(text.encode(encoding)).rows == rows
+
+
+@pytest.mark.parametrize("encoding", ["utf-16-le", "utf-16-be"])
+def test_text_of_two_bytes_is_known_by_its_zeros_where_half_of_it_is_latin(encoding: str) -> None:
+    rows = (("Часть", "мл"), ("A1", "1,5"), ("Соль", "2,5"))
+    text = "\n".join("\t".join(one) for one in rows)
+    text = text.ljust(2 * sum(map(str.isascii, text)), "ь")  # to just as many that are not
+    assert read_table_file(text.encode(encoding)).rows[:2] == rows[:2]
+
+
+def test_cells_without_an_address_follow_each_other() -> None:
+    """ECMA-376, part 1, 18.3.1.4 and 18.3.1.73: the `r` of rows and cells may be left out."""
+    rows = (
+        "<row><c><v>1</v></c><c/><c><f>1+1</f></c></row><row/>"
+        "<row><c/><c><f>2+2</f><v>4</v></c><c/></row>"
+        '<row r="7"><c r="B7"><v>1</v></c><c><f>3+3</f></c><c t="str"><f>""</f></c></row>'
+    )
+    merged = '<mergeCells><mergeCell ref="B2:C3"/><mergeCell ref="D4"/></mergeCells>'
+    shape = xlsx_shape(f"<worksheet>{rows}{merged}</worksheet>".encode())
+    assert (shape.rows, shape.columns, shape.is_filled) == (7, 4, True)
+    assert shape.unreckoned == {(0, 2): "1+1", (6, 2): "3+3"}
+    assert shape.merged == [(1, 1, 2, 2)]
+
+
+def test_a_sheet_reaches_to_its_last_filled_cell_however_often_that_is_repeated() -> None:
+    empty, times = "<table:table-cell{}/>", ' table:number-columns-repeated="{}"'
+    rows = (
+        row(empty.format(times.format(2)), cell("x", times.format(3)), empty.format(""))
+        + row(empty.format(times.format(900)), attributes=' table:number-rows-repeated="4"')
+        + row(cell("y"), cell("z", ' table:number-columns-spanned="2"'))
+        + row(empty.format(""), attributes=' table:number-rows-repeated="2"')
+    )
+    content = unpacked(ods(rows))["content.xml"]
+    (shape,) = ods_shapes(content).values()
+    assert (shape.rows, shape.columns, shape.merged) == (6, 5, [(5, 1, 5, 2)])
 
 
 @given(st.lists(st.tuples(st.text("ab ;,\"|\n.é", max_size=6), st.text("12.", min_size=1, max_size=4)),
