@@ -1,6 +1,7 @@
 """What no course can be planned from: dates out of order, names that are none."""
 
 from collections.abc import Callable
+from datetime import date
 from zoneinfo import ZoneInfo, ZoneInfoNotFoundError
 
 from core.course.request import CourseRequest
@@ -33,20 +34,25 @@ def _check_days(request: CourseRequest) -> None:
         raise InputError(
             "too_long", f"At most {MOST_DAYS} days are planned at once; give a sooner day.", "until"
         )
-    if request.filled_on is not None and not request.start <= request.filled_on <= LATEST_DAY:
-        raise InputError(
-            "before_start", "A tank joins a season on its start or later.", "filled_on"
-        )
-    if request.harvest is not None and not request.start <= request.harvest <= LATEST_DAY:
-        raise InputError("before_start", "The harvest is before the start.", "harvest")
+    begins = "A tank joins a season on its start or later."
+    _check_from_start(request, request.filled_on, begins, "filled_on")
+    _check_from_start(request, request.harvest, "The harvest is before the start.", "harvest")
+
+
+def _check_from_start(
+    request: CourseRequest, day: date | None, before_start: str, where: str
+) -> None:
+    """Refuse a day before the season, saying that so, and one beyond all seasons."""
+    if day is not None and day < request.start:
+        raise InputError("before_start", before_start, where)
+    if day is not None and day > LATEST_DAY:
+        raise InputError("day_beyond_reason", f"Give a day before {LATEST_DAY.year + 1}.", where)
 
 
 def _check_happened(request: CourseRequest) -> None:
+    before = "This happened before the season started."
     for at, happening in enumerate(request.happened):
-        if not request.start <= happening.on <= LATEST_DAY:
-            raise InputError(
-                "before_start", "This happened before the season started.", f"happened[{at}].on"
-            )
+        _check_from_start(request, happening.on, before, f"happened[{at}].on")
 
 
 def _check_columns(request: CourseRequest) -> None:

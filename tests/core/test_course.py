@@ -825,6 +825,13 @@ EXAMPLE = {
         ({"start": "2027-06-01"}, "until_before_start", "until"),
         ({"until": "2090-01-01"}, "too_long", "until"),
         ({"start": "0001-01-01"}, "day_beyond_reason", "start"),
+        ({"start": "1949-12-31", "until": "1950-01-31"}, "day_beyond_reason", "start"),
+        ({"start": "2150-12-01", "until": "2151-01-01"}, "day_beyond_reason", "start"),
+        ({"filled_on": "2027-02-28"}, "before_start", "filled_on"),
+        ({"filled_on": "2151-01-01"}, "day_beyond_reason", "filled_on"),
+        ({"harvest": "2027-02-28"}, "before_start", "harvest"),
+        ({"harvest": "2151-01-01"}, "day_beyond_reason", "harvest"),
+        ({"happened": [{"on": "2151-01-01", "kind": "advance"}]}, "day_beyond_reason", "happened[0].on"),
         ({"time_zone": "Europe/Atlantis"}, "unknown_time_zone", "time_zone"),
         ({"time_zone": "../../etc/passwd"}, "unknown_time_zone", "time_zone"),
         ({"first_column": "w9"}, "unknown_column", "first_column"),
@@ -856,6 +863,14 @@ def test_what_cannot_be_planned_is_refused_with_its_place(
     with pytest.raises(InputError) as refused:
         course_text(json.dumps({**EXAMPLE, **change}).encode())
     assert (refused.value.code, refused.value.where) == (code, where)
+
+
+@pytest.mark.parametrize("days", [("1950-01-01", "1950-01-31"), ("2150-12-01", "2150-12-31")])
+def test_seasons_at_the_ends_of_all_years_are_planned(days: tuple[str, str]) -> None:
+    start, until = days
+    told = {**EXAMPLE, "start": start, "until": until, "filled_on": start, "harvest": until}
+    planned = json.loads(course_text(json.dumps(told).encode()))
+    assert planned["columns"][0]["from"] == start
 
 
 def test_a_season_in_json_is_the_one_that_is_meant() -> None:

@@ -73,12 +73,18 @@ def test_how_long_it_lasts_follows_from_the_last_month() -> None:
     [
         ({"left": Fraction(-1)}, "left"),
         ({"keeps_days": 0}, "keeps_days"),
-        ({"keeps_days": 5000}, "keeps_days"),
+        ({"keeps_days": 3651}, "keeps_days"),
         ({"opened": date(206, 3, 1)}, "opened"),
-        ({"best_before": date(2999, 1, 1)}, "best_before"),
+        ({"received": date(1949, 12, 31)}, "received"),
+        ({"best_before": date(2151, 1, 1)}, "best_before"),
     ],
 )
 def test_no_bottle_is_like_that(wrong: dict[str, object], where: str) -> None:
     with pytest.raises(InputError) as refused:
         Bottle("a", **{"left": Fraction(1), **wrong})  # type: ignore[arg-type]
     assert refused.value.where == where
+
+
+def test_a_bottle_keeps_for_ten_years_at_most_and_within_all_years() -> None:
+    old = Bottle("a", Fraction(0), date(1950, 1, 1), date(1950, 1, 1), date(2150, 12, 31), 3650)
+    assert old.good_until == date(1950, 1, 1) + timedelta(days=3650)
