@@ -60,4 +60,18 @@ describe('numbers as a person writes them', () => {
       as_much: ['1 mL does what 2,1 mL of Down do'],
     });
   });
+
+  it('leaves the names of an answer in its sentences as they are', () => {
+    writeAs(WITH_COMMA);
+    const pours = [{ name: 'Terra 2.0' }, { name: 'Terra 2.05' }, { name: 'Kelp' }];
+    const told = { pours, message: 'Terra 2.0 has 1.5 mL, Terra 2.05 has 2.0 mL, Kelp 2.0 mL.' };
+    expect(forPerson(told)).toEqual({
+      pours,
+      message: 'Terra 2.0 has 1,5 mL, Terra 2.05 has 2,0 mL, Kelp 2,0 mL.',
+    });
+    expect(forPerson({ name: 'Kelp', printed: '1.5 mL' })).toEqual({
+      name: 'Kelp',
+      printed: '1,5 mL',
+    });
+  });
 });
