@@ -91,6 +91,11 @@ def test_what_no_cell_can_mean_is_asked(text: str, code: str) -> None:
     assert refused.value.code == code
 
 
+def test_of_words_that_are_no_unit_the_first_forty_signs_are_told() -> None:
+    with pytest.raises(InputError, match=f"^“{'x' * 40}” is no unit"):
+        read_dose_cell(f"4 {'x' * 41}")
+
+
 def test_a_date_of_a_spreadsheet_is_asked_with_both_of_its_readings() -> None:
     for text in ("2027-03-02", "2027-03-02 00:00:00"):
         with pytest.raises(

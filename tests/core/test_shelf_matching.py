@@ -30,11 +30,13 @@ def test_a_row_is_the_bottle_it_is_most_like() -> None:
 
 
 def test_a_part_is_never_another_part() -> None:
-    for one, other in (("A", "B"), ("One", "Two"), ("1", "2"), ("I", "II"), ("A", "H")):
+    for one, other in (("A", "B"), ("One", "Two"), ("1", "2"), ("I", "II"), ("A", "H"), ("H", "X"), ("420", "430")):
         assert matched(f"Skerrymore {one}", on=shelf(f"Skerrymore {other}")) == [None]
         assert matched(f"Skerrymore {one}", on=shelf(f"Skerrymore {one}")) == [f"Skerrymore {one}"]
     assert matched("Skerrymore 2", on=shelf("Skerrymore B")) == ["Skerrymore B"]
-    assert matched("Skerrymore III", on=shelf("Skerrymore")) == [None]
+    for part in ("III", "H", "42"):
+        assert matched(f"Skerrymore {part}", on=shelf("Skerrymore")) == [None]
+        assert matched("Skerrymore", on=shelf(f"Skerrymore {part}")) == [None]
 
 
 def test_of_two_rows_the_one_that_is_more_alike_has_the_bottle() -> None:

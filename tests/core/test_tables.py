@@ -123,6 +123,13 @@ def test_csv_by_rfc_4180_comes_back_as_it_was(rows: list[tuple[str, str]]) -> No
     assert rows_of_text(csv_text(whole)) == tuple(whole)
 
 
+def test_columns_that_spaces_keep_apart_may_have_commas_in_them() -> None:
+    text = "Bottle    Week 1  Week 2  Week 3\nKeel, one  1,5  2  3\nKeel, two  2,5  3  4\nKelp  1  2  3"
+    assert rows_of_text(text)[1:] == (
+        ("Keel, one", "1,5", "2", "3"), ("Keel, two", "2,5", "3", "4"), ("Kelp", "1", "2", "3"),
+    )  # fmt: skip
+
+
 def test_a_sheet_is_chosen_and_named() -> None:
     def fill(book: openpyxl.Workbook) -> None:
         book.active.title = "Cover"
