@@ -8,7 +8,7 @@ from core.formats.text import document_of, read_json
 from core.leaflet import ChartDraft, DraftRow, ShelfBottle, TableRequest, read_table
 from core.leaflet.table import dose_text, usual_unit
 from core.quantities import DoseUnit, PpmScale
-from core.quantities.dose_units import GALLONS, Gallon, read_dose_unit
+from core.quantities.dose_units import GALLONS, DoseUnitSaid, Gallon, read_dose_unit
 from core.quantities.readings import PPM_SCALES
 from core.tables import read_table_file
 
@@ -19,7 +19,7 @@ class TableOptions:
 
     gallon: Gallon | None = None
     ppm_scale: PpmScale | None = None
-    unit: DoseUnit | None = None
+    unit: DoseUnitSaid | None = None
     shelf: tuple[ShelfBottle, ...] = ()
 
 
@@ -29,7 +29,7 @@ def table_options(gallon: str | None, ppm_scale: str | None, unit: str | None) -
     Raises:
         InputError: one of them is none of its choices.
     """
-    return TableOptions(_gallon(gallon), _scale(ppm_scale), _unit(unit, _gallon(gallon)))
+    return TableOptions(_gallon(gallon), _scale(ppm_scale), _unit(unit))
 
 
 def _gallon(text: str | None) -> Gallon | None:
@@ -50,15 +50,15 @@ def _scale(text: str | None) -> PpmScale | None:
     return found
 
 
-def _unit(text: str | None, gallon: Gallon | None) -> DoseUnit | None:
+def _unit(text: str | None) -> DoseUnitSaid | None:
+    """A whole unit, such as mL/L or mL/2 L; which gallon it is may be told elsewhere."""
     if text is None:
         return None
     said = read_dose_unit(text)
-    found = said.with_gallon(gallon).unit() if said else None
-    if found is None or found[1] != 1:
+    if said is None or said.with_gallon("us").unit() is None:
         choices = ", ".join(unit.value for unit in DoseUnit)
         raise InputError("not_a_choice", f"A unit of doses is one of {choices}.", "unit")
-    return found[0]
+    return said
 
 
 def draft_of_file(

@@ -19,7 +19,7 @@ from core.leaflet.statements import Statements
 from core.leaflet.table import span_text
 from core.leaflet.units import dose_of, fitting_unit, unit_for
 from core.quantities import DoseUnit, decimal_text
-from core.quantities.dose_units import DoseUnitSaid, said_of
+from core.quantities.dose_units import DoseUnitSaid
 
 
 @dataclass(frozen=True, slots=True)
@@ -185,8 +185,7 @@ def _unit_of(
     unit: DoseUnitSaid | None, row: BottleRow, said: Statements, request: TableRequest
 ) -> DoseUnitSaid | None:
     """All that is said of a cell's unit: by itself, its row, the leaflet, and who reads it."""
-    told = said_of(request.unit) if request.unit else None
-    for other in (row.unit, said.unit, told):
+    for other in (row.unit, said.unit, request.unit):
         unit = unit.over(other) if unit else other
     return unit.with_gallon(said.gallon or request.gallon) if unit else None
 
@@ -237,8 +236,7 @@ def _ask_unit(
         choices = _units_of(said.measure)
     elif said.per is not None:
         message = f"{whose} without saying of what: millilitres or grams?"
-        count = said.count if said.count > 1 else ""
-        per = said.per if said.per.startswith("gal") else f"{count}L"
+        per = f"{said.count}{said.per}" if said.count > 1 else said.per
         choices = (f"mL/{per}", f"g/{per}")
     else:
         message, choices = f"{whose} without a unit.", _units_of("mL")

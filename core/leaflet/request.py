@@ -5,7 +5,7 @@ from enum import StrEnum
 
 from core.chart import Chart, Column, Form, Medium, Product, Readings, Role
 from core.quantities import DoseUnit, PpmScale, ReadingScale
-from core.quantities.dose_units import Gallon
+from core.quantities.dose_units import DoseUnitSaid, Gallon
 
 
 @dataclass(frozen=True, slots=True)
@@ -32,7 +32,7 @@ class TableRequest:
         name: what to call the chart where the table has no title.
         gallon: which gallon is meant where the leaflet does not say.
         ppm_scale: which ppm scale is meant where the leaflet does not say.
-        unit: the unit of doses where the leaflet does not say.
+        unit: what is told of the unit of doses, for what the leaflet does not say of it.
         shelf: bottles that rows are matched with.
     """
 
@@ -40,7 +40,7 @@ class TableRequest:
     name: str = ""
     gallon: Gallon | None = None
     ppm_scale: PpmScale | None = None
-    unit: DoseUnit | None = None
+    unit: DoseUnitSaid | None = None
     shelf: tuple[ShelfBottle, ...] = ()
 
 

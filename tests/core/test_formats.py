@@ -335,7 +335,7 @@ def test_headless_reads_a_leaflet_and_writes_a_chart_as_a_table(tmp_path: Path) 
     for words, told, code in (
         (["read", "-"], b"\x00\x01\x02" * 99, "not_text"),
         (["read", "--gallon=cup", "-"], b"a,b", "not_a_choice"),
-        (["read", "--unit=mL/5L", "-"], b"a,b", "not_a_choice"),
+        (["read", "--unit=splash/L", "-"], b"a,b", "not_a_choice"),
         (["read", "--sheet=x", "-"], b"a,b", "unknown_sheet"),
         (["read", "--table=csv", "-"], b"a,b", "not_json"),
     ):

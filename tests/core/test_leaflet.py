@@ -14,6 +14,7 @@ from core.leaflet.cells import read_dose_cell
 from core.leaflet.table import WhereUnit, chart_table
 from core.limits import STRONGEST_WATER
 from core.quantities import DoseUnit, Reading, ReadingRange
+from core.quantities.dose_units import DoseUnitSaid
 from core.tables import csv_text, read_table_file, rows_of_text
 from tests.core.mixes import F
 from tests.core.test_charts import charts
@@ -310,7 +311,7 @@ def test_a_reader_answers_what_the_leaflet_leaves_open() -> None:
     assert answered.chart.columns[0].ec == ReadingRange(Reading(F(1)), Reading(F(1)))
     bare = (("", "Week 1"), ("Part A", "2"), ("Part B", "2"))
     assert [q.code for q in read_table(TableRequest(bare)).questions] == [Asked.UNIT]
-    per_ten = read_table(TableRequest(bare, unit=DoseUnit.ML_PER_10L)).chart
+    per_ten = read_table(TableRequest(bare, unit=DoseUnitSaid("mL", "L", 10))).chart
     assert per_ten is not None
     assert {dose.unit for dose in per_ten.doses} == {DoseUnit.ML_PER_10L}
 

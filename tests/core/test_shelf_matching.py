@@ -30,7 +30,15 @@ def test_a_row_is_the_bottle_it_is_most_like() -> None:
 
 
 def test_a_part_is_never_another_part() -> None:
-    for one, other in (("A", "B"), ("One", "Two"), ("1", "2"), ("I", "II"), ("A", "H"), ("H", "X"), ("420", "430")):
+    for one, other in (
+        ("A", "B"),
+        ("One", "Two"),
+        ("1", "2"),
+        ("I", "II"),
+        ("A", "H"),
+        ("H", "X"),
+        ("420", "430"),
+    ):
         assert matched(f"Skerrymore {one}", on=shelf(f"Skerrymore {other}")) == [None]
         assert matched(f"Skerrymore {one}", on=shelf(f"Skerrymore {one}")) == [f"Skerrymore {one}"]
     assert matched("Skerrymore 2", on=shelf("Skerrymore B")) == ["Skerrymore B"]

@@ -5,6 +5,7 @@ from typing import Any
 import pytest
 
 from core.chart import Readings
+from core.formats.leaflet import table_options
 from core.leaflet import Asked, ChartDraft, TableRequest, read_table
 from core.leaflet.row_names import RangeEnd, RowKind, read_row_name
 from core.quantities import DoseUnit, ReadingUnit
@@ -218,7 +219,9 @@ def test_a_column_that_says_doses_again_in_another_unit_is_left_aside() -> None:
         ("", ("mL/L", "mL/10L", "mL/100L", "mL/gal_us", "mL/gal_uk")),
         (" (g)", ("g/L", "g/10L", "g/100L", "g/gal_us", "g/gal_uk")),
         (" (per L)", ("mL/L", "g/L")), (" (per 10 litres)", ("mL/10L", "g/10L")),
-        (" (per US gal)", ("mL/gal_us", "g/gal_us")),
+        (" (per US gal)", ("mL/gal_us", "g/gal_us")), (" (per gal)", ("mL/gal", "g/gal")),
+        (" (per 2 L)", ("mL/2L", "g/2L")), (" (per 1000 L)", ("mL/1000L", "g/1000L")),
+        (" (per 5 US gal)", ("mL/5gal_us", "g/5gal_us")),
     ],
 )  # fmt: skip
 def test_a_unit_that_is_half_said_is_asked_for_its_other_half(
@@ -233,7 +236,28 @@ def test_a_unit_that_is_half_said_is_asked_for_its_other_half(
     assert question.message.startswith("Doses stand")
     beside = read_table(TableRequest((*rows, ("Kelp (mL/L)", "1", "1"))))
     assert beside.questions[0].message.startswith("Skerry A, Skerry B: doses stand")
-    assert read_table(TableRequest(rows, unit=DoseUnit(choices[0]))).questions == ()
+    for choice in choices:
+        told = table_options("us", None, choice).unit
+        assert read_table(TableRequest(rows, gallon="us", unit=told)).questions == ()
+
+
+@pytest.mark.parametrize(
+    ("per", "choice", "dose", "unit"),
+    [
+        ("per 2 L", "mL/2L", "2.5", DoseUnit.ML_PER_L), ("per 10 L", "mL/10L", "5", DoseUnit.ML_PER_10L),
+        ("per 1000 litres", "mL/1000L", "0.005", DoseUnit.ML_PER_L),
+        ("per 5 US gallons", "mL/5gal_us", "1", DoseUnit.ML_PER_GAL_US),
+        ("per 5 US gallons", "mL/gal_us", "1", DoseUnit.ML_PER_GAL_US),  # the leaflet's count holds
+        ("", "mL/2L", "2.5", DoseUnit.ML_PER_L),
+    ],
+)  # fmt: skip
+def test_what_the_reader_says_is_the_other_half_and_the_leaflet_s_volume_stays(
+    per: str, choice: str, dose: str, unit: DoseUnit
+) -> None:
+    rows = ((f"Doses {per}",), WEEKS, ("Skerry A", "5", "5"), ("Skerry B", "5", "5"))
+    found = read_table(TableRequest(rows, unit=table_options(None, None, choice).unit)).chart
+    assert found is not None
+    assert {(one.low, one.unit) for one in found.doses} == {(F(dose), unit)}
 
 
 def test_a_gallon_is_asked_once_for_all() -> None:

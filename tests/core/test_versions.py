@@ -14,7 +14,7 @@ from core.formats.draft import ChartDraftDocument
 from core.formats.leaflet import draft_of_file, draft_of_rows, table_options
 from core.leaflet import Asked
 from core.leaflet.comparing import Difference, differences
-from core.quantities import DoseUnit
+from core.quantities.dose_units import DoseUnitSaid
 from tests.core.mixes import DRY, F, chart, dose, ec, pair, product
 from tests.core.test_charts import charts
 
@@ -114,8 +114,7 @@ def _same_but_in_order(one: Chart, other: Chart) -> bool:
     ("options", "where"),
     [
         (("imperial", None, None), "gallon"), ((None, "600", None), "ppm_scale"),
-        ((None, None, "cups"), "unit"), ((None, None, "mL/gal"), "unit"), ((None, None, "mL"), "unit"),
-        ((None, None, "mL/7L"), "unit"),
+        ((None, None, "cups"), "unit"), ((None, None, "L"), "unit"), ((None, None, "mL"), "unit"),
     ],
 )  # fmt: skip
 def test_options_that_are_none_of_their_choices(
@@ -128,9 +127,11 @@ def test_options_that_are_none_of_their_choices(
 
 def test_options_as_they_are_typed() -> None:
     found = table_options("UK", " 640 ", "ml per gal")
-    assert (found.gallon, found.ppm_scale, found.unit) == ("uk", 640, DoseUnit.ML_PER_GAL_UK)
+    per_gallon = DoseUnitSaid("mL", "gal")  # of the gallon that is told beside it
+    assert (found.gallon, found.ppm_scale, found.unit) == ("uk", 640, per_gallon)
     assert table_options(None, None, None).unit is None
-    assert table_options(None, None, "tsp/gal (US)").unit is DoseUnit.TSP_PER_GAL_US
+    assert table_options(None, None, "tsp/gal (US)").unit == DoseUnitSaid("tsp", "gal_us")
+    assert table_options(None, None, "mL / 2 L").unit == DoseUnitSaid("mL", "L", 2)
 
 
 def test_a_chart_in_its_open_format_is_its_own_draft() -> None:

@@ -63,7 +63,7 @@ def test_a_pasted_table_is_asked_about_and_nothing_is_kept(neighbour: Yard) -> N
 @pytest.mark.parametrize(
     ("told", "code"),
     [({"text": " "}, "no_table"), ({"text": "one"}, "no_table"), ({}, "no_table"),
-     ({"text": TEXT, "unit": "mL/5L"}, "not_a_choice"), ({"text": '{"a": 1}'}, "missing"),
+     ({"text": TEXT, "unit": "splash/L"}, "not_a_choice"), ({"text": '{"a": 1}'}, "missing"),
      ({"text": "\x01" * 50}, "not_text"), ({"file": b"PK\x03\x04"}, "file_broken"),
      ({"file": b"%PDF-1.4"}, "no_table_file"), ({"text": TEXT, "sheet": "x"}, "unknown_sheet")],
 )  # fmt: skip

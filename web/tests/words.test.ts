@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { GuidedState, GuidedStep, Shapes } from '../src/api/client';
 import { highest, inAll, printed, steps, type Fed } from '../src/charts/feeds';
 import { summary } from '../src/shelf/label';
+import { answerWords } from '../src/words/charts';
 import { fieldWords } from '../src/words/changes';
 import { asks, asksBoth, minutesLeft, pressed, spoken } from '../src/words/guided';
 import { ASKS, needWords, SAID, taskWords } from '../src/words/seasons';
@@ -28,6 +29,17 @@ const poured = (product: string, value: string) => ({
   amount: { value, unit: 'mL' },
 });
 const named = (key: string) => ({ tide: 'Tide', wrack: 'Wrack' })[key] ?? key;
+
+describe('an answer to what a leaflet leaves open', () => {
+  it.each([
+    ['us', 'US gallon, 3.785 L'],
+    ['640', 'ppm 640'],
+    ['mL/10L', 'mL/10 L'],
+    ['mL/2L', 'mL/2 L'],
+    ['g/5gal_uk', 'g/5 gal UK'],
+    ['mL/gal', 'mL/gal'],
+  ])('%s is %s', (answer, words) => expect(answerWords(answer)).toBe(words));
+});
 
 describe('a task in words', () => {
   it.each<[string, Task]>([

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Leaflet, Problem, ReadTable } from '../api/client';
   import Choice from '../parts/Choice.svelte';
-  import { ANSWERS, CELL_KINDS } from '../words/charts';
+  import { answerWords, CELL_KINDS } from '../words/charts';
   import Guesses from './Guesses.svelte';
 
   /** What was found, and beside it what was understood; questions are answered in place. */
@@ -123,7 +123,7 @@
           <p class="answers">
             {#each one.choices as choice (choice)}
               <button onclick={() => onanswer({ [ASKED[one.code] ?? '']: choice })}>
-                {ANSWERS[choice] ?? choice}
+                {answerWords(choice)}
               </button>
             {/each}
           </p>
@@ -136,7 +136,7 @@
     {/each}
     {#if given.length}
       <p class="small">
-        You said: {given.map((name) => ANSWERS[answers[name] ?? ''] ?? answers[name]).join(', ')}.
+        You said: {given.map((name) => answerWords(answers[name] ?? '')).join(', ')}.
         <button class="where" onclick={() => onanswer({ gallon: '', ppm_scale: '', unit: '' })}>
           Take it back
         </button>

@@ -59,7 +59,7 @@ export const CELL_KINDS = {
 } as const satisfies Record<Shapes['CellKind'], readonly [string, string]>;
 
 /** What an open question offers as answers, in words. */
-export const ANSWERS: Record<string, string> = {
+const ANSWERS: Record<string, string> = {
   us: 'US gallon, 3.785 L',
   uk: 'UK gallon, 4.546 L',
   '500': 'ppm 500',
@@ -67,6 +67,13 @@ export const ANSWERS: Record<string, string> = {
   '700': 'ppm 700',
   ...UNITS,
 };
+
+/** An answer that a leaflet's question offers; units go by any count of litres or gallons. */
+export function answerWords(answer: string): string {
+  const [, measure, count, per] = /^(\w+)\/(\d*)(L|gal\w*)$/.exec(answer) ?? [];
+  const volume = per?.replace('gal_us', 'gal US').replace('gal_uk', 'gal UK');
+  return ANSWERS[answer] ?? (volume ? `${measure}/${[count, volume].join(' ').trim()}` : answer);
+}
 
 /** The line of EC on a sheet. */
 export const EC_LINES = {
