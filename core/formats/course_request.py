@@ -5,7 +5,7 @@ from datetime import date, time
 from fractions import Fraction
 from typing import Annotated, Literal
 
-from pydantic import ConfigDict, Field, StrictBool
+from pydantic import Field, StrictBool
 
 from core.chart import Chart, Role, Stage
 from core.course import (
@@ -149,8 +149,6 @@ class AnchorDocument(Document):
 
 class RuleDocument(Document):
     """When a product is added."""
-
-    model_config = ConfigDict(extra="forbid", frozen=True, populate_by_name=True)
 
     product: Key
     every_days: Days | None = None

@@ -58,12 +58,13 @@ def test_meters_are_read_after_the_feed_and_before_cultures(
     assert draw_climb(sheet, ReadingScale()).read_at == read_at
 
 
-def test_the_band_is_as_wide_as_the_reading_is_unsure() -> None:
+@pytest.mark.parametrize(("unit", "wide"), [(ReadingUnit.MS_CM, 2), (ReadingUnit.CF, 20)])
+def test_the_band_is_as_wide_as_the_reading_is_unsure(unit: ReadingUnit, wide: int) -> None:
     sheet = plan(pair(target=ec("0.8")), water=water("0.2"))
-    cf = draw_climb(sheet, ReadingScale(ReadingUnit.CF))
-    for riser, pour in zip(cf.risers, sheet.pours, strict=True):
+    drawn = draw_climb(sheet, ReadingScale(unit))
+    for riser, pour in zip(drawn.risers, sheet.pours, strict=True):
         assert riser.level is not None
         assert riser.low is not None
         assert riser.high is not None
         assert riser.low < riser.level < riser.high
-        assert float(riser.high - riser.low) == pytest.approx(20 * pour.uncertainty, rel=0.01)
+        assert float(riser.high - riser.low) == pytest.approx(wide * pour.uncertainty, rel=0.01)

@@ -845,6 +845,7 @@ EXAMPLE = {
          "rules[0].apart_from"),
         ({"rules": [{"product": "mud", "every_days": 0}]}, "wrong_type", "rules[0].every_days"),
         ({"rules": [{"product": "mud", "with": "always"}]}, "not_a_choice", "rules[0].with"),
+        ({"rules": [{"product": "mud", "occasion": "any"}]}, "unknown_field", "rules[0].occasion"),
         ({"rules": [{"product": "mud", "begins": {"of": "stage", "name": "budding"}}]}, "stage_unclear",
          "rules[0].begins.name"),
         ({"strengths": [{"from_day": 0, "strength": "50"}]}, "strength_out_of_range", "strengths[0].strength"),

@@ -358,6 +358,8 @@ def test_seedlings_and_pairs_are_judged_by_what_each_product_gets() -> None:
     one = plan(pair("2-3 mL/L"), overrides=(Override("one", None, End.HIGH),))
     [unequal] = [caution for caution in one.cautions if caution.code == "pair_unequal"]
     assert unequal.remedy == {"product": "two", "end": "high"}
+    assert unequal.message.startswith("One gets 300 mL and Two 250 mL;")
+    assert unequal.values == {"one": "300 mL", "two": "250 mL"}
     mended = (Override("one", None, End.HIGH), Override("two", None, End.HIGH))
     assert "pair_unequal" not in codes(plan(pair("2-3 mL/L"), overrides=mended))
     dry = chart([product("one", Role.BASE, group="g"), product("two", Role.BASE, group="g", form=DRY)],

@@ -363,3 +363,11 @@ def test_seedlings_are_held_to_ranges_of_their_own() -> None:
     of = replace(FED, columns=(replace(FED.columns[0], stage=Stage.SEEDLING),))
     young, grown = fed(of).windows[Element.N], fed().windows[Element.N]
     assert young.high < grown.high
+
+
+def test_a_leaflet_has_room_for_five_hundred_notes_of_five_hundred_signs() -> None:
+    full = LeafletDocument(name="Skerry", notes=("n" * 500,) * 500)
+    assert full.sheet().notes == full.notes
+    for notes in (("n" * 501,), ("n",) * 501):
+        with pytest.raises(ValueError, match="at most 500"):
+            LeafletDocument(name="Skerry", notes=notes)

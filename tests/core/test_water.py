@@ -234,6 +234,11 @@ def test_a_figure_that_no_blend_of_the_two_has_is_refused(
         (["0.5"], "0.6", False),  # a tenth is what temperature and pen make of it
         (["0.5"], "0.62", False),  # and a quarter what a season does
         (["0.5"], "0.63", True),
+        (["0.2"], "0.3", False),
+        (["0.2"], "0.301", True),
+        (["0.2"], "0.099", True),
+        (["0.8"], "1.0", False),
+        (["0.8"], "1.001", True),
         (["0.02"], "0.13", True),  # a membrane that has torn
         (["2.0"], "2.4", False),
         (["0.5", "0.5", "5.0", "0.5"], "0.5", False),  # one slip moves no middle
