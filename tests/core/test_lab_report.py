@@ -24,6 +24,8 @@ F = Fraction
     ("name", "text", "ppm"),
     [
         ("calcium", "68", 68), ("calcium", "68,5 mg/L", 68.5), ("calcium", "68 ppm", 68),
+        ("calcium", "68 mg/L Ca", 68), ("magnesium", "12 mg/L as Mg", 12), ("alkalinity", "150 CaCO3", 150),
+        ("magnesium", "100 mg/L CaCO3", 24.29), ("nitrate_n", "5 N", 5),
         # 1 mmol/L of calcium is 40.08 mg/L, 1 meq/L is half of it (IUPAC)
         ("calcium", "1 mmol/L", 40.078), ("calcium", "1 meq/L", 20.039),
         # 1 °dH is 7.15 mg/L calcium or 4.34 mg/L magnesium (DIN 38409-6)

@@ -133,6 +133,19 @@ def test_columns_that_part_otherwise_are_no_matter_of_the_gallon(off: str, told:
     assert (("us_or_uk_gallon", None) in found(chart, LABELS)) is told
 
 
+@pytest.mark.parametrize(
+    ("off", "told"), [("0.93", False), ("0.95", True), ("1.05", True), ("1.07", False)]
+)
+def test_what_parts_two_gallons_is_a_fifth_within_what_labels_are_sure_of(
+    off: str, told: bool
+) -> None:
+    """A UK gallon is 1.201 US ones; labels and salts are sure to some six in a hundred."""
+    doses = ["3", "4", "5"]
+    chart = typed(*doses, unit=DoseUnit.ML_PER_GAL_US, readings=[
+        str(F(d) / LITRES[VolumeUnit.GAL_UK] * _exact(d) / F(off)) for d in doses])  # fmt: skip
+    assert (("us_or_uk_gallon", None) in found(chart, LABELS)) is told
+
+
 def _exact(per_gallon: str) -> Fraction:
     """mS/cm for each mL/L at that dose, by the labels themselves."""
     from core.chart import Form
