@@ -258,10 +258,10 @@ def test_what_went_past_the_reading_is_thinned_until_it_is_right() -> None:
     assert [s.kind for s in thinned.steps].count(StepKind.DRAIN) == 1
     # Too much was drained: what follows is a portion by what the product did so far.
     weak = replay(plan, told("2.02", "1.40"))
-    first, portion = [s.amount for s in weak.steps if s.kind is StepKind.POUR]
-    assert first is not None
+    first, portion = [s.figure for s in weak.steps if s.kind is StepKind.POUR]
+    assert first == F("15")
     left = first * F(2, 3)
-    assert portion == left / (F("1.40") - F("0.52")) * F("0.12") * F("0.9")
+    assert portion == left / (F("1.40") - F("0.52")) * F("0.12") * F("0.9") > 1
     upto = next(at for at, event in enumerate(told("2.02")) if event.step == drain.id)
     left_so = replay(
         plan, [*told("2.02")[:upto], Event("no", 90, "wren", EventKind.SKIPPED, drain.id)]
@@ -294,6 +294,30 @@ def test_what_was_in_before_a_rule_is_thinned_with_it() -> None:
     assert [step.amount for step in state.steps if step.kind is StepKind.DRAIN] == [F(100, 3)]
     # 10 mL are left of it, and lift 0.52 + 2/3 of 0.42 by 0.60; of 0.12 that lack nine tenths
     assert state.poured["two"] == 15 + F(10) / F("0.60") * F("0.12") * F("0.9")
+
+
+@pytest.mark.parametrize(
+    ("read", "volume", "first"), [("0.94", None, 60), ("1.05", "80", 48), ("0.72", "200", 120)]
+)
+def test_a_portion_is_of_the_volume_that_the_tank_turned_out_to_hold(
+    read: str, volume: str | None, first: int
+) -> None:
+    """Six tenths of a mL for each litre, of the dose that stands beside the rule."""
+    of = chart(
+        [product("one", Role.BASE), product("two", Role.BASE)],
+        [dose("one", "1 mL/L"), Dose("two", "w1", F(1), F(1), DoseUnit.ML_PER_L, F(1))],
+    )
+    state = told_until(plan_for(of=of, shelf=labelled()), [read], volume=volume)
+    assert state.poured["two"] == first
+
+
+def test_more_drained_than_was_in_leaves_nothing_and_never_less() -> None:
+    of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
+    plan = plan_for(of=of, shelf=labelled())
+    drained = told_until(plan, ["2.02", "0.52"], pours={"drain-1-one-2": "100000"})
+    assert [step.figure for step in drained.steps if step.kind is StepKind.DRAIN] == [100000]
+    portions = [step.figure for step in drained.steps if step.kind is StepKind.POUR]
+    assert portions == [15, 15]  # nothing is known any more of what a mL of it brings
 
 
 def test_each_portion_is_stirred_in_and_read_and_the_bottle_is_shaken_once() -> None:
