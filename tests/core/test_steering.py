@@ -311,6 +311,21 @@ def test_a_portion_is_of_the_volume_that_the_tank_turned_out_to_hold(
     assert state.poured["two"] == first
 
 
+def test_a_rule_in_water_that_reads_nothing_is_counted_from_nothing() -> None:
+    of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
+    plan = plan_for(water("0"), of=of, shelf=labelled())
+    there = told_until(plan, ["1.00"], water="0")
+    assert [step.kind for step in there.steps].count(StepKind.POUR) == 1
+    assert StepKind.DRAIN not in {step.kind for step in there.steps}
+
+
+def test_a_rise_of_which_no_dose_tells_is_thinned_without_a_doubt_of_the_volume() -> None:
+    of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
+    kinds = [step.kind for step in told_until(plan_for(of=of, shelf=labelled()), ["3.52"]).steps]
+    assert StepKind.VOLUME not in kinds
+    assert StepKind.DRAIN in kinds
+
+
 def test_more_drained_than_was_in_leaves_nothing_and_never_less() -> None:
     of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
     plan = plan_for(of=of, shelf=labelled())
