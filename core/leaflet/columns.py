@@ -4,7 +4,7 @@ import re
 from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass
-from itertools import pairwise
+from itertools import groupby, pairwise
 
 from core.chart import Stage
 from core.leaflet.dates import Day, days_between, turn
@@ -147,6 +147,7 @@ def _without_group_columns(heads: list[Head], layout: Layout) -> list[Head]:
 def _lengths(heads: list[Head]) -> None:
     """Days from weeks, from dates, and from "day 1, day 8"."""
     _lengths_by_spans(heads)
+    _lengths_within_weeks(heads)
     _lengths_by_weeks(heads)
     if len(heads) == 1:
         return  # nothing follows by which its length could be told
@@ -168,6 +169,20 @@ def _lengths_by_spans(heads: Sequence[Head]) -> None:
     if is_in_turn and any(first < last for first, last in spans):
         for head, (first, last) in zip(heads, spans, strict=True):
             head.days = (last - first + 1) * head.span_of
+
+
+def _lengths_within_weeks(heads: Sequence[Head]) -> None:
+    """Days 1 and 4 under one week are its parts: each goes up to the next, the last to the end."""
+    for weeks, group in groupby(heads, key=lambda head: head.weeks):
+        parts = list(group)
+        days = [head.day for head in parts if head.day is not None]
+        if weeks is None or not len(days) == len(parts) > 1 or any(head.is_open for head in parts):
+            continue
+        end = days[0] + (weeks[1] - weeks[0] + 1) * 7
+        lengths = [later - before for before, later in pairwise([*days, end])]
+        if all(length > 0 for length in lengths):
+            for head, length in zip(parts, lengths, strict=True):
+                head.days = head.days or (None if head.is_without_days else length)
 
 
 def _lengths_by_weeks(heads: Sequence[Head]) -> None:

@@ -96,10 +96,15 @@ def columns(*headings: str) -> list[tuple[str, str, int | None, str | None]]:
         (["| Grow | | Bloom |", "| Week 1 | Week 2 | Week 3 | Week 4"],
          [("Week 1", "w1", 7, "leaf"), ("Week 2", "w2", 7, "leaf"),
           ("Week 3", "w3", 7, "flower"), ("Week 4", "w4", 7, "flower")]),
-        # and so do weeks over the days that they are told apart by
+        # and so do weeks over their days, whether these are counted on or anew
         (["| Week 1 | | Week 2 |", "| Day 1 | Day 4 | Day 8 | Day 11"],
-         [("Day 1", "w1", 7, None), ("Day 4", "w1-2", 7, None),
-          ("Day 8", "w2", 7, None), ("Day 11", "w2-2", 7, None)]),
+         [("Day 1", "w1", 3, None), ("Day 4", "w1-2", 4, None),
+          ("Day 8", "w2", 3, None), ("Day 11", "w2-2", 4, None)]),
+        (["| Week 1 | | Week 2-3 |", "| Day 2 | Day 5 | Day 2 | Day 9"],
+         [("Week 1, day 2", "w1", 3, None), ("Week 1, day 5", "w1-2", 4, None),
+          ("Week 2-3, day 2", "w2-3", 7, None), ("Week 2-3, day 9", "w2-3-2", 7, None)]),
+        (["| Week 1 | | Week 2", "| Day 9 | Day 1 | Day 8"],  # these are no parts of a week
+         [("Day 9", "w1", 7, None), ("Day 1", "w1-2", 7, None), ("Day 8", "w2", 7, None)]),
         (["| Week 1 | | Week 2 |", "Stage | Grow | Grow | Bloom | Bloom"],
          [("Week 1 1", "leaf-w1", 7, "leaf"), ("Week 1 2", "leaf-w1-2", 7, "leaf"),
           ("Week 2 1", "flower-w2", 7, "flower"), ("Week 2 2", "flower-w2-2", 7, "flower")]),
