@@ -92,7 +92,8 @@ def read_text(raw: bytes, options: argparse.Namespace) -> str:
     from core.formats.draft import ChartDraftDocument
     from core.formats.leaflet import draft_of_file, table_options
 
-    wanted = table_options(options.gallon, options.ppm_scale, options.unit)
+    said = options.gallon, options.ppm_scale, options.unit, options.reading_unit
+    wanted = table_options(*said)
     name = "" if options.file == "-" else Path(options.file).stem
     draft = draft_of_file(raw, wanted, name=name, sheet=options.sheet)
     return ChartDraftDocument.of(draft).model_dump_json(indent=2)
@@ -139,6 +140,7 @@ def _parser() -> argparse.ArgumentParser:
             command.add_argument("--gallon")
             command.add_argument("--ppm-scale")
             command.add_argument("--unit")
+            command.add_argument("--reading-unit")
             command.add_argument("--table", choices=["csv"])
     return parser
 

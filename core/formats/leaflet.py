@@ -7,7 +7,7 @@ from core.formats.chart import FeedChart
 from core.formats.text import document_of, read_json
 from core.leaflet import ChartDraft, DraftRow, ShelfBottle, TableRequest, read_table
 from core.leaflet.table import dose_text, usual_unit
-from core.quantities import DoseUnit, PpmScale
+from core.quantities import DoseUnit, PpmScale, ReadingUnit
 from core.quantities.dose_units import GALLONS, DoseUnitSaid, Gallon, read_dose_unit
 from core.quantities.readings import PPM_SCALES
 from core.tables import read_table_file
@@ -20,16 +20,21 @@ class TableOptions:
     gallon: Gallon | None = None
     ppm_scale: PpmScale | None = None
     unit: DoseUnitSaid | None = None
+    reading_unit: ReadingUnit | None = None
     shelf: tuple[ShelfBottle, ...] = ()
 
 
-def table_options(gallon: str | None, ppm_scale: str | None, unit: str | None) -> TableOptions:
+def table_options(
+    gallon: str | None, ppm_scale: str | None, unit: str | None, reading_unit: str | None = None
+) -> TableOptions:
     """Options as they are typed.
 
     Raises:
         InputError: one of them is none of its choices.
     """
-    return TableOptions(_gallon(gallon), _scale(ppm_scale), _unit(unit))
+    return TableOptions(
+        _gallon(gallon), _scale(ppm_scale), _unit(unit), _reading_unit(reading_unit)
+    )
 
 
 def _gallon(text: str | None) -> Gallon | None:
@@ -48,6 +53,16 @@ def _scale(text: str | None) -> PpmScale | None:
     if found is None:
         raise InputError("not_a_choice", "A ppm scale is 500, 640 or 700.", "ppm_scale")
     return found
+
+
+def _reading_unit(text: str | None) -> ReadingUnit | None:
+    """Of EC; ppm say what they are, and are asked for their scale."""
+    if text is None:
+        return None
+    units = {unit.value: unit for unit in ReadingUnit if unit is not ReadingUnit.PPM}
+    if text not in units:
+        raise InputError("not_a_choice", f"A row of EC is in {', '.join(units)}.", "reading_unit")
+    return units[text]
 
 
 def _unit(text: str | None) -> DoseUnitSaid | None:
@@ -90,7 +105,13 @@ def draft_of_rows(
         InputError: there is no table in them.
     """
     request = TableRequest(
-        rows, name, options.gallon, options.ppm_scale, options.unit, options.shelf
+        rows=rows,
+        name=name,
+        gallon=options.gallon,
+        ppm_scale=options.ppm_scale,
+        unit=options.unit,
+        reading_unit=options.reading_unit,
+        shelf=options.shelf,
     )
     return read_table(request)
 

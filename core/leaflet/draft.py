@@ -85,7 +85,7 @@ class _Reader:
         self._mark_heads(heads)
         self._mark_names(body)
         habits = DoseCellHabits(comma_habit(_figures(body)), said.scale or self.request.ppm_scale)
-        read = read_reading_rows(body.readings, habits)
+        read = read_reading_rows(body.readings, habits, self.request.reading_unit)
         self._take_readings(read, labels)
         columns = self._columns(heads, labels, read)
         bottles = read_bottles(

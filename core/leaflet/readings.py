@@ -37,6 +37,8 @@ class ReadingRow:
         name: what its name says.
         label: its name's cell.
         cells: by place of the column.
+        spans, units, scales: of each cell that is understood.
+        unsaid: places of those that do not say their own unit.
     """
 
     name: RowName
@@ -45,6 +47,7 @@ class ReadingRow:
     spans: dict[int, tuple[Fraction, Fraction]] = field(default_factory=dict)
     units: dict[int, ReadingUnit] = field(default_factory=dict)
     scales: dict[int, PpmScale | None] = field(default_factory=dict)
+    unsaid: list[int] = field(default_factory=list)
 
 
 @dataclass(slots=True)
@@ -69,12 +72,15 @@ class ReadRows:
     spare: list[ReadingRow] = field(default_factory=list)
 
 
-def read_reading_rows(rows: list[ReadingRow], habits: DoseCellHabits) -> ReadRows:
+def read_reading_rows(
+    rows: list[ReadingRow], habits: DoseCellHabits, told: ReadingUnit | None = None
+) -> ReadRows:
     """Readings of a table.
 
     Args:
         rows: in the order of the table.
         habits: what commas are, and the ppm scale, where anything says it.
+        told: what a row called "EC" is in where its figures are beyond any feed in mS/cm.
     """
     made, scale = ReadRows(), habits.scale
     for row in rows:
@@ -83,6 +89,11 @@ def read_reading_rows(rows: list[ReadingRow], habits: DoseCellHabits) -> ReadRow
     chosen = _best(ec_rows, scale)
     made.spare = [row for row in ec_rows if row not in chosen]
     for row in chosen:
+        if odd := _beyond_ec(row):
+            if told is None:
+                _ask_unit(row, odd, made)
+                continue
+            row.units |= dict.fromkeys(row.unsaid, told)
         _take_ec(row, scale, made)
     for row in rows:
         if row.name.kind is RowKind.PH:
@@ -103,6 +114,7 @@ def _read_spans(row: ReadingRow, habits: DoseCellHabits, made: ReadRows) -> None
             _ask_cell(cell, error.message, made)
             continue
         row.units[at] = unit or _unit_by_size(row, row.spans[at][1])
+        row.unsaid += [] if unit else [at]
         row.scales[at] = ppm_scale_in(cell.text) or row.name.scale
 
 
@@ -188,9 +200,6 @@ def _lacks_scale(row: ReadingRow) -> bool:
 
 
 def _take_ec(row: ReadingRow, scale: PpmScale | None, made: ReadRows) -> None:
-    if row.name.unit is None and (odd := _beyond_ec(row)):
-        _ask_unit(row, odd, made)
-        return
     unsaid = [
         at for at in row.spans if row.units[at] is ReadingUnit.PPM and not (row.scales[at] or scale)
     ]
@@ -226,21 +235,16 @@ def _take_span(
 
 
 def _beyond_ec(row: ReadingRow) -> Cell | None:
-    """A cell of a row called "EC" alone that no feed reaches in mS/cm."""
-    return next(
-        (
-            row.cells[at]
-            for at, (_, high) in row.spans.items()
-            if row.units[at] is ReadingUnit.MS_CM and high > LIKELY_EC
-        ),
-        None,
-    )
+    """A cell of a row called "EC" alone that no feed reaches in mS/cm; None where none is."""
+    if row.name.unit is not None:
+        return None
+    return next((row.cells[at] for at in row.unsaid if row.spans[at][1] > LIKELY_EC), None)
 
 
 def _ask_unit(row: ReadingRow, odd: Cell, made: ReadRows) -> None:
     made.questions.append(
         Question(
-            Asked.UNIT,
+            Asked.READING_UNIT,
             f"{row.label.text}: {odd.text} would be too strong for any feed in mS/cm. Is the row "
             "in CF or in µS/cm?",
             row.label.row, row.label.column, ("CF", "uS/cm"), of_doses=False,

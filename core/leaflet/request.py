@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from enum import StrEnum
 
 from core.chart import Chart, Column, Form, Medium, Product, Readings, Role
-from core.quantities import DoseUnit, PpmScale, ReadingScale
+from core.quantities import DoseUnit, PpmScale, ReadingScale, ReadingUnit
 from core.quantities.dose_units import DoseUnitSaid, Gallon
 
 
@@ -33,6 +33,7 @@ class TableRequest:
         gallon: which gallon is meant where the leaflet does not say.
         ppm_scale: which ppm scale is meant where the leaflet does not say.
         unit: what is told of the unit of doses, for what the leaflet does not say of it.
+        reading_unit: what a row called "EC" is in where its figures are beyond any feed in mS/cm.
         shelf: bottles that rows are matched with.
     """
 
@@ -41,6 +42,7 @@ class TableRequest:
     gallon: Gallon | None = None
     ppm_scale: PpmScale | None = None
     unit: DoseUnitSaid | None = None
+    reading_unit: ReadingUnit | None = None
     shelf: tuple[ShelfBottle, ...] = ()
 
 
@@ -50,6 +52,7 @@ class Asked(StrEnum):
     GALLON = "gallon_unsaid"
     PPM_SCALE = "ppm_scale_unsaid"
     UNIT = "unit_unsaid"
+    READING_UNIT = "reading_unit_unsaid"
     CELL = "cell_unclear"
     ROW = "row_unclear"
     HEADER = "header_unclear"

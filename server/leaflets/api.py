@@ -1,5 +1,6 @@
 """Reading a leaflet's table, and the sheet while it is typed: what it means, and keeping it."""
 
+from dataclasses import replace
 from typing import Annotated, Literal
 
 from django.db import IntegrityError, transaction
@@ -10,7 +11,7 @@ from ninja.responses import Status
 
 from core.errors import InputError
 from core.formats import FeedChart
-from core.formats.leaflet import TableOptions, draft_of_chart, draft_of_rows, table_options
+from core.formats.leaflet import draft_of_chart, draft_of_rows, table_options
 from core.formats.leaflet_sheet import LeafletDocument, leaflet_of_chart, leaflet_of_draft
 from core.formats.text import document_of, read_json
 from core.leaflet import Asked, CellKind, ChartDraft
@@ -83,6 +84,7 @@ class ReadForm(Schema):
     gallon: Literal["", "us", "uk"] = ""
     ppm_scale: Literal["", "500", "640", "700"] = ""
     unit: Annotated[str, Field(max_length=40)] = ""
+    reading_unit: Literal["", "mS/cm", "uS/cm", "CF"] = ""
 
 
 @router.post(
@@ -96,8 +98,9 @@ def read_table(
 ) -> ReadOut:
     """What a pasted table or a file is understood as. Nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
-    given = table_options(told.gallon or None, told.ppm_scale or None, told.unit or None)
-    options = TableOptions(given.gallon, given.ppm_scale, given.unit, bottles_on_shelf(scope))
+    said = (told.gallon, told.ppm_scale, told.unit, told.reading_unit)
+    given = table_options(*(answer or None for answer in said))
+    options = replace(given, shelf=bottles_on_shelf(scope))
     raw = told.text.encode() if file is None else file.read(LARGEST_BYTES + 1)
     if raw.lstrip(b"\xef\xbb\xbf \t\r\n")[:1] == b"{":
         document = document_of(FeedChart, read_json(raw))

@@ -9,11 +9,12 @@ from hypothesis import strategies as st
 
 from core.chart import Chart, Column, Dose, Form, Medium, PhWindow, Product, Readings, Role, Stage
 from core.errors import InputError
+from core.formats.leaflet import draft_of_rows, table_options
 from core.leaflet import Asked, CellKind, ChartDraft, TableRequest, read_table, whole_table
 from core.leaflet.cells import read_dose_cell
 from core.leaflet.table import WhereUnit, chart_table
 from core.limits import STRONGEST_WATER
-from core.quantities import DoseUnit, Reading, ReadingRange
+from core.quantities import DoseUnit, Reading, ReadingRange, ReadingUnit
 from core.quantities.dose_units import DoseUnitSaid
 from core.tables import csv_text, read_table_file, rows_of_text
 from tests.core.mixes import F
@@ -51,6 +52,23 @@ def test_leaflets_of_all_habits_are_read_as_a_person_reads_them(path: Path) -> N
     draft = read_table(TableRequest(rows))
     assert told(draft) == path.with_suffix(".read").read_text()
     assert {(cell.row, cell.column) for cell in draft.cells} == filled(rows)
+
+
+ANSWERS = {
+    Asked.GALLON: "gallon", Asked.PPM_SCALE: "ppm_scale", Asked.UNIT: "unit",
+    Asked.READING_UNIT: "reading_unit",
+}  # fmt: skip
+
+
+@pytest.mark.parametrize("path", FILES, ids=lambda path: path.stem)
+def test_each_answer_that_is_offered_settles_its_question(path: Path) -> None:
+    rows = read_table_file(path.read_bytes()).rows
+    for question in read_table(TableRequest(rows)).questions:
+        for choice in question.choices if question.code in ANSWERS else ():
+            told = dict.fromkeys(ANSWERS.values()) | {ANSWERS[question.code]: choice}
+            again = draft_of_rows(rows, table_options(**told))
+            open_still = {(one.code, one.row, one.column) for one in again.questions}
+            assert (question.code, question.row, question.column) not in open_still, choice
 
 
 def filled(rows: tuple[tuple[str, ...], ...]) -> set[tuple[int, int]]:
@@ -309,6 +327,14 @@ def test_a_reader_answers_what_the_leaflet_leaves_open() -> None:
     [first, _] = answered.chart.doses
     assert first.unit is DoseUnit.TSP_PER_GAL_UK
     assert answered.chart.columns[0].ec == ReadingRange(Reading(F(1)), Reading(F(1)))
+    strong = ((*rows[0], "Week 3"), ("Part A (mL/L)", "1", "2", "2"), ("EC", "8", "14", "1.6 mS"))
+    # a CF of 10 is 1 mS/cm, as is 1000 µS/cm (common practice)
+    for unit, ms_cm in (
+        (ReadingUnit.CF, ("0.8", "1.4", "1.6")), (ReadingUnit.US_CM, ("0.008", "0.014", "1.6")),
+    ):  # fmt: skip
+        chart = read_table(TableRequest(strong, reading_unit=unit)).chart
+        assert chart is not None
+        assert [one.ec and one.ec.low.ms_cm for one in chart.columns] == [F(ms) for ms in ms_cm]
     bare = (("", "Week 1"), ("Part A", "2"), ("Part B", "2"))
     assert [q.code for q in read_table(TableRequest(bare)).questions] == [Asked.UNIT]
     per_ten = read_table(TableRequest(bare, unit=DoseUnitSaid("mL", "L", 10))).chart

@@ -77,8 +77,8 @@ def test_rows_of_ec(
 @pytest.mark.parametrize(
     ("row", "asked"),
     [
-        (("EC", "10.1", "1.4"), [(Asked.UNIT, ("CF", "uS/cm"))]),
-        (("EC", "12", "14"), [(Asked.UNIT, ("CF", "uS/cm"))]),
+        (("EC", "10.1", "1.4"), [(Asked.READING_UNIT, ("CF", "uS/cm"))]),
+        (("EC", "12", "14"), [(Asked.READING_UNIT, ("CF", "uS/cm"))]),
         (("ppm", "600", "700"), [(Asked.PPM_SCALE, ("500", "640", "700"))]),
         (("EC (mS/cm)", "1.2", "60.1"), [(Asked.CELL, ())]),
         (("EC (mS/cm)", "1.2", "a lot"), [(Asked.CELL, ())]),

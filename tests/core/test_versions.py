@@ -115,10 +115,11 @@ def _same_but_in_order(one: Chart, other: Chart) -> bool:
     [
         (("imperial", None, None), "gallon"), ((None, "600", None), "ppm_scale"),
         ((None, None, "cups"), "unit"), ((None, None, "L"), "unit"), ((None, None, "mL"), "unit"),
+        ((None, None, None, "ppm"), "reading_unit"), ((None, None, None, "mS"), "reading_unit"),
     ],
 )  # fmt: skip
 def test_options_that_are_none_of_their_choices(
-    options: tuple[str | None, str | None, str | None], where: str
+    options: tuple[str | None, ...], where: str
 ) -> None:
     with pytest.raises(InputError) as refused:
         table_options(*options)

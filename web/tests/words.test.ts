@@ -34,6 +34,8 @@ describe('an answer to what a leaflet leaves open', () => {
   it.each([
     ['us', 'US gallon, 3.785 L'],
     ['640', 'ppm 640'],
+    ['uS/cm', 'µS/cm'],
+    ['CF', 'CF'],
     ['mL/10L', 'mL/10 L'],
     ['mL/2L', 'mL/2 L'],
     ['g/5gal_uk', 'g/5 gal UK'],

@@ -2109,7 +2109,7 @@ export interface components {
          * @description What a question is about.
          * @enum {string}
          */
-        Asked: "gallon_unsaid" | "ppm_scale_unsaid" | "unit_unsaid" | "cell_unclear" | "row_unclear" | "header_unclear";
+        Asked: "gallon_unsaid" | "ppm_scale_unsaid" | "unit_unsaid" | "reading_unit_unsaid" | "cell_unclear" | "row_unclear" | "header_unclear";
         /**
          * BandOut
          * @description The target band.
@@ -4970,6 +4970,12 @@ export interface components {
              * @enum {string}
              */
             ppm_scale: "" | "500" | "640" | "700";
+            /**
+             * Reading Unit
+             * @default
+             * @enum {string}
+             */
+            reading_unit: "" | "mS/cm" | "uS/cm" | "CF";
             /**
              * Sheet
              * @default
@@ -11172,6 +11178,12 @@ export interface operations {
                      * @enum {string}
                      */
                     ppm_scale?: "" | "500" | "640" | "700";
+                    /**
+                     * Reading Unit
+                     * @default
+                     * @enum {string}
+                     */
+                    reading_unit?: "" | "mS/cm" | "uS/cm" | "CF";
                     /**
                      * Sheet
                      * @default

@@ -32,7 +32,15 @@
     const { data, problem: trouble } = await answered(
       api.POST('/api/grows/{grow_id}/read-table', {
         params: { path: { grow_id: grow } },
-        body: { text: '', name: '', sheet: '', gallon: '', ppm_scale: '', unit: '' },
+        body: {
+          text: '',
+          name: '',
+          sheet: '',
+          gallon: '',
+          ppm_scale: '',
+          unit: '',
+          reading_unit: '',
+        },
         bodySerializer: () => form,
       }),
     );

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Leaflet, Problem, ReadTable } from '../api/client';
+  import type { Leaflet, Problem, ReadTable, Shapes } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import { answerWords, CELL_KINDS } from '../words/charts';
   import Guesses from './Guesses.svelte';
@@ -21,12 +21,17 @@
     onback: () => void;
   } = $props();
 
-  const ASKED: Partial<Record<string, string>> = {
+  /** What an answer is sent as; cells, rows and headings are mended on the sheet. */
+  const ASKED: Record<Shapes['Asked'], string | undefined> = {
     gallon_unsaid: 'gallon',
     ppm_scale_unsaid: 'ppm_scale',
     unit_unsaid: 'unit',
+    reading_unit_unsaid: 'reading_unit',
+    cell_unclear: undefined,
+    row_unclear: undefined,
+    header_unclear: undefined,
   };
-  const GIVEN = ['gallon', 'ppm_scale', 'unit'];
+  const GIVEN = Object.values(ASKED).filter((name) => name !== undefined);
 
   /** Each cell as it is drawn, so that a large table is looked through once. */
   const table = $derived.by(() => {
@@ -137,7 +142,10 @@
     {#if given.length}
       <p class="small">
         You said: {given.map((name) => answerWords(answers[name] ?? '')).join(', ')}.
-        <button class="where" onclick={() => onanswer({ gallon: '', ppm_scale: '', unit: '' })}>
+        <button
+          class="where"
+          onclick={() => onanswer(Object.fromEntries(GIVEN.map((name) => [name, ''])))}
+        >
           Take it back
         </button>
       </p>

@@ -65,6 +65,7 @@ const ANSWERS: Record<string, string> = {
   '500': 'ppm 500',
   '640': 'ppm 640',
   '700': 'ppm 700',
+  'uS/cm': 'µS/cm',
   ...UNITS,
 };
 
