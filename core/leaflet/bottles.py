@@ -244,7 +244,9 @@ def _ask_unit(
 
 
 def _units_of(measure: str) -> tuple[str, ...]:
-    return tuple(unit.value for unit in DoseUnit if unit.measure == measure)
+    """Units with a measure; one that charts seldom print, such as mg, is kept as another."""
+    kept = tuple(unit.value for unit in DoseUnit if unit.measure == measure)
+    return kept or tuple(f"{measure}/{per}" for per in ("L", "10L", "100L", "gal_us", "gal_uk"))
 
 
 def _cell_text(cell: Printed, text: str, form: Form, usual: DoseUnit | None) -> str:

@@ -222,6 +222,8 @@ def test_a_column_that_says_doses_again_in_another_unit_is_left_aside() -> None:
         (" (per US gal)", ("mL/gal_us", "g/gal_us")), (" (per gal)", ("mL/gal", "g/gal")),
         (" (per 2 L)", ("mL/2L", "g/2L")), (" (per 1000 L)", ("mL/1000L", "g/1000L")),
         (" (per 5 US gal)", ("mL/5gal_us", "g/5gal_us")),
+        (" (mg)", ("mg/L", "mg/10L", "mg/100L", "mg/gal_us", "mg/gal_uk")),
+        (" (tsp)", ("tsp/L", "tsp/10L", "tsp/gal_us", "tsp/gal_uk")),
     ],
 )  # fmt: skip
 def test_a_unit_that_is_half_said_is_asked_for_its_other_half(
@@ -248,7 +250,8 @@ def test_a_unit_that_is_half_said_is_asked_for_its_other_half(
         ("per 1000 litres", "mL/1000L", "0.005", DoseUnit.ML_PER_L),
         ("per 5 US gallons", "mL/5gal_us", "1", DoseUnit.ML_PER_GAL_US),
         ("per 5 US gallons", "mL/gal_us", "1", DoseUnit.ML_PER_GAL_US),  # the leaflet's count holds
-        ("", "mL/2L", "2.5", DoseUnit.ML_PER_L),
+        ("", "mL/2L", "2.5", DoseUnit.ML_PER_L), ("in mg", "mg/10L", "0.005", DoseUnit.G_PER_10L),
+        ("in kg", "kg/100L", "5000", DoseUnit.G_PER_100L),
     ],
 )  # fmt: skip
 def test_what_the_reader_says_is_the_other_half_and_the_leaflet_s_volume_stays(

@@ -74,6 +74,18 @@ def test_what_is_no_table_is_refused(neighbour: Yard, told: dict[str, Any], code
     assert (status, made["error"]["code"]) == (422, code)
 
 
+def test_answers_that_are_offered_are_taken_all_at_once(neighbour: Yard) -> None:
+    text = "Skerry, per 2 L\n\tWeek 1\tWeek 2\nPart A\t1\t2\nPart B\t1\t2\nEC\t8\t14"
+    _, asked = read(neighbour, text=text)
+    offered = {one["code"]: one["choices"] for one in asked["questions"]}
+    assert offered == {"unit_unsaid": ["mL/2L", "g/2L"], "reading_unit_unsaid": ["CF", "uS/cm"]}
+    status, made = read(neighbour, text=text, unit="mL/2L", reading_unit="CF")
+    assert (status, made["is_whole"], made["questions"]) == (200, True, [])
+    assert made["leaflet"]["rows"][0]["cells"] == ["0.5", "1"]  # mL in each litre
+    assert [one["ec"] for one in made["leaflet"]["columns"]] == ["8", "14"]
+    assert made["leaflet"]["reading_unit"] == "CF"
+
+
 def test_cells_mean_millilitres_in_the_tank(neighbour: Yard) -> None:
     """3 mL in each of 50 L / 3.785411784 L at 80 %, NIST Handbook 44: 31.7 mL."""
     leaflet = skerry(neighbour)
