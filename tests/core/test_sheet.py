@@ -270,6 +270,28 @@ def test_the_margin_says_where_and_by_which_edit_it_is_settled() -> None:
     assert grams["part_missing"][2] == Remedy("2-3 mL/L as One", "2-3 mL/L", 1, 1)
 
 
+UNITS = (PER_L, DoseUnit.ML_PER_10L, DoseUnit.ML_PER_GAL_US, DoseUnit.TSP_PER_GAL_UK)
+
+
+@given(st.sampled_from(UNITS), st.sampled_from(UNITS), st.integers(1, 9), st.integers(0, 3),
+       st.sampled_from(["", "1"]))  # fmt: skip
+def test_the_edit_that_the_margin_offers_settles_what_it_is_offered_for(
+    unit: DoseUnit, other: DoseUnit, low: int, more: int, stands: str
+) -> None:
+    dosed = f"{low}-{low + more}" if more else str(low)
+    columns = (WEEK, replace(WEEK, key="w2", label="Week 2"))
+    rows = [row(dosed, dosed, unit=unit), row(dosed, stands, of=TWO, unit=other)]
+    typed = sheet(*rows, columns=columns)
+    for code, (_, _, remedy) in margin(typed).items():
+        if remedy is not None and remedy.row is not None and remedy.column is not None:
+            cells = list(rows[remedy.row].cells)
+            cells[remedy.column] = remedy.text
+            edited = replace(rows[remedy.row], cells=tuple(cells))
+            rest = [edited if at == remedy.row else one for at, one in enumerate(rows)]
+            left = margin(sheet(*rest, columns=columns))
+            assert left.get(code, (None, None, None))[:2] != (remedy.row, remedy.column)
+
+
 def test_a_chart_without_days_gets_seven_in_each_column() -> None:
     columns = tuple(replace(WEEK, key=f"w{at}", label=f"Week {at}", days="") for at in (1, 2))
     typed = sheet(row("2", "2"), row("2", "2", of=TWO), columns=columns)
