@@ -315,6 +315,14 @@ def test_the_network_comes_back_by_itself(mix: Page) -> None:
     expect(mix.get_by_text("The server does not answer.")).not_to_be_visible()
 
 
+def test_a_server_that_was_away_is_reached_without_a_press(door: Page) -> None:
+    door.route("**/api/session", lambda route: route.abort())
+    door.reload()
+    expect(door.get_by_text("The server does not answer.")).to_be_visible()
+    door.unroute_all()
+    expect(door.get_by_role("button", name="Look around the demo yard")).to_be_visible()
+
+
 def test_every_dialog_and_the_door_are_accessible(door: Page) -> None:
     def violations() -> list[str]:
         door.evaluate(AXE.read_text())

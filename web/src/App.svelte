@@ -16,14 +16,16 @@
   let silent = $state(false);
   let offline = $state<{ grow: number; mix: number } | undefined>();
 
+  /** ms between two tries to reach a server that was slow or away. */
+  const ASK_AGAIN_MS = 5000;
+
   async function look() {
-    silent = false;
     await settleOwed();
     const signal = AbortSignal.timeout(MOST_MS);
     const asked = isOwed()
       ? undefined
       : await api.GET('/api/session', { signal }).catch(() => undefined);
-    session = asked?.data;
+    session = asked?.data ?? session; // of two tries at once one may have come through
     silent = !session;
     if (silent && !isOwed()) await goOnAtTheBench();
   }
@@ -64,7 +66,15 @@
   }
 
   look();
+
+  $effect(() => {
+    if (!silent || offline) return;
+    const again = setInterval(look, ASK_AGAIN_MS);
+    return () => clearInterval(again);
+  });
 </script>
+
+<svelte:window ononline={() => silent && !offline && look()} />
 
 {#if offline}
   <GuidedView grow={offline.grow} mix={offline.mix} onleave={leaveBench} />
@@ -77,7 +87,8 @@
 {:else if silent}
   <main class="silent">
     <h1>Brisk Measure</h1>
-    <p>The server does not answer. Nothing is lost; is it running?</p>
+    <p role="status">The server does not answer. Nothing is lost; is it running?</p>
+    <p>It is asked again every few seconds.</p>
     <button onclick={look}>Try again</button>
   </main>
 {:else}
