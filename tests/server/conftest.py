@@ -107,6 +107,11 @@ def django_db_setup(django_db_setup: None, django_db_blocker: DjangoDbBlocker) -
 @pytest.fixture
 def yard() -> Yard:
     """The demo's grow."""
+    return demo_yard()
+
+
+def demo_yard() -> Yard:
+    """The demo's grow as it is, seen by its owner."""
     grow = Grow.objects.get(is_demo=True)
     person = User.objects.get(username="wren")
     tank = Tank.objects.select_related("water").get(grow=grow, name="Strawberry gutters")
