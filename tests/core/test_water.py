@@ -106,6 +106,28 @@ def test_without_a_reading_only_all_in_knows_its_target() -> None:
     assert target_for(TargetConvention.ALL_IN, ec("0.8"), F(1), None).headroom_share == 1
 
 
+@pytest.mark.parametrize(
+    ("expected", "high"),
+    [
+        ("1.30", "1.30"), ("1.10", "1.30"),  # within the target, or below it
+        ("1.301", "1.301"), ("1.43", "1.43"),  # up to a tenth above it is what weak feeds conduct
+        ("1.431", "1.30"), ("2.6", "1.30"),  # and more is another matter
+    ],
+)  # fmt: skip
+def test_a_target_reaches_up_to_what_the_doses_are_expected_to_read(
+    expected: str, high: str
+) -> None:
+    target = target_for(TargetConvention.ON_TOP, ec("0.8"), F(1), Reading(F("0.5")))
+    reached = target.reaching(Reading(F(expected)))
+    assert reached.reading == ReadingRange(Reading(F("1.3")), Reading(F(high)))
+    assert (reached.on_top, reached.all_in) == (target.on_top, target.all_in)
+    over = F(high) - F("1.3")
+    assert reached.crowding == over
+    assert reached.added == ReadingRange(Reading(F("0.8")), Reading(F("0.8") + over))
+    unread = target_for(TargetConvention.ON_TOP, ec("0.8"), F(1), None)
+    assert unread.reaching(Reading(F(expected))) == unread
+
+
 def test_water_at_nothing_needs_no_remedy() -> None:
     assert ro_shares(Reading(F(0)), F(0)) is None
     assert target_for(TargetConvention.ALL_IN, ec("0"), F(1), Reading(F(0))).headroom_share == 0
