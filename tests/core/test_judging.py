@@ -1,7 +1,7 @@
 """The catalogue of cautions: each is raised by its condition, and by nothing short of it."""
 
 import re
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
@@ -14,7 +14,7 @@ from core.chart import Chart, Column, Medium, Readings, Role, Stage
 from core.chemistry import Acid, AcidKind, Element, Salt
 from core.growing import System
 from core.order_rules import LivePlace, OrderPreferences
-from core.planning import AcidOnShelf, HardForm, OnShelf, PourSheet, Shelf
+from core.planning import AcidOnShelf, HardForm, MixRequest, OnShelf, PourSheet, Shelf, plan_mix
 from core.planning.judging.chemistry import _beside_range, _is_brought_by_acid
 from core.planning.sheet import ElementInTank
 from core.quantities import Volume, VolumeUnit
@@ -350,6 +350,35 @@ def test_a_report_of_one_or_two_ions_does_not_tell_what_a_water_conducts() -> No
     assert "water_unlike_report" not in codes(
         plan(pair(), water=water("0.9", calcium="5", alkalinity="100", ph=F(7)))
     )
+
+
+def taken(request: MixRequest, remedy: Mapping[str, str]) -> MixRequest:
+    """A mix with its way out taken, as a press on it does."""
+    match dict(remedy):
+        case {"product": key, **how}:
+            strength, end = how.get("strength"), how.get("end")
+            wish = Override(key, strength and F(strength), end and End(end))  # type: ignore[arg-type]
+            rest = (one for one in request.overrides if one.product != key)
+            return replace(request, overrides=(*rest, wish))
+        case {"strength": strength}:
+            return replace(request, strength=F(strength))
+        case {"end": end}:
+            return replace(request, end=End(end))
+        case {"hard_forms": "true"}:
+            return replace(request, hard_forms=True)
+        case _:
+            return replace(request, **remedy)  # type: ignore[arg-type]
+
+
+@pytest.mark.parametrize("code", [*CASES])
+def test_each_way_out_that_is_offered_leads_out(code: str, monkeypatch: pytest.MonkeyPatch) -> None:
+    asked: list[MixRequest] = []
+    monkeypatch.setattr(
+        "tests.core.mixes.plan_mix", lambda request: asked.append(request) or plan_mix(request)
+    )
+    caution = raised(code)
+    if caution.remedy:
+        assert code not in codes(plan_mix(taken(asked[-1], caution.remedy)))
 
 
 def test_seedlings_and_pairs_are_judged_by_what_each_product_gets() -> None:
