@@ -17,7 +17,7 @@ from core.leaflet import TableRequest, read_table, whole_table
 from core.leaflet.about import about_lines
 from core.leaflet.table import chart_table
 from core.tables import csv_text, read_table_file, rows_of_text, xlsx_bytes
-from core.tables.shapes import ods_shapes, xlsx_shape
+from core.tables.shapes import Shape, ods_shapes, xlsx_shape
 from core.tables.xml import elements
 from tests.core.mixes import pair
 
@@ -365,3 +365,103 @@ def test_a_hostile_file_is_refused_in_one_sentence(raw: bytes, codes: set[str]) 
 
 def test_the_hostile_files_are_a_hundred() -> None:
     assert len(list(_hostile())) >= 100
+
+
+@pytest.mark.parametrize(
+    ("raw", "fits"),
+    [
+        (b"a,b\n" * 500, True), (b",".join([b"a"] * 200) + b"\nb", True),
+        (ods(row(cell("x", ' table:number-columns-repeated="200"'))), True),
+        (ods(row(cell("x", ' table:number-columns-repeated="201"'))), False),
+        (ods(row(cell("x"), attributes=' table:number-rows-repeated="500"')), True),
+        (ods(row(cell("x"), attributes=' table:number-rows-repeated="501"')), False),
+        (_sheet('<row r="500"><c r="GR500"><v>1</v></c></row>'), True),
+        (_sheet('<row r="500"><c r="GS500"><v>1</v></c></row>'), False),
+        (_sheet('<row r="501"><c r="GR501"><v>1</v></c></row>'), False),
+    ],
+)  # fmt: skip
+def test_a_table_has_room_for_five_hundred_rows_of_two_hundred(raw: bytes, fits: bool) -> None:
+    if fits:
+        assert read_table_file(raw).rows
+        return
+    with pytest.raises(InputError) as refused:
+        read_table_file(raw)
+    assert refused.value.code == "table_too_large"
+
+
+@pytest.mark.parametrize("over", [0, 1])
+def test_parts_and_bytes_of_a_spreadsheet_are_counted_to_the_last(over: int) -> None:
+    parts = unpacked(_GOOD)
+    many = {f"xl/media/{at}.png": b"" for at in range(400 - len(parts) + over)}
+    large = {"xl/media/a.png": bytes(24_000_000 - sum(map(len, parts.values())) + over)}
+    for more in (many, large):
+        raw = packed({**parts, **more})
+        if not over:
+            assert read_table_file(raw).rows == TABLE
+            continue
+        with pytest.raises(InputError) as refused:
+            read_table_file(raw)
+        assert refused.value.code == "file_unsafe"
+
+
+def test_the_workbook_is_what_the_relations_call_it() -> None:
+    """ECMA-376, part 2: other parts may be related to the package, and stand first."""
+    kind = "http://schemas.openxmlformats.org/officeDocument/2006/relationships/"
+    space = "http://schemas.openxmlformats.org/package/2006/relationships"
+    lines = [("extended-properties", "docProps/app.xml"), ("officeDocument", "/xl/workbook.xml")]
+    related = "".join(
+        f'<Relationship Id="r{at}" Type="{kind}{one}" Target="{target}"/>'
+        for at, (one, target) in enumerate(lines)
+    )
+    raw = _with("_rels/.rels", f'<Relationships xmlns="{space}">{related}</Relationships>')
+    assert read_table_file(raw).rows == TABLE
+    text = unpacked(ods(row(cell("x")))) | {"mimetype": b"application/vnd.oasis.opendocument.text"}
+    with pytest.raises(InputError) as refused:
+        read_table_file(packed(text))  # type: ignore[arg-type]
+    assert refused.value.code == "no_table_file"
+
+
+@pytest.mark.parametrize(("long", "spread"), [(40, True), (41, False)])
+def test_a_long_text_over_merged_cells_is_said_once(long: int, spread: bool) -> None:
+    def fill(book: openpyxl.Workbook) -> None:
+        book.active.append(["", "t" * long, None, None, "Week 4"])
+        book.active.merge_cells("B1:D1")
+
+    (found,) = read_table_file(xlsx(fill)).rows
+    again = "t" * long if spread else ""
+    assert found == ("", "t" * long, again, again, "Week 4")
+
+
+def test_a_formula_that_nobody_reckoned_stands_where_it_is_however_short_the_rows() -> None:
+    rows = [["a", "b"], ["c"]]
+    Shape(unreckoned={(0, 1): "2*2", (1, 1): "3*3", (3, 2): "x" * 41}).fill(rows)
+    assert rows == [["a", "b"], ["c", "=3*3"], [], ["", "", "=" + "x" * 40]]
+
+
+def test_a_workbook_that_is_written_is_read_with_ease() -> None:
+    rows = [
+        ("Bottle", "Week 1"),
+        ("A name of more than forty signs, which is cut off", "2.5"),
+        ("B",),
+    ]
+    raw = xlsx_bytes(rows, ["# about"], title="[A] chart: of/more\\than *31? signs in all")
+    book = openpyxl.load_workbook(io.BytesIO(raw))
+    sheet, about = book.worksheets
+    assert sheet.title == "A  chart  of more than  31  sig"
+    assert [sheet.column_dimensions[name].width for name in "AB"] == [40, 8]
+    assert about.column_dimensions["A"].width == 100
+    assert [(one.font.bold, one.alignment.wrap_text) for one in sheet[1]] == [(True, True)] * 2
+    assert not sheet["A2"].font.bold
+    assert sheet.freeze_panes == "B2"
+    assert sheet["B2"].value == 2.5
+    assert (
+        openpyxl.load_workbook(io.BytesIO(xlsx_bytes([], [], title="  "))).sheetnames[0] == "Chart"
+    )
+
+
+def test_a_sheet_that_is_not_there_is_named_as_far_as_forty_signs() -> None:
+    with pytest.raises(InputError, match=f"no sheet '{'s' * 40}'; it has") as refused:
+        read_table_file(_GOOD, sheet="s" * 41)
+    assert refused.value.where == "sheet"
+    with pytest.raises(InputError, match="over 2 MB"):
+        read_table_file(b"a" * 2_000_001)

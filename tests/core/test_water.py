@@ -265,6 +265,7 @@ def test_a_figure_that_no_blend_of_the_two_has_is_refused(
         (["2.0"], "2.4", False),
         (["0.5", "0.5", "5.0", "0.5"], "0.5", False),  # one slip moves no middle
         (["0.1"] * 20 + ["0.5"] * 8, "0.5", False),
+        (["0.1"] * 5 + ["0.5"] * 4, "0.3", False),  # of the last eight the middle is 0.3
     ],
 )
 def test_a_reading_far_from_those_before_is_asked_about(
