@@ -12,6 +12,7 @@ import pytest
 from benchmarks.safety import FAMILIES, case
 from core.chart import Chart, Dose, Role
 from core.errors import InputError
+from core.formats.rehearsal import RehearsalDocument
 from core.guided import Pace, StepKind
 from core.headless import rehearse_text
 from core.planning import MixRequest
@@ -190,7 +191,7 @@ def test_a_mix_that_pours_nothing_is_no_rehearsal() -> None:
         ("truth.bottles", {"none": "1"}, "truth.bottles"), ("truth.swapped", {"one": "x"}, "truth"),
         ("pours", {"one": "1e9"}, "pours"), ("pens.ec.offset", "much", "pens.ec.offset"),
         ("pens.ph.gain", True, "pens.ph.gain"), ("pens.ec.drift", "1e999", "pens.ec.drift"),
-        ("volume_told", "0", "volume_told"), ("seed", 1.5, "seed"), ("stops", "never", "stops"),
+        ("volume_told", "0", "volume_told"), ("volume_told", "1000001", "volume_told"), ("seed", 1.5, "seed"), ("stops", "never", "stops"),
         ("request.volume.value", "0", "request.volume"), ("mood", "good", "mood"),
     ],
 )  # fmt: skip
@@ -207,3 +208,9 @@ def test_a_rehearsal_that_cannot_be_is_refused_with_its_place(
         rehearse_text(json.dumps(document).encode())
     assert refused.value.where.startswith(where)
     assert refused.value.message
+
+
+@pytest.mark.parametrize("told", ["0.5", "1000000"])
+def test_a_volume_that_is_told_may_be_small_or_a_thousand_cubic_metres(told: str) -> None:
+    document = RehearsalDocument.model_validate(example() | {"volume_told": told})
+    assert document.rehearsal().volume_told == F(told)

@@ -215,6 +215,8 @@ def test_a_draft_becomes_a_sheet_with_its_notes_by_line() -> None:
     assert (part.unit, part.cells) == (None, ("2", "3", "3"))  # of which gallon is open
     assert (kelp.unit, kelp.cells) == (PER_L, ("1", "as needed", ""))
     assert document.notes == ("Light hours: 18 · 18 · 12", "Stir well")
+    two = tuple(one[:3] for one in rows)
+    assert leaflet_of_draft(read_table(TableRequest(two)), MS_CM).notes[0] == "Light hours: 18 · 18"
 
 
 # What it means in a tank

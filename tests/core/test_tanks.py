@@ -228,6 +228,14 @@ def test_a_cone_may_be_as_high_as_its_tank_and_its_hole_as_wide() -> None:
         assert refused.value.code == "cone_too_high"
 
 
+def test_a_cubic_metre_in_centimetres_is_a_thousand_litres() -> None:
+    told = {"format": "brisk-measure/tank", "version": 1, "vessels": [
+        {"name": "Cube", "shape": "box", "lengths": dict.fromkeys(("length", "width", "height"), "100"),
+         "level": "100"}]}  # fmt: skip
+    for unit in ({}, {"unit": "cm"}):
+        assert json.loads(tank_text(json.dumps(told | unit).encode()))["litres"] == "1000"
+
+
 def test_inches_are_as_long_as_they_are() -> None:
     told = {"format": "brisk-measure/tank", "version": 1, "unit": "in", "vessels": [
         {"name": "Gallon", "shape": "box", "lengths": {"length": "7", "width": "11", "height": "3"},
