@@ -15,6 +15,7 @@ OXIDISER_APART_DAYS = 3
 in water with roots (from memory; growers say "never in the same week")."""
 
 _CHANGE_OUT, _CAP = "change_out", "most_additions_a_day"
+_Days = dict[str, list[int]]  # by product, in order
 
 
 @dataclass(frozen=True, slots=True)
@@ -110,11 +111,7 @@ def place_additions(season: Season, fillings: Sequence[Filling]) -> Additions:
 
 
 def _place_on(
-    day: int,
-    wanted: Sequence[_Placing],
-    most: int | None,
-    filled: set[int],
-    days: dict[str, list[int]],
+    day: int, wanted: Sequence[_Placing], most: int | None, filled: set[int], days: _Days
 ) -> list[Addition]:
     """Give a day to those that want it, as far as nothing stands in their way; the rest wait."""
     found: list[Addition] = []
@@ -219,12 +216,10 @@ def _named(product: str | None, role: object, season: Season) -> list[str]:
     return [key for key, one in season.products.items() if one.role is role]
 
 
-def _poured(
-    season: Season, fillings: Sequence[Filling], governed: frozenset[str]
-) -> dict[str, list[int]]:
+def _poured(season: Season, fillings: Sequence[Filling], governed: frozenset[str]) -> _Days:
     """The days of each product that rules have no hand in: poured by columns, or added already."""
     request = season.request
-    days: dict[str, list[int]] = {}
+    days: _Days = {}
     for filling in fillings:
         for product in season.printed(filling.day):
             if product not in governed:

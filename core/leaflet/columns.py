@@ -175,14 +175,20 @@ def _lengths_within_weeks(heads: Sequence[Head]) -> None:
     """Days 1 and 4 under one week are its parts: each goes up to the next, the last to the end."""
     for weeks, group in groupby(heads, key=lambda head: head.weeks):
         parts = list(group)
-        days = [head.day for head in parts if head.day is not None]
-        if weeks is None or not len(days) == len(parts) > 1 or any(head.is_open for head in parts):
+        if weeks is None or any(head.is_open for head in parts):
             continue
-        end = days[0] + (weeks[1] - weeks[0] + 1) * 7
-        lengths = [later - before for before, later in pairwise([*days, end])]
-        if all(length > 0 for length in lengths):
-            for head, length in zip(parts, lengths, strict=True):
-                head.days = head.days or (None if head.is_without_days else length)
+        for head, length in zip(parts, _lengths_of_parts(parts, weeks), strict=False):
+            head.days = head.days or (None if head.is_without_days else length)
+
+
+def _lengths_of_parts(parts: Sequence[Head], weeks: tuple[int, int]) -> list[int]:
+    """How long each part of weeks is; none where their days do not tell."""
+    days = [head.day for head in parts if head.day is not None]
+    if not len(days) == len(parts) > 1:
+        return []
+    end = days[0] + (weeks[1] - weeks[0] + 1) * 7
+    lengths = [later - before for before, later in pairwise([*days, end])]
+    return lengths if min(lengths) > 0 else []
 
 
 def _lengths_by_weeks(heads: Sequence[Head]) -> None:

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Leaflet, Problem, ReadTable, Shapes } from '../api/client';
+  import type { Leaflet, Problem, ReadTable } from '../api/client';
   import Choice from '../parts/Choice.svelte';
-  import { answerWords, CELL_KINDS } from '../words/charts';
+  import { answerWords, ASKED, CELL_KINDS } from '../words/charts';
   import Guesses from './Guesses.svelte';
 
   /** What was found, and beside it what was understood; questions are answered in place. */
@@ -21,16 +21,6 @@
     onback: () => void;
   } = $props();
 
-  /** What an answer is sent as; cells, rows and headings are mended on the sheet. */
-  const ASKED: Record<Shapes['Asked'], string | undefined> = {
-    gallon_unsaid: 'gallon',
-    ppm_scale_unsaid: 'ppm_scale',
-    unit_unsaid: 'unit',
-    reading_unit_unsaid: 'reading_unit',
-    cell_unclear: undefined,
-    row_unclear: undefined,
-    header_unclear: undefined,
-  };
   const GIVEN = Object.values(ASKED).filter((name) => name !== undefined);
 
   /** Each cell as it is drawn, so that a large table is looked through once. */

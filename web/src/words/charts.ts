@@ -69,6 +69,17 @@ const ANSWERS: Record<string, string> = {
   ...UNITS,
 };
 
+/** What an answer is sent as; cells, rows and headings are mended on the sheet. */
+export const ASKED: Record<Shapes['Asked'], string | undefined> = {
+  gallon_unsaid: 'gallon',
+  ppm_scale_unsaid: 'ppm_scale',
+  unit_unsaid: 'unit',
+  reading_unit_unsaid: 'reading_unit',
+  cell_unclear: undefined,
+  row_unclear: undefined,
+  header_unclear: undefined,
+};
+
 /** An answer that a leaflet's question offers; units go by any count of litres or gallons. */
 export function answerWords(answer: string): string {
   const [, measure, count, per] = /^(\w+)\/(\d*)(L|gal\w*)$/.exec(answer) ?? [];
