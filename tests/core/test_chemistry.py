@@ -35,6 +35,7 @@ from core.chemistry.contents import FORMULAS
 from core.chemistry.elements import ATOMIC_WEIGHT, CHARGE, Component
 from core.chemistry.engine import ChemistryError, Solution, engine, forget_runs, solve
 from core.chemistry.label import MEANS
+from core.chemistry.source import source_water
 from core.errors import InputError
 from core.quantities import Amount, AmountUnit
 from core.water import LabReport, Water
@@ -171,13 +172,35 @@ def test_plain_salts_are_neutral_and_weigh_what_their_formula_does(kind: Salt) -
     alkaline = {Salt.POTASSIUM_CARBONATE: 2, Salt.POTASSIUM_HYDROXIDE: 1}
     assert charge == alkaline.get(kind, 0)
     written = {
-        Salt.CALCIUM_NITRATE: "Ca5(NO3)10NH4NO3(H2O)10", Salt.MAGNESIUM_NITRATE: "MgN2O6(H2O)6",
-        Salt.CALCIUM_CHLORIDE: "CaCl2(H2O)2", Salt.MAGNESIUM_SULFATE: "MgSO4(H2O)7",
-        Salt.UREA: "CON2H4",
+        Salt.CALCIUM_NITRATE: "Ca5(NO3)10NH4NO3(H2O)10",
+        Salt.CALCIUM_NITRATE_TETRAHYDRATE: "Ca(NO3)2(H2O)4",
+        Salt.POTASSIUM_NITRATE: "KNO3", Salt.MAGNESIUM_NITRATE: "Mg(NO3)2(H2O)6",
+        Salt.AMMONIUM_NITRATE: "NH4NO3", Salt.MONOPOTASSIUM_PHOSPHATE: "KH2PO4",
+        Salt.MONOAMMONIUM_PHOSPHATE: "NH4H2PO4", Salt.POTASSIUM_SULFATE: "K2SO4",
+        Salt.MAGNESIUM_SULFATE: "MgSO4(H2O)7", Salt.AMMONIUM_SULFATE: "(NH4)2SO4",
+        Salt.CALCIUM_CHLORIDE: "CaCl2(H2O)2", Salt.POTASSIUM_CHLORIDE: "KCl",
+        Salt.POTASSIUM_CARBONATE: "K2CO3", Salt.POTASSIUM_HYDROXIDE: "KOH", Salt.UREA: "CO(NH2)2",
     }  # fmt: skip
-    if kind in written:
-        mass = periodictable.formula(written[kind]).mass
-        assert formula.molar_mass == pytest.approx(mass, rel=1e-4)
+    atoms = periodictable.formula(written[kind])
+    assert formula.molar_mass == pytest.approx(atoms.mass, rel=1e-4)
+    for part, symbol in ((Component.CALCIUM, "Ca"), (Component.MAGNESIUM, "Mg"),
+                         (Component.POTASSIUM, "K"), (Component.SULFATE, "S"),
+                         (Component.CHLORIDE, "Cl"), (Component.PHOSPHORUS, "P")):  # fmt: skip
+        count = atoms.atoms.get(getattr(periodictable, symbol), 0)
+        assert formula.parts.get(part, 0) == count
+    nitrogen = [formula.parts.get(part, 0) for part in
+                (Component.NITRATE, Component.AMMONIUM, Component.UREA)]  # fmt: skip
+    assert sum(nitrogen) == atoms.atoms.get(periodictable.N, 0)
+
+
+@pytest.mark.parametrize("ms_cm", ["0.2", "1", "2"])
+def test_a_water_of_which_only_the_reading_is_known_is_neutral_and_reads_so(ms_cm: str) -> None:
+    moles = source_water(water(ms_cm)).moles
+    charge = {part: amount * CHARGE.get(part, -1) for part, amount in moles.items()}
+    assert sum(charge.values()) == pytest.approx(0, abs=1e-9)  # its carbonate as HCO3-
+    [solved] = solve([Solution(moles)])
+    assert solved.ms_cm == pytest.approx(float(ms_cm), rel=0.15)
+    assert not any(source_water(water(None)).moles.values())
 
 
 def test_w_v_needs_no_density_and_w_w_takes_it() -> None:

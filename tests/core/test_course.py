@@ -284,6 +284,8 @@ def test_what_plants_drank_tells_when_the_tank_is_due() -> None:
     topped = tuple(after(day, HAPPENED.TOPPED_UP, litres=Fraction(10)) for day in (2, 4, 6, 8))
     asked = ask(change_out=ChangeOut(after_litres=Fraction(100)), happened=topped)
     assert days_with(plan_course(asked), TaskKind.CHANGE_OUT) == [20, 40]  # 5 L a day
+    larger = replace(asked, change_out=ChangeOut(after_litres=Fraction(141)))
+    assert days_with(plan_course(larger), TaskKind.CHANGE_OUT) == [29]  # 101 L are 20.2 days
     drunk = replace(asked, happened=(*topped, after(9, HAPPENED.TOPPED_UP, litres=Fraction(70))))
     assert days_with(plan_course(drunk), TaskKind.CHANGE_OUT)[0] == 9
     assert days_with(plan_course(replace(asked, happened=())), TaskKind.CHANGE_OUT) == []
@@ -449,6 +451,12 @@ def test_what_was_added_counts_from_its_day() -> None:
     added = (after(5, HAPPENED.ADDED, product="mud"),)
     course = plan_course(ask(rules=(TimingRule("mud", every_days=14),), happened=added))
     assert days_of(course, "mud") == [19, 33]
+
+
+def test_a_product_that_is_named_beside_a_remark_was_not_added() -> None:
+    noted = (after(5, HAPPENED.SIGN, sign="leaves curl", product="mud"),)
+    rules = (TimingRule("mud", every_days=14),)
+    assert plan_course(ask(rules=rules, happened=noted)).tasks == plan_course(ask(rules=rules)).tasks
 
 
 def test_column_and_rule_are_both_shown_where_they_differ() -> None:

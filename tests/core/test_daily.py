@@ -64,7 +64,7 @@ def test_what_ec_says(ec: str, before: str, expected: list[Said]) -> None:
     ("ph", "before", "expected"),
     [
         ("5.5", "", [Said.PH_RIGHT]), ("6.2", "", [Said.PH_RIGHT]), ("6.3", "6.0", [Said.PH_HIGH]),
-        ("5.4", "6.0", [Said.PH_LOW]), ("7.6", "6.0", [Said.PH_ODD]), ("4.4", "6.0", [Said.PH_ODD]),
+        ("5.4", "6.0", [Said.PH_LOW]), ("7.4", "6.0", [Said.PH_HIGH]), ("7.6", "6.0", [Said.PH_ODD]), ("4.4", "6.0", [Said.PH_ODD]),
     ],
 )  # fmt: skip
 def test_what_ph_says(ph: str, before: str, expected: list[Said]) -> None:

@@ -291,9 +291,17 @@ def test_a_remedy_is_what_makes_the_caution_go() -> None:
     assert (credit.values["brings_ppm"], credit.values["share"]) == ("40", "0.5")
     more = chart([*pair().products, product("limpet", Role.CALMAG)],
                  [*pair().doses, dose("limpet", "2.5 mL/L")])  # fmt: skip
-    sheet = plan(more, "40 L", water=water("0.3", calcium="20"), shelf=shelf(limpet=CALMAG))
+    sheet = plan(more, "40 L", water=water("0.3", calcium="20.4"), shelf=shelf(limpet=CALMAG))
     [credit] = [one for one in sheet.cautions if one.code == "calmag_credit"]
-    assert (credit.values["brings_ppm"], credit.values["share"]) == ("100", "0.8")
+    assert (credit.values["brings_ppm"], credit.values["share"]) == ("100", "0.796")
+    assert credit.message == (
+        "Limpet at 100 mL brings 100 ppm calcium to water without any; this water has 20; the 80 "
+        "ppm that it lacks are 80 % of that dose."
+    )
+    soft = plan(more, "40 L", water=water("0.3", calcium="120"), shelf=shelf(limpet=CALMAG))
+    [credit] = [one for one in soft.cautions if one.code == "calmag_credit"]
+    assert credit.message.endswith("this water has 120; so it lacks none: leave the cal-mag out.")
+    assert credit.remedy == {"product": "limpet", "strength": "0"}
 
 
 def test_the_verdict_on_salty_water_names_the_ro_that_mends_it() -> None:

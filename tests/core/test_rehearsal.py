@@ -191,6 +191,7 @@ def test_a_mix_that_pours_nothing_is_no_rehearsal() -> None:
         ("truth.bottles", {"none": "1"}, "truth.bottles"), ("truth.swapped", {"one": "x"}, "truth"),
         ("pours", {"one": "1e9"}, "pours"), ("pens.ec.offset", "much", "pens.ec.offset"),
         ("pens.ph.gain", True, "pens.ph.gain"), ("pens.ec.drift", "1e999", "pens.ec.drift"),
+        ("pens.ec.offset", "-1000.01", "pens.ec.offset"),
         ("volume_told", "0", "volume_told"), ("volume_told", "1000001", "volume_told"), ("seed", 1.5, "seed"), ("stops", "never", "stops"),
         ("request.volume.value", "0", "request.volume"), ("mood", "good", "mood"),
     ],
@@ -208,6 +209,12 @@ def test_a_rehearsal_that_cannot_be_is_refused_with_its_place(
         rehearse_text(json.dumps(document).encode())
     assert refused.value.where.startswith(where)
     assert refused.value.message
+
+
+@pytest.mark.parametrize("far", ["1000", "-1000"])
+def test_a_pen_may_be_wrong_by_as_much_as_is_said(far: str) -> None:
+    told = example() | {"pens": {"ec": {"offset": far}}}
+    assert RehearsalDocument.model_validate(told).pens.ec.offset == F(far)
 
 
 @pytest.mark.parametrize("told", ["0.5", "1000000"])

@@ -63,6 +63,7 @@ def test_how_long_it_lasts_follows_from_the_last_month() -> None:
     assert days_left(Fraction(300), weekly, TODAY) == 21
     assert days_left(Fraction(0), weekly, TODAY) == 0
     assert days_left(Fraction(300), weekly[:1], TODAY) is None
+    assert days_left(Fraction(300), weekly[1:], TODAY) == 21  # of two days it follows
     older = [(TODAY - timedelta(days=days), Fraction(9000)) for days in (30, 31, 300)]
     assert days_left(Fraction(300), [*weekly, *older], TODAY) == 21
     assert days_left(Fraction(300), [(TODAY, Fraction(1))] * 4, TODAY) is None

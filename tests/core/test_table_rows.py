@@ -48,6 +48,9 @@ def asked_of(found: ChartDraft) -> list[tuple[Asked, tuple[str, ...]]]:
          [("1.2", "1.4"), ("1.4", "1.7")], Readings.ADDED),
         ([("Upper EC", "1.4", "1.7"), ("Lower EC", "1.2", "1.4")],
          [("1.2", "1.4"), ("1.4", "1.7")], Readings.ADDED),
+        # a third end of a range says again what another says
+        ([("EC min", "1.2", "1.4"), ("EC max", "1.4", "1.7"), ("Highest EC", "2.4", "2.7")],
+         [("1.2", "1.4"), ("1.4", "1.7")], Readings.ADDED),
         # of two rows the one that is added; ppm without a scale gives way to any other
         ([("Total EC", "1.6", "1.8"), ("EC added", "1.2", "1.4")],
          [("1.2", "1.2"), ("1.4", "1.4")], Readings.ADDED),

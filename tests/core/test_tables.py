@@ -421,6 +421,20 @@ def test_the_workbook_is_what_the_relations_call_it() -> None:
     assert refused.value.code == "no_table_file"
 
 
+@pytest.mark.parametrize("moved", [False, True])
+def test_relations_may_have_any_prefix(moved: bool) -> None:
+    """Namespaces in XML 1.0, 4: a prefix is only a placeholder for the namespace's name."""
+    book = unpacked(_GOOD)["xl/workbook.xml"].decode()
+    space = 'xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships"'
+    assert space in book
+    other = space.replace("xmlns:r=", "xmlns:p1=")
+    if moved:  # told where it is used, as some writers do
+        book = book.replace(space, "").replace("r:id=", f"{other} p1:id=")
+    else:
+        book = book.replace(space, other).replace("r:id=", "p1:id=")
+    assert read_table_file(_with("xl/workbook.xml", book)).rows == TABLE
+
+
 @pytest.mark.parametrize(("long", "spread"), [(40, True), (41, False)])
 def test_a_long_text_over_merged_cells_is_said_once(long: int, spread: bool) -> None:
     def fill(book: openpyxl.Workbook) -> None:

@@ -19,6 +19,7 @@ from core.water import (
     Treatment,
     Wanted,
     Water,
+    WaterKind,
     blend,
     left_by,
     osmosis_need,
@@ -200,6 +201,13 @@ def test_what_one_water_does_not_tell_the_blend_does_not_either() -> None:
     ])  # fmt: skip
     assert (mixed.reading, mixed.report.calcium) == (None, None)
     assert blend([("mains", water("0.5"), F(1))]) == water("0.5")
+
+
+def test_a_blend_is_of_a_kind_where_all_its_waters_are() -> None:
+    half = F("0.5")
+    mains, rain = (water("0.5", kind=kind) for kind in (WaterKind.MAINS, WaterKind.RAIN))
+    assert blend([("one", mains, half), ("other", mains, half)]).kind is WaterKind.MAINS
+    assert blend([("mains", mains, half), ("rain", rain, half)]).kind is None
 
 
 @pytest.mark.parametrize(
