@@ -17,7 +17,6 @@ from core.tables.xml import elements
 _BROKEN = InputError(
     "file_broken", "The spreadsheet is broken: open it, save it anew, and try again."
 )
-_RELATION = "{http://schemas.openxmlformats.org/officeDocument/2006/relationships}id"
 
 
 def read_workbook(
@@ -80,7 +79,9 @@ def _xlsx_shapes(parts: dict[str, bytes]) -> dict[str, Shape]:
     for tag, attributes in elements(parts[book]):
         if tag != "sheet" or attributes.get("state", "visible") != "visible":
             continue
-        target = targets.get(attributes.get("r:id") or attributes.get(_RELATION) or "", "")
+        # A workbook may call the relations by any prefix: "r:id" in most, "rel:id" in some.
+        relation = next((id_ for name, id_ in attributes.items() if name.endswith(":id")), "")
+        target = targets.get(relation, "")
         path = (
             target.lstrip("/")
             if target.startswith("/")
