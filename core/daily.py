@@ -87,16 +87,24 @@ def _ec(
 ) -> list[Said]:
     if now is None:
         return []
-    moved = Fraction(0)
-    if before is not None and before.ms_cm:
-        moved = (now.ms_cm - before.ms_cm) / before.ms_cm
-        if abs(moved) > ODD_EC:
-            return [Said.EC_ODD]
-    said = [_in_band(now, target)] if target is not None else []
-    if Said.EC_HIGH in said:  # more feed would be wrong, whichever way it went
-        over = target is not None and water is not None and water.ms_cm >= target.high.ms_cm
-        return [*said, Said.WATER_OVER_TARGET if over else Said.TOP_UP_PLAIN]
-    return [*said, *_top_up(moved)] if before is not None else said
+    moved = _moved(now, before)
+    if abs(moved) > ODD_EC:
+        return [Said.EC_ODD]
+    drift = [] if before is None else _top_up(moved)
+    if target is None:
+        return drift
+    band = _in_band(now, target)
+    if band is Said.EC_HIGH:  # more feed would be wrong, whichever way it went
+        over = water is not None and water.ms_cm >= target.high.ms_cm
+        return [band, Said.WATER_OVER_TARGET if over else Said.TOP_UP_PLAIN]
+    return [band, *drift]
+
+
+def _moved(now: Reading, before: Reading | None) -> Fraction:
+    """By which share of itself the reading before has moved; 0 where there is none."""
+    if before is None or not before.ms_cm:
+        return Fraction(0)
+    return (now.ms_cm - before.ms_cm) / before.ms_cm
 
 
 def _in_band(now: Reading, target: ReadingRange) -> Said:

@@ -110,13 +110,14 @@ def _missing_parts(table: _Table) -> Iterator[Finding]:
 
 def _blanks(table: _Table, group: list[Product], product: Product) -> Iterator[Finding]:
     """Columns in which a part is blank while the others are not: between its own, or of a pair."""
-    # One condition asked of every cell: apart, its halves would say nothing.
     columns = table.chart.columns
     used = [at for at, column in enumerate(columns) if table.of(product, column)]
-    within = range(used[0], used[-1]) if used else range(0)
-    for at, column in enumerate(columns):
+    between = range(used[0], used[-1]) if used else range(0)
+    looked_at = range(len(columns)) if len(group) == 2 else between
+    for at in sorted({*looked_at}.difference(used)):
+        column = columns[at]
         others = [p for p in group if p is not product and table.of(p, column)]
-        if at not in used and others and (at in within or len(group) == 2):
+        if others:
             yield Finding(
                 "part_missing",
                 f"{product.name} is blank in {column.label}, where {others[0].name} has a dose: a "
@@ -234,15 +235,11 @@ def _by_labels(
     table: _Table, columns: Sequence[Column], labels: Mapping[str, Label]
 ) -> dict[str, float]:
     """How many times the printed EC each column's labels come to; empty without all labels."""
-    # Guards and filters, one line each.
     if not columns or any(product.key not in labels for product in table.bases()):
         return {}
     feed = [p for p in table.chart.products if p.is_feed and p.key in labels]
-    contents = {p.key: contents_of(labels[p.key], p.form, p.role) for p in feed}
-    feeds = [
-        [(contents[p.key], float(dose)) for p in feed if (dose := table.of(p, column))]
-        for column in columns
-    ]
+    contents = [(p, contents_of(labels[p.key], p.form, p.role)) for p in feed]
+    feeds = [[(inside, float(table.of(p, column))) for p, inside in contents] for column in columns]
     return _times_printed(columns, conducts(feeds))
 
 

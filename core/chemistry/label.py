@@ -205,7 +205,10 @@ class Label:
                 "analysis.N",
             )
         rest = sum((p for line, p in self.analysis.items() if line not in _PARTS_OF_N), Fraction(0))
-        whole = max(total, parts) + rest - total
+        self._refuse_more_than_whole(max(total, parts) + rest - total)
+
+    def _refuse_more_than_whole(self, whole: Fraction) -> None:
+        """Refuse an analysis, in all, that 100 g or 100 mL cannot hold."""
         if self.basis is Basis.BY_WEIGHT and whole > 100:
             raise InputError(
                 "analysis_does_not_add_up", "The analysis comes to more than 100 %.", "analysis"

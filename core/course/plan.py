@@ -114,29 +114,33 @@ def _fillings(season: Season, fillings: Sequence[Filling], additions: Additions)
     """Each filling with what its column pours and what rules give on its day."""
     by_day = _by_day(additions.all)
     for filling in fillings:
-        if filling.is_done:
-            continue
-        printed = season.printed(filling.day)
-        ruled = [one.rule.product for one in by_day.get(filling.day, ()) if not one.rule.is_foliar]
-        poured = dict.fromkeys(key for key in printed if key not in additions.governed)
-        products = tuple(
-            key
-            for key in _in_chart_order(season, [*poured, *ruled])
-            if not _goes_in_apart(season, key)
-        )
-        differs = _differing(season, printed, ruled, additions.governed)
-        why = [filling.why]
-        why += [Why.BY_RULE] if ruled else []
-        why += [Why.RULE_UNLIKE_COLUMN] if differs else []
-        yield Task(
-            on=_on(season, filling.day),
-            kind=filling.kind,
-            why=tuple(why),
-            column=season.by_day[filling.day].column.key,
-            products=products,
-            strength=season.strength(filling.day) if products else None,
-            differs=differs,
-        )
+        if not filling.is_done:
+            on_day = by_day.get(filling.day, ())
+            ruled = [one.rule.product for one in on_day if not one.rule.is_foliar]
+            yield _filling(season, filling, ruled, additions.governed)
+
+
+def _filling(
+    season: Season, filling: Filling, ruled: Sequence[str], governed: frozenset[str]
+) -> Task:
+    """A filling with what its column pours and the products that rules give besides."""
+    printed = season.printed(filling.day)
+    poured = dict.fromkeys(key for key in printed if key not in governed)
+    in_order = _in_chart_order(season, [*poured, *ruled])
+    products = tuple(key for key in in_order if not _goes_in_apart(season, key))
+    differs = _differing(season, printed, ruled, governed)
+    why = [filling.why]
+    why += [Why.BY_RULE] if ruled else []
+    why += [Why.RULE_UNLIKE_COLUMN] if differs else []
+    return Task(
+        on=_on(season, filling.day),
+        kind=filling.kind,
+        why=tuple(why),
+        column=season.by_day[filling.day].column.key,
+        products=products,
+        strength=season.strength(filling.day) if products else None,
+        differs=differs,
+    )
 
 
 def _differing(
@@ -224,12 +228,11 @@ def _oxidisers(
             Conflict.oxidiser_in_living_tank(key) for key in sorted(season.oxidisers & used)
         )
         return
-    told = set[tuple[str, str]]()
+    first_days = dict[tuple[str, str], int]()
     for filling in fillings:
-        poured = [key for key in season.printed(filling.day) if key not in additions.governed]
-        for oxidiser in season.oxidisers.intersection(poured):
-            for cultures in season.cultures.intersection(poured):
-                if (oxidiser, cultures) not in told:
-                    told.add((oxidiser, cultures))
-                    label = season.by_day[filling.day].column.label
-                    yield Conflict.oxidiser_meets_cultures(oxidiser, cultures, label)
+        poured = frozenset(season.printed(filling.day)) - additions.governed
+        for oxidiser in sorted(season.oxidisers & poured):
+            for cultures in sorted(season.cultures & poured):
+                first_days.setdefault((oxidiser, cultures), filling.day)
+    for pair, day in first_days.items():
+        yield Conflict.oxidiser_meets_cultures(*pair, season.by_day[day].column.label)

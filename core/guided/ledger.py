@@ -53,6 +53,11 @@ class Ledger:
         printed = max(self.plan.whole(key), self.dose(key)) or by_rule
         return self.poured.get(key, _NONE) / printed if printed else None
 
+    def shares_of_dose(self) -> dict[str, Fraction]:
+        """The same of everything that went in, where it is known."""
+        shares = {key: self.of_dose(key) for key in self.poured}
+        return {key: share for key, share in shares.items() if share is not None}
+
     def left(self, key: str) -> Fraction:
         """What may still go in before that dose is passed."""
         return max(self.dose(key) - self.poured.get(key, _NONE), _NONE)

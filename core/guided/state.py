@@ -171,11 +171,7 @@ def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
         litres=run.litres,
         estimate=run.doubts.offered,
         offer=ec.offer or fed.offer,
-        of_dose={
-            key: share
-            for key in run.ledger.poured
-            if (share := run.ledger.of_dose(key)) is not None
-        },
+        of_dose=run.ledger.shares_of_dose(),
         way_out=fed.way_out,
         correction=ec.correction or fed.correction or outcome.prepared.correction,
         verdicts=tuple(ec.verdicts),

@@ -139,16 +139,20 @@ def _is_sound(what: str, fields: dict[str, Any]) -> bool:
 
 
 def _is_bottle(fields: dict[str, Any], texts: dict[str, str]) -> bool:
-    counts = [fields.get(name) for name in ("rank", "wait_min")]
     after = fields.get("after", [])
     return (
         texts.get("role") in list(Role)
         and texts.get("form", "liquid") in list(Form)
         and 0 < len(texts.get("key", "")) <= 60
-        and all(one is None or (type(one) is int and 0 <= one <= 999) for one in counts)
+        and all(_is_count(fields.get(name)) for name in ("rank", "wait_min"))
         and isinstance(after, list)
         and all(isinstance(one, str) for one in after)
     )
+
+
+def _is_count(told: object) -> bool:
+    """Whether it is a whole number that a rank or a wait may be, or none; True is none of them."""
+    return told is None or (type(told) is int and 0 <= told <= 999)
 
 
 def _about(

@@ -93,6 +93,12 @@ class _Reader:
         )
         return self._whole(columns, bottles, said, read)
 
+    def _ask_for_bottles(self) -> None:
+        first = next(cell for cell in self.layout.headings[-1].cells if cell)
+        self.found.ask(
+            Asked.ROW, "No row below the headings reads as a bottle with its doses.", first
+        )
+
     def _columns(self, heads: list[Head], labels: list[str], read: ReadRows) -> tuple[Column, ...]:
         keys = self.about.keys(keys_of(heads, labels))
         return tuple(
@@ -109,13 +115,11 @@ class _Reader:
         in_order = said.rows_are_order if told is None else told
         self._keep_the_rest()
         found, rows = self.found, bottles.rows
-        if not rows and not any(question.of_doses for question in found.questions):
-            first = next(cell for cell in self.layout.headings[-1].cells if cell)
-            found.ask(
-                Asked.ROW, "No row below the headings reads as a bottle with its doses.", first
-            )
+        is_open = any(question.of_doses for question in found.questions)
+        if not rows and not is_open:
+            self._ask_for_bottles()
         chart = None
-        if rows and not any(question.of_doses for question in found.questions):
+        if rows and not is_open:
             products = tuple(row.product for row in rows)
             chart = Chart(name, medium, readings, in_order, products, columns, bottles.doses)
         return ChartDraft(

@@ -12,7 +12,7 @@ from core.leaflet.heading_rows import (
     heading_row,
     names_a_side,
 )
-from core.leaflet.headings import read_heading
+from core.leaflet.headings import Heading, read_heading
 from core.leaflet.row_names import RowKind, read_row_name
 from core.leaflet.statements import unit_said
 from core.quantities.dose_units import DoseUnitSaid, read_dose_unit
@@ -219,13 +219,15 @@ def _is_twin(
     before = columns[place - 1]
     if before not in units:
         return False
-    pairs = [(row.headings.get(at), row.headings.get(before)) for row in rows]
-    own = [
-        (one.weeks or one.stage, other and (other.weeks or other.stage))
-        for one, other in pairs
-        if one
-    ]
-    return all(one == other for one, other in own)
+    return all(_says_again(row.headings.get(at), row.headings.get(before)) for row in rows)
+
+
+def _says_again(heading: Heading | None, before: Heading | None) -> bool:
+    """Whether a heading, where there is one, is of the weeks or stage of the one before it."""
+    if heading is None:
+        return True
+    said = before and (before.weeks or before.stage)
+    return (heading.weeks or heading.stage) == said
 
 
 def _sides(

@@ -1,6 +1,7 @@
 """Rows of EC, CF, ppm and pH: one reading or range for each column."""
 
 import re
+from collections.abc import Iterator
 from dataclasses import dataclass, field
 from fractions import Fraction
 
@@ -88,12 +89,7 @@ def read_reading_rows(
     ec_rows = [row for row in rows if row.name.kind is RowKind.EC]
     chosen = _best(ec_rows, scale)
     made.spare = [row for row in ec_rows if row not in chosen]
-    for row in chosen:
-        if odd := _beyond_ec(row):
-            if told is None:
-                _ask_unit(row, odd, made)
-                continue
-            row.units |= dict.fromkeys(row.unsaid, told)
+    for row in _of_likely_units(chosen, told, made):
         _take_ec(row, scale, made)
     for row in rows:
         if row.name.kind is RowKind.PH:
@@ -143,6 +139,21 @@ def _span(
     if rest:
         raise InputError("words_unclear", f"“{rest[:40]}” is no unit of a reading.")
     return (Fraction(0) if up_to else as_figure(first), as_figure(last)), unit
+
+
+def _of_likely_units(
+    rows: list[ReadingRow], told: ReadingUnit | None, made: ReadRows
+) -> Iterator[ReadingRow]:
+    """Rows of EC in units that feeds have; one beyond any feed in the unit told, or asked about."""
+    for row in rows:
+        odd = _beyond_ec(row)
+        if not odd:
+            yield row
+        elif told is None:
+            _ask_unit(row, odd, made)
+        else:
+            row.units |= dict.fromkeys(row.unsaid, told)
+            yield row
 
 
 _WANTED = "a reading such as 1.4 or 1.2-1.6"

@@ -11,7 +11,7 @@ from core.leaflet.cells import DoseCellHabits, as_figure, comma_habit, read_dose
 from core.leaflet.units import dose_of, unit_for
 from core.limits import STRONGEST_WATER
 from core.quantities import DoseUnit, Reading, ReadingRange, ReadingScale
-from core.quantities.dose_units import said_of
+from core.quantities.dose_units import DoseUnitSaid, said_of
 from core.quantities.typed_numbers import single_number, split_range, tidy_text
 
 
@@ -138,21 +138,23 @@ def read_cell(text: str, row: SheetRow, column: str, habits: DoseCellHabits) -> 
     told = said_of(row.unit) if row.unit else None
     said = read.unit.over(told) if read.unit else told
     if read.low is not None:
-        if said is not None and said.is_whole and said.lacks_gallon:
-            raise InputError("gallon_unsaid", "Which gallon? Write gal US or gal UK.")
-        if said is None or unit_for(said, product.form) is None:
-            raise InputError(
-                "unit_unsaid", "In which unit? Choose one for the bottle, or write it."
-            )
-        fitting = dose_of(read, said, product, column)
-        if fitting is None:
-            what = "by weight" if product.form is Form.DRY else "by volume"
-            raise InputError(
-                "unit_does_not_fit",
-                f"{product.name} is {product.form}, and dosed {what}: change unit or form.",
-            )
-        return fitting
-    return dose_of(read, said, product, column)
+        _check_unit(said, product)
+    dose = dose_of(read, said, product, column)
+    if dose is None and read.low is not None:
+        what = "by weight" if product.form is Form.DRY else "by volume"
+        raise InputError(
+            "unit_does_not_fit",
+            f"{product.name} is {product.form}, and dosed {what}: change unit or form.",
+        )
+    return dose
+
+
+def _check_unit(said: DoseUnitSaid | None, product: Product) -> None:
+    """Refuse a unit that is open."""
+    if said is not None and said.is_whole and said.lacks_gallon:
+        raise InputError("gallon_unsaid", "Which gallon? Write gal US or gal UK.")
+    if said is None or unit_for(said, product.form) is None:
+        raise InputError("unit_unsaid", "In which unit? Choose one for the bottle, or write it.")
 
 
 _T = TypeVar("_T")

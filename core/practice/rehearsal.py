@@ -199,22 +199,18 @@ class _Grower:
         )
 
     def _rehearsal(self, state: GuidedState, ended: str) -> Rehearsal:
-        # One field after the other.
         plan, units = self.plan, {p.key: p.unit.value for p in self.plan.pours}
-        adjusted = state.adjusted
+        adjusted, shares = state.adjusted, state.of_dose
         alkali_unit = plan.alkali.unit.value if plan.alkali else "mL"
-        drained = [e.figure for e in self.steps_of(StepKind.DRAIN)]
+        drained = [e.figure for e in self.steps_of(StepKind.DRAIN) if e.figure]
         ecs, phs = [s.ec for s in self.steps], [s.ph for s in self.steps]
         return Rehearsal(
             ended=ended,
             steps=tuple(self.steps),
-            poured={
-                key: (amount, units[key], state.of_dose.get(key))
-                for key, amount in state.poured.items()
-            },
+            poured={k: (much, units[k], shares.get(k)) for k, much in state.poured.items()},
             acid=_in_all(adjusted.get(StepKind.ACID), "mL"),
             alkali=_in_all(adjusted.get(StepKind.ALKALI), alkali_unit),
-            drained_l=sum((litres for litres in drained if litres), Fraction(0)),
+            drained_l=sum(drained, Fraction(0)),
             ec_high=max(ecs),
             ph_low=min(phs),
             ph_high=max(phs),

@@ -47,20 +47,21 @@ def _volume_unit(words: str, gallon: Gallon | None) -> VolumeUnit | None:
     Raises:
         InputError: a gallon, and nobody says which.
     """
-    # A small table of cases: which gallon the words name, else which the grower means.
     marks = words.replace("(", " ").replace(")", " ").split()
-    us, uk = not _US_MARKS.isdisjoint(marks), not _UK_MARKS.isdisjoint(marks)
-    named: Gallon | None = "us" if us else "uk" if uk else None
+    named = _named_gallons(marks)
     unit = _VOLUME_UNITS.get(" ".join(m for m in marks if m not in _US_MARKS | _UK_MARKS))
     if unit != "gal":
-        return unit if named is None else None
-    match None if us and uk else named or gallon:
-        case "us":
-            return VolumeUnit.GAL_US
-        case "uk":
-            return VolumeUnit.GAL_UK
-        case _:
-            raise _gallon_unsaid()
+        return None if named else unit
+    meant = named or ([gallon] if gallon else [])
+    if len(meant) != 1:
+        raise _gallon_unsaid()
+    return VolumeUnit.GAL_US if meant[0] == "us" else VolumeUnit.GAL_UK
+
+
+def _named_gallons(marks: list[str]) -> list[Gallon]:
+    """The gallons that words name: one, none, or by mistake both."""
+    ways: tuple[tuple[Gallon, frozenset[str]], ...] = (("us", _US_MARKS), ("uk", _UK_MARKS))
+    return [gallon for gallon, own in ways if not own.isdisjoint(marks)]
 
 
 def _gallon_unsaid() -> InputError:

@@ -108,10 +108,7 @@ class _XlsxReader:
             # A formula that comes to an empty text is reckoned; one without type and value is not.
             self.has_value, self.formula = attributes.get("t") == "str", ""
         elif name == "mergeCell":
-            ends = [_REFERENCE.fullmatch(one) for one in attributes.get("ref", "").split(":")]
-            if len(ends) == 2 and all(ends):
-                (one, other) = ((int(e[2]) - 1, column_number(e[1])) for e in ends if e)
-                self.shape.merged.append((*one, *other))
+            self.shape.merged += _merged_cells(attributes.get("ref", ""))
         self.inside = name
 
     def text(self, text: str) -> None:
@@ -128,6 +125,15 @@ class _XlsxReader:
             self.shape.reach(self.row, self.column)
         if self.formula and not self.has_value:
             self.shape.unreckoned[self.row, self.column] = self.formula
+
+
+def _merged_cells(reference: str) -> list[tuple[int, int, int, int]]:
+    """First and last row and column, from 0, of cells such as B2:D4; none where it is no such."""
+    ends = [_REFERENCE.fullmatch(one) for one in reference.split(":")]
+    rows_and_columns = [(int(end[2]) - 1, column_number(end[1])) for end in ends if end]
+    if len(ends) != 2 or len(rows_and_columns) != 2:
+        return []
+    return [(*rows_and_columns[0], *rows_and_columns[1])]
 
 
 def ods_shapes(content: bytes) -> dict[str, Shape]:

@@ -106,13 +106,12 @@ def _chart_and_labels(given: JudgingInput) -> Iterator[Caution]:
 
 def _by_labels(given: JudgingInput) -> Fraction | None:
     """mS/cm that the feed adds by its labels; None where not all tell, or some are wished off."""
-    # Each way of not knowing ends the sum at once.
-    feed = [pour for pour in given.pours if pour.product.is_feed]
-    if given.chemistry is None or not feed:
-        return None
-    wished = {override.product for override in given.request.overrides}
-    if any(p.basis is not RestsOn.LABEL or p.product.key in wished for p in feed):
+    if given.chemistry is None:
         return None
     rises = zip(given.pours, given.chemistry.ec_rises, strict=True)
-    added = sum(rise for pour, rise in rises if rise and pour.product.is_feed)
-    return of_float(added, 4)
+    feed = [(pour, rise) for pour, rise in rises if pour.product.is_feed]
+    wished = {override.product for override in given.request.overrides}
+    told = [pour.basis is RestsOn.LABEL and pour.product.key not in wished for pour, _ in feed]
+    if not feed or not all(told):
+        return None
+    return of_float(sum(rise or 0.0 for _, rise in feed), 4)

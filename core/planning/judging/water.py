@@ -173,7 +173,6 @@ def _hard(given: JudgingInput, calmag: tuple[str, ...], *, has_form: bool) -> Ca
 
 def _credit(given: JudgingInput, product: str) -> Iterator[Caution]:
     """Cal-mag stands in for calcium that soft water lacks: what the water has is credited."""
-    # A sum told as it is worked, each way of not knowing ending it.
     item = next(item for item in given.dosed if item.product.key == product)
     calcium = given.request.water.report.calcium
     # The full dose at this mix's end and strength, whatever was wished for this product.
@@ -188,23 +187,29 @@ def _credit(given: JudgingInput, product: str) -> Iterator[Caution]:
     wanted = Fraction(number_text(left * rule, 2))
     if item.share.chosen <= wanted + Fraction(1, 100):
         return
-    arithmetic = (
-        f"{item.product.name} at {amount_words(full)} brings {number_text(ppm, 0)} ppm calcium to "
-        f"water without any; this water has {number_text(calcium, 0)}"
-    )
-    way_out = (
-        f"the {number_text(ppm - calcium, 0)} ppm that it lacks are {percent(left)} of that dose"
-        if left
-        else "so it lacks none: leave the cal-mag out"
-    )
+    words = f"{item.product.name} at {amount_words(full)} {_credited(ppm, calcium)}"
     yield Caution(
         "calmag_credit",
-        f"{arithmetic}; {way_out}.",
+        words,
         {"calcium_ppm": decimal_text(calcium), "brings_ppm": decimal_text(ppm),
          "share": decimal_text(left)},
         (product,),
         {"product": product, "strength": decimal_text(wanted)},
     )  # fmt: skip
+
+
+def _credited(brings: Fraction, has: Fraction) -> str:
+    """The sum of a credit as it is worked, in ppm of calcium: of the full dose and of the water."""
+    lacks = brings - has
+    way_out = (
+        f"the {number_text(lacks, 0)} ppm that it lacks are {percent(lacks / brings)} of that dose"
+        if lacks > 0
+        else "so it lacks none: leave the cal-mag out"
+    )
+    return (
+        f"brings {number_text(brings, 0)} ppm calcium to water without any; this water has "
+        f"{number_text(has, 0)}; {way_out}."
+    )
 
 
 def _calcium_of(given: JudgingInput, item: Dosed, amount: Amount) -> Fraction:
