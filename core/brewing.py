@@ -10,8 +10,8 @@ from datetime import datetime, timedelta
 from enum import StrEnum
 from fractions import Fraction
 
-from core.living import brew_for
-from core.quantities import Amount, AmountUnit, Volume
+from core.living import ABOVE_SOURCE, brew_for
+from core.quantities import Amount, AmountUnit, Reading, Volume
 from core.water import Disinfectant
 
 STANDS_H = Fraction(24)
@@ -48,10 +48,17 @@ class BrewAct(StrEnum):
 
 @dataclass(frozen=True, slots=True)
 class BrewStep:
-    """One press at the bench; `amount` is what is measured for it, where anything is."""
+    """One press at the bench.
+
+    Args:
+        act: what is done.
+        amount: what is measured for it, where anything is.
+        above_source: what it brings the reading to above the source's, where a reading ends it.
+    """
 
     act: BrewAct
     amount: Amount | None = None
+    above_source: Reading | None = None
 
 
 class BrewState(StrEnum):
@@ -133,6 +140,6 @@ def _pour(
     yield BrewStep(BrewAct.SMELL)
     yield BrewStep(BrewAct.NO_OXIDISER)
     if is_first:
-        yield BrewStep(BrewAct.FEED)
+        yield BrewStep(BrewAct.FEED, above_source=Reading(ABOVE_SOURCE))
     yield BrewStep(BrewAct.POUR, brewed or _ml(brew_for(reservoir).water_l * 1000))
     yield BrewStep(BrewAct.STIR)

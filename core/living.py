@@ -15,10 +15,6 @@ MOLASSES_PER_L = Fraction(1000, 640)
 INOCULANT_PER_L = Fraction(1000, 320)
 """mL in a litre of the brew's water: 2 fl oz in 5 US gal (common practice)."""
 
-FEED_PER_L = Fraction(1000, 128)
-"""mL in a litre of the reservoir, about: 1 fl oz in a US gal, until EC is 1.0 above the source;
-common practice."""
-
 ABOVE_SOURCE = Fraction(1)
 """mS/cm above the source at which feed and water hold it: common practice."""
 
@@ -40,13 +36,11 @@ class Brew:
         water_l: litres of water in the bucket, and of brew in the end.
         molasses_ml: on the first day, to stand for 24 h.
         inoculant_ml: on the second, to stand for another 24 h.
-        feed_ml: about so much on the third, until the reading says to stop.
     """
 
     water_l: Fraction
     molasses_ml: Fraction
     inoculant_ml: Fraction
-    feed_ml: Fraction
 
 
 def brew_for(reservoir: Volume) -> Brew:
@@ -60,7 +54,6 @@ def brew_for(reservoir: Volume) -> Brew:
         water_l=water,
         molasses_ml=water * MOLASSES_PER_L,
         inoculant_ml=water * INOCULANT_PER_L,
-        feed_ml=reservoir.litres * FEED_PER_L,
     )
 
 

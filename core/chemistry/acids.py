@@ -23,14 +23,6 @@ COMPONENT: dict[AcidKind, Component] = {
 }
 """What each brings into the tank."""
 
-PROTONS: dict[AcidKind, int] = {
-    AcidKind.NITRIC: 1,
-    AcidKind.PHOSPHORIC: 3,
-    AcidKind.SULFURIC: 2,
-    AcidKind.CITRIC: 3,
-}
-"""Hydrogen ions that a molecule can give, by which normality counts."""
-
 PROTONS_AT_6: dict[AcidKind, float] = {
     AcidKind.NITRIC: 1,
     AcidKind.PHOSPHORIC: 1.06,

@@ -5,7 +5,6 @@ from typing import Any
 
 from core.tables import csv_text
 
-_Record = Mapping[str, Any]
 _Row = Sequence[str]
 
 TABLES = ("time_line", "products", "mixes")

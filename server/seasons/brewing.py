@@ -12,7 +12,15 @@ from core.brewing import STANDS_H, BrewAct, BrewDay, BrewState, BrewStep, brew_s
 from core.course import TaskKind, Why
 from core.errors import InputError
 from core.formats.measured import MeasuredDocument
-from core.quantities import Amount, AmountUnit, Volume, figure, number_text, rounded
+from core.quantities import (
+    Amount,
+    AmountUnit,
+    ReadingScale,
+    Volume,
+    figure,
+    number_text,
+    rounded,
+)
 from core.vessels import Vessel, measure
 from server.api.shapes import ErrorOut
 from server.grows.scope import Scope
@@ -37,17 +45,22 @@ _ONE_BREW = timedelta(days=5)
 
 
 class BrewStepOut(BaseModel):
-    """One press; `shown` is its amount for the eye, `measured` how vessels measure it."""
+    """One press; `shown` is its amount for the eye, `measured` how vessels measure it.
+
+    `above_source_shown` is what it brings the reading to above the source's, with its unit.
+    """
 
     act: BrewAct
     shown: str | None
     measured: MeasuredDocument | None
+    above_source_shown: str | None
 
 
 class BrewOut(BaseModel):
     """A day of the brew: its steps, and whether the bucket is ready for it.
 
-    `ready_at` is when it has stood long enough, where the day before was told.
+    `ready_at` is when it has stood long enough, where the day before was told; `target_shown` what
+    the reservoir should read, with its unit.
     """
 
     day: BrewDay
@@ -84,24 +97,31 @@ def brew(request: HttpRequest, grow_id: int, season_id: int, task: str) -> HttpR
         brewed=brewed,
         is_first=course.request.day(standing.task.on) <= course.request.first_filling,
     )
-    vessels = snapshot_of(scope).stock_of(scope).vessels
+    vessels, meter = snapshot_of(scope).stock_of(scope).vessels, scope.membership.meter
+    target = band_shown(scope, aim_of(scope, running).target)
     out = BrewOut(
         day=day,
         state=brew_state(day, before, timezone.now()),
         ready_at=before + timedelta(hours=float(STANDS_H)) if before else None,
-        target_shown=band_shown(scope, aim_of(scope, running).target),
-        steps=[_step_out(one, vessels) for one in steps],
+        target_shown=target and f"{target} {meter.words}",
+        steps=[_step_out(one, vessels, meter) for one in steps],
     )
     return HttpResponse(out.model_dump_json(), content_type="application/json")
 
 
-def _step_out(step: BrewStep, vessels: Sequence[Vessel]) -> BrewStepOut:
+def _step_out(step: BrewStep, vessels: Sequence[Vessel], meter: ReadingScale) -> BrewStepOut:
+    above = step.above_source
+    above_shown = f"{above.shown(meter)} {meter.words}" if above else None
     if step.amount is None:
-        return BrewStepOut(act=step.act, shown=None, measured=None)
+        return BrewStepOut(act=step.act, shown=None, measured=None, above_source_shown=above_shown)
     amount = _measurable(step.amount)
     is_measured = amount.value <= _LARGEST_MEASURED
-    measured = MeasuredDocument.of(measure(amount, vessels)) if is_measured else None
-    return BrewStepOut(act=step.act, shown=_shown(amount), measured=measured)
+    return BrewStepOut(
+        act=step.act,
+        shown=_shown(amount),
+        measured=MeasuredDocument.of(measure(amount, vessels)) if is_measured else None,
+        above_source_shown=above_shown,
+    )
 
 
 def _day_of(standing: StandingTask) -> BrewDay | None:

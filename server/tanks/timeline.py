@@ -32,8 +32,6 @@ UNITS: Mapping[str, str] = {
 }
 """What an entry may tell, and the unit in which it is kept; an amount poured has mL or g."""
 
-Values = Mapping[str, Mapping[str, str] | None]
-
 
 def value_of(what: str, value: Fraction | None) -> dict[str, str] | None:
     """A figure as an entry keeps it: exact, with its unit; None where it is known no more."""

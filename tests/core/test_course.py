@@ -456,7 +456,9 @@ def test_what_was_added_counts_from_its_day() -> None:
 def test_a_product_that_is_named_beside_a_remark_was_not_added() -> None:
     noted = (after(5, HAPPENED.SIGN, sign="leaves curl", product="mud"),)
     rules = (TimingRule("mud", every_days=14),)
-    assert plan_course(ask(rules=rules, happened=noted)).tasks == plan_course(ask(rules=rules)).tasks
+    assert (
+        plan_course(ask(rules=rules, happened=noted)).tasks == plan_course(ask(rules=rules)).tasks
+    )
 
 
 def test_column_and_rule_are_both_shown_where_they_differ() -> None:

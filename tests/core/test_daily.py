@@ -135,12 +135,11 @@ def test_water_is_too_warm_for_a_living_tank_from_where_it_cannot_hold_its_oxyge
 
 
 def test_a_brew_in_gallons_is_as_growers_measure_it() -> None:
-    """1 fl oz of molasses and 2 of inoculant in 5 gal, 1 : 60 of the tank, 1 fl oz of feed a gallon."""
+    """1 fl oz of molasses and 2 of inoculant in 5 gal, 1 : 60 of the tank."""
     gallon, ounce = Fraction("3.785411784"), Fraction("29.5735295625")
     brew = brew_for(Volume(300 * gallon))  # whose brew is 5 gal
     assert brew.water_l == 5 * gallon
     assert (brew.molasses_ml, brew.inoculant_ml) == (ounce, 2 * ounce)
-    assert brew.feed_ml == 300 * ounce
 
 
 # The brew, step by step
@@ -165,6 +164,9 @@ def test_the_three_days_of_a_brew(
 ) -> None:
     steps = brew_steps(day, Volume(Fraction(90)), disinfectant, is_first=is_first)
     assert [step.act for step in steps] == acts.split()
+    # fed until EC is 1.0 above the source (common practice)
+    rises = {step.act: step.above_source.ms_cm for step in steps if step.above_source}
+    assert rises == ({BrewAct.FEED: 1} if "feed" in acts else {})
 
 
 def test_240_gallons_take_4_gallons_of_the_brew() -> None:

@@ -807,7 +807,13 @@ def test_a_brew_is_guided_from_molasses_to_the_tank(
     clock.shift(timedelta(days=1, hours=1))
     third = brew(keys[2])
     assert (third["day"], third["state"]) == ("pour", "ready")
-    assert third["target_shown"] is not None
+    assert str(third["target_shown"]).endswith(" mS/cm")
+    Membership.objects.filter(grow=neighbour.grow).update(reading_unit="CF")
+    in_cf = brew(keys[2])
+    assert str(in_cf["target_shown"]).endswith(" CF")
+    fed = [one["above_source_shown"] for of in (third, in_cf) for one in of["steps"]
+           if one["act"] == "feed"]  # fmt: skip
+    assert fed == ["1.00 mS/cm", "10.0 CF"]  # common practice; CF is ten times EC
     # the column prints a dose of it, 2 mL/L; that is what goes in
     assert (
         next(one["shown"] for one in third["steps"] if one["act"] == "pour") == f"{litres * 2:g} mL"

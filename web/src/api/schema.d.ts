@@ -2252,7 +2252,8 @@ export interface components {
          * BrewOut
          * @description A day of the brew: its steps, and whether the bucket is ready for it.
          *
-         *     `ready_at` is when it has stood long enough, where the day before was told.
+         *     `ready_at` is when it has stood long enough, where the day before was told; `target_shown` what
+         *     the reservoir should read, with its unit.
          */
         BrewOut: {
             day: components["schemas"]["BrewDay"];
@@ -2273,8 +2274,12 @@ export interface components {
         /**
          * BrewStepOut
          * @description One press; `shown` is its amount for the eye, `measured` how vessels measure it.
+         *
+         *     `above_source_shown` is what it brings the reading to above the source's, with its unit.
          */
         BrewStepOut: {
+            /** Above Source Shown */
+            above_source_shown: string | null;
             act: components["schemas"]["BrewAct"];
             measured: components["schemas"]["MeasuredDocument"] | null;
             /** Shown */

@@ -5,7 +5,7 @@
   import { weighed } from '../planning/vessel';
   import Vessel from '../planning/Vessel.svelte';
   import { growHere } from '../shell/grow.svelte';
-  import { ACTS, BREW_DAYS, BREW_STATES } from '../words/brewing';
+  import { ACTS, BREW_DAYS, BREW_STATES, fedAt } from '../words/brewing';
   import { weekdayAndTime } from '../words/dates';
   import type { TankToday, Task } from './today.svelte';
 
@@ -103,8 +103,8 @@
             />
           </label>
         {/if}
-        {#if step.act === 'feed' && tank.target_shown}<p class="hint">
-            It should read <b>{tank.target_shown}</b>.
+        {#if step.above_source_shown}<p class="hint">
+            {fedAt(brew.target_shown, step.above_source_shown)}
           </p>{/if}
       {/if}
     </div>

@@ -18,7 +18,7 @@ export const ACTS = {
   },
   inoculant: { words: 'Stir in the inoculant', hint: 'Gently, with clean gear. Close the bottle at once.' },
   fill: { words: 'Fill the reservoir now', hint: 'Its water needs the same 24 hours to be free of chlorine, with air.' },
-  feed: { words: 'Is the reservoir fed?', hint: 'Mix it first: feed until the pen reads the water and 1.0 more.' },
+  feed: { words: 'Is the reservoir fed?', hint: 'Mix it first.' },
   no_oxidiser: {
     words: 'No peroxide, no ozone, UV is off',
     hint: 'Each of them kills what you are about to pour in.',
@@ -26,6 +26,12 @@ export const ACTS = {
   pour: { words: 'Pour the brew into the reservoir', hint: 'Slowly, where the water moves.' },
   stir: { words: 'Let it move, and read it tomorrow', hint: 'pH is left alone in a living tank.' },
 } as const satisfies Record<Act, { words: string; hint: string }>; // prettier-ignore
+
+/** When the reservoir is fed, by its chart, or else by the practice of the living programme. */
+export function fedAt(target: string | null, aboveSource: string | null): string {
+  if (target) return `It is fed when the pen reads ${target}.`;
+  return aboveSource ? `It is fed when the pen reads the water and ${aboveSource} more.` : '';
+}
 
 /** Whether the bucket is ready; nothing is said of one that is. */
 export const BREW_STATES = {
