@@ -18,9 +18,11 @@ from hypothesis import strategies as st
 
 from core.errors import InputError
 from core.formats import FeedChart, MixRequestDocument, document_of, read_json
+from core.formats.draft import ChartDraftDocument
 from core.formats.schemas import write_schemas
 from core.formats.shelf import AlkaliOnShelfDocument
 from core.headless import main, plan_text, rehearse_text
+from core.leaflet import TableRequest, read_table
 from core.limits import LARGEST_BYTES
 from core.quantities import Reading
 
@@ -140,6 +142,19 @@ def test_a_chart_survives_writing_and_reading() -> None:
     chart = document_of(FeedChart, EXAMPLE["chart"]).chart()
     written = FeedChart.of(chart).model_dump_json()
     assert document_of(FeedChart, read_json(written.encode())).chart() == chart
+
+
+@pytest.mark.parametrize(("ppm", "scale"), [("500", 700), ("700", None)])
+def test_readings_without_an_end_are_written_in_the_scale_of_their_leaflet(
+    ppm: str, scale: int | None
+) -> None:
+    """500 ppm on the 700 scale are 5/7 mS/cm; 700 ppm are 1."""
+    rows = (("", "Week 1", "Week 2"), ("Part A (mL/L)", "2", "2"), ("ppm (700)", "1400", ppm))
+    draft = read_table(TableRequest(rows))
+    written = ChartDraftDocument.of(draft).chart
+    assert written is not None
+    assert {column.ec.scale for column in written.columns if column.ec} == {scale}
+    assert written.chart() == draft.chart
 
 
 def changed(path: str, value: object) -> dict[str, Any]:

@@ -17,7 +17,16 @@ from core.guided.additions import ppm_of_additions
 from core.guided.bounds import Bounds, Portion
 from core.guided.ph import Advice
 from core.guided.portions import portion_until
-from core.guided.steering import Slope, Verdict, correct, more_of_base, second_pour
+from core.guided.steering import (
+    HARDLY,
+    PEN_SWAY,
+    SLOPE_OFF,
+    Slope,
+    Verdict,
+    correct,
+    more_of_base,
+    second_pour,
+)
 from core.order_rules import LivePlace, OrderPreferences
 from core.planning import Shelf
 from core.quantities import DoseUnit
@@ -42,6 +51,19 @@ def test_the_second_pour_follows_from_what_the_first_was_worth() -> None:
     assert capped.beyond == {"one": F(160, 3), "two": F(160, 3)}
     assert weak.is_odd  # by a quarter
     assert not fair.is_odd
+
+
+@pytest.mark.parametrize("sign", [1, -1])
+def test_a_rise_is_odd_beyond_its_bounds_and_not_at_them(sign: int) -> None:
+    far, step = F(4), F("0.001")
+    by_share, by_pen = far * (1 + sign * SLOPE_OFF), F("0.1") + sign * PEN_SWAY
+    assert not Slope(by_share, far).is_odd
+    assert Slope(by_share + sign * step, far).is_odd
+    assert not Slope(by_pen, F("0.1")).is_odd
+    assert Slope(by_pen + sign * step, F("0.1")).is_odd
+    assert not Slope(far, F(0)).is_odd
+    assert not Slope(far * HARDLY, far).is_unmoved
+    assert Slope(far * HARDLY - step, far).is_unmoved
 
 
 @given(

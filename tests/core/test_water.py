@@ -353,6 +353,7 @@ def test_calcium_and_acid_of_a_water_are_those_of_a_hundred_litres() -> None:
     # 200 ppm are 4 meq/L: 38 % nitric acid, of 1.23 g/mL, holds 7.4 mol/L (CRC Handbook, from memory);
     # pH 5.8 leaves about a fifth of the buffer, as carbonic acid's pKa of 6.35 has it
     assert float(hard.acid.amount.value) == pytest.approx(100 * 4 * 0.78 / 7.4, rel=0.1)
+    assert (hard.acid.amount.value * 1000).denominator == 1  # to a µL
     untold = in_chart(of, "0.6", shelf=shelf)
     assert (untold.calcium, untold.calcium_in_all, untold.acid, untold.ph) == (None,) * 4
     assert in_chart(of, "0.6", alkalinity="200", shelf=shelf).calcium is None
