@@ -54,13 +54,13 @@ def all_headings(
     grid: Grid, at: int, row: HeadingRow, *, forced: bool
 ) -> tuple[int, list[HeadingRow]]:
     """The first row of headings, and all of them that follow one another."""
-    first, last = at, at
+    main, first, last = row, at, at
     while first > 0 and (above := _group_row(grid[first - 1], row)):
         first -= 1
         row = above if above.weight > row.weight else row
     while last + 1 < len(grid) and _beneath(grid[last + 1], row, exported=forced):
         last += 1
-    rows = [_read_row(grid[n], forced=forced and n == at) for n in range(first, last + 1)]
+    rows = [main if n == at else _read_row(grid[n]) for n in range(first, last + 1)]
     if first > 0 and _names_rows_beneath(rows[0]):
         labels = _read_row(grid[first - 1], forced=True)
         if set(rows[0].headings) <= set(labels.headings):
@@ -73,11 +73,16 @@ def _names_rows_beneath(row: HeadingRow) -> bool:
     return any(form.fullmatch(plain_text(row.name)) for form in (DAYS_ROW, DATE_ROW, STAGE_ROW))
 
 
-def exported_heading_row(grid: Grid) -> tuple[int, HeadingRow] | None:
-    for at, row in enumerate(grid):
-        if sum(map(bool, row)) > 1:
-            return at, _read_row(row, forced=True)
-    return None
+def exported_heading_row(grid: Grid, kept: int) -> tuple[int, HeadingRow] | None:
+    """The headings of an exported table that had so many columns; None where nothing stands there.
+
+    Its unit may be a column's label: it has a column of units unless just names stand beside them.
+    """
+    at = next((at for at, row in enumerate(grid) if sum(map(bool, row)) > 1), None)
+    if at is None:
+        return None
+    row = _read_row(grid[at], forced=True, has_units=len(grid[at]) != kept + 1)
+    return (at, row) if row.headings else None
 
 
 def heading_row(grid: Grid) -> tuple[int, HeadingRow] | None:
@@ -90,18 +95,29 @@ def heading_row(grid: Grid) -> tuple[int, HeadingRow] | None:
     return best
 
 
-def _read_row(cells: Sequence[Cell], *, forced: bool = False) -> HeadingRow:
-    """A row as headings, its leftmost texts as its name."""
-    found: dict[int, Heading] = {}
-    for at, cell in enumerate(cells):
-        heading = read_heading(cell.text) if at else None
-        if heading is None and forced and at and cell and plain_text(cell.text) != "unit":
-            heading = Heading(cell.text)
-        if heading is not None:
-            found[at] = heading
+def _read_row(cells: Sequence[Cell], *, forced: bool = False, has_units: bool = True) -> HeadingRow:
+    """A row as headings, its leftmost texts as its name.
+
+    Args:
+        cells: of the row.
+        forced: whether every text is a heading, whatever it says; but for the first "Unit".
+        has_units: whether that stands above the column of units.
+    """
+    read = {at: read_heading(cell.text) for at, cell in enumerate(cells) if at}
+    if forced:
+        titles = _titles(cells, has_units=has_units)
+        read |= {at: read[at] or Heading(cells[at].text) for at in titles}
+    found = {at: heading for at, heading in read.items() if heading is not None}
     start = min(found, default=len(cells))
     name = " ".join(cell.text for cell in cells[:start] if not is_no_dose(cell.text))
     return HeadingRow(name, found, tuple(cells))
+
+
+def _titles(cells: Sequence[Cell], *, has_units: bool) -> list[int]:
+    """Places of the texts beside the names, without that above the column of units."""
+    filled = [at for at, cell in enumerate(cells) if at and cell]
+    units = [at for at in filled if plain_text(cells[at].text) == "unit"] if has_units else []
+    return [at for at in filled if at not in units[:1]]
 
 
 _SIDE = re.compile(

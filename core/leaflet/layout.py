@@ -74,9 +74,8 @@ def find_layout(grid: Grid, *, kept: int = 0) -> Layout | None:
         kept: how many columns an exported chart had: then its first row of several cells is its
             headings, whatever they say.
     """
-    forced = kept > 0
-    across = _layout(grid, forced=forced)
-    if forced:
+    across = _layout(grid, kept=kept)
+    if kept:
         return across and _as_exported(across, kept)
     top, block, bottom = _block(grid)
     down = _layout(turned(block)) if block else None
@@ -125,11 +124,11 @@ def _is_sparse_week(row: Sequence[Cell], above: Sequence[Cell]) -> bool:
     return same or (sum(map(bool, row)) > 1 and read_heading(own) is not None)
 
 
-def _layout(grid: Grid, *, forced: bool = False) -> Layout | None:
-    main = exported_heading_row(grid) if forced else heading_row(grid)
+def _layout(grid: Grid, *, kept: int = 0) -> Layout | None:
+    main = exported_heading_row(grid, kept) if kept else heading_row(grid)
     if main is None:
         return None
-    first, rows = all_headings(grid, *main, forced=forced)
+    first, rows = all_headings(grid, *main, forced=kept > 0)
     body = first + len(rows)
     columns = _columns(grid, rows, body)
     unit_row = _unit_row(grid[body], columns) if body < len(grid) else ()

@@ -11,13 +11,14 @@ from core.chart import Chart, Column, Dose, Form, Medium, PhWindow, Product, Rea
 from core.errors import InputError
 from core.formats.leaflet import draft_of_rows, table_options
 from core.leaflet import Asked, CellKind, ChartDraft, TableRequest, read_table, whole_table
+from core.leaflet.about import about_lines
 from core.leaflet.cells import read_dose_cell
 from core.leaflet.table import WhereUnit, chart_table
 from core.limits import STRONGEST_WATER
 from core.quantities import DoseUnit, Reading, ReadingRange, ReadingUnit
 from core.quantities.dose_units import DoseUnitSaid
 from core.tables import csv_text, read_table_file, rows_of_text
-from tests.core.mixes import F
+from tests.core.mixes import F, pair
 from tests.core.test_charts import charts
 
 LEAFLETS = Path(__file__).parent / "leaflets"
@@ -126,6 +127,45 @@ def test_any_chart_comes_back_from_its_own_table(of: Chart) -> None:
     draft = read_table(TableRequest(rows_of_text(csv_text(whole_table(of)))))
     assert draft.questions == ()
     assert draft.chart == wanted
+
+
+@pytest.mark.parametrize("units", list(WhereUnit))
+@pytest.mark.parametrize("labels", [["unit"], ["Unit", "UNIT"], ["Week 1", "unit"], ["bottle"]])
+def test_a_column_may_be_called_as_what_stands_beside_it(
+    labels: list[str], units: WhereUnit
+) -> None:
+    columns = tuple(Column(f"c{at}", label) for at, label in enumerate(labels))
+    of = replace(pair(), columns=columns, doses=tuple(
+        Dose(part, column.key, F(2), F(2), DoseUnit.ML_PER_L)
+        for part in ("one", "two") for column in columns
+    ))  # fmt: skip
+    lines = ((line,) for line in about_lines(of))
+    table = csv_text([*chart_table(of, units=units), *lines])
+    assert read_table(TableRequest(rows_of_text(table))).chart == of
+
+
+@given(charts(), st.sampled_from(WhereUnit), st.integers(0, 5), st.integers(0, 5))
+def test_a_kept_table_that_lost_a_row_and_columns_is_read_or_asked_about(
+    of: Chart, units: WhereUnit, row: int, column: int
+) -> None:
+    table = [line for at, line in enumerate(chart_table(of, units=units)) if at != row]
+    lines = [(line,) for line in about_lines(of)]
+    for rest in (
+        [line[:column] + line[column + 1 :] for line in table],
+        [line[: column + 1] for line in table],
+    ):
+        if sum(any(line) for line in rest) < 2:
+            continue  # where nothing stands, nothing is read
+        draft = read_table(TableRequest((*rest, *lines)))
+        assert draft.chart is not None or draft.questions
+
+
+def test_a_kept_table_of_names_and_units_alone_asks_for_its_columns() -> None:
+    of = replace(pair(), columns=(Column("c1", "Week 1"), Column("c2", "Week 2")), doses=())
+    lines = ((line,) for line in about_lines(of))
+    bare = csv_text([*(row[:2] for row in chart_table(of)), *lines])
+    draft = read_table(TableRequest(rows_of_text(bare)))
+    assert (draft.chart, {one.code for one in draft.questions}) == (None, {Asked.HEADER})
 
 
 NAMES = {
