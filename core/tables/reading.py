@@ -27,6 +27,9 @@ class FileTable:
     sheet: str = ""
 
 
+_MOST_LINES = 10 * MOST_TABLE_ROWS
+"""Of a text: a row in quotation marks may have several."""
+
 _OLE = b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1"
 _OTHERS = {
     b"%PDF": "a PDF; copy its table and paste it, or photograph it",
@@ -62,7 +65,11 @@ def read_table_file(raw: bytes, *, sheet: str | None = None) -> FileTable:
     _refuse_others(raw)
     if sheet is not None:
         raise InputError("unknown_sheet", "A text file has no sheets.", "sheet")
-    return FileTable(_within(rows_of_text(decoded(raw))))
+    text = decoded(raw).rstrip()
+    lines = max(text.count("\n"), text.count("\r")) + 1
+    if lines > _MOST_LINES:  # told before seconds are spent on splitting them
+        raise _too_large(lines)
+    return FileTable(_within(rows_of_text(text)))
 
 
 def _refuse_others(raw: bytes) -> None:
@@ -82,18 +89,23 @@ def _within(rows: Rows) -> Rows:
     Raises:
         InputError: it is blank, or larger.
     """
-    while rows and not _reach(rows[-1]):
-        rows = rows[:-1]
+    filled = max((number for number, row in enumerate(rows, 1) if _reach(row)), default=0)
+    rows = rows[:filled]
     width = max(map(_reach, rows), default=0)
     if not rows:
         raise InputError("no_table", "The sheet is empty.")
     if len(rows) > MOST_TABLE_ROWS or width > MOST_TABLE_COLUMNS:
-        raise InputError(
-            "table_too_large",
-            f"The table has {len(rows)} rows and {width} columns; at most {MOST_TABLE_ROWS} and "
-            f"{MOST_TABLE_COLUMNS} are read. Keep the leaflet's table alone.",
-        )
+        raise _too_large(len(rows), width)
     return tuple(tuple(row[at] if at < len(row) else "" for at in range(width)) for row in rows)
+
+
+def _too_large(rows: int, columns: int | None = None) -> InputError:
+    beside = "" if columns is None else f" and {columns} columns"
+    return InputError(
+        "table_too_large",
+        f"The table has {rows} rows{beside}; at most {MOST_TABLE_ROWS} and {MOST_TABLE_COLUMNS} "
+        "are read. Keep the leaflet's table alone.",
+    )
 
 
 def _reach(row: Sequence[str]) -> int:

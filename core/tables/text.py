@@ -89,7 +89,10 @@ def _split(text: str, delimiter: str) -> tuple[tuple[str, ...], ...]:
 
 
 def _evenness(rows: tuple[tuple[str, ...], ...]) -> tuple[float, int]:
-    """The share of rows of the commonest length, and that length; 0 where it is one cell."""
+    """The share of rows of the commonest length, and their cells; 0 where it is one cell.
+
+    A length that only one row has is a title's, in which the sign stands for something else.
+    """
     counts = Counter(
         len(row) for row in rows if any(cell.strip() for cell in row) and not _is_kept(row)
     )
@@ -97,7 +100,7 @@ def _evenness(rows: tuple[tuple[str, ...], ...]) -> tuple[float, int]:
     if not counts:
         return 0.0, 0
     length, times = max(counts.items(), key=lambda one: (one[1], one[0]))
-    return round(times / sum(counts.values()), 1), length
+    return round(times / sum(counts.values()), 1) if times > 1 else 0.0, times * length
 
 
 def _is_kept(row: tuple[str, ...]) -> bool:

@@ -24,6 +24,7 @@ from core.chemistry import (
     Salt,
     as_much_of,
     blend_ph,
+    brings_calcium,
     conducts,
     contents_of,
     fill_tank,
@@ -191,6 +192,7 @@ def test_plain_salts_are_neutral_and_weigh_what_their_formula_does(kind: Salt) -
     nitrogen = [formula.parts.get(part, 0) for part in
                 (Component.NITRATE, Component.AMMONIUM, Component.UREA)]  # fmt: skip
     assert sum(nitrogen) == atoms.atoms.get(periodictable.N, 0)
+    assert brings_calcium(salt(kind)) is (periodictable.Ca in atoms.atoms)
 
 
 @pytest.mark.parametrize("ms_cm", ["0.2", "1", "2"])

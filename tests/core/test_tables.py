@@ -130,6 +130,21 @@ def test_columns_that_spaces_keep_apart_may_have_commas_in_them() -> None:
     )  # fmt: skip
 
 
+def test_one_short_row_of_many_does_not_tell_how_a_text_is_split() -> None:
+    rows = [["Keel", "1,5", "2", "3"]] * 39 + [["Kelp", "1,5"]]
+    text = "\n".join(";".join(row) for row in rows)  # and each row has one comma, too
+    assert rows_of_text(text) == tuple(map(tuple, rows))
+
+
+@pytest.mark.parametrize("split", [",", ";", "\t", "|"])
+@pytest.mark.parametrize("other", [", ", "; ", "\t", " | "])
+def test_a_table_is_not_split_as_its_title_is(split: str, other: str) -> None:
+    table = [("Name", "Week 1"), ("Keel", "2"), ("Kelp", "3")]
+    title = other.join(("Tern works", "2026", "east", "by hand"))
+    text = "\n".join([title, *map(split.join, table), f"# about{split}a{split}b"])
+    assert rows_of_text(text)[1:4] == tuple(table)
+
+
 def test_a_sheet_is_chosen_and_named() -> None:
     def fill(book: openpyxl.Workbook) -> None:
         book.active.title = "Cover"
@@ -479,3 +494,16 @@ def test_a_sheet_that_is_not_there_is_named_as_far_as_forty_signs() -> None:
     assert refused.value.where == "sheet"
     with pytest.raises(InputError, match="over 2 MB"):
         read_table_file(b"a" * 2_000_001)
+    assert len(read_table_file(b"a" * 2_000_000).rows) == 1
+
+
+@pytest.mark.parametrize("end", [b"\n", b"\r", b"\r\n"])
+def test_a_text_may_have_as_many_rows_as_a_sheet_however_it_ends(end: bytes) -> None:
+    most = [b"Keel;2"] * 500
+    assert len(read_table_file(end.join(most) + end * 900_000).rows) == 500
+    for rows in (501, 300_000 // len(end)):
+        with pytest.raises(InputError, match=f"{rows} rows") as refused:
+            read_table_file(end.join([b"a;b"] * rows))
+        assert refused.value.code == "table_too_large"
+    lines = b"\n".join([b'"Keel\n' + b"\n" * 8 + b'";2'] * 500)  # names of ten lines
+    assert len(read_table_file(lines).rows) == 500
