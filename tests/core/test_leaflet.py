@@ -129,6 +129,23 @@ def test_any_chart_comes_back_from_its_own_table(of: Chart) -> None:
     assert draft.chart == wanted
 
 
+@pytest.mark.parametrize(
+    ("over", "role"),
+    [
+        ([("Boosters", "Week 1", "Week 2")], Role.BOOSTER),
+        ([("Cal-mag", "Week 1", "Week 2")], Role.CALMAG),
+        ([("Boosters", "", ""), ("", "Week 1", "Week 2")], Role.BOOSTER),
+        ([("", "Week 1", "Week 2")], Role.BASE),
+    ],
+)
+def test_a_heading_that_is_said_again_tells_what_the_bottles_below_it_are_for(
+    over: list[tuple[str, ...]], role: Role
+) -> None:
+    rows = (("mL/L", "Week 1", "Week 2"), ("Skerry", "2", "2"), *over, ("Limpet", "1", "1"))
+    products = [row.product for row in read_table(TableRequest(rows)).rows]
+    assert [(one.name, one.role) for one in products] == [("Skerry", Role.BASE), ("Limpet", role)]
+
+
 @pytest.mark.parametrize("units", list(WhereUnit))
 @pytest.mark.parametrize("labels", [["unit"], ["Unit", "UNIT"], ["Week 1", "unit"], ["bottle"]])
 def test_a_column_may_be_called_as_what_stands_beside_it(
