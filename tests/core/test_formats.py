@@ -257,6 +257,12 @@ def test_hostile_text_is_refused(raw: bytes) -> None:
         read_json(raw)
 
 
+def test_a_document_may_have_as_many_bytes_as_is_said() -> None:
+    assert read_json(b"1" + b" " * (LARGEST_BYTES - 1)) == 1
+    with pytest.raises(InputError, match="over 2 MB"):
+        read_json(b"1" + b" " * LARGEST_BYTES)
+
+
 json_values = st.recursive(
     st.none() | st.booleans() | st.integers() | st.text(max_size=8),
     lambda inner: (

@@ -115,6 +115,10 @@ def test_without_labels_one_column_off_the_others_by_a_gallon_is_seen() -> None:
     doses = ["1.0", "1.2", "4.9", "1.4", "1.5"]
     chart = typed(*doses, readings=["0.7", "0.85", "0.92", "1.0", "1.08"])
     assert ("litre_or_gallon", "w3") in found(chart)
+    four = typed(*doses[:4], readings=["0.7", "0.85", "0.92", "1.0"])
+    assert ("litre_or_gallon", "w3") in found(four)
+    three = typed(*doses[:3], readings=["0.7", "0.85", "0.92"])  # too few to tell which is usual
+    assert "litre_or_gallon" not in dict(found(three))
 
 
 def test_a_us_gallon_taken_for_a_uk_one() -> None:

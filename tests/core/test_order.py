@@ -242,6 +242,14 @@ def test_only_the_second_of_a_pair_follows() -> None:
             assert ("calcium_before_phosphate" in first.why) is told
 
 
+def test_bases_of_other_groups_are_no_parts_of_one_another() -> None:
+    rows = [
+        product("a", Role.BASE, group="sea", rank=1),
+        product("b", Role.BASE, group="air", rank=2),
+    ]
+    assert [place.why for place in put_in_order(rows)] == [("base_alone",)] * 2
+
+
 def test_no_row_moves_that_no_rule_concerns() -> None:
     rows = [product("one", Role.BASE), product("mud", Role.LIVE), product("slip", Role.SILICA)]
     places = put_in_order(rows, rows_are_order=True)

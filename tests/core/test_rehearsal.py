@@ -211,6 +211,12 @@ def test_a_rehearsal_that_cannot_be_is_refused_with_its_place(
     assert refused.value.message
 
 
+def test_ph_is_read_by_a_pen_unless_drops_are_said() -> None:
+    of = [RehearsalDocument.model_validate(example() | told).rehearsal()
+          for told in ({}, {"ph_by": "pen"}, {"ph_by": "drops"})]  # fmt: skip
+    assert [one.ph_step for one in of] == [F("0.1"), F("0.1"), F("0.5")]
+
+
 @pytest.mark.parametrize("far", ["1000", "-1000"])
 def test_a_pen_may_be_wrong_by_as_much_as_is_said(far: str) -> None:
     told = example() | {"pens": {"ec": {"offset": far}}}
