@@ -261,7 +261,11 @@ def test_a_new_system_is_watched_for_an_hour_before_it_is_called_tight(yard: Yar
         assert today()["due"] is True
         assert look(leaks=False)[0] == 201
         assert today() is None
-    kinds = TimeLineEntry.objects.filter(tank=yard.tank).order_by("at").values_list("kind", "note")
+    kinds = (
+        TimeLineEntry.objects.filter(tank=yard.tank)
+        .order_by("at", "pk")
+        .values_list("kind", "note")
+    )
     assert list(kinds)[1:] == [
         ("leak", "elbow of the header"), ("first_fill", "plain water, level marked"), ("tight", ""),
     ]  # fmt: skip
