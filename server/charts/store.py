@@ -9,8 +9,8 @@ from django.http import Http404
 
 from core.chart import Chart as CoreChart
 from core.formats import FeedChart, document_of
+from core.memory import Memory
 from server.charts.models import Chart, ChartVersion, LeafletPicture
-from server.grows.memory import Memory
 from server.grows.models import Grow
 from server.grows.scope import Scope, lock_grow
 from server.shelf.models import Product

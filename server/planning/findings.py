@@ -4,9 +4,9 @@ from pydantic import BaseModel
 
 from core.chemistry import Label
 from core.lint import Finding, lint_chart
+from core.memory import Memory
 from core.planning import MixRequest
 from core.quantities import Spoons
-from server.grows.memory import Memory
 from server.planning.snapshot import MixBasis
 
 

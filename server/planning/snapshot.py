@@ -13,11 +13,11 @@ from django.http import Http404
 from core.chart import Chart, Form, Role
 from core.chart.joining import join_charts
 from core.chemistry import alkali_of, contents_of
+from core.memory import Memory
 from core.planning import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
 from core.quantities import AmountUnit, figure
 from core.vessels import USUAL_VESSELS, Vessel
 from server.charts.store import StoredChart, chart_in
-from server.grows.memory import Memory
 from server.grows.scope import Scope
 from server.shelf.models import MeasuringVessel, Product
 from server.tanks.models import Tank, WaterSource

@@ -8,8 +8,8 @@ from core.course import Course, Happening, HappeningKind, plan_course
 from core.formats import document_of
 from core.formats.course_request import SeasonDocument
 from core.limits import MOST_DAYS
+from core.memory import Memory
 from server.charts.store import StoredChart
-from server.grows.memory import Memory
 from server.grows.models import Grow
 from server.seasons.models import SeasonEntry
 from server.seasons.running import DECISIONS, RunningSeason
