@@ -7,7 +7,7 @@ from time import perf_counter
 from unittest.mock import patch
 
 from core.chart import Role
-from core.chemistry.engine import Solution, Solved, forget_runs, solve
+from core.chemistry.engine import Solution, Solved, forget_solutions, solve
 from core.formats import MixRequestDocument, PourSheetDocument, document_of
 from core.planning import MixRequest, plan_mix
 
@@ -83,10 +83,10 @@ def _bare_runs(request: MixRequest) -> Callable[[], object]:
 
 
 def _anew(work: Callable[[], object]) -> Callable[[], object]:
-    """The same with no run remembered, as for a strength that nobody asked for before."""
+    """The same with no solution remembered, as for a strength that nobody asked for before."""
 
     def run() -> object:
-        forget_runs()
+        forget_solutions()
         return work()
 
     return run

@@ -8,10 +8,12 @@ import threading
 from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import lru_cache
+from importlib.resources import files
 
 from phreeqc import Phreeqc
 
 from core.chemistry.elements import CONDUCTING, Component, Moles
+from core.memory import Memory
 
 _ADDITIONS = """
 SOLUTION_MASTER_SPECIES
@@ -28,6 +30,14 @@ H+ + Citrate-3 = HCitrate-2
 3 H+ + Citrate-3 = H3Citrate
  log_k 14.285
 PHASES
+Calcite
+ CaCO3 = CO3-2 + Ca+2
+ log_k -8.48
+ -analytic 17.118 -0.046528 -3496
+Gypsum
+ CaSO4:2H2O = Ca+2 + SO4-2 + 2 H2O
+ log_k -4.58
+ -analytic 93.7 5.99e-3 -4e3 -35.019
 Brushite
  CaHPO4:2H2O = Ca+2 + H+ + PO4-3 + 2 H2O
  log_k -18.995
@@ -39,12 +49,12 @@ USER_PUNCH 1
  10 PUNCH -LA("H+"), SC, CHARGE_BALANCE, TOT("C(4)"), SI("Gypsum"), SI("Brushite"), SI("Calcite")
 END
 """
-"""Constants of citric acid and brushite as in minteq.v4.dat, which comes with PHREEQC; diffusion
-coefficients of the citrates from memory."""
+"""Constants of calcite and gypsum as in phreeqc.dat, of citric acid and brushite as in
+minteq.v4.dat, which both come with PHREEQC; diffusion coefficients of the citrates from memory."""
 
 _MOST_INDEX = 300.0  # as far as a float goes
-_RUNS_IN_MEMORY = 512
-"""About 3 kB each."""
+_SOLUTIONS_IN_MEMORY = 4096
+"""About half a kB each."""
 _ABSENT = -90.0  # PHREEQC says -99.99 or -999.999 where a mineral's elements are not there
 
 
@@ -93,60 +103,73 @@ _own = threading.local()
 
 
 def engine() -> Phreeqc:
-    """This thread's engine: loading the database takes some ten recomputes' time."""
+    """This thread's engine: loading the database takes as long as some recomputes."""
     found: Phreeqc | None = getattr(_own, "engine", None)
     if found is None:
         found = Phreeqc()
-        if found.LoadBuiltInDatabase("phreeqc.dat") or found.RunString(_ADDITIONS):
+        if found.LoadDatabaseString(_species()) or found.RunString(_ADDITIONS):
             raise ChemistryError(found.GetErrorString())
         _own.engine = found
     return found
 
 
-def block(number: int, solution: Solution) -> str:
-    """PHREEQC's input for one solution."""
+@lru_cache(maxsize=1)
+def _species() -> str:
+    """PHREEQC's own database up to its minerals: each of those costs time in every solution."""
+    database = files("phreeqc") / "databases" / "phreeqc.dat"
+    before, *_ = database.read_text(encoding="latin-1").partition("\nPHASES\n")
+    return f"{before}\nEND\n"
+
+
+def described(solution: Solution) -> str:
+    """A solution in PHREEQC's words; the same for two that differ by less than twelve digits."""
     ph = "7 charge" if solution.ph is None else repr(solution.ph)
-    lines = [f"SOLUTION {number}\nunits mol/kgw\npH {ph}"]
+    lines = [f"units mol/kgw\npH {ph}"]
     for component in CONDUCTING:
         amount = solution.moles.get(component, 0.0)
         if component is Component.CARBONATE and solution.alkalinity is not None:
-            lines.append(f"Alkalinity {max(solution.alkalinity, 0.0)!r}")
+            lines.append(f"Alkalinity {max(solution.alkalinity, 0.0):.12g}")
         elif amount > 0:
-            lines.append(f"{component.value} {amount!r}")
+            lines.append(f"{component.value} {amount:.12g}")
     return "\n".join(lines)
 
 
+_solved_before: Memory[str, Solved] = Memory(_SOLUTIONS_IN_MEMORY)
+
+
 def solve(solutions: Sequence[Solution]) -> list[Solved]:
-    """Ask PHREEQC about solutions, all in one run.
+    """Ask PHREEQC about solutions, all that it was not asked before in one run.
+
+    Its answers are kept, because the same water and the same tank are asked for again and again: by
+    another volume of it, in other units, in another order, and by each device that looks at it.
 
     Raises:
         ChemistryError: it found no answer for one of them.
     """
-    if not solutions:
+    asked = [described(one) for one in solutions]
+    known = {one: _solved_before.get(one) for one in asked}
+    new = [one for one, solved in known.items() if solved is None]
+    for one, solved in zip(new, _run(new), strict=True):
+        known[one] = _solved_before.put(one, solved)
+    return [solved for one in asked if (solved := known[one])]
+
+
+def _run(asked: Sequence[str]) -> list[Solved]:
+    """PHREEQC's answers for solutions in its words."""
+    if not asked:
         return []
-    return list(
-        _run("\n".join(block(number, one) for number, one in enumerate(solutions, start=1)))
-    )
-
-
-@lru_cache(_RUNS_IN_MEMORY)
-def _run(asked: str) -> tuple[Solved, ...]:
-    """PHREEQC's answer to its input for some solutions.
-
-    Kept, because the same tank is asked for again and again: by another volume of it, in other
-    units, in another order, and by each device that looks at it.
-    """
     phreeqc = engine()
-    if phreeqc.RunString(asked + "\nEND\n"):
+    blocks = [f"SOLUTION {number}\n{one}\n" for number, one in enumerate(asked, start=1)]
+    if phreeqc.RunString("".join(blocks) + "END\n"):
         raise ChemistryError(phreeqc.GetErrorString())
     value = phreeqc.GetSelectedOutputValue
     rows = range(1, phreeqc.GetSelectedOutputRowCount())  # row 0 is the headings
-    return tuple(_solved([value(row, column) for column in range(7)]) for row in rows)
+    return [_solved([value(row, column) for column in range(7)]) for row in rows]
 
 
-def forget_runs() -> None:
+def forget_solutions() -> None:
     """Have PHREEQC run again for all that it was asked before."""
-    _run.cache_clear()
+    _solved_before.clear()
 
 
 def solve_each(solutions: Sequence[Solution]) -> list[Solved | None]:

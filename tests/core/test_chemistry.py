@@ -2,11 +2,13 @@
 
 import threading
 from fractions import Fraction
+from unittest.mock import patch
 
 import periodictable
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from phreeqc import Phreeqc
 from scipy.optimize import brentq
 
 from core.chart import Form, Role
@@ -34,7 +36,15 @@ from core.chemistry import (
 )
 from core.chemistry.contents import FORMULAS
 from core.chemistry.elements import ATOMIC_WEIGHT, CHARGE, Component
-from core.chemistry.engine import ChemistryError, Solution, engine, forget_runs, solve
+from core.chemistry.engine import (
+    ChemistryError,
+    Solution,
+    _run,
+    described,
+    engine,
+    forget_solutions,
+    solve,
+)
 from core.chemistry.label import MEANS
 from core.chemistry.source import source_water
 from core.errors import InputError
@@ -406,6 +416,46 @@ def test_gypsum_saturates_where_the_handbook_says() -> None:
 # The engine
 
 
+def test_minerals_that_nobody_asks_for_change_nothing() -> None:
+    # phreeqc.dat whole, as it comes with PHREEQC; brushite is not in it
+    whole = Phreeqc()
+    assert not whole.LoadBuiltInDatabase("phreeqc.dat")
+    moles = {
+        Component.CALCIUM: 0.004, Component.MAGNESIUM: 0.002, Component.POTASSIUM: 0.005,
+        Component.NITRATE: 0.01, Component.AMMONIUM: 0.001, Component.PHOSPHORUS: 0.001,
+        Component.SULFATE: 0.002, Component.CHLORIDE: 0.001, Component.SODIUM: 0.003,
+        Component.SILICON: 0.0005, Component.CARBONATE: 0.002,
+    }  # fmt: skip
+    run = """SELECTED_OUTPUT 1
+ -reset false
+ -high_precision true
+USER_PUNCH 1
+ 10 PUNCH -LA("H+"), SC / 1000, TOT("C(4)"), 10^SI("Gypsum"), 10^SI("Calcite")
+"""
+    assert not whole.RunString(f"{run}SOLUTION 1\n{described(Solution(moles))}\nEND\n")
+    expected = [whole.GetSelectedOutputValue(1, column) for column in range(5)]
+    [one] = solve([Solution(moles)])
+    found = [one.ph, one.ms_cm, one.carbonate, one.gypsum, one.calcite]
+    assert found == pytest.approx(expected, rel=1e-9)
+    assert min(found) > 0
+
+
+def test_only_what_was_not_asked_before_is_solved() -> None:
+    forget_solutions()
+    weak, strong = (
+        Solution({Component.POTASSIUM: mol, Component.CHLORIDE: mol}) for mol in (1e-3, 1e-2)
+    )
+    salted = Solution({Component.CHLORIDE: 1e-2 * (1 + 1e-15), Component.POTASSIUM: 1e-2})
+    with patch("core.chemistry.engine._run", wraps=_run) as run:
+        first, again, other, same = solve([weak, weak, strong, salted])
+        assert solve([strong, weak]) == [other, first] == [same, again]
+        [third] = solve([Solution(weak.moles, ph=5.0)])
+    asked = [call.args[0] for call in run.call_args_list if call.args[0]]
+    assert [len(one) for one in asked] == [2, 1]
+    assert first.ms_cm < other.ms_cm
+    assert third.ph == pytest.approx(5)
+
+
 def test_each_thread_has_one_engine_and_keeps_it() -> None:
     found: list[object] = []
 
@@ -464,9 +514,9 @@ def test_a_mixture_of_which_nobody_knows_the_water_has_no_ph() -> None:
     assert ph_of_mixture(water("0.5", alkalinity="100"), F(100), []) is not None
 
 
-def test_runs_that_are_forgotten_are_run_again_to_the_same() -> None:
+def test_solutions_that_are_forgotten_are_solved_again_to_the_same() -> None:
     source = water("0.5", alkalinity="100", calcium="40")
     first = ph_of_mixture(source, F(100), [])
-    forget_runs()
+    forget_solutions()
     # PHREEQC begins where its last run ended: not to the last digit the same
     assert ph_of_mixture(source, F(100), []) == pytest.approx(first, abs=1e-9)

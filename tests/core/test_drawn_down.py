@@ -9,7 +9,7 @@ import pytest
 from core.chemistry import contents_of
 from core.chemistry.acids import moles_per_ml
 from core.chemistry.elements import Component
-from core.chemistry.engine import Solution, block, engine
+from core.chemistry.engine import Solution, described, engine
 from core.chemistry.source import source_water
 from core.planning import MixRequest, PourSheet, drawn_down_ph, plan_mix
 from core.quantities import Volume
@@ -43,7 +43,7 @@ def by_phreeqc_mixed(
         bottle = request.shelf.acids[0].bottle
         add(moles_per_ml(bottle.acid, bottle.density)[0], sheet.in_tank.acid.amount.value)
     share = float(standing / request.volume.litres)
-    run = f"{block(1, Solution(stands))}\n{block(2, Solution(source))}\nMIX 3\n1 {share}\n2 {1 - share}\nEND\n"
+    run = f"SOLUTION 1\n{described(Solution(stands))}\nSOLUTION 2\n{described(Solution(source))}\nMIX 3\n1 {share}\n2 {1 - share}\nEND\n"
     phreeqc = engine()
     assert not phreeqc.RunString(run), phreeqc.GetErrorString()
     return phreeqc.GetSelectedOutputValue(1, 0), phreeqc.GetSelectedOutputValue(3, 0)
