@@ -14,10 +14,10 @@ from core.living import ABOVE_SOURCE, brew_for
 from core.quantities import Amount, AmountUnit, Reading, Volume
 from core.water import Disinfectant
 
-STANDS_H = Fraction(24)
+STANDS_H = 24
 """Hours for which the bucket stands after each of its two days: common practice."""
 
-STALE_H = Fraction(72)
+STALE_H = 72
 """Hours after which a brew that was not used is begun anew: our own default, a day beyond the two
 that it needs, as nobody knows then what grows in it."""
 
@@ -83,9 +83,9 @@ def brew_state(day: BrewDay, before: datetime | None, now: datetime) -> BrewStat
     if before is None:
         return BrewState.UNTOLD
     stood = now - before
-    if stood < timedelta(hours=float(STANDS_H)):
+    if stood < timedelta(hours=STANDS_H):
         return BrewState.STANDING
-    return BrewState.STALE if stood > timedelta(hours=float(STALE_H)) else BrewState.READY
+    return BrewState.STALE if stood > timedelta(hours=STALE_H) else BrewState.READY
 
 
 def brew_steps(

@@ -8,7 +8,16 @@ from django.utils import timezone
 from ninja import Router
 from pydantic import BaseModel
 
-from core.brewing import STANDS_H, BrewAct, BrewDay, BrewState, BrewStep, brew_state, brew_steps
+from core.brewing import (
+    STALE_H,
+    STANDS_H,
+    BrewAct,
+    BrewDay,
+    BrewState,
+    BrewStep,
+    brew_state,
+    brew_steps,
+)
 from core.course import TaskKind, Why
 from core.errors import InputError
 from core.formats.measured import MeasuredDocument
@@ -59,13 +68,16 @@ class BrewStepOut(BaseModel):
 class BrewOut(BaseModel):
     """A day of the brew: its steps, and whether the bucket is ready for it.
 
-    `ready_at` is when it has stood long enough, where the day before was told; `target_shown` what
-    the reservoir should read, with its unit.
+    `ready_at` is when it has stood long enough, where the day before was told; `stands_h` and
+    `stale_h` are the hours that it stands and those after which it is begun anew; `target_shown` is
+    what the reservoir should read, with its unit.
     """
 
     day: BrewDay
     state: BrewState
     ready_at: datetime | None
+    stands_h: int
+    stale_h: int
     target_shown: str | None
     steps: list[BrewStepOut]
 
@@ -102,7 +114,9 @@ def brew(request: HttpRequest, grow_id: int, season_id: int, task: str) -> HttpR
     out = BrewOut(
         day=day,
         state=brew_state(day, before, timezone.now()),
-        ready_at=before + timedelta(hours=float(STANDS_H)) if before else None,
+        ready_at=before + timedelta(hours=STANDS_H) if before else None,
+        stands_h=STANDS_H,
+        stale_h=STALE_H,
         target_shown=target and f"{target} {meter.words}",
         steps=[_step_out(one, vessels, meter) for one in steps],
     )

@@ -58,6 +58,8 @@ def test_who_when_and_how_long() -> None:
     assert record.people == ("tamsin", "wren")
     assert (record.began, record.ended) == (-600, len(events) - 1)
     assert record.minutes == round((len(events) - 1 + 600) / 60)
+    untold = record_of(plan, replay(plan, []), [])
+    assert (untold.people, untold.began, untold.ended, untold.minutes) == ((), 0, 0, 0)
 
 
 def run_without(plan: GuidedPlan, *left_out: str, **reads: str) -> MixRecord:

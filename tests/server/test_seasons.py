@@ -801,6 +801,8 @@ def test_a_brew_is_guided_from_molasses_to_the_tank(
     assert tell_task(neighbour, keys[0])[0] == 200
     second = brew(keys[1])
     assert (second["state"], second["ready_at"]) == ("standing", "2026-03-11T12:00:00Z")
+    # 24 hours a day of it (common practice); a third day is one too many
+    assert (second["stands_h"], second["stale_h"]) == (24, 72)
     clock.shift(timedelta(days=1))
     assert brew(keys[1])["state"] == "ready"
     assert tell_task(neighbour, keys[1])[0] == 200

@@ -2252,13 +2252,18 @@ export interface components {
          * BrewOut
          * @description A day of the brew: its steps, and whether the bucket is ready for it.
          *
-         *     `ready_at` is when it has stood long enough, where the day before was told; `target_shown` what
-         *     the reservoir should read, with its unit.
+         *     `ready_at` is when it has stood long enough, where the day before was told; `stands_h` and
+         *     `stale_h` are the hours that it stands and those after which it is begun anew; `target_shown` is
+         *     what the reservoir should read, with its unit.
          */
         BrewOut: {
             day: components["schemas"]["BrewDay"];
             /** Ready At */
             ready_at: string | null;
+            /** Stale H */
+            stale_h: number;
+            /** Stands H */
+            stands_h: number;
             state: components["schemas"]["BrewState"];
             /** Steps */
             steps: components["schemas"]["BrewStepOut"][];

@@ -5,7 +5,7 @@
   import { weighed } from '../planning/vessel';
   import Vessel from '../planning/Vessel.svelte';
   import { growHere } from '../shell/grow.svelte';
-  import { ACTS, BREW_DAYS, BREW_STATES, fedAt } from '../words/brewing';
+  import { acts, BREW_DAYS, brewStates, fedAt } from '../words/brewing';
   import { weekdayAndTime } from '../words/dates';
   import type { TankToday, Task } from './today.svelte';
 
@@ -49,7 +49,7 @@
   const step = $derived(brew?.steps[Math.min(at, brew.steps.length - 1)]);
   const last = $derived(brew ? at >= brew.steps.length - 1 : false);
   const fills = $derived(step?.measured?.fills ?? []);
-  const held = $derived(Boolean(brew && BREW_STATES[brew.state] && !anyway));
+  const held = $derived(Boolean(brew && brewStates(brew)[brew.state] && !anyway));
   const when = $derived(
     brew?.ready_at ? weekdayAndTime(new Date(brew.ready_at), grow.quay?.time_zone) : '',
   );
@@ -79,9 +79,9 @@
   {#if brew && step}
     <div class="step" aria-live="polite">
       {#if held}
-        <h1>△ {BREW_STATES[brew.state]}{brew.state === 'standing' ? ` on ${when}.` : ''}</h1>
+        <h1>△ {brewStates(brew)[brew.state]}{brew.state === 'standing' ? ` on ${when}.` : ''}</h1>
       {:else}
-        <h1>{ACTS[step.act].words}</h1>
+        <h1>{acts(brew)[step.act].words}</h1>
         {#if step.shown}<p class="amount">{weighed(fills) || step.shown}</p>{/if}
         {#if fills.length}
           <div class="vessels">
@@ -91,7 +91,7 @@
             {/each}
           </div>
         {/if}
-        <p class="hint">{ACTS[step.act].hint}</p>
+        <p class="hint">{acts(brew)[step.act].hint}</p>
         {#if step.act === 'pour'}
           <label>
             What goes in, {task.amounts[0]?.amount.unit ?? 'mL'}
