@@ -1,6 +1,7 @@
 """Chemistry against published values, and against sums of the tests' own."""
 
 import threading
+from dataclasses import replace
 from fractions import Fraction
 from unittest.mock import patch
 
@@ -227,6 +228,11 @@ def test_w_v_needs_no_density_and_w_w_takes_it() -> None:
     assert three.share_uncertainty > two.share_uncertainty
     # Solutions of such strength weigh 1.1 to 1.3 g/mL (CRC Handbook, from memory).
     assert 1.1 < three.density < 1.3
+    solved = Label({}, salt=Salt.MAGNESIUM_SULFATE, purity=F(30))
+    alone, with_density = (contents_of(one, Form.LIQUID, role)
+                           for one in (solved, replace(solved, density=F("1.15"))))  # fmt: skip
+    assert (alone.doubts, with_density.doubts) == ((Doubt.DENSITY_ESTIMATED,), ())
+    assert alone.share_uncertainty > with_density.share_uncertainty > 0
 
 
 @settings(max_examples=50)

@@ -288,6 +288,8 @@ def test_what_plants_drank_tells_when_the_tank_is_due() -> None:
     assert days_with(plan_course(larger), TaskKind.CHANGE_OUT) == [29]  # 101 L are 20.2 days
     drunk = replace(asked, happened=(*topped, after(9, HAPPENED.TOPPED_UP, litres=Fraction(70))))
     assert days_with(plan_course(drunk), TaskKind.CHANGE_OUT)[0] == 9
+    just = replace(asked, change_out=ChangeOut(after_litres=Fraction(30)))
+    assert days_with(plan_course(just), TaskKind.CHANGE_OUT)[0] == 6
     assert days_with(plan_course(replace(asked, happened=())), TaskKind.CHANGE_OUT) == []
 
 
@@ -606,6 +608,25 @@ def test_a_rule_is_late_once_it_waited_as_long_as_it_should_have_lasted(
     assert all(one.message.startswith(because) for one in course.conflicts)
 
 
+@pytest.mark.parametrize(
+    ("rule", "others", "most", "why"),
+    [
+        (TimingRule("mud", every_days=5), (), None, set()),
+        (TimingRule("mud", every_days=5, occasion=Occasion.BETWEEN), (), None, {"moved_to_occasion"}),
+        (TimingRule("mud", every_days=5, apart_from=(Apart(2, product="tide"),)),
+         (TimingRule("tide", every_days=5),), None, {"moved_apart"}),
+        (TimingRule("mud", every_days=5), (TimingRule("tide", every_days=5),), 1, {"moved_by_cap"}),
+    ],
+)  # fmt: skip
+def test_what_moved_an_addition_is_told_and_nothing_else(
+    rule: TimingRule, others: tuple[TimingRule, ...], most: int | None, why: set[str]
+) -> None:
+    asked = ask(rules=(*others, rule), change_out=ChangeOut(every_days=9), chart=chart((30, 30, 30)),
+                most_additions_a_day=most)  # fmt: skip
+    told = {one for task in plan_course(asked).tasks for one in task.why if "mud" in task.products}
+    assert {one.value for one in told if one.value.startswith("moved")} == why
+
+
 def test_a_rule_that_may_yet_find_its_day_is_no_conflict() -> None:
     rules = (
         TimingRule("tide", every_days=2),
@@ -784,8 +805,11 @@ def test_a_decision_tells_what_it_moves_and_no_more() -> None:
 
 def test_the_picture_has_a_tread_for_each_target_and_strokes_as_thick_as_their_dose() -> None:
     strengths = (StrengthFrom(Fraction(1, 2)), StrengthFrom(Fraction(1), from_day=10))
+    poured = chart((7, 7, 7), pours=("one", "glass"))
     asked = ask(
-        chart=chart((7, 7, 7), pours=("one", "glass")), strengths=strengths,
+        chart=replace(poured, doses=tuple(replace(one, low=one.low * 3, high=one.high * 3)
+                                          for one in poured.doses)),
+        strengths=strengths,
         change_out=ChangeOut(every_days=10), rules=(TimingRule("mud", every_days=9, from_day=1),),
     )  # fmt: skip
     drawing = draw_course(plan_course(asked), Reading(Fraction("0.3")), Spoons.METRIC)

@@ -95,6 +95,11 @@ def test_the_bucket_that_is_named_stays_clear(bucket: Fraction, times: int, sour
         assert bucket < pour.premix.least < 100
         (wider,) = mixed(of=made, shelf=known, bucket=str(pour.premix.least), water=source).pours
         assert wider.premix == Premix(is_clear=True)
+    if pour.premix.least is not None and pour.premix.least - 1 > bucket:
+        litre_less = str(pour.premix.least - 1)
+        (smaller,) = mixed(of=made, shelf=known, bucket=litre_less, water=source).pours
+        assert smaller.premix is not None
+        assert smaller.premix.is_clear is False
 
 
 @pytest.mark.parametrize("bucket", ["0", "100", "400"])

@@ -104,6 +104,17 @@ def test_an_overpoured_part_is_told_by_what_is_in() -> None:
     found = run(pours={"two": F(3)})
     assert found.accept_at == F("2.8")  # 0.4 + 0.6 + 1.8
     assert found.verdicts == ("strong", "ratio_off")
+    told = ["overpoured" in one.advice for one in found.steps]
+    assert any(told)
+    first = [one.product for one in found.steps].index("two")
+    assert not any(told[:first])
+    assert not any("overpoured" in one.advice for one in run().steps)
+
+
+@pytest.mark.parametrize(("shows", "at"), [(F(-20), 0), (F(20), 14)])
+def test_a_ph_pen_shows_nothing_outside_its_scale(shows: Fraction, at: int) -> None:
+    found = run(ph_pen=PenFault(offset=shows))
+    assert {one.done for one in found.steps if one.kind is StepKind.READ_PH} == {at}
 
 
 def test_all_in_on_a_stronger_water_less_goes_in_or_nothing() -> None:

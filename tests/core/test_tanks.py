@@ -266,6 +266,7 @@ def test_each_shape_names_what_is_measured_of_it() -> None:
 
 def test_buckets_meters_and_flow() -> None:
     assert by_buckets(F("42.5"), Volume(F(10))).volume.litres == 425
+    assert by_buckets(F("2.5"), Volume(F("0.2"))).volume.litres == F("0.5")
     metered = by_meter(Volume(F(1200)), Volume(F(1625)))
     # OIML R 49, accuracy class 2: 2 % either way
     assert (metered.low.litres, metered.volume.litres, metered.high.litres) == (F("416.5"), 425, F("433.5"))  # fmt: skip
