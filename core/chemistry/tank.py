@@ -102,8 +102,8 @@ class _Filling:
     def pour(self, contents: Contents, per_kg: float) -> None:
         for component, amount in contents.moles.items():
             self.moles[component] = self.moles.get(component, 0.0) + amount * per_kg
-            declared = amount - contents.closing.get(component, 0.0)
-            self.reported[component] = self.reported.get(component, 0.0) + declared * per_kg
+        for component, amount in contents.declared.items():
+            self.reported[component] = self.reported.get(component, 0.0) + amount * per_kg
 
 
 def _solutions_on_the_way(

@@ -87,7 +87,7 @@ class ChosenAlkali:
     why: str
 
 
-BUFFERED_PPM = 50
+HOLDS_PH_PPM = 50
 """ppm CaCO3 from which a water holds its pH by itself: 1 meq/L, our own figure."""
 
 
@@ -99,7 +99,7 @@ def choose_alkali(request: MixRequest) -> ChosenAlkali | None:
     since either brings potassium alone: common practice, from memory.
     """
     alkalinity = request.water.report.alkalinity
-    soft = alkalinity is None or alkalinity < BUFFERED_PPM
+    soft = alkalinity is None or alkalinity < HOLDS_PH_PPM
     if request.tank.grown_in is Medium.COIR:
         carbonate, why = True, "alkali_carbonate_in_coir"
     elif soft:

@@ -35,7 +35,7 @@ from core.chemistry import (
     ph_of_mixture,
     undiluted,
 )
-from core.chemistry.contents import FORMULAS
+from core.chemistry.contents import FORMULAS, Contents
 from core.chemistry.elements import ATOMIC_WEIGHT, CHARGE, Component
 from core.chemistry.engine import (
     ChemistryError,
@@ -214,6 +214,15 @@ def test_a_water_of_which_only_the_reading_is_known_is_neutral_and_reads_so(ms_c
     [solved] = solve([Solution(moles)])
     assert solved.ms_cm == pytest.approx(float(ms_cm), rel=0.15)
     assert not any(source_water(water(None)).moles.values())
+
+
+def test_what_closes_the_charges_is_no_part_of_what_a_label_names() -> None:
+    c = Component
+    moles = {c.POTASSIUM: 3.0, c.NITRATE: 2.0, c.CHLORIDE: 1.0}
+    contents = Contents(moles, 1.0, 0.0, (), {c.NITRATE: 0.5, c.CHLORIDE: 1.0})
+    assert contents.declared == {c.POTASSIUM: 3.0, c.NITRATE: 1.5}
+    one = Ingredient(Amount(F(10), ML), contents)
+    assert fill_tank(Water(), F(100), [one]).nitrogen[c.NITRATE] == pytest.approx(0.15 * 14007)
 
 
 def test_w_v_needs_no_density_and_w_w_takes_it() -> None:

@@ -115,6 +115,8 @@ def test_the_first_portion_of_alkali_is_at_most_half_too() -> None:
     [
         (Medium.COIR, "150", "alkali_carbonate_in_coir"),
         (Medium.WATER, "12", "alkali_carbonate_in_soft_water"),
+        (Medium.WATER, "49.9", "alkali_carbonate_in_soft_water"),
+        (Medium.WATER, "50", "alkali_hydroxide_in_buffered_water"),
         (Medium.WATER, "150", "alkali_hydroxide_in_buffered_water"),
     ],
 )

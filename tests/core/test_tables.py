@@ -172,9 +172,9 @@ def test_numbers_dates_and_formulas_of_a_workbook() -> None:
     # 1.1 + 2.2 is 3.3000000000000003 in binary; a formula never reckoned has no value to read.
     assert dose == ("Part A", "3.3", "0,5", "2027-02-01", "=B2*2")
     others = read_table_file(
-        xlsx(lambda book: book.active.append(["A", True, False, 2.5e12, 7, 0.1]))
+        xlsx(lambda book: book.active.append(["A", True, False, 2.5e12, 1.2e12, 7, 0.1]))
     )
-    assert others.rows == (("A", "TRUE", "FALSE", "2500000000000", "7", "0.1"),)
+    assert others.rows == (("A", "TRUE", "FALSE", "2500000000000", "1200000000000", "7", "0.1"),)
     questions = read_table(TableRequest((("", "Week 1"), ("Part A ml/L", "=B2*2")))).questions
     assert [question.code for question in questions] == ["cell_unclear"]
 
