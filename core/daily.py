@@ -8,11 +8,11 @@ from core.chart import PhWindow
 from core.living import oxygen_is_short
 from core.quantities import Reading, ReadingRange
 
-ODD_EC = Fraction(2, 5)
+ODD_EC_SHIFT = Fraction(2, 5)
 """A tank that nobody filled reads this share more or less than a day ago only by a wrong pen or
 place: our own bound; a hot day in a small tank moves it by about a fifth."""
 
-ODD_PH = Fraction(3, 2)
+ODD_PH_SHIFT = Fraction(3, 2)
 """pH that no tank drifts by between two readings unless somebody poured: our own bound,
 three times the half a unit a day that is common practice to expect."""
 
@@ -88,7 +88,7 @@ def _ec(
     if now is None:
         return []
     moved = _moved(now, before)
-    if abs(moved) > ODD_EC:
+    if abs(moved) > ODD_EC_SHIFT:
         return [Said.EC_ODD]
     drift = [] if before is None else _top_up(moved)
     if target is None:
@@ -123,7 +123,7 @@ def _top_up(moved: Fraction) -> list[Said]:
 def _ph(now: Fraction | None, before: Fraction | None, window: PhWindow | None) -> list[Said]:
     if now is None:
         return []
-    if before is not None and abs(now - before) > ODD_PH:
+    if before is not None and abs(now - before) > ODD_PH_SHIFT:
         return [Said.PH_ODD]
     if window is None:
         return []

@@ -9,8 +9,8 @@ from core.chemistry.label import Acid, AcidKind, Basis, Label, Nutrient, Salt, c
 from core.chemistry.pairs import Mineral, Saturation, saturations, undiluted
 from core.chemistry.source import blend_ph, source_water
 from core.chemistry.tank import (
+    AcidBottle,
     AcidNeed,
-    Bottle,
     Ingredient,
     TankChemistry,
     fill_tank,
@@ -19,11 +19,11 @@ from core.chemistry.tank import (
 
 __all__ = [
     "Acid",
+    "AcidBottle",
     "AcidKind",
     "AcidNeed",
     "Alkali",
     "Basis",
-    "Bottle",
     "Component",
     "Contents",
     "Doubt",

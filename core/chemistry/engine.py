@@ -151,7 +151,7 @@ def solve(solutions: Sequence[Solution]) -> list[Solved]:
     new = [one for one, solved in known.items() if solved is None]
     for one, solved in zip(new, _run(new), strict=True):
         known[one] = _solved_before.put(one, solved)
-    return [solved for one in asked if (solved := known[one])]
+    return [found for one in asked if (found := known[one])]
 
 
 def _run(asked: Sequence[str]) -> list[Solved]:

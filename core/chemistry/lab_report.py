@@ -147,7 +147,7 @@ SALTY_SODIUM_ABOVE, SALTY_CHLORIDE_ABOVE = Fraction(50), Fraction(100)
 
 
 @dataclass(frozen=True, slots=True)
-class Finding:
+class ReportFinding:
     """What a water is, the figure that says so, and the threshold that it is held against."""
 
     what: WaterIs
@@ -163,7 +163,7 @@ def hardness(report: LabReport) -> Fraction | None:
     return meq * CACO3_PER_MEQ
 
 
-def water_is(report: LabReport) -> tuple[Finding, ...]:
+def water_is(report: LabReport) -> tuple[ReportFinding, ...]:
     """What a report makes of a water, each with its threshold."""
     found = []
     hard = hardness(report)
@@ -177,12 +177,12 @@ def water_is(report: LabReport) -> tuple[Finding, ...]:
             ((what, edge) for most, what, edge in grades if hard <= most),
             (WaterIs.VERY_HARD, HARD_TO),
         )
-        found.append(Finding(what, hard, threshold))
+        found.append(ReportFinding(what, hard, threshold))
     for value, above, what in (
         (report.alkalinity, ALKALINE_ABOVE, WaterIs.ALKALINE),
         (report.sodium, SALTY_SODIUM_ABOVE, WaterIs.SALTY_SODIUM),
         (report.chloride, SALTY_CHLORIDE_ABOVE, WaterIs.SALTY_CHLORIDE),
     ):
         if value is not None and value > above:
-            found.append(Finding(what, value, above))
+            found.append(ReportFinding(what, value, above))
     return tuple(found)

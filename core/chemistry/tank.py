@@ -28,7 +28,7 @@ class Ingredient:
 
 
 @dataclass(frozen=True, slots=True)
-class Bottle:
+class AcidBottle:
     """A bottle of acid; density in g/mL, None to take the handbook's.
 
     Raises:
@@ -126,7 +126,7 @@ def fill_tank(
     *,
     to_ph: float | None = None,
     highest_ph: float = 0.0,
-    bottle: Bottle | None = None,
+    bottle: AcidBottle | None = None,
 ) -> TankChemistry:
     """Pour into a tank in order; a litre of such dilute water counts as a kg.
 
@@ -225,7 +225,7 @@ def _ppm(moles: Moles) -> dict[Element, float]:
 
 
 def _titration(
-    tank: _Filling, source: SourceWater, to_ph: float | None, bottle: Bottle | None
+    tank: _Filling, source: SourceWater, to_ph: float | None, bottle: AcidBottle | None
 ) -> list[Solution]:
     """The finished tank at the wanted pH, without acid and with a first guess of it."""
     if to_ph is None or bottle is None or not source.alkalinity_known:
@@ -243,7 +243,7 @@ def _acid(
     *,
     before: Solved,
     to_ph: float,
-    bottle: Bottle,
+    bottle: AcidBottle,
     litres: Fraction,
 ) -> AcidNeed | None:
     """Between the two solutions the missing charge falls in a straight line; where is it none?"""

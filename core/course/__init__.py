@@ -1,7 +1,7 @@
 """The course of a tank: columns over dates, additives by their rules, tasks with their hours."""
 
 from core.course.columns import LaidColumn
-from core.course.conflicts import Conflict
+from core.course.conflicts import CourseConflict
 from core.course.drawing import CourseDrawing, draw_course, target_on
 from core.course.moving import Move, what_moves
 from core.course.plan import Course, plan_course
@@ -28,8 +28,8 @@ __all__ = [
     "AnchorKind",
     "Apart",
     "ChangeOut",
-    "Conflict",
     "Course",
+    "CourseConflict",
     "CourseDrawing",
     "CourseRequest",
     "Differs",

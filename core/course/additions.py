@@ -4,7 +4,7 @@ from bisect import bisect_right, insort
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 
-from core.course.conflicts import Conflict
+from core.course.conflicts import CourseConflict
 from core.course.fillings import Filling
 from core.course.request import Anchor, AnchorKind, HappeningKind, Occasion, TimingRule
 from core.course.season import Season
@@ -39,7 +39,7 @@ class Additions:
 
     all: tuple[Addition, ...]
     governed: frozenset[str]
-    conflicts: tuple[Conflict, ...]
+    conflicts: tuple[CourseConflict, ...]
 
 
 @dataclass(slots=True)
@@ -129,16 +129,16 @@ def _place_on(
     return found
 
 
-def _begin(season: Season) -> tuple[list[_Placing], list[Conflict]]:
+def _begin(season: Season) -> tuple[list[_Placing], list[CourseConflict]]:
     """The rules with their bounds, and those that contradict themselves."""
     placing, conflicts = [], []
     stages = {column.stage for chart in season.charts for column in chart.columns}
     for rule in season.request.rules:
         first, last = _bounds(rule, season)
         if rule.only_stages and not rule.only_stages & stages:
-            conflicts.append(Conflict.no_such_stage(rule))
+            conflicts.append(CourseConflict.no_such_stage(rule))
         elif first is not None and last is not None and last < first:
-            conflicts.append(Conflict.ends_before_it_begins(rule))
+            conflicts.append(CourseConflict.ends_before_it_begins(rule))
         elif first is not None:
             one = _Placing(rule, first, last, _apart(rule, season), due=first)
             _go_on_from_last(one, season)
@@ -272,14 +272,14 @@ def _take(one: _Placing, day: int, filled: set[int]) -> None:
         one.due = min((filling for filling in filled if filling > day), default=None)
 
 
-def _unsatisfied(one: _Placing, season: Season, filled: set[int]) -> list[Conflict]:
+def _unsatisfied(one: _Placing, season: Season, filled: set[int]) -> list[CourseConflict]:
     """A rule that found no day that it should have had, or found one too late."""
     if one.waited and not one.is_placed and _is_in_vain(one, season, filled):
-        return [Conflict.blocked(one.rule, one.blocked_by, never=True)]
+        return [CourseConflict.blocked(one.rule, one.blocked_by, never=True)]
     every = one.rule.every_days
     if every is not None and one.waited >= every:
         one.late |= one.blocked_by
-    return [Conflict.blocked(one.rule, one.late, never=False)] if one.late else []
+    return [CourseConflict.blocked(one.rule, one.late, never=False)] if one.late else []
 
 
 def _is_in_vain(one: _Placing, season: Season, filled: set[int]) -> bool:

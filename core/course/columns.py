@@ -6,7 +6,7 @@ from contextlib import contextmanager
 from dataclasses import dataclass
 
 from core.chart import Chart, Column
-from core.course.conflicts import Conflict
+from core.course.conflicts import CourseConflict
 from core.course.request import CourseRequest, Happening, HappeningKind, Programme
 from core.errors import InputError
 
@@ -66,7 +66,7 @@ class _Laying:
     def __init__(self, request: CourseRequest) -> None:
         self.request = request
         self.laid: list[LaidColumn] = []
-        self.conflicts: list[Conflict] = []
+        self.conflicts: list[CourseConflict] = []
         self.ahead: deque[tuple[Chart, Column]] = deque()
         self.signs: dict[str, int] = {}
         self.waits = {wait.column: _plain(wait.sign) for wait in request.waits_for}
@@ -129,7 +129,7 @@ class _Laying:
         elif happening.kind not in _MOVES:
             return
         elif self.running is None:
-            self.conflicts.append(Conflict.season_over(happening))
+            self.conflicts.append(CourseConflict.season_over(happening))
         else:
             self._move(self.running, happening, day)
 
@@ -163,12 +163,12 @@ class _Laying:
 
     def _stretch(self, now: _Running, happening: Happening, day: int) -> None:
         if now.days is None:
-            self.conflicts.append(Conflict.nothing_to_stretch(happening, now.column))
+            self.conflicts.append(CourseConflict.nothing_to_stretch(happening, now.column))
             return
         wanted = now.days + (happening.days or 0)
         now.days = max(wanted, day - now.first + 1, 1)
         if now.days > wanted:
-            self.conflicts.append(Conflict.shortened_too_far(happening, now.column))
+            self.conflicts.append(CourseConflict.shortened_too_far(happening, now.column))
 
     def finish(self, last: int, heard: int) -> None:
         """Lay what is ahead, up to the last day that is looked at.
@@ -211,7 +211,7 @@ class LaidColumns:
 
     columns: tuple[LaidColumn, ...]
     signs: Mapping[str, int]
-    conflicts: tuple[Conflict, ...]
+    conflicts: tuple[CourseConflict, ...]
 
     def day_of_sign(self, sign: str, request: CourseRequest) -> int | None:
         """When a sign was seen; else when the column that waits for it is reckoned to end."""

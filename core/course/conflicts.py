@@ -8,7 +8,7 @@ from core.course.request import Happening, TimingRule
 
 
 @dataclass(frozen=True, slots=True)
-class Conflict:
+class CourseConflict:
     """What cannot be.
 
     Args:
@@ -22,7 +22,7 @@ class Conflict:
     message: str
 
     @classmethod
-    def season_over(cls, happening: Happening) -> "Conflict":
+    def season_over(cls, happening: Happening) -> "CourseConflict":
         """Something is decided about a column when none holds."""
         return cls(
             "season_over",
@@ -32,7 +32,7 @@ class Conflict:
         )
 
     @classmethod
-    def nothing_to_stretch(cls, happening: Happening, column: Column) -> "Conflict":
+    def nothing_to_stretch(cls, happening: Happening, column: Column) -> "CourseConflict":
         """A column without days cannot be longer or shorter."""
         return cls(
             "nothing_to_stretch",
@@ -42,7 +42,7 @@ class Conflict:
         )
 
     @classmethod
-    def shortened_too_far(cls, happening: Happening, column: Column) -> "Conflict":
+    def shortened_too_far(cls, happening: Happening, column: Column) -> "CourseConflict":
         """What is past stays as it was."""
         return cls(
             "shortened_too_far",
@@ -52,7 +52,7 @@ class Conflict:
         )
 
     @classmethod
-    def no_such_stage(cls, rule: TimingRule) -> "Conflict":
+    def no_such_stage(cls, rule: TimingRule) -> "CourseConflict":
         """A rule for stages that do not come any more."""
         stages = " or ".join(sorted(rule.only_stages))
         return cls(
@@ -63,7 +63,7 @@ class Conflict:
         )
 
     @classmethod
-    def ends_before_it_begins(cls, rule: TimingRule) -> "Conflict":
+    def ends_before_it_begins(cls, rule: TimingRule) -> "CourseConflict":
         """A rule whose two bounds exclude each other."""
         by = "harvest" if rule.until_days_before_harvest is not None else "until"
         return cls(
@@ -74,7 +74,7 @@ class Conflict:
         )
 
     @classmethod
-    def blocked(cls, rule: TimingRule, by: Iterable[str], *, never: bool) -> "Conflict":
+    def blocked(cls, rule: TimingRule, by: Iterable[str], *, never: bool) -> "CourseConflict":
         """A rule that finds no day, and what stands in its way."""
         others = sorted(by)
         when = "finds no day" if never else "comes later than its rule wants"
@@ -86,7 +86,7 @@ class Conflict:
         )
 
     @classmethod
-    def oxidiser_meets_cultures(cls, oxidiser: str, cultures: str, on: str) -> "Conflict":
+    def oxidiser_meets_cultures(cls, oxidiser: str, cultures: str, on: str) -> "CourseConflict":
         """One filling brings both."""
         return cls(
             "oxidiser_meets_cultures",
@@ -96,7 +96,7 @@ class Conflict:
         )
 
     @classmethod
-    def oxidiser_in_living_tank(cls, oxidiser: str) -> "Conflict":
+    def oxidiser_in_living_tank(cls, oxidiser: str) -> "CourseConflict":
         """A living tank takes no oxidiser at all."""
         return cls(
             "oxidiser_in_living_tank",

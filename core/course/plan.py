@@ -8,7 +8,7 @@ from core.chart import Role
 from core.course.additions import Addition, Additions, place_additions
 from core.course.checking import check_request
 from core.course.columns import LaidColumn, lay_columns
-from core.course.conflicts import Conflict
+from core.course.conflicts import CourseConflict
 from core.course.fillings import Filling, fillings_of
 from core.course.preparing import preparations
 from core.course.request import ChangeOut, CourseRequest, Programme, TimingRule
@@ -34,7 +34,7 @@ class Course:
 
     season: Season
     tasks: tuple[Task, ...]
-    conflicts: tuple[Conflict, ...]
+    conflicts: tuple[CourseConflict, ...]
 
     @property
     def request(self) -> CourseRequest:
@@ -219,13 +219,13 @@ def _calibrations(season: Season) -> Iterable[Task]:
 
 def _oxidisers(
     season: Season, fillings: Sequence[Filling], additions: Additions
-) -> Iterable[Conflict]:
+) -> Iterable[CourseConflict]:
     """An oxidiser in a living tank, or in one filling with cultures that no rule keeps apart."""
     if season.request.programme is Programme.LIVING:
         used = {key for one in fillings for key in season.printed(one.day)}
         used |= additions.governed
         yield from (
-            Conflict.oxidiser_in_living_tank(key) for key in sorted(season.oxidisers & used)
+            CourseConflict.oxidiser_in_living_tank(key) for key in sorted(season.oxidisers & used)
         )
         return
     first_days = dict[tuple[str, str], int]()
@@ -235,4 +235,4 @@ def _oxidisers(
             for cultures in sorted(season.cultures & poured):
                 first_days.setdefault((oxidiser, cultures), filling.day)
     for pair, day in first_days.items():
-        yield Conflict.oxidiser_meets_cultures(*pair, season.by_day[day].column.label)
+        yield CourseConflict.oxidiser_meets_cultures(*pair, season.by_day[day].column.label)

@@ -52,7 +52,7 @@ class BetweenDocument(Document):
     share: Figure
 
 
-class TankDocument(Document):
+class MixedTankDocument(Document):
     """Where the feed goes, as far as it is known."""
 
     system: System | None = None
@@ -104,7 +104,7 @@ class MixRequestDocument(Document):
     between: BetweenDocument | None = None
     split: StrictBool = False
     bucket: VolumeDocument | None = None
-    tank: TankDocument = TankDocument()
+    tank: MixedTankDocument = MixedTankDocument()
     shelf: ShelfDocument | None = None
     hard_forms: StrictBool = False
     acid: Key | None = None

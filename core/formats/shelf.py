@@ -72,9 +72,11 @@ class AlkaliOnShelfDocument(Document):
 
     def on_shelf(self) -> AlkaliOnShelf:
         """What it means."""
-        if not 0 < self.meq <= MOST_MEQ:
+        if not 0 < self.meq <= STRONGEST_ALKALI_MEQ:
             raise InputError(
-                "strength_out_of_range", f"It has above 0 and at most {MOST_MEQ} meq.", "meq"
+                "strength_out_of_range",
+                f"It has above 0 and at most {STRONGEST_ALKALI_MEQ} meq.",
+                "meq",
             )
         if self.carbonate > 1:
             raise InputError("out_of_range", "It is at most 1.", "carbonate")
@@ -82,7 +84,7 @@ class AlkaliOnShelfDocument(Document):
         return AlkaliOnShelf(self.key, self.name, alkali, self.unit)
 
 
-MOST_MEQ = 100
+STRONGEST_ALKALI_MEQ = 100
 """meq in a mL or g: the lightest alkali, lithium hydroxide, has 42."""
 
 

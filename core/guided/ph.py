@@ -28,7 +28,7 @@ TELLING_MEQ = 2 * FIRST_UNKNOWN_MEQ
 MOST_TURNS = 2
 """Changes between acid and alkali after which pH is left alone: common practice."""
 
-MOST_GROWTH = 2
+MOST_TITRANT_GROWTH = 2
 """A portion is at most so many times all before it together: a buffer that holds pH here may be
 used up further on. In the simulated tank this stays within the window even in RO water."""
 
@@ -201,7 +201,8 @@ def _portion(
     last = abs(run[-1].meq_l)
     far = (run[0].before - ph) * direction.sign >= SURE_STEPS * resolution
     if told is None and last < TELLING_MEQ and far:
-        return last * MOST_GROWTH  # the pen does tell; that portion was too small to be seen
+        # the pen does tell; that portion was too small to be seen
+        return last * MOST_TITRANT_GROWTH
     if told is None:
         return _blind_portion(done, checked=checked or len(run) == 1)
     sure, capacity = told
@@ -210,7 +211,7 @@ def _portion(
     if task.capacity is not None and run[-1].before > LASTING_PH:
         capacity = capacity.at_most(task.capacity)
     wanted = max(direction.takes(sure, aim, capacity) * BOLDNESS, SMALLEST_MEQ / 4)
-    return min(wanted, done * MOST_GROWTH)
+    return min(wanted, done * MOST_TITRANT_GROWTH)
 
 
 def _blind_portion(done: float, *, checked: bool) -> float | None:

@@ -13,7 +13,7 @@ UNKNOWN_PORTION = Fraction(1, 4)
 """mL or g per litre of a product of which nothing tells how much: our own default, a tenth
 of what most feeds are poured at, from memory."""
 
-MOST_GROWTH = 4
+MOST_PORTION_GROWTH = 4
 """How many times what is in already a next portion may be, where nothing tells how much."""
 
 
@@ -55,7 +55,7 @@ def portion_until(
     if estimate is None:
         if not tells and poured >= whole * FIRST_PORTION * BLIND_PORTIONS:
             return Fraction(0)
-        return min(wanted, poured * MOST_GROWTH)
+        return min(wanted, poured * MOST_PORTION_GROWTH)
     # What a vessel's mark rounded off is no portion.
     if poured >= estimate * (1 - OVERPOURED) and ec_rise < (ec_rise + ec_headroom) * HARDLY:
         return Fraction(0)

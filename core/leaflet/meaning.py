@@ -52,7 +52,7 @@ class MarginNote:
 
 
 @dataclass(frozen=True, slots=True)
-class InTank:
+class MixedAt:
     """Where doses go.
 
     Args:
@@ -68,7 +68,7 @@ class InTank:
     ones: dict[DoseUnit, Fraction] = field(default_factory=dict)
 
 
-def amount_range(dose: Dose, product: Product, tank: InTank) -> tuple[Amount, Amount] | None:
+def amount_range(dose: Dose, product: Product, tank: MixedAt) -> tuple[Amount, Amount] | None:
     """What a dose comes to in a tank, from and to; None for a rule alone."""
     printed = printed_amount(dose, tank.volume, tank.spoons, tank.ones)
     if printed is None:
@@ -77,12 +77,12 @@ def amount_range(dose: Dose, product: Product, tank: InTank) -> tuple[Amount, Am
     return Amount(printed.low * share, printed.unit), Amount(printed.high * share, printed.unit)
 
 
-def amount_words(low: Amount, high: Amount) -> str:
+def amount_range_words(low: Amount, high: Amount) -> str:
     """Amounts as a glance takes them: three digits, and the unit once.
 
     >>> from core.quantities import AmountUnit
     >>> one, two = (Amount(Fraction(n), AmountUnit.ML) for n in (170, 255))
-    >>> amount_words(one, two), amount_words(one, one)
+    >>> amount_range_words(one, two), amount_range_words(one, one)
     ('170 to 255 mL', '170 mL')
     """
     first, last = _digits(low.value), _digits(high.value)
@@ -192,7 +192,7 @@ def what_it_feeds(
     own = elements_of(source_water(water).reported) if water else {}
     known = [product for product in chart.products if product.key in labels]
     contents = {one.key: contents_of(labels[one.key], one.form, one.role) for one in known}
-    litre = InTank(Volume(Fraction(1)), strength, spoons)
+    litre = MixedAt(Volume(Fraction(1)), strength, spoons)
     feeds = [
         [(contents[key], dose) for key, dose in _per_litre(chart, known, column, litre)]
         for column in chart.columns
@@ -211,7 +211,7 @@ def what_it_feeds(
 
 
 def _cost(
-    chart: Chart, column: Column, litre: InTank, costs: Mapping[str, Fraction]
+    chart: Chart, column: Column, litre: MixedAt, costs: Mapping[str, Fraction]
 ) -> Fraction | None:
     priced = [product for product in chart.products if product.key in costs]
     poured = list(_doses_per_litre(chart, priced, column, litre))
@@ -227,7 +227,7 @@ def _together(own: Mapping[Element, float], fed: Mapping[Element, float]) -> dic
 
 
 def _per_litre(
-    chart: Chart, known: list[Product], column: Column, litre: InTank
+    chart: Chart, known: list[Product], column: Column, litre: MixedAt
 ) -> Iterator[tuple[str, float]]:
     """mL or g of each bottle in a litre, as chemistry takes them."""
     for key, middle in _doses_per_litre(chart, known, column, litre):
@@ -235,7 +235,7 @@ def _per_litre(
 
 
 def _doses_per_litre(
-    chart: Chart, known: list[Product], column: Column, litre: InTank
+    chart: Chart, known: list[Product], column: Column, litre: MixedAt
 ) -> Iterator[tuple[str, Fraction]]:
     """mL or g of each bottle in a litre, in the middle of its range."""
     for product in known:

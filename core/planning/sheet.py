@@ -15,7 +15,7 @@ from core.planning.planned_pours import Pass
 from core.planning.premixing import Premix
 from core.quantities import Amount, Reading, Volume
 from core.vessels import Measured, Vessel
-from core.water import Part, Target
+from core.water import BlendPart, Target
 from core.windows import Window
 
 
@@ -219,7 +219,7 @@ class PourSheet:
     ph: PhWindow
     ph_printed: bool
     source: Reading | None
-    water_parts: tuple[Part, ...]
+    water_parts: tuple[BlendPart, ...]
     in_tank: InTank | None
     cautions: tuple[Caution, ...]
     unacknowledged: tuple[str, ...]

@@ -4,7 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from fractions import Fraction
 
-from core.chemistry import Acid, Alkali, Bottle, Label, check_density
+from core.chemistry import Acid, AcidBottle, Alkali, Label, check_density
 from core.quantities import AmountUnit
 
 
@@ -59,9 +59,9 @@ class AcidOnShelf:
         check_density(self.density)
 
     @property
-    def bottle(self) -> Bottle:
+    def bottle(self) -> AcidBottle:
         """The bottle as chemistry reckons with it."""
-        return Bottle(self.acid, self.density)
+        return AcidBottle(self.acid, self.density)
 
 
 @dataclass(frozen=True, slots=True)

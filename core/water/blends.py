@@ -7,7 +7,7 @@ from fractions import Fraction
 from core.errors import InputError
 from core.limits import MOST_WATERS
 from core.quantities import Reading
-from core.water.source import REPORT_FIELDS, Disinfectant, LabReport, Part, Water, WaterKind
+from core.water.source import REPORT_FIELDS, BlendPart, Disinfectant, LabReport, Water, WaterKind
 
 
 class Wanted(StrEnum):
@@ -50,7 +50,7 @@ def blend(parts: Sequence[tuple[str, Water, Fraction]]) -> Water:
         temperature=_mean([water.temperature for water in waters], shares),
         disinfectant=_worst(waters),
         stood_h=_least_stood(waters),
-        parts=tuple(Part(name, share) for name, _, share in parts),
+        parts=tuple(BlendPart(name, share) for name, _, share in parts),
     )
 
 

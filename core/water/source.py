@@ -99,7 +99,7 @@ REPORT_FIELDS = tuple(field.name for field in fields(LabReport))
 
 
 @dataclass(frozen=True, slots=True)
-class Part:
+class BlendPart:
     """One water of a blend, and its share of the whole."""
 
     name: str
@@ -128,7 +128,7 @@ class Water:
     temperature: Fraction | None = None
     disinfectant: Disinfectant | None = None
     stood_h: Fraction = Fraction(0)
-    parts: tuple[Part, ...] = ()
+    parts: tuple[BlendPart, ...] = ()
 
     def __post_init__(self) -> None:
         if self.ph is not None and not 0 <= self.ph <= 14:

@@ -8,10 +8,10 @@ from core.formats.leaflet_sheet import LeafletDocument
 from core.growing import Crop
 from core.leaflet.meaning import (
     FedColumn,
-    InTank,
     MarginNote,
+    MixedAt,
     amount_range,
-    amount_words,
+    amount_range_words,
     margin_of,
     what_it_feeds,
 )
@@ -145,7 +145,7 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
     sheet = told.leaflet.sheet()
     read = read_sheet(sheet)
     labels, costs = bottles_by_key(scope, told.leaflet)
-    mixed = InTank(volume, strength, Spoons(member.spoons))
+    mixed = MixedAt(volume, strength, Spoons(member.spoons))
     water = _water(scope, told, tank)
     fed: tuple[FedColumn, ...] = ()
     if told.feeds and read.chart is not None:
@@ -184,11 +184,11 @@ def _water(scope: Scope, told: MeaningIn, tank: Tank | None) -> Water | None:
     return source.as_water(source.reading)
 
 
-def _cells(sheet: Sheet, read: SheetRead, tank: InTank) -> list[CellMeaning]:
+def _cells(sheet: Sheet, read: SheetRead, tank: MixedAt) -> list[CellMeaning]:
     shown = []
     for (row, column), dose in read.doses.items():
         found = amount_range(dose, sheet.rows[row].product, tank)
-        words = amount_words(*found) if found else "by EC"
+        words = amount_range_words(*found) if found else "by EC"
         shown.append(CellMeaning(row=row, column=column, shown=words))
     return shown
 

@@ -8,7 +8,7 @@ from zoneinfo import ZoneInfo
 
 from core.chart import Chart
 from core.course import Course, Programme, Task, TaskKind, Why
-from core.leaflet.meaning import InTank, amount_range
+from core.leaflet.meaning import MixedAt, amount_range
 from core.living import Brew, brew_for
 from core.quantities import (
     Amount,
@@ -31,7 +31,7 @@ class TaskWords:
     """Tasks of one season as answers: what its products come to in its tank."""
 
     def __init__(
-        self, running: RunningSeason, course: Course, in_tank: InTank, zone: ZoneInfo
+        self, running: RunningSeason, course: Course, in_tank: MixedAt, zone: ZoneInfo
     ) -> None:
         self._running, self._course = running, course
         self._in_tank, self._zone = in_tank, zone
@@ -45,7 +45,7 @@ class TaskWords:
     def of(cls, scope: Scope, running: RunningSeason, course: Course) -> "TaskWords":
         """With the spoons that a person means, by the clock of the grow."""
         litres = Volume(figure(running.season.tank.litres))
-        in_tank = InTank(litres, Fraction(1), Spoons(scope.membership.spoons))
+        in_tank = MixedAt(litres, Fraction(1), Spoons(scope.membership.spoons))
         return cls(running, course, in_tank, ZoneInfo(scope.grow.time_zone))
 
     def task_out(self, standing: StandingTask) -> TaskOut:

@@ -15,9 +15,9 @@ from scipy.optimize import brentq
 from core.chart import Form, Role
 from core.chemistry import (
     Acid,
+    AcidBottle,
     AcidKind,
     Basis,
-    Bottle,
     Doubt,
     Element,
     Ingredient,
@@ -351,7 +351,7 @@ def test_titration_against_the_carbonate_equilibria(
     source = water("0.3", alkalinity=str(alkalinity), ph=F("7.5"))
     protons = 2 if kind is AcidKind.SULFURIC else 1
     acid = Acid(kind, molar=F(1))
-    need = fill_tank(source, F(100), [], to_ph=to_ph, highest_ph=6.3, bottle=Bottle(acid)).acid
+    need = fill_tank(source, F(100), [], to_ph=to_ph, highest_ph=6.3, bottle=AcidBottle(acid)).acid
     assert need is not None
     wanted = acid_by_the_textbook(7.5, alkalinity, to_ph) * 100 / protons  # mL of 1 mol/L
     # PHREEQC reckons with activities and ion pairs, the textbook sum does not.
@@ -362,7 +362,7 @@ def test_phosphoric_acid_takes_about_one_equivalent_and_feeds() -> None:
     source = water("0.5", alkalinity="150", ph=F("7.6"), calcium="60")
     needs = {}
     for kind in (AcidKind.NITRIC, AcidKind.PHOSPHORIC, AcidKind.CITRIC):
-        acid = Bottle(Acid(kind, molar=F(1)))
+        acid = AcidBottle(Acid(kind, molar=F(1)))
         needs[kind] = fill_tank(source, F(100), [], to_ph=5.9, highest_ph=6.2, bottle=acid).acid
     nitric, phosphoric, citric = needs.values()
     assert nitric
@@ -377,7 +377,7 @@ def test_phosphoric_acid_takes_about_one_equivalent_and_feeds() -> None:
 
 
 def test_soft_water_needs_drops_and_a_tank_in_the_window_nothing() -> None:
-    acid = Bottle(Acid(AcidKind.NITRIC, F(38)))
+    acid = AcidBottle(Acid(AcidKind.NITRIC, F(38)))
     soft = fill_tank(
         water("0.04", alkalinity="5", ph=F("6.1")), F(100), [], to_ph=5.8, highest_ph=6, bottle=acid
     )
@@ -414,7 +414,7 @@ def test_calcium_and_sulfate_undiluted_form_gypsum_and_alone_nothing() -> None:
     tank = fill_tank(
         water("0.1", alkalinity="20"), F(100),
         [Ingredient(Amount(F(200), ML), part) for part in (part_a, part_b)],
-        to_ph=5.8, highest_ph=6, bottle=Bottle(Acid(AcidKind.NITRIC, F(38))),
+        to_ph=5.8, highest_ph=6, bottle=AcidBottle(Acid(AcidKind.NITRIC, F(38))),
     )  # fmt: skip
     assert tank.finished is not None
     assert tank.finished.gypsum < 0.2

@@ -9,7 +9,7 @@ from hypothesis import strategies as st
 
 from core.brewing import BrewAct, BrewDay, BrewState, brew_state, brew_steps
 from core.chart import PhWindow
-from core.daily import MOVED_EC, ODD_EC, ODD_PH, Said, TankReading, judge_reading
+from core.daily import MOVED_EC, ODD_EC_SHIFT, ODD_PH_SHIFT, Said, TankReading, judge_reading
 from core.living import brew_for, oxygen_is_short, oxygen_saturation
 from core.quantities import Amount, AmountUnit, Reading, ReadingRange, Volume
 from core.water import Disinfectant
@@ -78,7 +78,7 @@ def test_what_ph_says(ph: str, before: str, expected: list[Said]) -> None:
 def test_no_advice_rests_on_a_reading_that_is_odd(ec: Fraction, before: Fraction | None) -> None:
     now, then = TankReading(Reading(ec)), TankReading(None if before is None else Reading(before))
     found = judge_reading(now, then, target=BAND, window=WINDOW)
-    far = before is not None and before > 0 and abs(ec / before - 1) > ODD_EC
+    far = before is not None and before > 0 and abs(ec / before - 1) > ODD_EC_SHIFT
     assert (found == (Said.EC_ODD,)) is far
     assert len(ADVICE.intersection(found)) <= 1
     if ec > BAND.high.ms_cm * (1 + MOVED_EC) and not far:
@@ -105,7 +105,7 @@ def test_water_that_reads_more_than_the_target_is_no_way_down(water: str, says: 
 
 
 def test_a_ph_that_drifts_is_believed_up_to_its_bound() -> None:
-    edge = Fraction(6) + ODD_PH
+    edge = Fraction(6) + ODD_PH_SHIFT
     assert said("", ph=str(edge), ph_before="6") == [Said.PH_HIGH]
     assert said("", ph=str(edge + Fraction(1, 100)), ph_before="6") == [Said.PH_ODD]
 

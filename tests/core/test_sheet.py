@@ -14,10 +14,10 @@ from core.formats.chart import MS_CM, FeedChart
 from core.formats.leaflet_sheet import LeafletDocument, leaflet_of_chart, leaflet_of_draft
 from core.leaflet import TableRequest, read_table
 from core.leaflet.meaning import (
-    InTank,
+    MixedAt,
     Remedy,
     amount_range,
-    amount_words,
+    amount_range_words,
     margin_of,
     what_it_feeds,
 )
@@ -221,7 +221,7 @@ def test_a_draft_becomes_a_sheet_with_its_notes_by_line() -> None:
 
 # What it means in a tank
 
-TANK = InTank(Volume(F(100)), F("0.5"), Spoons.METRIC)
+TANK = MixedAt(Volume(F(100)), F("0.5"), Spoons.METRIC)
 
 
 def test_amounts_are_scaled_where_the_product_scales() -> None:
@@ -249,7 +249,7 @@ def test_amounts_are_scaled_where_the_product_scales() -> None:
 )  # fmt: skip
 def test_amounts_have_three_digits(low: str, high: str, words: str) -> None:
     one, other = (Amount(F(text), AmountUnit.ML) for text in (low, high))
-    assert amount_words(one, other) == words
+    assert amount_range_words(one, other) == words
 
 
 def margin(typed: Sheet) -> dict[str, tuple[int | None, int | None, Remedy | None]]:
