@@ -299,6 +299,16 @@ def test_a_rule_is_read_in_the_unit_that_it_names(text: str, rise: str) -> None:
     assert read_dose_cell(text).until_ec == F(rise)
 
 
+def test_what_is_poured_until_a_reading_is_the_feed_with_its_parts_as_named() -> None:
+    rows = (("", "Week 1"), ("Ferment (ml/L)", "until EC +0.6"),
+            ("Skerry A (ml/L)", "until EC +1.0"), ("Skerry B (ml/L)", "2"))  # fmt: skip
+    draft = read_table(TableRequest(rows))
+    assert draft.chart is not None
+    assert [(one.role, one.group) for one in draft.chart.products] == [
+        (Role.BASE, "base"), (Role.BASE, "skerry"), (Role.BASE, "skerry")
+    ]  # fmt: skip
+
+
 @pytest.mark.parametrize("text", ["until EC 1.5", "until ppm +500", "until it is green"])
 def test_a_rule_that_may_mean_two_things_is_none(text: str) -> None:
     with pytest.raises(InputError):

@@ -38,6 +38,7 @@ def test_a_part_is_never_another_part() -> None:
         ("A", "H"),
         ("H", "X"),
         ("420", "430"),
+        ("G1", "G2"),
     ):
         assert matched(f"Skerrymore {one}", on=shelf(f"Skerrymore {other}")) == [None]
         assert matched(f"Skerrymore {one}", on=shelf(f"Skerrymore {one}")) == [f"Skerrymore {one}"]

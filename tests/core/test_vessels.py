@@ -234,6 +234,8 @@ def test_a_marked_cup_is_taken_for_its_product_and_its_amount_alone(
 
 
 @given(st.integers(0, 500), st.integers(1, 40))
+@example(1, 2)
+@example(3, 2)
 def test_of_two_marks_as_near_the_even_one_is_taken_as_in_round(amount: int, mark: int) -> None:
     assert _nearest(amount, mark) == round(F(amount, mark))
 
