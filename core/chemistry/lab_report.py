@@ -106,6 +106,11 @@ MOST_UNBALANCED = Fraction(1, 10)
 """Share by which the charges of a report may differ before it is doubted."""
 
 
+def is_balanced(balance: Fraction) -> bool:
+    """Whether a report's charges differ by no more than may be."""
+    return abs(balance) <= MOST_UNBALANCED
+
+
 def ion_balance(report: LabReport) -> Fraction | None:
     """By which share of all charge cations outweigh anions; None where too little was looked for.
 

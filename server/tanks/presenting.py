@@ -9,7 +9,7 @@ from django.utils import timezone
 from ninja import Schema
 from pydantic import ConfigDict
 
-from core.chemistry.lab_report import MOST_UNBALANCED, WaterIs, ion_balance, water_is
+from core.chemistry.lab_report import WaterIs, ion_balance, is_balanced, water_is
 from core.due import Due, due_of
 from core.growing import Crop, System
 from core.quantities import (
@@ -137,7 +137,7 @@ def water_out(water: WaterSource, member: Membership) -> WaterOut:
             for one in water_is(report)
         ],
         balance_shown=None if balance is None else f"{'−' if balance < 0 else '+'}{off} %",
-        balance_off=balance is not None and abs(balance) > MOST_UNBALANCED,
+        balance_off=balance is not None and not is_balanced(balance),
     )
 
 

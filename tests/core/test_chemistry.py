@@ -404,6 +404,21 @@ def test_the_ph_of_a_blend_lies_near_the_buffered_water() -> None:
 # What falls out
 
 
+def test_half_and_half_is_half_of_each_in_the_water_that_is_left() -> None:
+    c = Component
+    one = Contents({c.CALCIUM: 1e-3, c.CHLORIDE: 2e-3}, 1.2, 0.0, ())
+    other = Contents({c.MAGNESIUM: 1e-3, c.SULFATE: 1e-3}, 1.1, 0.0, ())
+    # g/mL of both less their salts: 2.5 g for each g of elements, about (from memory)
+    elements = sum(periodictable.formula(part).mass * mmol for part, mmol in
+                   (("Ca", 1), ("Cl", 2), ("Mg", 1), ("S", 1))) / 1000  # fmt: skip
+    water = round(1.15 - elements * 2.5 / 2, 3)
+    moles = {part: mol * 500 / water for part, mol in (one.moles | other.moles).items()}
+    [mixed] = solve([Solution(moles, 4.5)])
+    [gypsum] = undiluted(one, other)
+    assert (gypsum.mineral, gypsum.times) == (Mineral.GYPSUM, pytest.approx(mixed.gypsum, rel=0.01))
+    assert gypsum.times > 10
+
+
 def test_calcium_and_sulfate_undiluted_form_gypsum_and_alone_nothing() -> None:
     part_a = contents_of(bottle(N_nitrate="6", Ca="7")[0], Form.LIQUID, Role.BASE)
     part_b = contents_of(bottle(K2O="7", P2O5="5", Mg="1.4", S="2")[0], Form.LIQUID, Role.BASE)

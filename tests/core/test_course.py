@@ -826,6 +826,17 @@ def test_the_picture_has_a_tread_for_each_target_and_strokes_as_thick_as_their_d
     assert strokes["mud"].days == (1, 10, 19)
 
 
+def test_what_is_poured_until_a_reading_is_drawn_as_one_of_its_unit() -> None:
+    plain = chart((7, 7), pours=("one",))
+    rule, dosed = plain.doses
+    rule = replace(rule, low=None, high=None, unit=None, until_ec=Fraction(1))
+    dosed = replace(dosed, low=Fraction(4), high=Fraction(4))
+    asked = ask(chart=replace(plain, doses=(rule, dosed)))
+    drawing = draw_course(plan_course(asked), None, Spoons.METRIC)
+    [stroke] = drawing.strokes
+    assert [(one.first, one.last, one.share) for one in stroke.spans] == [(0, 6, 0.25), (7, 13, 1)]
+
+
 def test_strength_rises_in_even_steps_from_column_to_column() -> None:
     low, high = Fraction(1, 2), Fraction(4, 5)
     rising = list(rising_strengths(chart(), "w2", low, high, "w5"))

@@ -11,6 +11,7 @@ from core.chemistry.lab_report import (
     WaterIs,
     hardness,
     ion_balance,
+    is_balanced,
     reported,
     water_is,
 )
@@ -83,6 +84,13 @@ def test_the_balance_of_a_worked_example() -> None:
         rest = {name: value for name, value in lines.items() if name != missing}
         assert ion_balance(report(**rest)) is None
     assert ion_balance(report(**dict.fromkeys(lines, "0"))) is None
+
+
+@pytest.mark.parametrize("side", [1, -1])
+def test_a_report_is_doubted_beyond_a_tenth_of_its_charges(side: int) -> None:
+    # Standard Methods 1030 E: within 10 % is good (from memory)
+    assert is_balanced(F("0.1") * side)
+    assert not is_balanced(F("0.1001") * side)
 
 
 @pytest.mark.parametrize(

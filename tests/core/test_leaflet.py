@@ -14,7 +14,7 @@ from core.leaflet import Asked, CellKind, ChartDraft, TableRequest, read_table, 
 from core.leaflet.about import about_lines
 from core.leaflet.cells import read_dose_cell
 from core.leaflet.table import WhereUnit, chart_table
-from core.limits import STRONGEST_WATER
+from core.limits import LONGEST_NAME, STRONGEST_WATER
 from core.quantities import DoseUnit, Reading, ReadingRange, ReadingUnit
 from core.quantities.dose_units import DoseUnitSaid
 from core.tables import csv_text, read_table_file, rows_of_text
@@ -300,13 +300,30 @@ def test_a_rule_is_read_in_the_unit_that_it_names(text: str, rise: str) -> None:
 
 
 def test_what_is_poured_until_a_reading_is_the_feed_with_its_parts_as_named() -> None:
-    rows = (("", "Week 1"), ("Ferment (ml/L)", "until EC +0.6"),
-            ("Skerry A (ml/L)", "until EC +1.0"), ("Skerry B (ml/L)", "2"))  # fmt: skip
+    rows = (("", "Week 1", "Week 2"), ("Ferment (ml/L)", "until EC +0.6", "5"),
+            ("Skerry A (ml/L)", "until EC +1.0", "until EC +1.0"), ("Skerry B (ml/L)", "2", "2"))  # fmt: skip
     draft = read_table(TableRequest(rows))
     assert draft.chart is not None
     assert [(one.role, one.group) for one in draft.chart.products] == [
         (Role.BASE, "base"), (Role.BASE, "skerry"), (Role.BASE, "skerry")
     ]  # fmt: skip
+
+
+def test_days_that_are_counted_are_as_long_as_it_is_to_the_next() -> None:
+    rows = (("", "Day 1", "Day 2", "Day 4", "Day 11"), ("Part A (ml/L)", "1", "2", "2", "3"))
+    draft = read_table(TableRequest(rows))
+    assert draft.chart is not None
+    assert [column.days for column in draft.chart.columns][:3] == [1, 2, 7]
+
+
+def test_keys_are_no_longer_than_may_be_however_long_a_name_is() -> None:
+    long = "kelp " * 40
+    rows = (("", "Week 1"), *((f"{long}{n}", "2 ml/L") for n in range(2)))
+    draft = read_table(TableRequest(rows))
+    assert draft.chart is not None
+    keys = [one.key for one in draft.chart.products]
+    assert len(set(keys)) == 2
+    assert max(map(len, keys)) <= LONGEST_NAME
 
 
 @pytest.mark.parametrize("text", ["until EC 1.5", "until ppm +500", "until it is green"])

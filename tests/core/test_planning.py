@@ -16,7 +16,7 @@ from core.planning import Between
 from core.quantities import DoseUnit, Reading, ReadingScale, ReadingUnit, Spoons, decimal_text
 from core.strength import End, Override
 from core.water import TargetConvention
-from tests.core.labels import label, labelled
+from tests.core.labels import label, labelled, shelf
 from tests.core.mixes import DRY, F, chart, codes, dose, ec, pair, plan, poured, product, water
 
 BASE = product("one", Role.BASE)
@@ -387,3 +387,17 @@ def test_what_a_label_puts_before_a_row_comes_with_it() -> None:
     joined = join_charts(pair(), "w1", second, "w1", {})
     rows = {row.key: row.after for row in joined.chart.products}
     assert rows == {"one": (), "two": (), "one-2": (), "two-2": ("one-2",)}
+
+
+@pytest.mark.parametrize("strong", ["one", "two"])
+def test_of_two_bottles_that_a_third_clouds_with_the_worse_is_named(strong: str) -> None:
+    weak = "two" if strong == "one" else "one"
+    rows = [product(key, Role.BASE, group="g", rank=rank)
+            for rank, key in enumerate(("one", "two", "lime"), 1)]  # fmt: skip
+    made = chart(rows, [dose(row.key, "2 mL/L") for row in rows])
+    known = shelf(**{strong: label(S="3", K2O="7.3"), weak: label(S="0.6", K2O="1.5")},
+                  lime=label(N_nitrate="6", Ca="8"))  # fmt: skip
+    *_, last = plan(made, shelf=known).pours
+    assert last.product.key == "lime"
+    assert last.precipitate is not None
+    assert last.precipitate.other.key == strong

@@ -38,6 +38,9 @@ from tests.core.mixes import F, chart, dose, ec, pair, product, water
 
 def test_the_second_pour_follows_from_what_the_first_was_worth() -> None:
     first, doses = {"one": F(80), "two": F(80)}, {"one": F(100), "two": F(100)}
+    # 0.05: the last figure of a common pen twice over, and as much again for an uneven tank
+    assert not Slope(F("0.15"), F("0.1")).is_odd
+    assert Slope(F("0.151"), F("0.1")).is_odd
     fair, weak = Slope(F("0.8"), F("0.8")), Slope(F("0.6"), F("0.8"))
     rest = second_pour(first, doses, slope=fair, ec_headroom=F("0.2"))
     assert (rest.amounts, rest.capped) == ({"one": 20, "two": 20}, False)

@@ -179,6 +179,12 @@ def test_numbers_dates_and_formulas_of_a_workbook() -> None:
     assert [question.code for question in questions] == ["cell_unclear"]
 
 
+def test_blank_rows_and_columns_at_the_ends_are_no_part_of_a_table() -> None:
+    text = "\n".join([",Week 1,,", "Part A (ml/L),2,,", ",,,", "Part B (ml/L),2,,", ",,,", ",,,"])
+    rows = (("", "Week 1"), ("Part A (ml/L)", "2"), ("", ""), ("Part B (ml/L)", "2"))
+    assert read_table_file(text.encode()).rows == rows
+
+
 def test_a_merged_dose_stands_in_every_week_it_spans() -> None:
     def fill(book: openpyxl.Workbook) -> None:
         sheet = book.active
