@@ -15,6 +15,7 @@ from core.guided.ph import (
     assist,
     may_be_right,
 )
+from core.guided.plan import GuidedPlan
 from core.guided.replay import MOST_ROUNDS, Replay
 from core.guided.steps import StepKind
 from core.quantities import AmountUnit
@@ -111,7 +112,7 @@ def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
         bounds=Bounds(
             reported=replay.plan.reported,
             need=None if replay.plan.acid_need is None else float(replay.plan.acid_need),
-            pen_over=_pen_over(replay, outcome),
+            pen_over=pen_over(_first_shown(outcome), replay.plan),
             looked=outcome.looked,
             besides=float(replay.acid_astray / replay.least_litres) * _acid_meq(replay),
         ),
@@ -132,12 +133,15 @@ MOST_CAREFUL_ROUNDS = 12
 """Readings of pH where nothing tells what to expect, so that every portion is small."""
 
 
-def _pen_over(replay: Replay, outcome: PhOutcome) -> float:
-    """How much too high the pen may read: what its first reading is above the expected."""
-    plan = replay.plan
+def _first_shown(outcome: PhOutcome) -> float:
+    """What the pen showed before anything was done about pH."""
+    return outcome.portions[0].before if outcome.portions else float(outcome.ph or 0)
+
+
+def pen_over(first: float, plan: GuidedPlan) -> float:
+    """How much too high the pen may read, by what it first showed: pH."""
     if plan.ph_expected is None:
         return PEN_OVER
-    first = outcome.portions[0].before if outcome.portions else float(outcome.ph or 0)
     over = first - float(plan.ph_expected)
     if plan.reported:
         return over if over > PEN_OVER_SHOWS else 0.0

@@ -4,6 +4,7 @@ The figures are written out here a second time, as the trade gives them, and nev
 code under test.
 """
 
+from dataclasses import replace
 from fractions import Fraction
 from typing import Any
 
@@ -27,6 +28,7 @@ from core.chemistry.carbonate import acid_between, alkali_between
 from core.chemistry.elements import Component
 from core.due import Due, due_of
 from core.errors import InputError
+from core.guided.adjusting import pen_over
 from core.guided.oddness import is_odd_reading, is_odd_volume
 from core.guided.steps import StepKind
 from core.order_rules import stir_for, wait_after
@@ -35,6 +37,7 @@ from core.quantities import Amount, AmountUnit, Reading, Volume
 from core.vessels import Vessel, VesselKind, cup_for, measure
 from core.water import Disinfectant, LabReport, Water, WaterKind
 from core.windows import Window, element_windows
+from tests.core.guided import PLANS
 from tests.core.mixes import F, product
 
 WAITS = {
@@ -351,3 +354,18 @@ def test_an_acid_of_no_strength_or_of_more_than_all_is_none(
     assert Acid(AcidKind.NITRIC, F("0.1")).percent == F("0.1")
     assert Acid(AcidKind.NITRIC, F(100)).percent == 100
     assert Acid(AcidKind.NITRIC, molar=F(25)).molar == 25
+
+
+@pytest.mark.parametrize(
+    ("reported", "expected", "first", "over"),
+    # our own defaults: 0.4 above what a lab report's water should read, 0.25 above a guess, and as
+    # much as a pen that was not calibrated for long where nothing tells
+    [(True, "6.8", 7.19, 0.0), (True, "6.8", 7.25, 0.45), (True, "6.8", 6.0, 0.0),
+     (False, "6.8", 7.04, 0.0), (False, "6.8", 7.06, 1.0), (False, None, 6.0, 1.0)],
+)  # fmt: skip
+def test_a_pen_that_shows_far_above_the_expected_may_read_too_high(
+    reported: bool, expected: str | None, first: float, over: float
+) -> None:
+    known = None if expected is None else F(expected)
+    told = replace(PLANS[0], reported=reported, ph_expected=known)
+    assert pen_over(first, told) == pytest.approx(over)

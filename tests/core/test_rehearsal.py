@@ -129,6 +129,14 @@ def test_all_in_on_a_stronger_water_less_goes_in_or_nothing() -> None:
     assert poured("1.7") == []
 
 
+def test_a_plan_for_a_water_that_leaves_no_room_ends_before_anything_is_poured() -> None:
+    of = chart([product("glass", Role.SILICA), *pair().products],
+               [dose("glass", "0.5 mL/L"), *pair().doses], target=ec("0.3"))  # fmt: skip
+    found = run(of, mix={"convention": TargetConvention.ALL_IN})
+    assert (found.ended, found.poured) == ("done", {})
+    assert "water_too_strong" in {one for step in found.steps for one in step.advice}
+
+
 def test_a_rule_after_a_base_that_is_past_it_pours_nothing() -> None:
     rule = Dose("org", "w1", F(2), F(2), DoseUnit.ML_PER_L, F(1))
     of = chart([*pair().products, product("org", Role.BASE)], [*pair().doses, rule],
