@@ -107,6 +107,7 @@ def _pour_portion(replay: Replay, near: _Approach, name: str, turn: int) -> bool
         f"pour-{name}", StepKind.POUR, pour=near.at, amount=portion, unit=pour.unit.value
     )
     if done is not None and done.kind is EventKind.SKIPPED:
+        replay.ledger.leave_out(pour.key, portion)
         return False
     if done is not None and done.figure is not None:
         near.poured += done.figure

@@ -1,7 +1,13 @@
 """What to look at first, by the advice that asks for it."""
 
 from core.guided.ph import PH_CAUSES, Advice
-from core.guided.steering import BOTTLE_CAUSES, UNMOVED_CAUSES, WATER_CAUSES, Verdict
+from core.guided.steering import (
+    BOTTLE_CAUSES,
+    UNMOVED_CAUSES,
+    UNTOLD_CAUSES,
+    WATER_CAUSES,
+    Verdict,
+)
 
 NEED_CAUSES = ("ph_pen", "report", "volume", "mixed_up")
 """Likely causes of acid far past the water's need, in the order in which to check them: common
@@ -10,6 +16,7 @@ practice."""
 _CAUSES_OF: dict[str, tuple[str, ...]] = {
     Verdict.UNMOVED: UNMOVED_CAUSES,
     Verdict.ODD: BOTTLE_CAUSES,
+    Verdict.UNTOLD: UNTOLD_CAUSES,
     Verdict.WATER_STRONGER: WATER_CAUSES,
     Verdict.WATER_TOO_STRONG: WATER_CAUSES,
     Advice.UNMOVED: PH_CAUSES,

@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 from fractions import Fraction
 
-from core.guided.doubting import Trust, settle_volume, weigh
+from core.guided.doubting import Trust, settle_volume, weigh, why_odd
 from core.guided.draining import drain, let_mix_through
 from core.guided.outcome import EcOutcome
 from core.guided.replay import MOST_ROUNDS, Replay
@@ -143,7 +143,7 @@ def _act(replay: Replay, outcome: EcOutcome, turn: int, trust: Trust) -> _Made |
 
 def _why_it_stands(replay: Replay, reading: Fraction) -> Verdict:
     rise = replay.rise_at(reading)
-    return Verdict.UNMOVED if rise.is_unmoved or not rise.is_odd else Verdict.ODD
+    return why_odd(rise) if rise.is_odd else Verdict.UNMOVED
 
 
 def _band(replay: Replay) -> tuple[Fraction, Fraction]:
@@ -272,6 +272,8 @@ def _add(replay: Replay, turn: int, amounts: dict[str, Fraction]) -> dict[str, F
         elif done.figure is not None:
             replay.ledger.pour(key, done.figure)
             made[key] = done.figure
+        else:
+            replay.ledger.leave_out(key, amount)
     return {key: amount for key, amount in made.items() if amount > 0}
 
 

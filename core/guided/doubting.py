@@ -43,26 +43,35 @@ def weigh(replay: Replay, name: str, reading: Fraction) -> Weighed:
     """Lay out what a reading asks for that contradicts what is in the tank.
 
     Hardly any rise is first looked for at the pen; another rise than expected is first asked of the
-    volume. What contradicts then is advised, read again, and if it says the same it stands.
+    volume; one as if what was left out were in is first asked of that. What contradicts then is advised, read again, and if it says the same it stands.
     """
     # One line of asking: pen, volume, again, believed; apart it could not be followed.
     slope, doubts = replay.rise_at(reading), replay.doubts
     if not slope.is_odd:
         doubts.suspect = None
+        replay.ledger.left_out.clear()
         return Weighed(Trust.FITS)
     doubts.suspect = volume_by_rise(replay.litres, slope, replay.source or Fraction(0))
     stood = doubts.stands(reading)
-    if (not slope.is_unmoved or stood) and not doubts.volume_asked:
+    first_of_another = slope.is_unmoved or slope.is_untold
+    if (stood or not first_of_another) and not slope.of_nothing and not doubts.volume_asked:
         settle_volume(replay, name, doubts.suspect, slope)
         if replay.is_ahead or not replay.rise_at(reading).is_odd:
             return Weighed(Trust.FITS, slope)
     if stood:
         return Weighed(Trust.STANDS, slope)
-    why = Verdict.UNMOVED if replay.rise_at(reading).is_unmoved else Verdict.ODD
+    why = why_odd(replay.rise_at(reading))
     if not replay.advised(name, why):
         return Weighed(Trust.LEFT, slope, Correction(why))
     doubts.looked_into.append(reading)
     return Weighed(Trust.AGAIN, slope, Correction(why))
+
+
+def why_odd(slope: Slope) -> Verdict:
+    """What an odd reading is said to be."""
+    if slope.is_untold:
+        return Verdict.UNTOLD
+    return Verdict.UNMOVED if slope.is_unmoved else Verdict.ODD
 
 
 def settle_volume(

@@ -126,6 +126,8 @@ def _pour(replay: Replay, at: int, outcome: FeedOutcome) -> None:
         replay.ledger.pour(pour.key, done.figure)
         outcome.way_out = way_out_of(replay, at) or outcome.way_out
         _let_others_follow(outcome, pour, amount, done.figure)
+    elif done is not None:
+        replay.ledger.leave_out(pour.key, amount)
     replay.stir_and_wait(at, name)
 
 

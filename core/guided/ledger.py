@@ -1,5 +1,6 @@
 """What went into a tank, what of it is still in, and how far that should lift the reading."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass, field
 from fractions import Fraction
 
@@ -20,6 +21,8 @@ class Ledger:
         shrink: the share of the planned scaled doses for which the water that was read leaves room.
         poured: mL or g of each product that went in, in the whole mix.
         inside: mL or g of each that is still in.
+        left_out: mL or g of each that was left out on the screen, and that no reading has shown to
+            be out indeed; as much of it as would still be in.
     """
 
     plan: GuidedPlan
@@ -28,6 +31,7 @@ class Ledger:
     shrink: Fraction = Fraction(1)
     poured: dict[str, Fraction] = field(default_factory=dict)
     inside: dict[str, Fraction] = field(default_factory=dict)
+    left_out: dict[str, Fraction] = field(default_factory=dict)
 
     def pour(self, key: str, amount: Fraction) -> None:
         """So many mL or g went in."""
@@ -37,6 +41,11 @@ class Ledger:
     def keep(self, share: Fraction) -> None:
         """So large a share stayed in when the tank was drained and filled."""
         self.inside = {key: amount * share for key, amount in self.inside.items()}
+        self.left_out = {key: amount * share for key, amount in self.left_out.items()}
+
+    def leave_out(self, key: str, amount: Fraction) -> None:
+        """So many mL or g were to go in, and somebody told that they did not."""
+        self.left_out[key] = self.left_out.get(key, _NONE) + amount
 
     def planned(self, key: str) -> Fraction:
         """What the mix pours of a product, after the water was read; mL or g."""
@@ -76,7 +85,15 @@ class Ledger:
     @property
     def expected(self) -> Fraction:
         """mS/cm above the water that what is in should bring."""
-        return sum((self.ec_rise(key, amount) for key, amount in self.inside.items()), _NONE)
+        return self._together(self.inside)
+
+    @property
+    def expected_of_left_out(self) -> Fraction:
+        """mS/cm that what was left out would bring besides."""
+        return self._together(self.left_out)
+
+    def _together(self, amounts: Mapping[str, Fraction]) -> Fraction:
+        return sum((self.ec_rise(key, amount) for key, amount in amounts.items()), _NONE)
 
     @property
     def as_planned(self) -> Fraction:

@@ -23,12 +23,13 @@ def read_between(replay: Replay, outcome: FeedOutcome) -> SecondPour:
     before = {key: replay.ledger.dose(key) for key in keys}
     trust = _read(replay, outcome)
     first = _first(replay, keys, trust)
-    slope, headroom = None, Fraction(0)
+    slope, headroom, rise = None, Fraction(0), Fraction(0)
     if trust in (Trust.FITS, Trust.STANDS) and replay.ec is not None and replay.aim is not None:
         slope = outcome.slope = _slope(replay, first, replay.ec)
         headroom = replay.aim - _later(replay) - replay.ec
+        rise = sum((replay.ledger.ec_rise(key, dose) for key, dose in before.items()), rise)
     whole = _whole(replay, before, trust)
-    return second_pour(first, whole, slope=slope, ec_headroom=headroom)
+    return second_pour(first, whole, slope=slope, ec_headroom=headroom, ec_rise=rise)
 
 
 def _read(replay: Replay, outcome: FeedOutcome) -> Trust | None:
@@ -60,8 +61,10 @@ def _first(replay: Replay, keys: list[str], trust: Trust | None) -> _Amounts:
 
 def _whole(replay: Replay, before: _Amounts, trust: Trust | None) -> _Amounts:
     """The doses that both passes together are held to."""
-    if trust is Trust.STANDS and replay.rise_at(replay.ec or Fraction(0)).is_unmoved:
-        return dict.fromkeys(before, Fraction(0))  # by a reading that does not move nothing goes in
+    if trust is Trust.STANDS and replay.ec is not None:
+        rise = replay.rise_at(replay.ec)
+        if rise.is_unmoved or rise.is_untold:  # by a reading that tells nothing nothing goes in
+            return dict.fromkeys(before, Fraction(0))
     now = {key: replay.ledger.dose(key) for key in before}
     if trust is Trust.FITS:
         return now

@@ -166,7 +166,13 @@ class Replay:
 
     def rise_at(self, reading: Fraction) -> Slope:
         """What the water's reading rose by, beside what is in should have brought."""
-        return Slope(reading - (self.source or Fraction(0)), self.ledger.expected)
+        ledger = self.ledger
+        return Slope(
+            reading - (self.source or Fraction(0)),
+            ledger.expected,
+            of_nothing=not any(ledger.poured.values()),
+            left_out=ledger.expected_of_left_out,
+        )
 
     def stir_and_wait(self, at: int, name: str) -> None:
         """Lay out what follows a pour."""

@@ -19,6 +19,10 @@ WATER_CAUSES = ("meter", "old_feed", "other_water")
 tank, or indeed another water (our own order: a pen is looked at in a minute, a tank is emptied in
 an hour)."""
 
+UNTOLD_CAUSES = ("untold_pour", "old_feed", "meter", "other_water")
+"""Likely causes of a reading as if what was left out on the screen were in: it went in after all,
+old feed, the pen, another water (our own order)."""
+
 UNMOVED_CAUSES = ("meter", "not_stirred", "gallon", "mixed_up")
 """Likely causes of a reading that hardly moves at all, in the order in which to check them: a pen
 that is not in the water, and litres for gallons, do most (our own default)."""
@@ -31,10 +35,14 @@ class Slope:
     Args:
         measured: the rise that was read, mS/cm.
         expected: the rise that was expected.
+        of_nothing: whether nothing at all is told to be in.
+        left_out: mS/cm that what was left out on the screen would have brought besides.
     """
 
     measured: Fraction
     expected: Fraction
+    of_nothing: bool = False
+    left_out: Fraction = Fraction(0)
 
     @property
     def off(self) -> Fraction | None:
@@ -44,8 +52,24 @@ class Slope:
     @property
     def is_odd(self) -> bool:
         """Whether a cause is worth looking for: off by more than a pen may sway, and by a share."""
+        return self._is_far or self.is_untold
+
+    @property
+    def _is_far(self) -> bool:
         short = abs(self.measured - self.expected)
         return self.expected > 0 and short > max(self.expected * SLOPE_OFF, PEN_SWAY)
+
+    @property
+    def is_untold(self) -> bool:
+        """Whether it is as if what was left out were in; or it rose though nothing at all is in."""
+        if self.of_nothing:
+            return self.measured > PEN_SWAY
+        tells = self._is_far or (self.expected == 0 and self.measured > PEN_SWAY)
+        return self.left_out > 0 and tells and not Slope(self.measured, self._with_left_out)._is_far
+
+    @property
+    def _with_left_out(self) -> Fraction:
+        return self.expected + self.left_out
 
     @property
     def worth(self) -> Fraction:
@@ -55,7 +79,7 @@ class Slope:
     @property
     def is_unmoved(self) -> bool:
         """Whether hardly any of the rise shows, so that going on would be blind."""
-        return self.is_odd and self.measured < self.expected * HARDLY
+        return self.is_odd and not self.is_untold and self.measured < self.expected * HARDLY
 
 
 @dataclass(frozen=True, slots=True)
@@ -82,6 +106,7 @@ def second_pour(
     *,
     slope: Slope | None = None,
     ec_headroom: Fraction = Fraction(0),
+    ec_rise: Fraction = Fraction(0),
 ) -> SecondPour:
     """The rest of the base, from what the first pass was worth in this tank.
 
@@ -94,6 +119,8 @@ def second_pour(
         slope: what the first pass did; None, or no rise, where no reading tells, so that the
             planned rest follows.
         ec_headroom: the rise that the base is still to bring, mS/cm.
+        ec_rise: what the whole of them should bring, where labels or the chart tell: none of the
+            first pass is in, and the reading leaves room for so much of it.
     """
     poured = {part: first.get(part, Fraction(0)) for part in whole}
     shares = [poured[part] / dose for part, dose in whole.items() if dose]
@@ -101,6 +128,8 @@ def second_pour(
     if slope is not None and slope.measured > 0 and any(shares):
         is_in = sum(shares, Fraction(0)) / len(shares)
         wanted = is_in * (1 + max(ec_headroom / slope.measured, Fraction(0)))
+    elif slope is not None and ec_rise > 0 and not any(shares):
+        wanted = min(max(ec_headroom / ec_rise, Fraction(0)), wanted)
 
     def rest(share: Fraction) -> dict[str, Fraction]:
         return {p: max(dose * share - poured[p], Fraction(0)) for p, dose in whole.items()}
@@ -163,7 +192,8 @@ def follows(slope: Slope) -> bool:
 class Verdict(StrEnum):
     """What a reading of EC says.
 
-    Unmoved: it hardly rose by what went in. Odd: it rose by much more or less than expected. Beyond
+    Unmoved: it hardly rose by what went in. Odd: it rose by much more or less than expected.
+    Untold: it reads as if what was left out were in. Beyond
     the dose: it asks for more than printed dose × strength. Water too strong: the water alone reads
     more than the target, so that no draining helps. Too many rounds: corrections end here.
     """
@@ -173,6 +203,7 @@ class Verdict(StrEnum):
     STRONG = "strong"
     UNMOVED = "ec_unmoved"
     ODD = "ec_odd"
+    UNTOLD = "ec_untold"
     BEYOND_DOSE = "beyond_dose"
     RATIO_OFF = "ratio_off"
     WATER_TOO_STRONG = "water_too_strong"

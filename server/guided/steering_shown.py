@@ -112,7 +112,7 @@ def steering_out(
         estimate=_estimate(state, member),
         litres=Volume(state.litres).shown(member.tank_unit) if is_off else None,
         holds=litres_figure(rounded(state.litres, 6)) if is_off and plan.litres == whole else None,
-        causes=list(CAUSES) if state.slope and state.slope.is_odd else [],
+        causes=list(CAUSES) if state.slope and state.slope.off and state.slope.is_odd else [],
         capped=bool(state.second and state.second.capped),
         verdict=state.correction.verdict if state.correction else None,
         look_again_h=state.assistance.look_again_h if state.assistance else None,

@@ -15,6 +15,7 @@ from core.chemistry.carbonate import acid_between
 from core.guided import Event, EventKind, GuidedPlan, GuidedState, StepKind, replay
 from core.guided.additions import ppm_of_additions
 from core.guided.bounds import Bounds, Portion
+from core.guided.causes import causes_of
 from core.guided.ph import Advice
 from core.guided.portions import portion_until
 from core.guided.steering import (
@@ -784,3 +785,101 @@ def test_acid_by_a_pen_that_may_read_one_too_high_stops_above_the_floor() -> Non
     held = BufferCapacity(2.0)
     most = Bounds(pen_over=1.0).most(6.0, 5.8, (), DOWN, held)
     assert most == pytest.approx(acid_between(5.0, 4.75, 2.0) * 0.8)
+
+
+@pytest.mark.parametrize(
+    ("left_out", "read", "why"),
+    [
+        # 160 mL of each part bring 0.67 and 0.43 on a water of 0.52
+        (("pour-1",), "1.62", "ec_untold"),
+        (("pour-2",), "1.62", "ec_untold"),
+        (("pour-1",), "0.95", None),
+        (("pour-1",), "1.25", "volume"),
+        (("pour-1", "pour-2"), "1.62", "ec_untold"),
+        (("pour-1", "pour-2"), "0.58", "ec_untold"),
+        (("pour-1", "pour-2"), "0.57", None),
+        (("pour-1", "pour-2"), "0.30", None),
+    ],
+)
+def test_a_reading_as_if_what_was_left_out_were_in_asks_for_that_first(
+    left_out: tuple[str, ...], read: str, why: str | None
+) -> None:
+    state = told_until(PLANS[1], [read], skipped=left_out)
+    asked = [s for s in state.steps if s.kind in (StepKind.ADVICE, StepKind.VOLUME)]
+    told = [s.why or str(s.kind) for s in asked if s.id.endswith("-between")]
+    assert told[:1] == ([why] if why else [])
+    if why == "ec_untold":
+        assert causes_of(why)[0] == "untold_pour"
+        assert state.slope is not None
+        assert state.slope.is_untold
+        assert not state.slope.is_unmoved
+
+
+def test_where_a_reading_shows_that_something_untold_is_in_no_more_goes_in_by_it() -> None:
+    """Both first parts went in and were left out here; the reading is looked into and stands."""
+    state = told_until(PLANS[1], ["1.62", "1.62"], skipped=("pour-1", "pour-2"))
+    assert state.second is not None
+    assert set(state.second.amounts.values()) == {0}
+    assert not any(state.poured.values())
+    # told after all, it counts, and the second pass follows
+    plan = PLANS[1]
+    events: list[Event] = []
+    while (now := replay(plan, events)).now is not None:
+        step = now.steps[now.now]
+        if step.kind is StepKind.ADVICE:
+            break
+        event = next_event(now, len(events), {**READS, StepKind.READ_EC: "1.62"})
+        if step.kind is StepKind.POUR:
+            event = replace(event, kind=EventKind.SKIPPED, figure=None)
+        events.append(event)
+    pours = [e for e in events if e.step.startswith("pour-")]
+    after = [
+        event
+        for e in pours
+        for event in (
+            Event(f"undo-{e.step}", 99, "wren", EventKind.UNDONE, of=e.id),
+            Event(f"late-{e.step}", 99, "wren", EventKind.POURED, e.step, F(160)),
+        )
+    ]
+    mended = replay(plan, [*events, *after])
+    assert mended.now is not None
+    assert mended.steps[mended.now].id == "pour-3-one"
+    assert mended.second is not None
+    assert all(0 < amount <= 40 for amount in mended.second.amounts.values())
+
+
+def test_once_a_reading_has_shown_that_it_is_out_it_is_asked_of_no_more() -> None:
+    """Part one is out, by a reading that fits; a later one that is too high is of something else."""
+    plan = PLANS[1]
+    state = told_until(plan, ["0.95", "2.62"], skipped=("pour-1",))
+    assert [s.why for s in state.steps if s.kind is StepKind.ADVICE] != ["ec_untold"]
+    fits = told_until(plan, ["0.95"], skipped=("pour-1",))
+    assert fits.second is not None
+    assert (fits.second.amounts["one"], fits.second.amounts["two"]) == (200, 40)
+
+
+@pytest.mark.parametrize(("headroom", "share"), [("1.2", 1), ("0.6", F("0.5")), ("-0.1", 0)])
+def test_where_none_of_the_first_pass_is_in_the_rest_is_what_the_reading_leaves_room_for(
+    headroom: str, share: Fraction
+) -> None:
+    """Something else that nothing tells of lifted the reading already."""
+    rest = second_pour(
+        {}, {"one": F(200), "two": F(100)}, slope=Slope(F("0.4"), F(0)),
+        ec_headroom=F(headroom), ec_rise=F("1.2"),
+    )  # fmt: skip
+    assert rest.amounts == {"one": 200 * share, "two": 100 * share}
+    assert not rest.capped
+    blind = second_pour({}, {"one": F(200)}, slope=Slope(F("0.4"), F(0)), ec_headroom=F(headroom))
+    assert blind.amounts == {"one": 200}  # nothing tells what it would bring
+
+
+def test_a_whole_part_that_was_left_out_is_asked_of_before_the_volume() -> None:
+    """Both parts bring 0.84 and 0.53 on 0.52; one was left out here, and the pen shows both."""
+    first = told_until(PLANS[0], ["1.88"], skipped=("pour-1",))
+    assert (first.verdicts, first.litres) == ((Verdict.UNTOLD,), 100)
+    again = told_until(PLANS[0], ["1.88", "1.88"], skipped=("pour-1", "volume", "advice-ec-2"))
+    assert [s.id for s in again.steps if s.kind is StepKind.VOLUME] == ["volume-ec-2"]
+    assert set(again.verdicts) == {Verdict.UNTOLD}
+    assert not any(s.kind is StepKind.ADD for s in again.steps)
+    really_out = told_until(PLANS[0], ["1.05"], skipped=("pour-1",))
+    assert really_out.verdicts == (Verdict.WEAK,)

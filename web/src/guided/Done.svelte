@@ -14,6 +14,7 @@
   const done = $derived(
     standing.steps.filter((step) => step.status === 'done' || step.status === 'skipped').reverse(),
   );
+  const POURS: GuidedStep['kind'][] = ['pour', 'add'];
   let correcting = $state<string | undefined>();
   let figure = $state('');
 
@@ -23,6 +24,13 @@
     // Whoever corrects has looked twice.
     guided.tell({ kind: 'corrected', step: '', of: step.event, figure, sure: true });
     correcting = undefined;
+  }
+
+  /** The bench goes back to that pour; what was told since counts again once it is told. */
+  function pourAfterAll(step: GuidedStep) {
+    if (!step.event) return;
+    void guided.tell({ kind: 'undone', step: '', figure: '', of: step.event, sure: false });
+    onclose();
   }
 </script>
 
@@ -46,6 +54,9 @@
               figure = '';
             }}>Correct</button
           >
+        {/if}
+        {#if step.event && step.status === 'skipped' && POURS.includes(step.kind)}
+          <button onclick={() => pourAfterAll(step)}>It went in after all</button>
         {/if}
         {#if correcting === step.id}
           <form onsubmit={(event) => correct(event, step)}>

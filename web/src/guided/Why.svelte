@@ -44,7 +44,7 @@
 {#if steering.litres && RECKONED.includes(step.kind)}
   <p>Reckoned for {written(steering.litres)}, as settled at the bench.</p>
 {/if}
-{#if step.why === 'ec_unmoved' || step.why === 'ec_odd'}
+{#if ['ec_unmoved', 'ec_odd', 'ec_untold'].includes(step.why)}
   <p>
     It read {standing.ec_shown}{standing.target
       ? `; the target is ${standing.target} ${standing.unit}`

@@ -170,6 +170,8 @@ export const ADVICE: Record<string, string> = {
     'The strength is right, but one part is in excess of the other. To have them even, change part of the tank, or mix anew.',
   water_stronger:
     'It reads far more than this sheet was made for, and the target goes with it. Rinse the pen, see that no old feed is left in the tank, and read it again.',
+  ec_untold:
+    'It reads as if something that was left out here were in. If it is, press “Done so far” and tell it. Until the cause is found nothing goes in by it. To take it as it is, press “Leave out”.',
   ec_unmoved:
     'The reading does not follow what went in, and pouring on would be blind. To take it as it is, press “Leave out”.',
   ph_unmoved:
@@ -196,6 +198,7 @@ export const CAUSES: Record<string, string> = {
   other_water: 'Another water than its report tells? Have its alkalinity read.',
   report: 'Is the lab report of this water, and of this season? Have its alkalinity read again.',
   water: 'Another water than was read? Read it again, before any feed.',
+  untold_pour: 'Is a bottle in that was left out here? Press “Done so far”, and tell how much.',
   old_feed: 'Is old feed left in the tank or the pipes? Then it is no plain water.',
   not_stirred: 'Not mixed in yet? Stir, and read where the water moves.',
 };
