@@ -43,7 +43,8 @@ def weigh(replay: Replay, name: str, reading: Fraction) -> Weighed:
     """Lay out what a reading asks for that contradicts what is in the tank.
 
     Hardly any rise is first looked for at the pen; another rise than expected is first asked of the
-    volume; one as if what was left out were in is first asked of that. What contradicts then is advised, read again, and if it says the same it stands.
+    volume; one as if what was left out were in is first asked of that. What contradicts then is
+    advised, read again, and if it says the same it stands.
     """
     # One line of asking: pen, volume, again, believed; apart it could not be followed.
     slope, doubts = replay.rise_at(reading), replay.doubts
