@@ -56,7 +56,12 @@ class _Due:
         days = range(1, season.last + 1)
         plain = [season.is_plain_water(day) for day in range(season.last + 1)]
         self._flushes = [day for day in days if plain[day] and not plain[day - 1]]
-        self._columns = [one.first for one in season.laid.columns]
+        # A column that begins within a flush finds plain water in the tank already.
+        self._columns = [
+            one.first
+            for one in season.laid.columns
+            if not all(plain[max(one.first - 1, 0) : one.first + 1])
+        ]
         self._topped = sorted(
             (season.request.day(one.on), one.litres or Fraction(0))
             for one in _all(season.request, HappeningKind.TOPPED_UP)

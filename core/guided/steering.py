@@ -19,7 +19,7 @@ WATER_CAUSES = ("meter", "old_feed", "other_water")
 tank, or indeed another water (our own order: a pen is looked at in a minute, a tank is emptied in
 an hour)."""
 
-UNTOLD_CAUSES = ("untold_pour", "old_feed", "meter", "other_water")
+UNTOLD_CAUSES = ("untold_pour", "old_feed", "meter", "water")
 """Likely causes of a reading as if what was left out on the screen were in: it went in after all,
 old feed, the pen, another water (our own order)."""
 

@@ -25,6 +25,7 @@ from core.chemistry import (
 )
 from core.chemistry.acids import MOLAR_MASS
 from core.chemistry.carbonate import acid_between, alkali_between
+from core.chemistry.contents import Doubt
 from core.chemistry.elements import Component
 from core.due import Due, due_of
 from core.errors import InputError
@@ -369,3 +370,57 @@ def test_a_pen_that_shows_far_above_the_expected_may_read_too_high(
     known = None if expected is None else F(expected)
     told = replace(PLANS[0], reported=reported, ph_expected=known)
     assert pen_over(first, told) == pytest.approx(over)
+
+
+HANDBOOK_ACIDS = {  # percent by weight and g/mL near 20 °C; Perry's handbook, from memory
+    "nitric": {"10": 1.054, "20": 1.115, "38": 1.23, "53": 1.33, "68": 1.41},
+    "phosphoric": {"10": 1.053, "30": 1.181, "50": 1.335, "75": 1.579, "85": 1.685},
+    "sulfuric": {"10": 1.066, "35": 1.26, "50": 1.395, "78": 1.71, "93.2": 1.835},
+    "citric": {"10": 1.039, "30": 1.13, "50": 1.234},
+}
+
+
+@pytest.mark.parametrize("kind", HANDBOOK_ACIDS)
+def test_an_acid_without_its_density_weighs_what_the_handbook_says(kind: str) -> None:
+    table = HANDBOOK_ACIDS[kind]
+    mass = MOLAR_MASS[AcidKind(kind)]
+    for percent, density in table.items():
+        found, is_sure = molarity(Acid(AcidKind(kind), F(percent)))
+        assert found == pytest.approx(10 * float(percent) * density / mass)
+        assert not is_sure
+    # half way to the first point from pure water, and as the last one beyond it
+    thin, first = molarity(Acid(AcidKind(kind), F(5)))[0], table["10"]
+    assert thin == pytest.approx(50 * (1 + first) / 2 / mass)
+    last = list(table)[-1]
+    beyond = molarity(Acid(AcidKind(kind), F(99)))[0]
+    assert beyond == pytest.approx(990 * table[last] / mass)
+
+
+def test_what_is_not_stated_on_a_label_makes_its_contents_less_sure() -> None:
+    """20 % of a salt in a g: 1 + 0.75 × 0.2 g/mL (CRC Handbook's solutions, from memory)."""
+    epsom = Label({}, Basis.BY_WEIGHT, salt=Salt.MAGNESIUM_SULFATE, purity=F(20))
+    thin = contents_of(epsom, Form.LIQUID, Role.MAGNESIUM)
+    assert thin.density == pytest.approx(1.15)
+    assert thin.moles[Component.MAGNESIUM] == pytest.approx(0.2 / 246.47 * 1.15, rel=1e-3)
+    assert thin.doubts == (Doubt.DENSITY_ESTIMATED,)
+    dense = replace(epsom, purity=F(80))  # no more than half of it dissolves
+    assert contents_of(dense, Form.LIQUID, Role.MAGNESIUM).density == pytest.approx(1.375)
+    said = contents_of(replace(epsom, density=F("1.2")), Form.LIQUID, Role.MAGNESIUM)
+    assert (said.density, said.doubts) == (1.2, ())
+    acid = Label({}, acid=Acid(AcidKind.NITRIC, F(38)))
+    assert contents_of(acid, Form.LIQUID, Role.PH_ADJUSTER).doubts == (
+        Doubt.ACID_DENSITY_ESTIMATED,
+    )
+    weighed = replace(acid, density=F("1.23"))
+    assert contents_of(weighed, Form.LIQUID, Role.PH_ADJUSTER).doubts == ()
+
+
+def test_nobody_mixes_more_than_a_jug_to_pour_a_little_of_it() -> None:
+    """Half a gram by a scale of 1 g: ten marks of it in a litre, or three where that is more."""
+    syringe = Vessel(VesselKind.SYRINGE, F(60), F(1))
+    for mark, grams in (("1", "10"), ("1.001", "3.003")):
+        scale = Vessel(VesselKind.SCALE, F(500), F(mark))
+        dilute = measure(Amount(F("0.5"), AmountUnit.G), (scale, syringe)).dilute
+        assert dilute is not None
+        assert dilute.product.value == F(grams)
+        assert dilute.water.value == F(grams) * 100

@@ -89,6 +89,8 @@ def test_back_one_takes_a_correction_back_before_what_it_corrected() -> None:
         (EventKind.READ, "0.52", "0.53", "differ"),
         (EventKind.POURED, "200", "200", "400"),
         (EventKind.POURED, "200", "14.5", "214.5"),
+        (EventKind.POURED, "0", "14.5", "14.5"),
+        (EventKind.POURED, "14.5", "0", "14.5"),
     ],
 )
 def test_two_who_say_the_same_agree_but_two_who_poured_may_both_have(

@@ -1,7 +1,7 @@
 """The catalogue of cautions: each is raised by its condition, and by nothing short of it."""
 
 import re
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Iterable, Mapping
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
@@ -17,7 +17,7 @@ from core.order_rules import LivePlace, OrderPreferences
 from core.planning import AcidOnShelf, HardForm, MixRequest, OnShelf, PourSheet, Shelf, plan_mix
 from core.planning.judging.chemistry import _beside_range, _is_brought_by_acid
 from core.planning.sheet import ElementInTank
-from core.quantities import Volume, VolumeUnit
+from core.quantities import ReadingScale, ReadingUnit, Volume, VolumeUnit
 from core.quantities.units import OUNCE_G, POUND_G
 from core.strength import End, Override
 from core.vessels import Shows, Vessel, VesselKind
@@ -212,6 +212,58 @@ CASES: dict[str, tuple[Sheet, Sheet]] = {
     "elements_out_of_range": (
         lambda: feeding("2"), lambda: plan(pair(), shelf=shelf(one=label(Ca="5")))),
 }  # fmt: skip
+
+
+HARD_POUR = of_roles(Role.CALMAG, Role.BASE)
+HARD_FORM = Shelf({"one": OnShelf(hard_form=HardForm("One H"))})
+MORE: dict[str, Sheet] = {
+    # The same codes in other words.
+    "hard water and cal-mag": lambda: plan(HARD_POUR, water=water("0.6", calcium="90")),
+    "hard water by its reading": lambda: plan(HARD_POUR, water=water("0.45")),
+    "hard water, and its form is poured": lambda: plan(
+        pair(), shelf=HARD_FORM, water=water("0.6"), hard_forms=True),
+    "salty water": lambda: plan(HARD_POUR, water=water("0.9", calcium="20")),
+    "chloramine and cultures": lambda: plan(
+        LIVE, water=water("0.3", disinfectant=Disinfectant.CHLORAMINE)),
+    "chlorine that is nearly gone": lambda: plan(
+        FED_LIVE, water=water("0.3", disinfectant=Disinfectant.CHLORINE, stood_h=F("22.5"))),
+    "readings in ppm": lambda: plan(
+        pair(target=ec("0.5")), water=water("0.6", calcium="90"),
+        convention=TargetConvention.ALL_IN, meter=ReadingScale(ReadingUnit.PPM, 500)),
+    "more than is joined": lambda: plan(pair(), "120 L", joined=Volume(F(100))),
+    "both above the chart": lambda: plan(
+        pair(), overrides=(Override("one", F("1.2")), Override("two", F("1.2")))),
+    "labels tell less than the chart": lambda: plan(pair(target=ec("2.5")), shelf=labelled()),
+    "rounded up": lambda: measured_by("170 mL/L", "180", "60"),
+    "two bottles run out": lambda: plan(
+        pair(), shelf=Shelf({"one": OnShelf(left=F(0)), "two": OnShelf(left=F("150.5"))})),
+    "no cal-mag is needed": lambda: plan(
+        CREDIT, water=water("0.3", calcium="60"), shelf=shelf(limpet=CALMAG)),
+    "far above its ranges and saturated": lambda: plan(
+        pair("6 mL/L"), shelf=labelled(),
+        water=water("1.2", calcium="180", alkalinity="400", ph=F("8.2"))),
+    "sulfuric for mains": lambda: plan(
+        pair(), water=water("0.5", **MAINS), shelf=shelf(acid_on_shelf(AcidKind.SULFURIC, "93"))),
+    "coir without a window": lambda: plan(pair(ph=None), grown_in=Medium.COIR),
+}  # fmt: skip
+
+
+def told(name: str, cautions: Iterable[Caution]) -> list[str]:
+    """Cautions as `cautions.read` has them."""
+    lines = [f"## {name}"]
+    for one in cautions:
+        lines += [f"{one.code} ({one.severity}) {' '.join(one.products)}".rstrip(), one.message]
+        lines += [f"{sign} {key} {text}" for sign, facts in (("=", one.values), ("→", one.remedy))
+                  for key, text in facts.items()]  # fmt: skip
+    return lines
+
+
+def test_cautions_say_what_was_read_and_reckoned_by_hand() -> None:
+    """`cautions.read` was checked line by line: shares of RO, ppm of labels, hours, what is short."""
+    lines = [line for code, (raises, _) in CASES.items()
+             for line in told(code, (c for c in raises().cautions if c.code == code))]  # fmt: skip
+    lines += [line for name, make in MORE.items() for line in told(name, make().cautions)]
+    assert lines == (Path(__file__).parent / "cautions.read").read_text().splitlines()
 
 
 def test_every_code_of_the_catalogue_has_both_its_cases() -> None:

@@ -118,6 +118,9 @@ def test_a_level_and_its_litres_lead_to_each_other(shape: Shape, count: int) -> 
         (UprightCylinder(57.15, 85.09), 85.09, 218.27),
         # half a pipe is half of its circle
         (LyingCylinder(10, 400), 5, pi * 25 / 2 * 400 / 1000),
+        # three quarters up it, level: its circle but for r² (π/3 − √3/4), by hand
+        (LyingCylinder(20, 400), 15, (pi * 100 - 100 * (pi / 3 - sqrt(3) / 4)) * 400 / 1000),
+        (LyingCylinder(20, 400), 5, 100 * (pi / 3 - sqrt(3) / 4) * 400 / 1000),
         # a cone holds a third of its cylinder
         (ConeBottomed(60, 30, 90), 30, pi * 900 * 30 / 3 / 1000),
         # a round bucket of 26 to 30 cm by 32 cm: (26² + 26·30 + 30²) π·32/12
@@ -275,6 +278,17 @@ def test_buckets_meters_and_flow() -> None:
                   lambda: by_buckets(F(0), Volume(F(10)))):  # fmt: skip
         with pytest.raises(InputError):
             wrong()
+
+
+@pytest.mark.parametrize(
+    ("seconds", "minutes", "where"), [("0", "20", "seconds"), ("30", "0", "minutes")]
+)
+def test_a_flow_without_a_time_is_refused_at_the_one_that_lacks(
+    seconds: str, minutes: str, where: str
+) -> None:
+    with pytest.raises(InputError) as refused:
+        by_flow(Volume(F(10)), F(seconds), F(minutes))
+    assert (refused.value.code, refused.value.where) == ("no_time", where)
 
 
 def test_a_known_dose_recovers_a_simulated_volume_within_its_band() -> None:

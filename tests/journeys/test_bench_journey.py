@@ -231,6 +231,26 @@ def test_an_amount_is_corrected_and_the_pair_follows(touch: Page) -> None:
     expect(touch.locator(".amount b")).to_have_text("714")
 
 
+def test_a_bottle_that_was_left_out_on_the_screen_alone_is_told_once_a_reading_shows_it(
+    touch: Page,
+) -> None:
+    start(touch)
+    go_to(touch, "pour-3-one")
+    touch.get_by_role("button", name="Leave out").tap()
+    touch.get_by_role("button", name="Leave it out").tap()
+    go_to(touch, "advice-ec-1")
+    expect(touch.get_by_text("as if something that was left out here were in")).to_be_visible()
+    touch.get_by_role("button", name="Done so far").tap()
+    row = touch.get_by_role("listitem").filter(has_text="Pour Marram One left out")
+    row.get_by_role("button", name="It went in after all").tap()
+    row.get_by_label("It really was").fill("714")
+    row.get_by_role("button", name="It really was so").tap()
+    touch.get_by_role("button", name="Close").tap()
+    touch.wait_for_function("document.querySelector('main.screen')?.dataset.step === 'read-ph-1'")
+    told = Mix.objects.latest("started_at").events.filter(kind="poured", step="pour-3-one")
+    assert [one.figure for one in told] == [714]
+
+
 def test_an_odd_reading_is_asked_for_again(touch: Page) -> None:
     start(touch)
     go_on(touch)

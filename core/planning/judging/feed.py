@@ -102,8 +102,8 @@ def _seedlings(given: JudgingInput) -> Iterator[Caution]:
     if ranged:
         yield Caution(
             "seedlings_low_end",
-            f"Seedlings take the low end of printed ranges, and {names(ranged[:3])} "
-            f"stands above it: young roots burn first.",
+            "Seedlings take the low end of printed ranges, since young roots burn first. Above it: "
+            f"{names(ranged[:3])}.",
             products=keys(ranged),
             remedy={"end": End.LOW.value},
         )

@@ -18,19 +18,27 @@
   let correcting = $state<string | undefined>();
   let figure = $state('');
 
-  function correct(event: SubmitEvent, step: GuidedStep) {
+  async function correct(event: SubmitEvent, step: GuidedStep) {
     event.preventDefault();
     if (!step.event || !figure.trim()) return;
-    // Whoever corrects has looked twice.
-    guided.tell({ kind: 'corrected', step: '', of: step.event, figure, sure: true });
     correcting = undefined;
+    if (step.status === 'skipped') {
+      // Told at once: a bottle that is in is never asked to be poured again.
+      await guided.tell({ kind: 'undone', step: '', figure: '', of: step.event, sure: false });
+      await guided.tell({ kind: 'poured', step: step.id, figure, of: '', sure: false });
+      return;
+    }
+    // Whoever corrects has looked twice.
+    await guided.tell({ kind: 'corrected', step: '', of: step.event, figure, sure: true });
   }
 
-  /** The bench goes back to that pour; what was told since counts again once it is told. */
-  function pourAfterAll(step: GuidedStep) {
-    if (!step.event) return;
-    void guided.tell({ kind: 'undone', step: '', figure: '', of: step.event, sure: false });
-    onclose();
+  /** What can be told anew of a step that is over: another figure, or that it went in after all. */
+  function offered(step: GuidedStep): string | undefined {
+    if (!step.event || correcting === step.id) return undefined;
+    if (step.status === 'skipped') {
+      return POURS.includes(step.kind) ? 'It went in after all' : undefined;
+    }
+    return step.figure_shown ? 'Correct' : undefined;
   }
 </script>
 
@@ -47,16 +55,13 @@
           {#if step.status === 'skipped'}<i>left out</i>{/if}
           <small>{step.by}</small>
         </span>
-        {#if step.event && step.figure_shown && correcting !== step.id}
+        {#if offered(step)}
           <button
             onclick={() => {
               correcting = step.id;
               figure = '';
-            }}>Correct</button
+            }}>{offered(step)}</button
           >
-        {/if}
-        {#if step.event && step.status === 'skipped' && POURS.includes(step.kind)}
-          <button onclick={() => pourAfterAll(step)}>It went in after all</button>
         {/if}
         {#if correcting === step.id}
           <form onsubmit={(event) => correct(event, step)}>
@@ -102,6 +107,7 @@
   }
 
   form {
+    padding-left: 3px; /* room for the ring around what is typed into */
     display: flex;
     gap: 8px;
     align-items: center;
