@@ -108,7 +108,7 @@ def live(replay: Replay) -> None:
 def _amount(replay: Replay, pour: GuidedPour, outcome: FeedOutcome) -> Fraction:
     if pour.turn is Pass.SECOND and outcome.second is not None:
         return outcome.second.amounts.get(pour.key, Fraction(0))
-    amount = (pour.amount or Fraction(0)) * (replay.ledger.shrink if pour.scaled else 1)
+    amount = replay.ledger.asked(pour)
     # If one part of the base was overpoured, the others follow it.
     return amount * outcome.ratio if pour.base else amount
 

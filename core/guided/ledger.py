@@ -4,7 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from fractions import Fraction
 
-from core.guided.plan import GuidedPlan
+from core.guided.plan import GuidedPlan, GuidedPour
 
 _NONE = Fraction(0)
 
@@ -56,6 +56,11 @@ class Ledger:
         """Printed dose × strength of a product in this tank, mL or g."""
         return self.planned(key) * self.dose_litres / self.plan.litres
 
+    def asked(self, pour: GuidedPour) -> Fraction:
+        """What one pour takes of its dose, for the litres and the water that there are; mL or g."""
+        amount = (pour.amount or _NONE) * (self.shrink if pour.scaled else 1)
+        return amount * self.dose_litres / self.plan.litres
+
     def of_dose(self, key: str) -> Fraction | None:
         """The share of that dose, or of the one printed beside a rule, that went in in all."""
         by_rule = self._estimate(key) * max(self.dose_litres / self.plan.litres, Fraction(1))
@@ -66,6 +71,13 @@ class Ledger:
         """The same of everything that went in, where it is known."""
         shares = {key: self.of_dose(key) for key in self.poured}
         return {key: share for key, share in shares.items() if share is not None}
+
+    @property
+    def printed_doses(self) -> dict[str, Fraction]:
+        """Printed dose × strength of each product that has one, for the litres that count."""
+        wholes = {pour.key: self.plan.whole(pour.key) for pour in self.plan.pours}
+        share = self.dose_litres / self.plan.litres
+        return {key: whole * share for key, whole in wholes.items() if whole}
 
     def left(self, key: str) -> Fraction:
         """What may still go in before that dose is passed."""

@@ -56,7 +56,7 @@ def _first(replay: Replay, keys: list[str], trust: Trust | None) -> _Amounts:
     if trust is not None:
         return {key: ledger.inside.get(key, Fraction(0)) for key in keys}
     pours = (pour for pour in replay.plan.pours if pour.turn is Pass.FIRST)
-    return {pour.key: (pour.amount or Fraction(0)) * ledger.shrink for pour in pours}
+    return {pour.key: ledger.asked(pour) for pour in pours}
 
 
 def _whole(replay: Replay, before: _Amounts, trust: Trust | None) -> _Amounts:
@@ -74,8 +74,10 @@ def _whole(replay: Replay, before: _Amounts, trust: Trust | None) -> _Amounts:
 def _slope(replay: Replay, first: _Amounts, reading: Fraction) -> Slope:
     """What the first pass was worth, beside what was expected of it."""
     ledger = replay.ledger
-    earlier = (ledger.ec_rise(p.key, p.amount or Fraction(0)) for p in base_before(replay.plan))
-    measured = reading - (replay.source or Fraction(0)) - sum(earlier, Fraction(0))
+    before = dict.fromkeys(pour.key for pour in base_before(replay.plan))
+    earlier = sum((ledger.ec_rise(key, ledger.inside.get(key, Fraction(0))) for key in before),
+                  Fraction(0))  # fmt: skip
+    measured = reading - (replay.source or Fraction(0)) - earlier
     expected = (ledger.ec_rise(key, amount) for key, amount in first.items())
     return Slope(measured, sum(expected, Fraction(0)))
 
@@ -84,4 +86,5 @@ def _later(replay: Replay) -> Fraction:
     """What is expected to rise after the base."""
     last = max((i for i, p in enumerate(replay.plan.pours) if p.base), default=-1)
     pours = replay.plan.pours[last + 1 :]
-    return sum((replay.ledger.ec_rise(p.key, p.amount or Fraction(0)) for p in pours), Fraction(0))
+    ledger = replay.ledger
+    return sum((ledger.ec_rise(pour.key, ledger.asked(pour)) for pour in pours), Fraction(0))

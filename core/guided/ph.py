@@ -38,6 +38,10 @@ LASTING_PH = 7.6
 SURE_STEPS = 5
 """Steps of a pen, or of a scale of colours, over which the error of one hardly matters."""
 
+STILL_STEPS = 3
+"""Steps of a pen that portions were to move pH by, and that show none of it, are doubted: our own
+default, more than two readings that are each off by one step leave."""
+
 PH_CAUSES = ("ph_pen", "not_stirred", "mixed_up", "other_water", "volume")
 """Likely causes of a pH that does not follow, in the order in which to check them: common
 practice. A broken electrode reads about 7 in everything."""
@@ -206,12 +210,30 @@ def _portion(
     if told is None:
         return _blind_portion(done, checked=checked or len(run) == 1)
     sure, capacity = told
-    if not capacity.is_possible:
+    if not capacity.is_possible or (not checked and _stands_still(run, task, resolution)):
         return None
     if task.capacity is not None and run[-1].before > LASTING_PH:
         capacity = capacity.at_most(task.capacity)
     wanted = max(direction.takes(sure, aim, capacity) * BOLDNESS, SMALLEST_MEQ / 4)
     return min(wanted, done * MOST_TITRANT_GROWTH)
+
+
+def _stands_still(run: Sequence[Portion], task: _Task, resolution: float) -> bool:
+    """Whether the last portions show nothing, though by those before they had moved pH far.
+
+    A pen that dried up, or lies beside the tank, stops where it is: the way that it told before
+    must not speak for the portions that it shows nothing of.
+    """
+    still = list(takewhile(lambda one: abs(one.before - one.after) < resolution / 2, run[::-1]))
+    moved = run[: len(run) - len(still)]
+    if not still or not moved:
+        return False
+    shown = moved[-1].after
+    told = _capacity_shown(shown, moved, task, resolution)
+    if told is None:
+        return False
+    far = shown - task.direction.sign * STILL_STEPS * resolution
+    return task.direction.takes(shown, far, told[1]) <= sum(abs(one.meq_l) for one in still)
 
 
 def _blind_portion(done: float, *, checked: bool) -> float | None:

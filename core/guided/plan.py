@@ -158,11 +158,6 @@ class GuidedPlan:
         pours = (pour for pour in self.pours if pour.key == key)
         return sum((p.amount or p.estimate or Fraction(0) for p in pours), Fraction(0))
 
-    def share_of_dose(self, key: str, poured: Fraction) -> Fraction | None:
-        """The share of printed dose × strength that so much of a product is; None without one."""
-        whole = self.whole(key)
-        return poured / whole if whole else None
-
     def rise_of(self, key: str) -> Fraction:
         """mS/cm that all of a product is expected to bring; 0 where nothing tells."""
         return sum((p.ec_rise for p in self.pours if p.key == key), Fraction(0))

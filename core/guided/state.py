@@ -58,6 +58,7 @@ class GuidedState:
         now: index of the one on now; None when the mix is over.
         poured: mL or g of each product.
         of_dose: of each product with a dose, the share of printed dose × strength that went in.
+        doses: printed dose × strength of each, mL or g, for the litres that are in the tank.
         adjusted: mL or g of acid and of alkali.
         held: by step that has an event, laid out or not, the id of the one that counts.
         unplaced: what went in, or out, at steps that are laid out no more; it counts all the same.
@@ -96,6 +97,7 @@ class GuidedState:
     estimate: VolumeEstimate | None
     offer: Offer | None
     of_dose: Mapping[str, Fraction]
+    doses: Mapping[str, Fraction]
     way_out: WayOut | None
     correction: Correction | None
     verdicts: tuple[Verdict, ...]
@@ -105,6 +107,11 @@ class GuidedState:
     portions: tuple[Portion, ...]
     conflicts: tuple[Conflict, ...]
     undoable: str | None
+
+    def share_of_dose(self, key: str, poured: Fraction) -> Fraction | None:
+        """The share of printed dose × strength that so much of a product is; None without one."""
+        dose = self.doses.get(key)
+        return poured / dose if dose else None
 
 
 def _conflicts(plan: GuidedPlan, told: CountedEvents) -> tuple[Conflict, ...]:
@@ -172,6 +179,7 @@ def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
         estimate=run.doubts.offered,
         offer=ec.offer or fed.offer,
         of_dose=run.ledger.shares_of_dose(),
+        doses=run.ledger.printed_doses,
         way_out=fed.way_out,
         correction=ec.correction or fed.correction or outcome.prepared.correction,
         verdicts=tuple(ec.verdicts),

@@ -17,7 +17,8 @@ from core.guided import (
     takes_s,
 )
 from core.guided.causes import OFFERED
-from core.guided.steering import ODD_TIMES, SecondPour
+from core.guided.state import GuidedState
+from core.guided.steering import ODD_TIMES
 from core.guided.steps import VOLUME_STEPS
 from core.planning.planned_pours import Pass
 from core.quantities import Amount, AmountUnit, Volume, decimal_text, number_text, rounded
@@ -33,8 +34,7 @@ class Screen:
     """What all steps of one mix are shown by; `adds` by step, in ppm by element."""
 
     plan: GuidedPlan
-    second: SecondPour | None
-    poured: Mapping[str, Fraction]
+    state: GuidedState
     events: Mapping[str, str]
     member: Membership
     adds: Mapping[str, Mapping[Element, float]]
@@ -126,11 +126,11 @@ def _portion(step: Step, plan: GuidedPlan) -> _ToMeasure:
 
 def _beyond(step: Step, pour: GuidedPour | None, screen: Screen) -> str | None:
     """What the reading asks for where printed dose × strength caps the second pass."""
-    if pour is None or screen.second is None or step.kind is not StepKind.POUR:
+    if pour is None or screen.state.second is None or step.kind is not StepKind.POUR:
         return None
     if pour.turn is not Pass.SECOND:
         return None
-    beyond = screen.second.beyond.get(pour.key)
+    beyond = screen.state.second.beyond.get(pour.key)
     return None if beyond is None else number_text(beyond, 1)
 
 
@@ -138,6 +138,6 @@ def _of_dose(step: Step, pour: GuidedPour, screen: Screen) -> str | None:
     """At what share of printed dose × strength a product stands after an addition."""
     if step.kind is not StepKind.ADD or step.status is not StepStatus.NOW:
         return None
-    stands = screen.poured.get(pour.key, Fraction(0)) + (step.amount or Fraction(0))
-    share = screen.plan.share_of_dose(pour.key, stands)
+    stands = screen.state.poured.get(pour.key, Fraction(0)) + (step.amount or Fraction(0))
+    share = screen.state.share_of_dose(pour.key, stands)
     return None if share is None else f"{number_text(share * 100, 0)} %"

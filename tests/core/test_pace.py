@@ -120,8 +120,8 @@ def test_a_plan_tells_what_it_takes_of_each_product_and_its_share() -> None:
     plan = six(split=True)
     assert [plan.takes(row.key) for row in ROWS] == [100] * 6
     assert plan.takes("none") == 0
-    assert plan.share_of_dose("one", F(150)) == F("1.5")
-    assert plan.share_of_dose("none", F(150)) is None
+    assert replay(plan, []).share_of_dose("one", F(150)) == F("1.5")
+    assert replay(plan, []).share_of_dose("none", F(150)) is None
 
 
 def test_a_time_that_one_lets_pass_and_another_cuts_is_no_conflict() -> None:

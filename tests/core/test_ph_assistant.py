@@ -289,3 +289,24 @@ def test_drops_are_asked_only_where_no_pen_tells_ph() -> None:
     for pen in (kinds.PEN, kinds.PH_PEN):
         assert ph_step_of([kinds.DROPS, pen]) == Fraction(1, 10)
     assert ph_step_of([]) == ph_step_of([kinds.EC_WAND]) == Fraction(1, 10)
+
+
+@pytest.mark.parametrize(("alkalinity", "meq"), [(None, 0.1), (3.0, 0.22)])
+def test_a_pen_that_stops_on_its_way_is_looked_at_before_more_goes_in(
+    alkalinity: float | None, meq: float
+) -> None:
+    """0.8 meq/L moved it from 7.1 to 6.3; of portions that by that move it 0.3, it shows nothing."""
+
+    def after(*portions: Portion, checked: bool = False) -> Advice:
+        return assist(
+            portions[-1].after, alkalinity=alkalinity, portions=portions, checked=checked,
+            **AT,  # type: ignore[arg-type]
+        ).advice  # fmt: skip
+
+    far, still = Portion(0.8, 7.1, 6.3), Portion(meq, 6.3, 6.3)
+    assert after(far, still) is Advice.ACID
+    assert after(far, still, still) is Advice.UNMOVED
+    assert after(far, Portion(2 * meq, 6.3, 6.3)) is Advice.UNMOVED
+    assert after(far, still, still, checked=True) is Advice.ACID
+    crept = Portion(meq, 6.4, 6.35)
+    assert after(Portion(0.8, 7.1, 6.4), crept, Portion(meq, 6.35, 6.3)) is Advice.ACID

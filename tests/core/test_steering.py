@@ -30,6 +30,7 @@ from core.guided.steering import (
 )
 from core.order_rules import LivePlace, OrderPreferences
 from core.planning import Shelf
+from core.planning.planned_pours import Pass
 from core.quantities import DoseUnit
 from core.water import TargetConvention, Water
 from tests.core.guided import PLANS, READS, next_event, plan_for, whole
@@ -883,3 +884,51 @@ def test_a_whole_part_that_was_left_out_is_asked_of_before_the_volume() -> None:
     assert not any(s.kind is StepKind.ADD for s in again.steps)
     really_out = told_until(PLANS[0], ["1.05"], skipped=("pour-1",))
     assert really_out.verdicts == (Verdict.WEAK,)
+
+
+@pytest.mark.parametrize(
+    ("read", "volume", "share"), [("2.55", "50", F("0.5")), ("1.22", "150", F("1.5"))]
+)
+def test_all_that_follows_a_volume_that_was_counted_is_dosed_for_it(
+    read: str, volume: str, share: Fraction
+) -> None:
+    """Boosters, additives and cultures too; a reading told that the tank is another than planned."""
+    rows = [
+        ("one", Role.BASE),
+        ("boost", Role.BOOSTER),
+        ("kelp", Role.ADDITIVE),
+        ("mud", Role.LIVE),
+    ]
+    of = chart(
+        [product(key, role) for key, role in rows],
+        [dose("one", "4 mL/L"), *(dose(key, "1 mL/L") for key, _ in rows[1:])],
+        target=ec("1.4"),
+    )
+    plan = plan_for(of=of, split=True, shelf=Shelf())
+    expected = sum(p.ec_rise for p in plan.pours if p.turn is Pass.FIRST)
+    reading = F("0.52") + expected / share
+    state = told_until(plan, [str(round(float(reading), 3))] * 3, volume=volume)
+    assert state.litres == F(volume)
+    asked = {s.id: s.amount for s in state.steps if s.kind is StepKind.POUR}
+    late = {key: amount for key, amount in asked.items() if key.split("-", 2)[2] != "one"}
+    assert len(late) == 3
+    assert set(late.values()) == {100 * share}, read
+
+
+def test_what_a_base_was_worth_leaves_out_what_was_left_out_before_it() -> None:
+    """Silica is known to lift by 0.2 and was left out: all that shows is the base's."""
+    of = chart(
+        [product("sil", Role.SILICA), *pair().products],
+        [dose("sil", "1 mL/L"), dose("one", "2 mL/L"), dose("two", "2 mL/L")], target=ec("1.4"),
+    )  # fmt: skip
+    plan = plan_for(of=of, split=True)
+    pours = tuple(replace(p, ec_rise=F("0.2")) if p.key == "sil" else p for p in plan.pours)
+    plan = replace(plan, pours=pours)
+    first = sum(p.ec_rise for p in plan.pours if p.turn is Pass.FIRST)
+    read = F("0.52") + first
+    told = told_until(plan, [str(float(read))], skipped=("pour-1-sil",))
+    assert told.slope is not None
+    assert float(told.slope.measured) == pytest.approx(float(first))
+    with_it = told_until(plan, [str(float(read + F("0.2")))])
+    assert with_it.slope is not None
+    assert float(with_it.slope.measured) == pytest.approx(float(first))
