@@ -164,6 +164,8 @@ def test_the_three_days_of_a_brew(
 ) -> None:
     steps = brew_steps(day, Volume(Fraction(90)), disinfectant, is_first=is_first)
     assert [step.act for step in steps] == acts.split()
+    if is_first:  # as it is where nothing else is said
+        assert brew_steps(day, Volume(Fraction(90)), disinfectant) == steps
     water = [step.amount for step in steps if step.act is BrewAct.WATER]
     assert water == ([Amount(Fraction(1500), AmountUnit.ML)] if "water" in acts else [])  # 1 : 60
     # fed until EC is 1.0 above the source (common practice)

@@ -32,6 +32,7 @@ from core.errors import InputError
 from core.guided.adjusting import pen_over
 from core.guided.oddness import is_odd_reading, is_odd_volume
 from core.guided.steps import StepKind
+from core.leaflet.meaning import amount_range_words
 from core.order_rules import stir_for, wait_after
 from core.planning.sheet import ElementInTank
 from core.quantities import Amount, AmountUnit, Reading, Volume
@@ -413,6 +414,14 @@ def test_what_is_not_stated_on_a_label_makes_its_contents_less_sure() -> None:
     )
     weighed = replace(acid, density=F("1.23"))
     assert contents_of(weighed, Form.LIQUID, Role.PH_ADJUSTER).doubts == ()
+
+
+def test_three_digits_are_enough_for_a_glance() -> None:
+    """Whole from 100, tenths from 10, hundredths below."""
+    shown = {"100.4": "100", "99.94": "99.9", "10.04": "10", "10.06": "10.1", "9.994": "9.99"}
+    for value, digits in shown.items():
+        one = Amount(F(value), AmountUnit.ML)
+        assert amount_range_words(one, one) == f"{digits} mL"
 
 
 def test_nobody_mixes_more_than_a_jug_to_pour_a_little_of_it() -> None:

@@ -16,8 +16,11 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from core.chart import Stage
+from core.chemistry import Element
 from core.errors import InputError
 from core.formats import FeedChart, MixRequestDocument, document_of, read_json
+from core.formats.course_request import CourseRequestDocument
 from core.formats.draft import ChartDraftDocument
 from core.formats.schemas import write_schemas
 from core.formats.shelf import AlkaliOnShelfDocument
@@ -25,6 +28,7 @@ from core.headless import main, plan_text, rehearse_text
 from core.leaflet import TableRequest, read_table
 from core.limits import LARGEST_BYTES
 from core.quantities import Reading
+from core.windows import element_windows
 
 FORMATS = Path(__file__).parents[2] / "docs" / "formats"
 EXAMPLE: dict[str, Any] = json.loads((FORMATS / "mix-request.example.json").read_text())
@@ -144,7 +148,7 @@ def test_a_chart_survives_writing_and_reading() -> None:
     assert document_of(FeedChart, read_json(written.encode())).chart() == chart
 
 
-@pytest.mark.parametrize(("ppm", "scale"), [("500", 700), ("700", None)])
+@pytest.mark.parametrize(("ppm", "scale"), [("500", 700), ("700", None), ("840", None)])
 def test_readings_without_an_end_are_written_in_the_scale_of_their_leaflet(
     ppm: str, scale: int | None
 ) -> None:
@@ -423,3 +427,62 @@ def test_five_thousand_documents_are_planned_or_refused_in_words() -> None:
             outcomes["refused"] += 1
     assert outcomes["planned"] > 300
     assert outcomes["refused"] > 500
+
+
+@pytest.mark.parametrize(
+    ("path", "number"),
+    [("rules.0.every_days", 3), ("rules.0.from_day", 2), ("flush_days", 5), ("happened.0.days", -2),
+     ("read_every_days", 1), ("chart.columns.0.days", 7), ("chart.products.0.rank", 1)],
+)  # fmt: skip
+@pytest.mark.parametrize("wrong", [str, float, lambda number: number + 0.5, lambda _: True])
+def test_a_count_is_a_whole_number_and_never_text(path: str, number: int, wrong: Any) -> None:
+    told = json.loads((FORMATS / "course-request.example.json").read_text())
+    told["rules"] = [{"product": "glasswort", "every_days": 3}]
+    told["happened"] = [{"on": "2027-03-09", "kind": "stretch", "days": 2}]
+    *steps, last = [int(part) if part.isdigit() else part for part in path.split(".")]
+    at: Any = told
+    for step in steps:
+        at = at[step]
+    at[last] = number
+    document_of(CourseRequestDocument, told)
+    at[last] = wrong(number)
+    with pytest.raises(InputError):
+        document_of(CourseRequestDocument, told)
+
+
+@pytest.mark.parametrize(
+    ("command", "asked", "answered"),
+    [("course", "course-request", "course"), ("tank", "tank", "tank-volume")],
+)
+def test_the_other_examples_are_what_comes_out_too(
+    command: str, asked: str, answered: str, capsys: pytest.CaptureFixture[str]
+) -> None:
+    assert main([command, str(FORMATS / f"{asked}.example.json")]) == 0
+    printed = capsys.readouterr().out
+    assert printed == (FORMATS / f"{answered}.example.json").read_text()
+
+
+def test_what_is_in_the_tank_stands_beside_the_range_of_its_element() -> None:
+    told = json.loads((FORMATS / "mix-request.with-shelf.example.json").read_text())
+    shown = json.loads(plan_text(json.dumps(told).encode()))["in_tank"]["elements"]
+    windows = element_windows(Stage(told_stage(told)), None, {})
+    for one in shown:
+        general = windows.get(Element(one["element"]))
+        if general is None:
+            assert (one["low"], one["high"]) == (None, None)
+        elif not one["own_range"]:
+            assert one["low"] is not None
+            assert Fraction(one["high"]) == general.high
+
+
+def told_stage(told: dict[str, Any]) -> str:
+    """The stage of the column that a request asks for."""
+    [stage] = [one["stage"] for one in told["chart"]["columns"] if one["key"] == told["column"]]
+    return str(stage)
+
+
+def test_an_alkali_without_more_said_has_no_carbonate_and_is_poured() -> None:
+    bottle = AlkaliOnShelfDocument.model_validate(
+        {"key": "up", "name": "Up", "meq": "5"}
+    ).on_shelf()
+    assert (bottle.alkali.carbonate, bottle.unit) == (0, "mL")

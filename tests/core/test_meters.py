@@ -118,3 +118,17 @@ def test_a_meter_that_was_never_calibrated_is_due_today() -> None:
     today = date(2026, 3, 10)
     assert due_on(None, 30, today) == today
     assert due_on(date(2026, 3, 1), 30, today) == date(2026, 3, 31)
+
+
+@pytest.mark.parametrize(
+    ("read", "is_it"), [("0.7065", True), ("0.7064", False), ("2.826", True), ("2.827", False)]
+)
+def test_half_or_twice_a_standard_is_still_read_in_it_and_beyond_in_another(
+    read: str, is_it: bool
+) -> None:
+    points = [Point(F("1.413"), F(read))]
+    if is_it:
+        assert calibrate(Measures.EC, points, F(25)).slope == F(read) / F("1.413")
+        return
+    with pytest.raises(InputError):
+        calibrate(Measures.EC, points, F(25))

@@ -82,6 +82,13 @@ def test_parts_of_a_base_are_a_group_in_their_order(
     assert roles(*names) == expected
 
 
+@pytest.mark.parametrize("forms", ["a b c", "1 2 3", "i ii iii", "one two three"])
+def test_parts_are_ranked_in_letters_figures_numerals_and_words(forms: str) -> None:
+    for names in ([f"Skerry Part {form}" for form in forms.split()],
+                  [f"Part {form} Skerry" for form in forms.split()]):  # fmt: skip
+        assert roles(*names) == [(BASE, "skerry", rank) for rank in (1, 2, 3)]
+
+
 def test_where_no_name_says_base_what_is_dosed_mostly_is_one() -> None:
     names = ["Pearl", "Ember", "Slate", "Flint", "Peroxide"]
     dosed = {0: MOSTLY, 1: MOSTLY - 0.01, 2: 1.0, 3: 0.9, 4: 1.0}

@@ -89,3 +89,12 @@ def test_no_bottle_is_like_that(wrong: dict[str, object], where: str) -> None:
 def test_a_bottle_keeps_for_ten_years_at_most_and_within_all_years() -> None:
     old = Bottle("a", Fraction(0), date(1950, 1, 1), date(1950, 1, 1), date(2150, 12, 31), 3650)
     assert old.good_until == date(1950, 1, 1) + timedelta(days=3650)
+
+
+def test_what_is_dated_tomorrow_is_no_pace() -> None:
+    today = date(2027, 3, 10)
+    used = [(today - timedelta(days=10), Fraction(50)), (today - timedelta(days=5), Fraction(50))]
+    assert days_left(Fraction(100), used, today) == 10
+    assert (
+        days_left(Fraction(100), [*used, (today + timedelta(days=1), Fraction(900))], today) == 10
+    )

@@ -323,3 +323,29 @@ def test_a_footnote_is_told_in_its_own_words() -> None:
         (4, 2, "* in soft water"), (4, 3, "1) from day 3"), (5, 2, "** not with lime"),
         (5, 3, "Slate: 4 (late)"),
     ]  # fmt: skip
+
+
+def test_weeks_down_a_table_of_one_bottle_are_its_columns() -> None:
+    rows = (("Week", "Base (ml/L)"), ("Week 1", "1"), ("Week 2", "2"), ("Week 3", "2.5"))
+    found = read_table(TableRequest(rows)).chart
+    assert found is not None
+    assert [column.label for column in found.columns] == ["Week 1", "Week 2", "Week 3"]
+    assert [dose.low for dose in found.doses] == [1, 2, F("2.5")]
+
+
+@pytest.mark.parametrize(("count", "weeks"), [(2, 0), (3, 3), (4, 4)])
+def test_bare_numbers_are_weeks_from_three_on(count: int, weeks: int) -> None:
+    numbers = tuple(str(one) for one in range(1, count + 1))
+    found = read_table(TableRequest((("Bottle (mL/L)", *numbers), ("Base A", *["2"] * count),
+                                     ("Base B", *["2"] * count))))  # fmt: skip
+    assert len(found.columns) == weeks
+
+
+def test_columns_of_one_name_have_keys_that_count_up() -> None:
+    rows = (("", "Bloom", "Bloom", "Bloom", "Bloom"), ("Base (mL/L)", "1", "2", "3", "4"))
+    found = read_table(TableRequest(rows)).chart
+    assert found is not None
+    assert [column.label for column in found.columns] == [f"Bloom {at}" for at in (1, 2, 3, 4)]
+    bottles = (("", "Week 1"), *[("Base (mL/L)", str(at)) for at in range(1, 5)])
+    same = read_table(TableRequest(bottles))
+    assert [row.product.key for row in same.rows] == ["base", "base-2", "base-3", "base-4"]

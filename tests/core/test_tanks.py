@@ -362,3 +362,30 @@ def test_a_new_system_is_looked_at_once_a_drip_had_time_to_show() -> None:
     assert fill.look_at == datetime(2027, 3, 28, 1, 30, tzinfo=UTC)
     assert fill.is_due(fill.look_at)
     assert not fill.is_due(fill.look_at - timedelta(seconds=1))
+
+
+@pytest.mark.parametrize("level", [2, 6, 10, 13, 20])
+def test_a_pipe_that_falls_holds_what_scipy_integrates(level: float) -> None:
+    pipe = LyingCylinder(20, 400, 6)
+    assert pipe.litres(level) == pytest.approx(litres_by_integral(pipe, level), rel=1e-4)
+
+
+def test_each_way_to_know_a_volume_is_sure_to_its_own_share() -> None:
+    """Our own defaults for buckets and flow, OIML R 49 for a meter."""
+    ways = {
+        F("0.03"): by_buckets(F(10), Volume(F(10))),
+        F("0.02"): by_meter(Volume(F(0)), Volume(F(100))),
+        F("0.05"): by_flow(Volume(F(10)), F(60), F(10)),
+    }
+    for share, known in ways.items():
+        assert known.volume.litres == 100
+        assert (known.low.litres, known.high.litres) == (100 * (1 - share), 100 * (1 + share))
+
+
+@pytest.mark.parametrize(("count", "fits"), [(0, False), (1, True), (500, True), (501, False)])
+def test_up_to_five_hundred_vessels_are_alike(count: int, fits: bool) -> None:
+    if fits:
+        assert Part("it", Box(10, 10, 10), 5, count).count == count
+        return
+    with pytest.raises(InputError):
+        Part("it", Box(10, 10, 10), 5, count)

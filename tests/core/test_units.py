@@ -1,5 +1,6 @@
 """Units against pint, NIST Handbook 44 and the handbook examples of the trade."""
 
+from decimal import Decimal
 from fractions import Fraction
 
 import pint
@@ -197,3 +198,28 @@ def test_degrees_are_shown_as_typed_and_in_fahrenheit_to_a_tenth(
     """F = 1.8 C + 32 (NIST SP 811); halves go up."""
     assert degrees_text(Fraction(celsius), TemperatureUnit.C) == c
     assert degrees_text(Fraction(celsius), TemperatureUnit.F) == f
+
+
+@pytest.mark.parametrize(
+    ("given", "value"),
+    [(Decimal("0.0000001"), Fraction(1, 10**7)), (Decimal("1E+3"), Fraction(1000)),
+     (Decimal("2.50"), Fraction(5, 2)), (999_999_999_999, Fraction(999_999_999_999))],
+)  # fmt: skip
+def test_a_number_of_json_is_exact_however_it_is_written(
+    given: Decimal | int, value: Fraction
+) -> None:
+    assert figure(given) == value
+
+
+@pytest.mark.parametrize(
+    ("given", "shown"),
+    [(Decimal("1E+400"), "1E+400"), (Decimal("1E-20"), "1E-20"), (Decimal("NaN"), "NaN"),
+     (Decimal("1E+19"), "1" + "0" * 19), (10**20, "a number with too many digits"),
+     (10**19, "1" + "0" * 19), (-(10**20), "a number with too many digits")],
+)  # fmt: skip
+def test_a_number_beyond_reason_is_named_as_short_as_it_was(
+    given: Decimal | int, shown: str
+) -> None:
+    with pytest.raises(InputError) as refused:
+        figure(given)
+    assert refused.value.message.startswith(f"{shown!r} is not a plain")
