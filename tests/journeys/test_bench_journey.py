@@ -246,7 +246,7 @@ def test_a_bottle_that_was_left_out_on_the_screen_alone_is_told_once_a_reading_s
     row.get_by_label("It really was").fill("714")
     row.get_by_role("button", name="It really was so").tap()
     touch.get_by_role("button", name="Close").tap()
-    touch.wait_for_function("document.querySelector('main.screen')?.dataset.step === 'read-ph-1'")
+    expect(touch.locator("main.screen")).to_have_attribute("data-step", "read-ph-1")
     told = Mix.objects.latest("started_at").events.filter(kind="poured", step="pour-3-one")
     assert [one.figure for one in told] == [714]
 
