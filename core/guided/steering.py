@@ -65,11 +65,8 @@ class Slope:
         if self.of_nothing:
             return self.measured > PEN_SWAY
         tells = self._is_far or (self.expected == 0 and self.measured > PEN_SWAY)
-        return self.left_out > 0 and tells and not Slope(self.measured, self._with_left_out)._is_far
-
-    @property
-    def _with_left_out(self) -> Fraction:
-        return self.expected + self.left_out
+        with_it = Slope(self.measured, self.expected + self.left_out)
+        return self.left_out > 0 and tells and not with_it._is_far
 
     @property
     def worth(self) -> Fraction:
