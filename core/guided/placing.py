@@ -53,8 +53,8 @@ def kind_of_step(plan: GuidedPlan, step: str) -> StepKind | None:
         return None
     if step.startswith("add-"):
         return StepKind.ADD
-    heads = sorted(_OF_A_POUR, key=len, reverse=True)
-    return next((_OF_A_POUR[head] for head in heads if step.startswith(f"{head}-")), None)
+    kinds = (kind for head, kind in _OF_A_POUR.items() if step.startswith(f"{head}-"))
+    return next(kinds, None)
 
 
 def product_of_step(plan: GuidedPlan, step: str) -> str | None:

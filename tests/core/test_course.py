@@ -279,6 +279,12 @@ def test_a_change_out_that_was_done_counts_from_its_day() -> None:
     assert days_with(course, TaskKind.CHANGE_OUT) == [22, 32]
 
 
+def test_a_tank_that_was_changed_out_on_its_first_day_was_filled_once() -> None:
+    changed = (after(0, HAPPENED.CHANGED_OUT), after(10, HAPPENED.CHANGED_OUT))
+    course = plan_course(ask(change_out=ChangeOut(every_days=20), happened=changed))
+    assert days_with(course, TaskKind.MIX, TaskKind.CHANGE_OUT)[:2] == [0, 30]
+
+
 def test_what_plants_drank_tells_when_the_tank_is_due() -> None:
     """Common practice: changed when the plants have drunk its volume once."""
     topped = tuple(after(day, HAPPENED.TOPPED_UP, litres=Fraction(10)) for day in (2, 4, 6, 8))

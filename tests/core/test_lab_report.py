@@ -78,6 +78,10 @@ def test_the_balance_of_a_worked_example() -> None:
     # without its bicarbonate 3 meq/L stand against 1: half of all charge too much
     assert ion_balance(report(**{**lines, "alkalinity": "0"})) == F(1, 2)
     assert ion_balance(report(**{**lines, "sodium": "0", "chloride": "106.35"})) == F(-3, 7)
+    # a meq/L of magnesium stands against one of sulfate, 32.06 g of sulfur in two
+    both = {**lines, "magnesium": "12.1525", "sulfur": "16.03"}
+    assert abs(ion_balance(report(**both)) or F(0)) < F(1, 10_000)
+    assert (ion_balance(report(**{**lines, "magnesium": "12.1525"})) or 0) > F(1, 8)
     # potassium and nitrate count where they were looked for, and need not be
     assert ion_balance(report(**lines, potassium="39.098", nitrate_n="14.007")) == 0
     for missing in lines:

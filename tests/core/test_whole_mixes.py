@@ -13,7 +13,17 @@ import pytest
 
 from core.chart import Dose, Medium, Role
 from core.chemistry import AcidKind
-from core.guided import Event, EventKind, GuidedPlan, GuidedState, StepKind, record_of, replay
+from core.guided import (
+    Event,
+    EventKind,
+    GuidedPlan,
+    GuidedState,
+    Pace,
+    StepKind,
+    record_of,
+    replay,
+)
+from core.guided.pace import effort
 from core.planning import AlkaliOnShelf, Tank
 from core.quantities import AmountUnit
 from core.water import Disinfectant, TargetConvention
@@ -149,6 +159,20 @@ def lines_of(told: Told) -> Iterator[str]:
     for one in state.portions:
         yield f"= pH {number(one.before)} to {number(one.after)} by {number(one.meq_l)} meq/L"
     record = record_of(told.plan, state, events)
+    for line in record.lines:
+        planned = "-" if line.planned is None else number(line.planned)
+        yield f"= {line.key} {line.unit}: planned {planned}, poured {number(line.poured)}"
+    yield f"= read {' '.join(f'{line.what} {number(line.figure)}' for line in record.readings)}"
+    yield (
+        f"= {record.minutes} min; again in {record.look_again_h} h, good for {record.use_by_days} "
+        f"days, changed out in {record.change_out_days}"
+    )
+    for pace in Pace:
+        asks = effort(told.plan, state.steps, pace)
+        yield (
+            f"= {pace}: {asks.presses} presses, {asks.readings} readings, {asks.screens} screens, "
+            f"{asks.seconds} s"
+        )
     kept = {"EC": record.ec, "pH": record.ph, "alkalinity": record.alkalinity}
     yield f"= kept: {', '.join(f'{name} {number(one)}' for name, one in kept.items() if one is not None)}"
 

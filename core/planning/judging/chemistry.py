@@ -114,4 +114,4 @@ def _by_labels(given: JudgingInput) -> Fraction | None:
     told = [pour.basis is RestsOn.LABEL and pour.product.key not in wished for pour, _ in feed]
     if not feed or not all(told):
         return None
-    return of_float(sum(rise or 0.0 for _, rise in feed), 4)
+    return of_float(sum(rise for _, rise in feed if rise is not None), 4)
