@@ -156,6 +156,15 @@ FAMILIES: Mapping[str, Wrong] = {
     "a part overpoured": lambda chance, one: replace(
         one, pours={chance.choice(["one", "two"]): _times(chance, 1.2, 3)}
     ),
+    "a part left out on the screen alone": lambda chance, one: replace(
+        one, untold=frozenset(chance.sample(["one", "two"], chance.choice([1, 2])))
+    ),
+    "pH pen stops on its way": lambda chance, one: replace(
+        one, ph_pen=PenFault(stops_after=chance.choice([1, 2, 3]))
+    ),
+    "EC pen stops on its way": lambda chance, one: replace(
+        one, ec_pen=PenFault(stops_after=chance.choice([1, 2, 3]))
+    ),
     "water stronger than planned": lambda chance, one: replace(
         one, water_read=_F(chance.choice(["0.3", "0.9", "1.4"]))
     ),

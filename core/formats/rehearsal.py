@@ -8,10 +8,10 @@ from typing import Annotated, Literal
 from pydantic import Field, PlainSerializer, PlainValidator, WithJsonSchema
 
 from core.errors import InputError
-from core.formats.fields import Document, Figure, Key, within
+from core.formats.fields import Count, Document, Figure, Key, within
 from core.formats.request import MixRequestDocument
 from core.guided import Pace
-from core.limits import LARGEST_VOLUME_L
+from core.limits import LARGEST_VOLUME_L, MOST_PRODUCTS
 from core.meters import DROPS_STEP, PEN_PH_STEP
 from core.practice import PenFault, Rehearsal, RehearsalRequest, RehearsedStep, Stops, Truth
 from core.quantities import decimal_text, rounded
@@ -63,6 +63,7 @@ class PenFaultDocument(Document):
     """What a pen shows that is not so; see `core.practice.PenFault`."""
 
     stuck: Figure | None = None
+    stops_after: Count | None = None
     gain: SignedFigure = Fraction(1)
     offset: SignedFigure = Fraction(0)
     drift: SignedFigure = Fraction(0)
@@ -70,7 +71,9 @@ class PenFaultDocument(Document):
 
     def fault(self) -> PenFault:
         """The fault it means."""
-        return PenFault(self.stuck, self.gain, self.offset, self.drift, self.noise)
+        return PenFault(
+            self.stuck, self.stops_after, self.gain, self.offset, self.drift, self.noise
+        )
 
 
 class PensDocument(Document):
@@ -89,6 +92,7 @@ class RehearsalDocument(Document):
     truth: TruthDocument = TruthDocument()
     pens: PensDocument = PensDocument()
     pours: Mapping[Key, Figure] = {}
+    untold: Annotated[Sequence[Key], Field(max_length=MOST_PRODUCTS)] = ()
     water_read: Figure | None = None
     stops: Stops = Stops.ANSWER
     volume_told: Figure | None = None
@@ -115,6 +119,7 @@ class RehearsalDocument(Document):
             ec_pen=self.pens.ec.fault(),
             ph_pen=self.pens.ph.fault(),
             pours=self.pours,
+            untold=frozenset(self.untold),
             water_read=self.water_read,
             stops=self.stops,
             volume_told=self.volume_told,

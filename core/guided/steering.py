@@ -11,7 +11,7 @@ SLOPE_OFF = Fraction(15, 100)
 CAUSES = ("volume", "gallon", "not_shaken", "mixed_up", "meter")
 """Likely causes of a slope that is off, in the order in which to check them: common practice."""
 
-BOTTLE_CAUSES = ("meter", "mixed_up", "not_shaken", "volume", "water")
+BOTTLE_CAUSES = ("meter", "mixed_up", "told_wrong", "not_shaken", "volume", "water")
 """Likely causes where the volume was asked for already, in the order in which to check them."""
 
 WATER_CAUSES = ("meter", "old_feed", "other_water")

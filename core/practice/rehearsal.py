@@ -19,6 +19,7 @@ from core.guided import (
     replay,
 )
 from core.guided.causes import OFFERED
+from core.guided.steering import Verdict
 from core.planning import PourSheet, plan_mix
 from core.practice.request import RehearsalRequest, Stops
 from core.practice.truth import Pens, TrueTank
@@ -98,11 +99,13 @@ class _Grower:
         self.events: list[Event] = []
         self.steps: list[RehearsedStep] = []
         self.causes: dict[str, None] = {}
+        self.untold: list[Event] = []
 
     def run(self) -> Rehearsal:
         state, ended = replay(self.plan, self.events), "done"
         while state.now is not None:
             step = state.steps[state.now]
+            ending = endings(self.plan, state.steps, self.request.pace)[state.now]
             if step.kind is StepKind.ADVICE:
                 self.causes |= dict.fromkeys(causes_of(step.why))
                 if self.request.stops is Stops.OBEY:
@@ -112,9 +115,12 @@ class _Grower:
             if len(self.steps) >= MOST_STEPS:
                 ended = "too_many_steps"
                 break
-            asked, event = self._tell_step(
-                step, endings(self.plan, state.steps, self.request.pace)[state.now]
-            )
+            if step.why == Verdict.UNTOLD and self.untold and self.request.stops is Stops.ANSWER:
+                self._note(step, None, state)
+                self._tell_after_all()
+                state = replay(self.plan, self.events)
+                continue
+            asked, event = self._tell_step(step, ending)
             self.events.append(event)
             self._note(step, asked, state, event)
             state = replay(self.plan, self.events)
@@ -142,10 +148,31 @@ class _Grower:
             case StepKind.POUR | StepKind.ADD | StepKind.ACID | StepKind.ALKALI | StepKind.DRAIN:
                 asked = self._measured(step)
                 kind, figure = EventKind.POURED, self._pour(step, asked)
+                if step.kind is StepKind.POUR and self._key(step) in self.request.untold:
+                    return asked, self._leave_untold(step, figure)
             case _:
                 pass
+        return asked, self._event(kind, step.id, figure)
+
+    def _event(self, kind: EventKind, step: str, figure: Fraction | None, of: str = "") -> Event:
         number = len(self.events)
-        return asked, Event(f"e{number:05}", float(number), "rehearsal", kind, step.id, figure)
+        return Event(f"e{number:05}", float(number), "rehearsal", kind, step, figure, of)
+
+    def _leave_untold(self, step: Step, figure: Fraction) -> Event:
+        """It is in, and the screen hears that it is not."""
+        self.untold.append(Event("", 0.0, "rehearsal", EventKind.POURED, step.id, figure))
+        return self._event(EventKind.SKIPPED, step.id, None)
+
+    def _tell_after_all(self) -> None:
+        """Once asked, the grower looks, and tells what went in."""
+        for one in self.untold:
+            left_out = next(event for event in self.events if event.step == one.step)
+            self.events.append(self._event(EventKind.UNDONE, "", None, left_out.id))
+            self.events.append(self._event(EventKind.POURED, one.step, one.figure))
+        self.untold.clear()
+
+    def _key(self, step: Step) -> str:
+        return self.plan.pours[step.pour or 0].key
 
     def _tell_volume(self, step: Step) -> tuple[EventKind, Fraction | None]:
         if self.request.volume_told is not None:
@@ -172,7 +199,7 @@ class _Grower:
         if step.kind is StepKind.ALKALI:
             self.tank.pour_alkali(asked)
             return asked
-        key = self.plan.pours[step.pour or 0].key
+        key = self._key(step)
         done = asked * self.request.pours.get(key, Fraction(1))
         self.tank.pour(key, done)
         return rounded(done, 6)

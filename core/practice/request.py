@@ -51,6 +51,8 @@ class PenFault:
 
     Args:
         stuck: what it shows whatever it is in, from the first reading after the water on.
+        stops_after: after so many readings behind the water it shows the last one again; None for
+            a pen that does not stop.
         gain: the share of the rise over the water that it shows.
         offset: what it shows too much.
         drift: the share of itself by which each reading after the water is further off.
@@ -58,6 +60,7 @@ class PenFault:
     """
 
     stuck: Fraction | None = None
+    stops_after: int | None = None
     gain: Fraction = Fraction(1)
     offset: Fraction = Fraction(0)
     drift: Fraction = Fraction(0)
@@ -73,6 +76,7 @@ class RehearsalRequest:
         truth: how it really is.
         ec_pen, ph_pen: how the pens show it.
         pours: by product, times of what is asked for that are poured and told.
+        untold: keys of products that go in, and that the screen is told were left out.
         water_read: mS/cm that the water really reads at the bench; None for what was believed.
         stops: how the grower takes stops.
         ph_step: pH within which what it is read with tells what is so: a pen, or drops.
@@ -86,6 +90,7 @@ class RehearsalRequest:
     ec_pen: PenFault = PenFault()
     ph_pen: PenFault = PenFault()
     pours: Mapping[str, Fraction] = field(default_factory=dict)
+    untold: frozenset[str] = frozenset()
     water_read: Fraction | None = None
     stops: Stops = Stops.ANSWER
     volume_told: Fraction | None = None
@@ -104,6 +109,7 @@ class RehearsalRequest:
             *(("truth.bottles", key) for key in self.truth.bottles),
             *(("truth.swapped", key) for pair in swaps.items() for key in pair),
             *(("pours", key) for key in self.pours),
+            *(("untold", key) for key in sorted(self.untold)),
         ]
         for where, key in named:
             if key not in keys:

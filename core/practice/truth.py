@@ -78,23 +78,27 @@ class Pens:
         self.request, self.tank = request, tank
         self.chance = Random(request.seed)  # noqa: S311 -- a pen's noise
         self.ecs = self.phs = 0
+        self.last: dict[str, float] = {}
 
     def ec(self, *, of_water: bool) -> Fraction:
         self.ecs += not of_water
         pen = self.request.ec_pen
-        shown = self._show(pen, self.tank.now[0], self.tank.water_ec, self.ecs)
+        shown = self._show("ec", pen, self.tank.now[0], self.tank.water_ec, self.ecs)
         return rounded(Fraction(max(shown, 0.0)), 2)
 
     def ph(self) -> Fraction:
         self.phs += 1
         pen = self.request.ph_pen
-        shown = self._show(pen, self.tank.now[1], self.tank.water_ph, self.phs)
+        shown = self._show("ph", pen, self.tank.now[1], self.tank.water_ph, self.phs)
         step = self.request.ph_step
         return round(Fraction(min(max(shown, 0.0), 14.0)) / step) * step
 
-    def _show(self, pen: PenFault, true: float, water: float, reading: int) -> float:
+    def _show(self, what: str, pen: PenFault, true: float, water: float, reading: int) -> float:
         if pen.stuck is not None and reading:
             return float(pen.stuck)
+        if pen.stops_after is not None and reading > pen.stops_after and what in self.last:
+            return self.last[what]
         shown = water + (true - water) * float(pen.gain) + float(pen.offset)
         shown *= float(1 + pen.drift) ** reading
-        return shown * (1 + self.chance.gauss(0, float(pen.noise)))
+        self.last[what] = shown * (1 + self.chance.gauss(0, float(pen.noise)))
+        return self.last[what]

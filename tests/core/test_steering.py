@@ -932,3 +932,21 @@ def test_what_a_base_was_worth_leaves_out_what_was_left_out_before_it() -> None:
     with_it = told_until(plan, [str(float(read + F("0.2")))])
     assert with_it.slope is not None
     assert float(with_it.slope.measured) == pytest.approx(float(first))
+
+
+@pytest.mark.parametrize(("poured", "shows"), [("204", False), ("204.1", True)])
+def test_a_way_out_is_shown_past_what_a_mark_rounds(poured: str, shows: bool) -> None:
+    """Two of a hundred; 200 mL are the dose."""
+    plan = PLANS[0]
+    told = whole(plan)
+    at = next(i for i, e in enumerate(told) if e.step == "pour-1-one")
+    told[at] = replace(told[at], figure=F(poured))
+    assert (replay(plan, told[: at + 1]).way_out is not None) is shows
+
+
+@pytest.mark.parametrize(("water_reads", "asked"), [("0.82", False), ("0.821", True)])
+def test_a_water_is_asked_about_from_three_tenths_above_the_plan(
+    water_reads: str, asked: bool
+) -> None:
+    state = told_until(plan_for(water("0.52")), [], water=water_reads)
+    assert any(s.id == "advice-water-1" for s in state.steps) is asked

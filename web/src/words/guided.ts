@@ -192,6 +192,7 @@ export const CAUSES: Record<string, string> = {
   gallon: 'Gallons taken for litres, or US for UK? Compare the leaflet.',
   not_shaken: 'Bottle not shaken? Look for a layer at its bottom.',
   mixed_up: 'Another bottle? Compare the tags on the table.',
+  told_wrong: 'Was another amount poured than was told here? Look at “Done so far”.',
   meter: 'Pen dry, dirty or out of calibration? Rinse it and read a standard.',
   ph_pen:
     'Pen dry or broken? Rinse it and read the buffers 7 and 4: a broken one shows about 7 in both.',
