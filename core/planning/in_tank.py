@@ -25,12 +25,14 @@ def in_tank_of(
     unlabelled = tuple(
         dict.fromkeys(one.step.item.product.name for one in feed if one.contents is None)
     )
+    # Of an acid that cannot be known nothing is counted: what labels tell is at least in the tank.
+    plan = None if unlabelled else _acid_plan(request, chemistry, acid)
     return InTank(
-        elements=_elements(request, stage, chemistry),
+        elements=_elements(request, stage, chemistry, plan),
         nitrogen=chemistry.nitrogen,
         ph=None if unlabelled else chemistry.ph,
         ph_about=chemistry.ph_about,
-        acid=None if unlabelled else _acid_plan(request, chemistry, acid),
+        acid=plan,
         saturated=saturations(chemistry.finished) if chemistry.finished else (),
         unlabelled=unlabelled,
         label_coverage=_label_coverage(feed),
@@ -45,10 +47,10 @@ def _label_coverage(feed: Sequence[ComputedPour]) -> LabelCoverage:
 
 
 def _elements(
-    request: MixRequest, stage: Stage | None, chemistry: TankChemistry
+    request: MixRequest, stage: Stage | None, chemistry: TankChemistry, acid: AcidPlan | None
 ) -> tuple[ElementInTank, ...]:
     windows = element_windows(stage, request.tank.crop, request.windows, request.strength)
-    by_acid = chemistry.acid.adds_ppm if chemistry.acid else {}
+    by_acid = acid.adds_ppm if acid else {}
     return tuple(
         ElementInTank(
             element,
