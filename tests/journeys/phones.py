@@ -124,9 +124,12 @@ def is_told(page: Page, step: str) -> None:
 READ = {"read-water": "0.52", "temperature": "20"}
 
 
-def go_on(page: Page) -> int:
-    """Do what the screen says; a time is let pass. How many presses that took, besides readings."""
-    step = at(page)
+def go_on(page: Page, step: str | None = None) -> int:
+    """Do what the screen says; a time is let pass. How many presses that took, besides readings.
+
+    With `step` what was on screen when somebody looked: a time may be over by itself since.
+    """
+    step = step or at(page)
     kind = step.partition("-")[0]
     if kind in TIMED:
         wind(10, page)
@@ -144,7 +147,8 @@ def go_on(page: Page) -> int:
 def go_to(page: Page, step: str) -> None:
     """Go on until a step is on screen."""
     for _ in range(MOST_TURNS):
-        if at(page) == step:
+        here = at(page)
+        if here == step:
             return
-        go_on(page)
+        go_on(page, here)
     raise AssertionError(f"{at(page)} stands where {step} should")
