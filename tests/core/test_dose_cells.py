@@ -97,6 +97,8 @@ def test_of_words_that_are_no_unit_the_first_forty_signs_are_told() -> None:
 
 
 def test_a_date_of_a_spreadsheet_is_asked_with_both_of_its_readings() -> None:
+    with pytest.raises(InputError, match=r"may say 12-11 or 11-12"):
+        read_dose_cell("2027-11-12")
     for text in ("2027-03-02", "2027-03-02 00:00:00"):
         with pytest.raises(
             InputError, match=r"cell \(2027-03-02\); the leaflet may say 2-3 or 3-2"

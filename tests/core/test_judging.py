@@ -581,3 +581,20 @@ def test_water_that_only_conducts_is_salty_and_not_hard() -> None:
     assert told["hard_water"].startswith("Salty water")
     told = {c.code: c.message for c in plan(pair(), water=water("0.8", calcium="70.1")).cautions}
     assert told["hard_water"].startswith("Hard water")
+
+
+def test_cultures_that_go_in_first_are_warned_of_where_acid_is_still_to_come() -> None:
+    """Where pH is known beforehand, by whether the tank takes any."""
+    first = OrderPreferences(live=LivePlace.FIRST)
+    shelf_of = shelf(acid_on_shelf(), base=label(P2O5="3.2", K2O="6.4", N_nitrate="2"))
+    sour = plan(
+        FED_LIVE,
+        water=water("0.02", alkalinity="2", ph=F(6)),
+        shelf=shelf_of,
+        order_preferences=first,
+    )
+    hard = plan(FED_LIVE, water=water("0.5", **MAINS), shelf=shelf_of, order_preferences=first)
+    assert sour.in_tank is not None
+    assert (sour.in_tank.ph is not None, sour.in_tank.acid) == (True, None)
+    assert "live_before_acid" not in codes(sour)
+    assert "live_before_acid" in codes(hard)

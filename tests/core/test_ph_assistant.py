@@ -310,3 +310,14 @@ def test_a_pen_that_stops_on_its_way_is_looked_at_before_more_goes_in(
     assert after(far, still, still, checked=True) is Advice.ACID
     crept = Portion(meq, 6.4, 6.35)
     assert after(Portion(0.8, 7.1, 6.4), crept, Portion(meq, 6.35, 6.3)) is Advice.ACID
+
+
+def test_a_step_of_acid_or_alkali_has_its_bottle_and_no_other_step_has() -> None:
+    both = plan_for(
+        shelf=replace(
+            labelled(acid_on_shelf()), alkalis=(AlkaliOnShelf("up", "Up", POTASH, AmountUnit.ML),)
+        )
+    )
+    assert both.bottle(StepKind.ACID) is both.acid is not None
+    assert both.bottle(StepKind.ALKALI) is both.alkali is not None
+    assert both.bottle(StepKind.POUR) is both.bottle(None) is None

@@ -514,3 +514,27 @@ def test_a_text_may_have_as_many_rows_as_a_sheet_however_it_ends(end: bytes) -> 
         assert refused.value.code == "table_too_large"
     lines = b"\n".join([b'"Keel\n' + b"\n" * 8 + b'";2'] * 500)  # names of ten lines
     assert len(read_table_file(lines).rows) == 500
+
+
+def test_a_merged_cell_reaches_no_further_than_it_is_merged() -> None:
+    def fill(book: openpyxl.Workbook) -> None:
+        sheet = book.active
+        for one in (["", "Grow", "", "", "Bloom"], ["Part A ml/L", 2, None, None, 3]):
+            sheet.append(one)
+        sheet.merge_cells("B2:C2")
+
+    assert read_table_file(xlsx(fill)).rows[1] == ("Part A ml/L", "2", "2", "", "3")
+
+
+def test_a_table_that_is_too_large_says_how_large_it_is() -> None:
+    for raw, said in (
+        (b"a,b\n" * 501, "501 rows and 2 columns;"),
+        (b",".join([b"a"] * 201) + b"\n", "1 rows and 201 columns;"),
+    ):
+        with pytest.raises(InputError, match=said):
+            read_table_file(raw)
+
+
+def test_a_table_with_bars_at_its_edges_loses_them() -> None:
+    edges = "| Bottle | Week 1 |\n|---|---|\n| Base | 2 |\n"
+    assert read_table_file(edges.encode()).rows == (("Bottle", "Week 1"), ("Base", "2"))

@@ -389,3 +389,10 @@ def test_up_to_five_hundred_vessels_are_alike(count: int, fits: bool) -> None:
         return
     with pytest.raises(InputError):
         Part("it", Box(10, 10, 10), 5, count)
+
+
+@pytest.mark.parametrize("amount", ["0.5", "1", "250"])
+def test_any_dose_that_lifts_enough_tells_the_volume(amount: str) -> None:
+    """1 mL lifts a litre by 2 mS/cm, and the reading rose by half of one: 4 L for each mL."""
+    known = by_dose(F(amount), Reading(F("0.5")), Reading(F(1)), lambda per_l: 2 * float(per_l))
+    assert float(known.volume.litres) == pytest.approx(4 * float(amount), rel=1e-6)
