@@ -645,6 +645,21 @@ def test_a_rule_that_may_yet_find_its_day_is_no_conflict() -> None:
     assert [one.rules for one in longer.conflicts] == [("kelp", "tide")]
 
 
+@pytest.mark.parametrize(("days", "in_vain"), [(5, True), (None, False)])
+def test_a_rule_whose_days_are_over_has_found_none_for_good(
+    days: int | None, in_vain: bool
+) -> None:
+    """In an open season it would be looked for further on, where its days did not end before."""
+    ends = None if days is None else Anchor(AnchorKind.START, days=days)
+    rules = (
+        TimingRule("tide", every_days=2),
+        TimingRule("kelp", apart_from=(Apart(3, product="tide"),), ends=ends),
+    )
+    asked = ask(rules=rules, until=START + timedelta(days=20), chart=chart((365,)),
+                change_out=ChangeOut(every_days=5))  # fmt: skip
+    assert [one.code for one in plan_course(asked).conflicts] == (["no_day"] if in_vain else [])
+
+
 def test_a_rule_for_change_outs_of_a_tank_that_is_never_changed_out_is_told_at_once() -> None:
     rule = TimingRule("mud", occasion=Occasion.CHANGE_OUT, from_day=10)
     asked = ask(rules=(rule,), until=START + timedelta(days=20), chart=chart((365,)),

@@ -433,3 +433,12 @@ def test_nobody_mixes_more_than_a_jug_to_pour_a_little_of_it() -> None:
         assert dilute is not None
         assert dilute.product.value == F(grams)
         assert dilute.water.value == F(grams) * 100
+
+
+def test_nitrogen_that_a_label_does_not_split_makes_it_less_sure() -> None:
+    """Our own estimates: 4 % of a label, and as much as 5 % more where its nitrogen may be any."""
+    split = Label({Nutrient.K2O: F(6), Nutrient.N_NITRATE: F("1.78")}, Basis.BY_VOLUME)
+    whole = Label({Nutrient.K2O: F(6), Nutrient.N: F("1.78")}, Basis.BY_VOLUME)
+    told = [contents_of(one, Form.LIQUID, Role.BASE) for one in (split, whole)]
+    assert [round(one.share_uncertainty, 3) for one in told] == [0.04, 0.09]
+    assert Doubt.NITROGEN_NOT_SPLIT in told[1].doubts

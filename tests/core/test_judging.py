@@ -16,6 +16,7 @@ from core.growing import System
 from core.order_rules import LivePlace, OrderPreferences
 from core.planning import AcidOnShelf, HardForm, MixRequest, OnShelf, PourSheet, Shelf, plan_mix
 from core.planning.judging.chemistry import _beside_range, _is_brought_by_acid
+from core.planning.judging.order import number_text_of
 from core.planning.sheet import ElementInTank
 from core.quantities import ReadingScale, ReadingUnit, Volume, VolumeUnit
 from core.quantities.units import OUNCE_G, POUND_G
@@ -598,3 +599,12 @@ def test_cultures_that_go_in_first_are_warned_of_where_acid_is_still_to_come() -
     assert (sour.in_tank.ph is not None, sour.in_tank.acid) == (True, None)
     assert "live_before_acid" not in codes(sour)
     assert "live_before_acid" in codes(hard)
+
+
+@pytest.mark.parametrize(
+    ("times", "said"),
+    [(1.04, "1.0"), (1.96, "2.0"), (2.4, "2"), (9.4, "9"), (10.4, "10"), (84.9, "80"), (85.1, "90"),
+     (123.0, "100"), (1260.0, "1000")],
+)  # fmt: skip
+def test_how_many_times_saturated_is_said_to_a_figure_or_two(times: float, said: str) -> None:
+    assert number_text_of(times) == said

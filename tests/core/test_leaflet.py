@@ -26,7 +26,8 @@ FILES = sorted(path for path in LEAFLETS.iterdir() if path.suffix != ".read")
 
 
 def told(draft: ChartDraft) -> str:
-    """A draft as its `.read` file has it: the chart as a table, its roles, and what is open."""
+    """A draft as its `.read` file has it: the chart as a table, its roles, what is open, noted and
+    guessed, and what each cell was taken for."""
     lines = [f"{draft.name} / {draft.medium} / {draft.readings}"]
     lines += ["rows are the mixing order"] if draft.rows_are_order else []
     if draft.chart is not None:
@@ -43,6 +44,14 @@ def told(draft: ChartDraft) -> str:
         lines.append(f"= {of.name}: {of.form} {of.role}{group}{oxidiser}")
     lines += [f"? {q.code} at {q.row},{q.column} {' '.join(q.choices)}" for q in draft.questions]
     lines += [f"~ {note.row},{note.column} {note.text}" for note in draft.notes]
+    lines += [
+        f"< {one.product or 'all'} {one.field} {one.value}: {one.why}" for one in draft.guesses
+    ]
+    kinds = {(cell.row, cell.column): str(cell.kind) for cell in draft.cells}
+    width = max((column for _, column in kinds), default=0)
+    for row in range(1, max((row for row, _ in kinds), default=0) + 1):
+        cells = [kinds.get((row, column), ".") for column in range(1, width + 1)]
+        lines.append(f"| {' '.join(cells)}")
     return "\n".join(line.rstrip() for line in lines) + "\n"
 
 

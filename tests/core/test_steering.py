@@ -950,3 +950,20 @@ def test_a_water_is_asked_about_from_three_tenths_above_the_plan(
 ) -> None:
     state = told_until(plan_for(water("0.52")), [], water=water_reads)
     assert any(s.id == "advice-water-1" for s in state.steps) is asked
+
+
+def test_of_an_additive_that_is_overpoured_the_base_does_not_follow() -> None:
+    """60 of 30 mL of a silica that lifts by 0.1; the pair then comes at its own dose, 0.3 each."""
+    of = chart(
+        [product("sil", Role.SILICA), *pair().products],
+        [dose("sil", "0.3 mL/L"), dose("one", "2 mL/L"), dose("two", "2 mL/L")], target=ec("0.6"),
+    )  # fmt: skip
+    plan = plan_for(of=of, shelf=Shelf())
+    rises = {"sil": F("0.1"), "one": F("0.3"), "two": F("0.3")}
+    plan = replace(plan, pours=tuple(replace(p, ec_rise=rises[p.key]) for p in plan.pours))
+    told = whole(plan)
+    at = next(i for i, e in enumerate(told) if e.step == "pour-1-sil")
+    told[at] = replace(told[at], figure=F(60))
+    way = replay(plan, told[: at + 1]).way_out
+    assert way is not None
+    assert (way.accept_at, way.dilute_to, way.behind) == (F("0.52") + F("0.2") + F("0.6"), 200, ())

@@ -349,3 +349,10 @@ def test_columns_of_one_name_have_keys_that_count_up() -> None:
     bottles = (("", "Week 1"), *[("Base (mL/L)", str(at)) for at in range(1, 5)])
     same = read_table(TableRequest(bottles))
     assert [row.product.key for row in same.rows] == ["base", "base-2", "base-3", "base-4"]
+
+
+def test_two_columns_that_count_days_on_are_as_long_as_that() -> None:
+    rows = (("", "Grow", "Bloom"), ("Days", "1-14", "15-42"), ("Base (mL/L)", "1", "2"))
+    found = read_table(TableRequest(rows)).chart
+    assert found is not None
+    assert [column.days for column in found.columns] == [14, 28]
