@@ -47,11 +47,11 @@ def told(draft: ChartDraft) -> str:
     lines += [
         f"< {one.product or 'all'} {one.field} {one.value}: {one.why}" for one in draft.guesses
     ]
-    kinds = {(cell.row, cell.column): str(cell.kind) for cell in draft.cells}
-    width = max((column for _, column in kinds), default=0)
-    for row in range(1, max((row for row, _ in kinds), default=0) + 1):
-        cells = [kinds.get((row, column), ".") for column in range(1, width + 1)]
-        lines.append(f"| {' '.join(cells)}")
+    for row in range(1, max((cell.row for cell in draft.cells), default=0) + 1):
+        cells = [cell for cell in draft.cells if cell.row == row]
+        lines.append(
+            f"{row} {' | '.join(f'{one.column} {one.kind} {one.meaning}'.strip() for one in cells)}"
+        )
     return "\n".join(line.rstrip() for line in lines) + "\n"
 
 
