@@ -1041,3 +1041,32 @@ def test_a_tank_joins_no_season_before_its_start() -> None:
     with pytest.raises(InputError, match="joins a season on its start or later") as refused:
         plan_course(ask(filled_on=START - timedelta(days=1)))
     assert refused.value.where == "filled_on"
+
+
+def test_in_a_stage_that_does_not_come_back_a_rule_has_found_no_day_for_good() -> None:
+    rules = (
+        TimingRule("tide", every_days=2),
+        TimingRule(
+            "kelp", apart_from=(Apart(3, product="tide"),), only_stages=frozenset({Stage.LEAF})
+        ),
+    )
+    of = chart((10, 365), stages=(Stage.LEAF, Stage.FLOWER))
+    asked = ask(chart=of, rules=rules, until=START + timedelta(days=20))
+    assert [one.code for one in plan_course(asked).conflicts] == ["no_day"]
+    still = replace(asked, until=START + timedelta(days=8))
+    assert plan_course(still).conflicts == ()
+
+
+def test_a_sign_that_is_waited_for_is_reckoned_at_the_end_of_its_own_column() -> None:
+    waits = (Wait("w2", "first roots"), Wait("w4", "First  flowers"))
+    rule = TimingRule("mud", begins=Anchor(AnchorKind.SIGN, "first flowers"))
+    assert days_of(plan_course(ask(waits_for=waits, rules=(rule,))), "mud") == [27]
+
+
+def test_on_one_day_what_is_early_stands_first() -> None:
+    late, early, any_time = (
+        Task(START, TaskKind.PREPARE, (Why.STOCK_MADE_UP,), at=at)
+        for at in (time(19, 30), time(7), None)
+    )
+    ordered = sorted((late, early, any_time), key=lambda one: one.in_order)
+    assert ordered == [any_time, early, late]

@@ -608,3 +608,13 @@ def test_cultures_that_go_in_first_are_warned_of_where_acid_is_still_to_come() -
 )  # fmt: skip
 def test_how_many_times_saturated_is_said_to_a_figure_or_two(times: float, said: str) -> None:
     assert number_text_of(times) == said
+
+
+@pytest.mark.parametrize(("share", "told"), [("0.51", False), ("0.52", True), ("0.4", False)])
+def test_a_cal_mag_that_is_cut_to_what_is_lacking_is_no_more_cautioned(
+    share: str, told: bool
+) -> None:
+    """Half of it is lacking, and a hundredth more is a matter of rounding."""
+    sheet = plan(CREDIT, water=water("0.3", calcium="20"), shelf=shelf(limpet=CALMAG),
+                 overrides=(Override("limpet", F(share)),))  # fmt: skip
+    assert ("calmag_credit" in codes(sheet)) is told

@@ -967,3 +967,18 @@ def test_of_an_additive_that_is_overpoured_the_base_does_not_follow() -> None:
     way = replay(plan, told[: at + 1]).way_out
     assert way is not None
     assert (way.accept_at, way.dilute_to, way.behind) == (F("0.52") + F("0.2") + F("0.6"), 200, ())
+
+
+def test_what_lags_behind_is_offered_alone() -> None:
+    """One is half over its dose, two at its own: to 2.42 two alone would catch up."""
+    plan = plan_for(of=pair(target=ec("1.9")))
+    state = told_until(plan, ["2.20"], pours={"pour-1-one": "300", "pour-2-two": "200"})
+    assert state.offer is not None
+    assert set(state.offer.add) == set(state.offer.of_dose) == {"two"}
+    assert 1 < state.offer.of_dose["two"] <= F("1.5")
+
+
+def test_a_rise_of_which_none_was_expected_is_off_by_no_share() -> None:
+    assert Slope(F(1), F(0)).off is None
+    assert Slope(F(1), F(0)).worth == 1
+    assert Slope(F("1.5"), F(1)).off == F("0.5")

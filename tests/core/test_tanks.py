@@ -174,6 +174,8 @@ def test_a_film_is_as_thick_as_it_is_deep() -> None:
     assert sloped == ((0, 0), (pytest.approx(400), 300), (pytest.approx(400), 300.5), (0, 0.5))
     assert film_along(Channel(500, 12, 6).section(), 0.4)[2:] == ((500, 0.4), (0, 0.4))
     assert Channel(500, 12, 6, 300).film(0.4) == pytest.approx(2.4)
+    moved = film_along(((100, 0), (500, 300), (500, 306), (100, 6)), 0.4)
+    assert moved[2:] == ((500, pytest.approx(300.5)), (100, pytest.approx(0.5)))
     assert LyingCylinder(10, 500, 300).film(5) == pytest.approx(pi * 25 / 2 * 500 / 1000)
 
 
@@ -396,3 +398,8 @@ def test_any_dose_that_lifts_enough_tells_the_volume(amount: str) -> None:
     """1 mL lifts a litre by 2 mS/cm, and the reading rose by half of one: 4 L for each mL."""
     known = by_dose(F(amount), Reading(F("0.5")), Reading(F(1)), lambda per_l: 2 * float(per_l))
     assert float(known.volume.litres) == pytest.approx(4 * float(amount), rel=1e-6)
+
+
+def test_a_tenth_of_a_millisiemens_is_lift_enough() -> None:
+    known = by_dose(F(5), Reading(F("0.5")), Reading(F("0.6")), lambda per_l: float(per_l) * 0.5)
+    assert float(known.volume.litres) == pytest.approx(25, rel=1e-6)
