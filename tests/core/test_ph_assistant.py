@@ -321,3 +321,14 @@ def test_a_step_of_acid_or_alkali_has_its_bottle_and_no_other_step_has() -> None
     assert both.bottle(StepKind.ACID) is both.acid is not None
     assert both.bottle(StepKind.ALKALI) is both.alkali is not None
     assert both.bottle(StepKind.POUR) is both.bottle(None) is None
+
+
+def test_of_drops_the_buffer_is_reckoned_from_the_near_end_of_a_colour() -> None:
+    """7.0 of drops that tell half a pH may be 6.75; over a short way it is taken another half colour
+    on, to 6.5, and the next portion is four fifths of what leads from there to the middle."""
+    found = assist(
+        7.0, alkalinity=3.0, portions=[Portion(0.5, 7.5, 7.0)], **(AT | {"resolution": 0.5})
+    )  # type: ignore[arg-type]
+    shown = DOWN.capacity(7.5, 6.5, 0.5, BufferCapacity(carbon_of(3.0)))
+    assert shown is not None
+    assert found.meq_l == pytest.approx(min(DOWN.takes(6.5, MIDDLE, shown) * 0.8, 1.0))

@@ -12,12 +12,21 @@ from core.chart import Dose, Role
 from core.chemistry import Element
 from core.chemistry.buffers import DOWN, BufferCapacity
 from core.chemistry.carbonate import acid_between
-from core.guided import Event, EventKind, GuidedPlan, GuidedState, StepKind, replay
+from core.guided import (
+    Event,
+    EventKind,
+    GuidedPlan,
+    GuidedState,
+    StepKind,
+    guided_plan,
+    replay,
+)
 from core.guided.additions import ppm_of_additions
 from core.guided.bounds import Bounds, Portion
 from core.guided.causes import causes_of
 from core.guided.ph import Advice
 from core.guided.portions import portion_until
+from core.guided.replay import Doubts
 from core.guided.steering import (
     HARDLY,
     PEN_SWAY,
@@ -29,9 +38,9 @@ from core.guided.steering import (
     second_pour,
 )
 from core.order_rules import LivePlace, OrderPreferences
-from core.planning import Shelf
+from core.planning import MixRequest, Shelf, plan_mix
 from core.planning.planned_pours import Pass
-from core.quantities import DoseUnit
+from core.quantities import DoseUnit, Volume
 from core.water import TargetConvention, Water
 from tests.core.guided import PLANS, READS, next_event, plan_for, whole
 from tests.core.labels import labelled
@@ -982,3 +991,71 @@ def test_a_rise_of_which_none_was_expected_is_off_by_no_share() -> None:
     assert Slope(F(1), F(0)).off is None
     assert Slope(F(1), F(0)).worth == 1
     assert Slope(F("1.5"), F(1)).off == F("0.5")
+
+
+@pytest.mark.parametrize(("read", "asked"), [("1.47", False), ("1.471", True)])
+def test_a_volume_is_asked_for_once_a_rule_brings_half_as_much_again(
+    read: str, asked: bool
+) -> None:
+    """200 mL are printed beside the rule and should bring 1; of 120 that is 0.6, and half of it
+    more, and what pens sway by: 0.95 above 0.52."""
+    told = Dose("one", "w1", F(2), F(2), DoseUnit.ML_PER_L, F(3))
+    plan = plan_for(of=chart([product("one", Role.BASE)], [told]), shelf=labelled())
+    plan = replace(plan, pours=(replace(plan.pours[0], ec_rise=F(1)),))
+    state = told_until(plan, [read])
+    assert state.steps[state.now or 0].pour == 0
+    assert any(step.kind is StepKind.VOLUME for step in state.steps) is asked
+
+
+@pytest.mark.parametrize(
+    ("target", "read", "last"),
+    [
+        # labels bring 1.363: what was planned reads 1.883 on 0.52, and a step of the pen each way
+        ("1.25", "1.90", Verdict.RIGHT), ("1.25", "1.91", Verdict.STRONG),
+        # a tenth of the chart's own rise is as far as that goes: 1.52 and 0.10, and a step
+        ("1.0", "1.63", Verdict.RIGHT), ("1.0", "1.64", Verdict.ODD),
+    ],
+)  # fmt: skip
+def test_just_what_was_planned_is_not_too_strong_where_chart_and_labels_part(
+    target: str, read: str, last: Verdict
+) -> None:
+    plan = plan_for(of=pair(target=ec(target)))
+    reads = [read] * (1 if last is Verdict.STRONG else 3)
+    state = told_until(plan, reads)
+    assert state.verdicts[-1] is last
+
+
+def test_an_addition_to_a_small_tank_may_be_less_than_a_millilitre() -> None:
+    request = MixRequest(
+        pair(target=ec("1.4")), "w1", Volume(F(1)), water=water("0.5"), shelf=labelled()
+    )
+    plan = guided_plan(request, plan_mix(request))
+    state = told_until(
+        plan, ["1.59"], water="0.5", pours={"pour-1-one": "1.6", "pour-2-two": "1.6"}
+    )
+    adds = {s.id: s.amount for s in state.steps if s.kind is StepKind.ADD}
+    assert set(adds) == {"add-1-one", "add-1-two"}
+    assert all(0 < (amount or 0) <= F("0.4") for amount in adds.values())
+
+
+def test_water_that_reads_just_the_target_is_the_last_of_which_draining_helps() -> None:
+    tank = {"low": F("1.5"), "high": F("1.5"), "litres": F(80), "resolution": F("0.01")}
+    even = correct(F("1.6"), source=F("1.5"), **tank)  # type: ignore[arg-type]
+    assert (even.verdict, even.drain_l) == (Verdict.STRONG, 80)
+    over = correct(F("1.6"), source=F("1.501"), **tank)  # type: ignore[arg-type]
+    assert over.verdict is Verdict.WATER_TOO_STRONG
+
+
+def test_a_reading_stands_that_shows_the_same_or_comes_after_two_looks() -> None:
+    once = Doubts(looked_into=[F(1)])
+    assert [once.stands(F(read)) for read in ("0.95", "1.05", "0.949", "1.051")] == [
+        True, True, False, False
+    ]  # fmt: skip
+    assert not Doubts().stands(F(1))
+    assert Doubts(looked_into=[F(1), F(2)]).stands(F(9))
+
+
+def test_where_nothing_is_wanted_any_more_no_first_portion_is_poured() -> None:
+    none = {"litres": F(90), "poured": F(0), "ec_rise": F(0)}
+    assert portion_until(estimate=F(700), ec_headroom=F(0), **none) == 0
+    assert portion_until(estimate=None, ec_headroom=F("-0.1"), **none) == 0
