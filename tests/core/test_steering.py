@@ -1059,3 +1059,22 @@ def test_where_nothing_is_wanted_any_more_no_first_portion_is_poured() -> None:
     none = {"litres": F(90), "poured": F(0), "ec_rise": F(0)}
     assert portion_until(estimate=F(700), ec_headroom=F(0), **none) == 0
     assert portion_until(estimate=None, ec_headroom=F("-0.1"), **none) == 0
+
+
+@pytest.mark.parametrize(("rise", "read"), [("0.05", False), ("0.0501", True)])
+def test_without_a_target_a_last_reading_is_asked_for_where_a_pen_can_show_the_rise(
+    rise: str, read: bool
+) -> None:
+    """Twice what pens sway by, of both parts together."""
+    plan = plan_for(of=pair(), shelf=Shelf())
+    plan = replace(plan, pours=tuple(replace(pour, ec_rise=F(rise)) for pour in plan.pours))
+    ids = [step.id for step in replay(plan, []).steps]
+    assert ("read-ec-1" in ids) is read
+
+
+def test_of_parts_of_which_nothing_tells_no_more_is_reckoned() -> None:
+    even = {"one": F(1), "two": F(1)}
+    assert more_of_base(even, dict.fromkeys(even, F(0)), F(1)) == dict.fromkeys(even, 0)
+    assert more_of_base({"one": F(1), "two": F(0)}, {"one": F(1), "two": F(0)}, F(1)) == {
+        "one": 1, "two": 2
+    }  # fmt: skip
