@@ -332,3 +332,15 @@ def test_of_drops_the_buffer_is_reckoned_from_the_near_end_of_a_colour() -> None
     shown = DOWN.capacity(7.5, 6.5, 0.5, BufferCapacity(carbon_of(3.0)))
     assert shown is not None
     assert found.meq_l == pytest.approx(min(DOWN.takes(6.5, MIDDLE, shown) * 0.8, 1.0))
+
+
+def test_alkali_of_unknown_strength_counts_as_a_small_step_up() -> None:
+    plan, events = plan_for(shelf=labelled()), []
+    shown = ["5.0", "5.3", "5.9"]
+    while (state := replay(plan, events)).now is not None:
+        kind = state.steps[state.now].kind
+        reads = {**READS, StepKind.READ_EC: "1.97"}
+        if kind is StepKind.READ_PH:
+            reads[kind] = shown.pop(0)
+        events.append(next_event(state, len(events), reads))
+    assert [(one.meq_l, one.after) for one in state.portions] == [(-0.1, 5.3), (-0.1, 5.9)]

@@ -1078,3 +1078,20 @@ def test_of_parts_of_which_nothing_tells_no_more_is_reckoned() -> None:
     assert more_of_base({"one": F(1), "two": F(0)}, {"one": F(1), "two": F(0)}, F(1)) == {
         "one": 1, "two": 2
     }  # fmt: skip
+
+
+def test_an_addition_tells_what_it_brings_down_to_half_a_ppm() -> None:
+    """5 mL of 1.2 g/mL in 100 L are 60 mg/L: 1.6 % K2O are 0.8 ppm of potassium, 0.05 % Fe 0.03."""
+    pours = {"pour-1-one": "195", "pour-2-two": "195"}
+    brought = ppm_of_additions(PLANS[0], told_until(PLANS[0], ["1.90"], pours=pours))
+    assert brought["add-1-one"] == {Element.N: 2.6, Element.CA: 3.1, Element.K: 0.8}
+
+
+def test_of_parts_of_which_nothing_tells_each_brought_its_share_of_the_rise() -> None:
+    """1.0 above the water with both in whole; 0.45 are missing: 45 % more of each."""
+    plan = plan_for(of=pair(target=ec("1.4", "1.5")), shelf=Shelf())
+    plan = replace(plan, pours=tuple(replace(pour, ec_rise=F(0)) for pour in plan.pours))
+    offer = told_until(plan, ["1.52"]).offer
+    assert offer is not None
+    assert offer.add == {"one": 90, "two": 90}
+    assert set(offer.of_dose.values()) == {F("1.45")}
