@@ -626,3 +626,9 @@ def test_a_cal_mag_that_is_cut_to_what_is_lacking_is_no_more_cautioned(
     sheet = plan(CREDIT, water=water("0.3", calcium="20"), shelf=shelf(limpet=CALMAG),
                  overrides=(Override("limpet", F(share)),))  # fmt: skip
     assert ("calmag_credit" in codes(sheet)) is told
+
+
+@pytest.mark.parametrize(("share", "told"), [("1", False), ("1.001", True)])
+def test_all_of_the_printed_dose_is_not_more_than_it(share: str, told: bool) -> None:
+    sheet = plan(pair(), overrides=(Override("one", F(share)), Override("two", F(share))))
+    assert ("strength_over_chart" in codes(sheet)) is told

@@ -356,3 +356,13 @@ def test_two_columns_that_count_days_on_are_as_long_as_that() -> None:
     found = read_table(TableRequest(rows)).chart
     assert found is not None
     assert [column.days for column in found.columns] == [14, 28]
+
+
+@pytest.mark.parametrize(("first", "weeks"), [("1-2", 3), ("0-2", 3), ("2-2", 0)])
+def test_bare_spans_are_weeks_where_they_begin_with_the_first(first: str, weeks: int) -> None:
+    rows = (
+        ("Bottle (mL/L)", first, "3-4", "5-6"),
+        ("Base A", "2", "2", "2"),
+        ("Base B", "2", "2", "2"),
+    )
+    assert len(read_table(TableRequest(rows)).columns) == weeks
