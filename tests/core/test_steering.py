@@ -1095,3 +1095,11 @@ def test_of_parts_of_which_nothing_tells_each_brought_its_share_of_the_rise() ->
     assert offer is not None
     assert offer.add == {"one": 90, "two": 90}
     assert set(offer.of_dose.values()) == {F("1.45")}
+
+
+@pytest.mark.parametrize(("volume", "share"), [("50", 2), ("100", 1)])
+def test_the_share_of_a_dose_is_of_the_litres_that_were_counted(volume: str, share: int) -> None:
+    state = told_until(PLANS[0], ["3.10", "3.10"], volume=volume)
+    assert state.litres == F(volume)
+    assert state.share_of_dose("one", F(200)) == share
+    assert state.share_of_dose("none", F(200)) is None
