@@ -123,11 +123,15 @@ def assist(
     sign = task.direction.sign
     run = list(takewhile(lambda portion: portion.meq_l * sign > 0, reversed(portions)))[::-1]
     near = ph - sign * _half_a_colour(resolution)
-    meq = _portion(near, (low + high) / 2, run, task, resolution, checked=checked)
+    middle = (low + high) / 2
+    if run:
+        meq = _later_portion(near, middle, run, task, resolution, checked=checked)
+    else:
+        meq = _first_portion(near, middle, task)
     if meq is None:
         return Assistance(Advice.UNMOVED)
     if capacity is not None or run:
-        meq = min(meq, bounds.most(near, (low + high) / 2, run, task.direction, capacity))
+        meq = min(meq, bounds.most(near, middle, run, task.direction, capacity))
     if meq < SMALLEST_MEQ / 4 - 1e-9:
         return Assistance(Advice.BEYOND_NEED)
     return task.portion(meq, litres)
@@ -179,7 +183,14 @@ def _raising(capacity: BufferCapacity | None, alkali: Alkali | None) -> _Task:
     return _Task(Advice.ALKALI, up(carbonate), strength, capacity, SMALLEST_MEQ)
 
 
-def _portion(
+def _first_portion(ph: float, aim: float, task: _Task) -> float:
+    """Half of what the estimate takes, meq/L."""
+    if task.capacity is None:
+        return task.unknown
+    return max(task.direction.takes(ph, aim, task.capacity) / 2, SMALLEST_MEQ / 2)
+
+
+def _later_portion(
     ph: float,
     aim: float,
     run: Sequence[Portion],
@@ -188,18 +199,11 @@ def _portion(
     *,
     checked: bool,
 ) -> float | None:
-    """The next portion, meq/L.
+    """The next portion by what those before it showed, meq/L, to a little short of the middle.
 
-    The first is half of what the estimate takes. Later ones go by what the portions before showed,
-    and stop a little short of the middle. None where a portion that every tank shows did not show,
-    or showed a buffer that no tank has.
+    None where a portion that every tank shows did not show, or showed a buffer that no tank has.
     """
-    # Cases of one decision, in the order in which they count.
     direction = task.direction
-    if not run:
-        if task.capacity is None:
-            return task.unknown
-        return max(direction.takes(ph, aim, task.capacity) / 2, SMALLEST_MEQ / 2)
     done = sum(abs(portion.meq_l) for portion in run)
     told = _capacity_shown(ph, run, task, resolution)
     last = abs(run[-1].meq_l)

@@ -190,9 +190,9 @@ class Verdict(StrEnum):
     """What a reading of EC says.
 
     Unmoved: it hardly rose by what went in. Odd: it rose by much more or less than expected.
-    Untold: it reads as if what was left out were in. Beyond
-    the dose: it asks for more than printed dose × strength. Water too strong: the water alone reads
-    more than the target, so that no draining helps. Too many rounds: corrections end here.
+    Untold: it reads as if what was left out were in. Beyond the dose: it asks for more than printed
+    dose × strength. Water too strong: the water alone reads more than the target, so that no
+    draining helps. Too many rounds: corrections end here.
     """
 
     RIGHT = "right"

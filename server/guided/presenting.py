@@ -90,7 +90,7 @@ def guided_out(
         for step, ending in zip(state.steps, endings(plan, state.steps, pace), strict=True)
     }
     adds = ppm_of_additions(plan, state)
-    screen = Screen(plan, state, state.held, member, adds, ends)
+    screen = Screen(plan, state, member, adds, ends)
     return GuidedOut(
         id=mix.pk,
         tank=mix.tank_id,

@@ -35,7 +35,6 @@ class Screen:
 
     plan: GuidedPlan
     state: GuidedState
-    events: Mapping[str, str]
     member: Membership
     adds: Mapping[str, Mapping[Element, float]]
     endings: Mapping[str, Ending]
@@ -85,7 +84,7 @@ def step_out(step: Step, screen: Screen) -> StepOut:
         ends=ending,
         takes_s=takes_s(step, ending),
         figure_shown=figure_shown(step.kind, step.figure, step.unit, screen.member),
-        event=screen.events.get(step.id),
+        event=screen.state.held.get(step.id),
         by=step.by,
     )
 

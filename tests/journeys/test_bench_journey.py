@@ -211,6 +211,16 @@ def test_a_mix_under_way_is_not_held_up_by_the_stops_of_another(touch: Page) -> 
     assert at(touch) == "shake-1-glasswort"
 
 
+def tell_amount(page: Page, row: str, button: str, ml: str) -> None:
+    """Say in "Done so far" what really went in."""
+    page.get_by_role("button", name="Done so far").tap()
+    told = page.get_by_role("listitem").filter(has_text=row)
+    told.get_by_role("button", name=button).tap()
+    told.get_by_label("It really was").fill(ml)
+    told.get_by_role("button", name="It really was so").tap()
+    page.get_by_role("button", name="Close").tap()
+
+
 def test_an_amount_is_corrected_and_the_pair_follows(touch: Page) -> None:
     start(touch)
     go_to(touch, "pour-3-one")
@@ -222,12 +232,7 @@ def test_an_amount_is_corrected_and_the_pair_follows(touch: Page) -> None:
     touch.get_by_role("button", name="That went in").tap()
     go_to(touch, "pour-4-two")
     expect(touch.locator(".amount b")).to_have_text("800")
-    touch.get_by_role("button", name="Done so far").tap()
-    row = touch.get_by_role("listitem").filter(has_text="Pour Marram One")
-    row.get_by_role("button", name="Correct").tap()
-    row.get_by_label("It really was").fill("714")
-    row.get_by_role("button", name="It really was so").tap()
-    touch.get_by_role("button", name="Close").tap()
+    tell_amount(touch, "Pour Marram One", "Correct", "714")
     expect(touch.locator(".amount b")).to_have_text("714")
 
 
@@ -240,12 +245,7 @@ def test_a_bottle_that_was_left_out_on_the_screen_alone_is_told_once_a_reading_s
     touch.get_by_role("button", name="Leave it out").tap()
     go_to(touch, "advice-ec-1")
     expect(touch.get_by_text("as if something that was left out here were in")).to_be_visible()
-    touch.get_by_role("button", name="Done so far").tap()
-    row = touch.get_by_role("listitem").filter(has_text="Pour Marram One left out")
-    row.get_by_role("button", name="It went in after all").tap()
-    row.get_by_label("It really was").fill("714")
-    row.get_by_role("button", name="It really was so").tap()
-    touch.get_by_role("button", name="Close").tap()
+    tell_amount(touch, "Pour Marram One left out", "It went in after all", "714")
     expect(touch.locator("main.screen")).to_have_attribute("data-step", "read-ph-1")
     told = Mix.objects.latest("started_at").events.filter(kind="poured", step="pour-3-one")
     assert [one.figure for one in told] == [714]
