@@ -51,6 +51,10 @@ HARD_MS_CM = Fraction(2, 5)
 HARD_CALCIUM_PPM = Fraction(70)
 """Hard above 70 ppm calcium (common practice)."""
 
+LIME_MS_CM_PER_PPM = Fraction("0.0052")
+"""mS/cm that a ppm of calcium conducts as bicarbonate: 59.5 + 44.5 S·cm² per equivalent of 20.04 g
+(CRC Handbook's limiting conductivities, from memory)."""
+
 BUFFERED_PPM = Fraction(30)
 """mg/L CaCO3 of alkalinity from which the pH of a feed stands still: common practice."""
 
@@ -154,6 +158,15 @@ class Water:
         calcium = self.report.calcium
         by_reading = self.reading is not None and self.reading.ms_cm > HARD_MS_CM
         return by_reading or (calcium is not None and calcium > HARD_CALCIUM_PPM)
+
+    @property
+    def is_salty(self) -> bool:
+        """Whether most of what makes it read hard is known to be other salts than lime."""
+        calcium = self.report.calcium
+        if self.reading is None or calcium is None or calcium > HARD_CALCIUM_PPM:
+            return False
+        by_lime = calcium * LIME_MS_CM_PER_PPM
+        return self.reading.ms_cm > max(HARD_MS_CM, 2 * by_lime)
 
     @property
     def is_chlorinated(self) -> bool:

@@ -365,6 +365,24 @@ def test_a_remedy_is_what_makes_the_caution_go() -> None:
     assert credit.remedy == {"product": "limpet", "strength": "0"}
 
 
+@pytest.mark.parametrize(
+    ("calcium", "words", "strength"),
+    [
+        ("99.5", "the 1 ppm that it lacks are 1 % of that dose.", "0.01"),  # 0.5 of 100
+        ("99.6", "so it lacks none: leave the cal-mag out.", "0"),
+        ("99", "the 1 ppm that it lacks are 1 % of that dose.", "0.01"),
+    ],
+)
+def test_what_rounds_to_no_calcium_is_none(calcium: str, words: str, strength: str) -> None:
+    """2.5 mL/L × 1.25 g/mL × 3.2 % = 100 ppm."""
+    fed = chart([*pair().products, product("limpet", Role.CALMAG)],
+                [*pair().doses, dose("limpet", "2.5 mL/L")])  # fmt: skip
+    sheet = plan(fed, water=water("0.3", calcium=calcium), shelf=shelf(limpet=CALMAG))
+    [credit] = [one for one in sheet.cautions if one.code == "calmag_credit"]
+    assert credit.message.endswith(words)
+    assert credit.remedy == {"product": "limpet", "strength": strength}
+
+
 def test_the_verdict_on_salty_water_names_the_ro_that_mends_it() -> None:
     sheet = plan(pair(target=ec("0.6")), convention=TargetConvention.ALL_IN, water=water("0.4"))
     verdict = next(c for c in sheet.cautions if c.code == "water_takes_half")
@@ -585,11 +603,23 @@ def test_a_little_salt_in_very_pure_water_is_no_other_water() -> None:
     assert "water_unlike_report" in codes(plan(pair(), water=water("0.09", **pure)))
 
 
-def test_water_that_only_conducts_is_salty_and_not_hard() -> None:
-    told = {c.code: c.message for c in plan(pair(), water=water("0.8", calcium="70")).cautions}
-    assert told["hard_water"].startswith("Salty water")
-    told = {c.code: c.message for c in plan(pair(), water=water("0.8", calcium="70.1")).cautions}
-    assert told["hard_water"].startswith("Hard water")
+@pytest.mark.parametrize(("reading", "calcium", "kind"), [
+    ("0.8", "70", "Salty"), ("0.8", "70.1", "Hard"),  # enough lime by itself
+    ("0.52", "50", "Hard"), ("0.521", "50", "Salty"), ("0.52", "49.9", "Salty"),
+    ("0.401", "30", "Salty"),
+])  # fmt: skip
+def test_water_is_salty_where_lime_makes_less_than_half_of_its_reading(
+    reading: str, calcium: str, kind: str
+) -> None:
+    """50 ppm calcium are 2.5 meq/L, which conduct 0.26 mS/cm as bicarbonate (2.5 × 0.104: CRC
+    Handbook's limiting conductivities, from memory)."""
+    told = {c.code: c.message for c in plan(pair(), water=water(reading, calcium=calcium)).cautions}
+    assert told["hard_water"].startswith(f"{kind} water")
+
+
+def test_water_that_does_not_read_hard_is_not_salty() -> None:
+    assert not water("0.4", calcium="5").is_salty
+    assert not water(None, calcium="5").is_salty
 
 
 def test_cultures_that_go_in_first_are_warned_of_where_acid_is_still_to_come() -> None:

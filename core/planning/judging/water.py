@@ -13,8 +13,11 @@ from core.planning.judging.judging_input import JudgingInput, amount_words, keys
 from core.planning.shelf import HardForm
 from core.planning.tank import label_of
 from core.quantities import Amount, Reading, decimal_text, number_text, of_float, on_both_scales
-from core.water import HARD_CALCIUM_PPM, Disinfectant, TargetConvention, Water
+from core.water import Disinfectant, TargetConvention
 from core.windows import COLDEST, WARMEST
+
+_LEAST_LACKED_PPM = Fraction(1, 2)
+"""ppm of calcium that count as lacking: half of the last figure that a credit is told to."""
 
 
 def cautions(given: JudgingInput) -> Iterator[Caution]:
@@ -119,7 +122,7 @@ def _hardness(given: JudgingInput) -> Iterator[Caution]:
     forms = [] if request.hard_forms else _hard_forms(given)
     if water.is_hard and not credits:  # a credit is the same, with its way out
         yield _hard(given, keys(calmag), has_form=bool(forms))
-    if water.is_hard and forms and not _salty(water):
+    if water.is_hard and forms and not water.is_salty:
         instead = " and ".join(f"{form.name} in place of {one.name}" for one, form in forms)
         yield Caution(
             "hard_form_on_shelf",
@@ -137,11 +140,6 @@ def _hard_forms(given: JudgingInput) -> list[tuple[Product, HardForm]]:
     return [(one, form) for one in dosed if (form := shelf.of(one.key).hard_form)]
 
 
-def _salty(water: Water) -> bool:
-    """Whether what a hard reading counts is known to be other salts than lime."""
-    return water.report.calcium is not None and water.report.calcium <= HARD_CALCIUM_PPM
-
-
 def _hard(given: JudgingInput, calmag: tuple[str, ...], *, has_form: bool) -> Caution:
     water = given.request.water
     values, brings = {}, []
@@ -151,7 +149,7 @@ def _hard(given: JudgingInput, calmag: tuple[str, ...], *, has_form: bool) -> Ca
     if water.report.calcium is not None:
         values["calcium_ppm"] = decimal_text(water.report.calcium)
         brings.append(f"brings {number_text(water.report.calcium, 0)} ppm calcium")
-    if _salty(water):
+    if water.is_salty:
         return Caution(
             "hard_water",
             f"Salty water: it {' and '.join(brings)}, so it is other salts than lime that take the "
@@ -183,11 +181,12 @@ def _credit(given: JudgingInput, product: str) -> Iterator[Caution]:
     ppm = _calcium_of(given, item, full)
     if ppm == 0 or calcium < max(ppm * CREDIT_FROM, CREDIT_FROM_PPM):
         return
-    left = max(1 - calcium / ppm, Fraction(0))
+    lacks = ppm - calcium if ppm - calcium >= _LEAST_LACKED_PPM else Fraction(0)
+    left = lacks / ppm
     wanted = Fraction(number_text(left * rule, 2))
     if item.share.chosen <= wanted + Fraction(1, 100):
         return
-    words = f"{item.product.name} at {amount_words(full)} {_credited(ppm, calcium)}"
+    words = f"{item.product.name} at {amount_words(full)} {_credited(ppm, calcium, lacks)}"
     yield Caution(
         "calmag_credit",
         words,
@@ -198,9 +197,8 @@ def _credit(given: JudgingInput, product: str) -> Iterator[Caution]:
     )  # fmt: skip
 
 
-def _credited(brings: Fraction, has: Fraction) -> str:
+def _credited(brings: Fraction, has: Fraction, lacks: Fraction) -> str:
     """The sum of a credit as it is worked, in ppm of calcium: of the full dose and of the water."""
-    lacks = brings - has
     way_out = (
         f"the {number_text(lacks, 0)} ppm that it lacks are {percent(lacks / brings)} of that dose"
         if lacks > 0
