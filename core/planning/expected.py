@@ -1,8 +1,8 @@
 """What the meters should show after each pour, where each figure comes from and how sure it is.
 
-Labels are asked first, through chemistry. A base part without one falls back on its share of the
-chart's EC, by printed amounts; other products without a label count for nothing. Either is good
-enough to notice a wrong bottle.
+Labels are asked first, through chemistry. Feed without one falls back on its share of what they
+leave of the chart's EC, by printed amounts; what strength does not scale counts for nothing without
+one. Either is good enough to notice a wrong bottle.
 """
 
 from collections.abc import Mapping, Sequence
@@ -11,8 +11,7 @@ from enum import StrEnum
 from fractions import Fraction
 from math import hypot
 
-from core.chart import Column
-from core.planning.doses import Dosed
+from core.planning.by_chart import ChartRise
 from core.planning.planned_pours import PlannedPour
 from core.quantities import Reading, of_float
 
@@ -24,11 +23,6 @@ class RestsOn(StrEnum):
     CHART = "chart"
     RULE = "rule"
     NOTHING = "nothing"
-
-
-CHART_UNCERTAINTY = Fraction(15, 100)
-"""How far off a share of the chart's EC may be, of itself: our own estimate; the demo's
-labels and charts part by about that."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -48,48 +42,9 @@ class Expected:
     met: bool = False
 
 
-def ec_rises(
-    dosed: Sequence[Dosed], column: Column, unscaled: Fraction = Fraction(0)
-) -> Mapping[str, Fraction | None]:
-    """By how many mS/cm each product lifts the reading; None where the chart does not tell.
-
-    Args:
-        dosed: all that the column doses, also what is left out: its share of the chart's EC is
-            then missing in the tank, and must not be given to the parts that go in.
-        column: the column, with its printed EC.
-        unscaled: mS/cm of that EC which labels give to what strength does not scale.
-    """
-    found: dict[str, Fraction | None] = {
-        item.product.key: None if item.product.is_base else Fraction(0) for item in dosed
-    }
-    if column.ec is None:
-        return found
-    of_base = max(column.ec.middle.ms_cm - unscaled, Fraction(0))
-    parts = [item for item in dosed if _has_a_share(item)]
-    for item, weight in zip(parts, _weights(parts), strict=True):
-        if item.amount and item.nominal and item.nominal.value:
-            found[item.product.key] = of_base * weight * item.amount.value / item.nominal.value
-    return found
-
-
-def _has_a_share(item: Dosed) -> bool:
-    """Whether the chart's EC stands for it: a base part that is poured by dose."""
-    by_dose = item.amount is not None and item.dose.until_ec is None
-    return item.product.is_base and by_dose and item.nominal is not None
-
-
-def _weights(parts: Sequence[Dosed]) -> list[Fraction]:
-    """Each part's share of the chart's EC; equal shares where mL and g stand side by side."""
-    amounts = [part.nominal for part in parts if part.nominal]
-    total = sum((amount.value for amount in amounts), start=Fraction(0))
-    if len({amount.unit for amount in amounts}) > 1 or total == 0:
-        return [Fraction(1, len(parts)) for _ in parts]
-    return [amount.value / total for amount in amounts]
-
-
 def expect(
     steps: Sequence[PlannedPour],
-    chart_ec_rises: Mapping[str, Fraction | None],
+    by_chart: Mapping[str, ChartRise],
     label_ec_rises: Sequence[float | None],
     label_uncertainty: Sequence[float],
 ) -> list[Expected]:
@@ -97,7 +52,7 @@ def expect(
 
     Args:
         steps: the pours in order.
-        chart_ec_rises: mS/cm by product, by the chart, for all of its amount.
+        by_chart: mS/cm by product, by the chart, for all of its amount.
         label_ec_rises: mS/cm by step, by the labels; None without one.
         label_uncertainty: by which share of itself each of those may be off.
     """
@@ -107,13 +62,12 @@ def expect(
         if step.item.stop is not None:
             at = _at_the_rule(at, step.item.stop)
         elif by_label is not None:
-            rise = of_float(by_label, 6)
-            at = _risen(at, rise, by_label * share, RestsOn.LABEL)
+            at = _risen(at, of_float(by_label, 6), by_label * share, RestsOn.LABEL)
         else:
-            whole = chart_ec_rises[step.item.product.key]
-            by_chart = None if whole is None else whole * _part(step)
-            basis = RestsOn.CHART if by_chart else RestsOn.NOTHING
-            at = _risen(at, by_chart, float((by_chart or 0) * CHART_UNCERTAINTY), basis)
+            whole, part = by_chart[step.item.product.key], _part(step)
+            rise = None if whole.rise is None else whole.rise * part
+            basis = RestsOn.CHART if rise else RestsOn.NOTHING
+            at = _risen(at, rise, whole.uncertainty * float(part), basis)
         found.append(at)
     return found
 

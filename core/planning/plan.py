@@ -1,15 +1,15 @@
 """The entrance: a request in, a pour sheet out."""
 
 from collections.abc import Mapping, Sequence
-from fractions import Fraction
 
 from core.cautions import Caution, Severity
 from core.chart import Column
 from core.chemistry import Contents, TankChemistry, brings_calcium
 from core.order import Place, put_in_order
+from core.planning.by_chart import ChartRise, rises_by_chart
 from core.planning.computed_pours import ComputedPour, pours_of
 from core.planning.doses import Dosed, column_of, doses_of, separate
-from core.planning.expected import Expected, RestsOn, ec_rises, expect
+from core.planning.expected import Expected, RestsOn, expect
 from core.planning.in_tank import in_tank_of
 from core.planning.judging import JudgingInput, judge
 from core.planning.planned_pours import PlannedPour, planned_pours
@@ -41,7 +41,8 @@ def plan_mix(request: MixRequest) -> PourSheet:
     contents = contents_by_step(request, steps)
     acid = choose_acid(request, column.stage)
     chemistry = chemistry_of(request, steps, contents, window, acid)
-    by_chart = ec_rises(dosed, column, unscaled.printed)
+    solved = chemistry is not None or not any(contents)
+    by_chart = rises_by_chart(request, dosed, column, unscaled.printed, by_labels=solved)
     expected = _expected(steps, by_chart, contents, chemistry)
     target = _reaching(request, target, expected)
     phs = _known_phs(steps, contents, chemistry)
@@ -86,7 +87,7 @@ def _in_order(request: MixRequest, poured: Sequence[Dosed]) -> tuple[Place, ...]
 
 def _expected(
     steps: Sequence[PlannedPour],
-    by_chart: Mapping[str, Fraction | None],
+    by_chart: Mapping[str, ChartRise],
     contents: Sequence[Contents | None],
     chemistry: TankChemistry | None,
 ) -> list[Expected]:

@@ -72,7 +72,7 @@ def _least(request: MixRequest, moles: _Moles, bucket: Fraction) -> int | None:
     then halved between the last that clouds and the first that does not."""
     clouds, clear = int(bucket), ceil(bucket)
     while _falls_out(request.water, moles, float(clear)) is not None:
-        clouds, clear = clear, max(ceil(clear * _WIDER), clear + 1)
+        clouds, clear = clear, ceil(clear * _WIDER)
         if clear >= min(request.volume.litres, LARGEST_BUCKET_L):
             return None
     while clear - clouds > 1:

@@ -1,6 +1,9 @@
 """The base in two passes, columns in between, and readings that follow from labels."""
 
+from dataclasses import replace
 from fractions import Fraction
+from math import hypot
+from typing import Any
 
 import pytest
 from hypothesis import given
@@ -12,14 +15,15 @@ from core.chemistry import AcidKind, Doubt, Element, Salt
 from core.errors import InputError
 from core.growing import Crop
 from core.order_rules import OrderPreferences, RowsPlace, stir_for, wait_after
-from core.planning import Between
-from core.planning.expected import CHART_UNCERTAINTY, RestsOn
+from core.planning import Between, Shelf
+from core.planning.by_chart import CHART_UNCERTAINTY
+from core.planning.expected import RestsOn
 from core.planning.planned_pours import FIRST_SHARE, Pass
 from core.quantities import Reading, Volume
 from core.strength import Override
 from core.water import TargetConvention
 from core.windows import element_windows
-from tests.core.labels import acid_on_shelf, label, labelled, salt, shelf
+from tests.core.labels import CALMAG, acid_on_shelf, label, labelled, salt, shelf
 from tests.core.mixes import DRY, F, chart, dose, ec, pair, plan, poured, product, water
 
 shares = st.fractions(0, 1, max_denominator=50)
@@ -144,6 +148,63 @@ def test_labels_go_before_the_chart_and_every_pour_says_which() -> None:
     uncertainty = [pour.uncertainty for pour in sheet.pours]
     assert uncertainty == sorted(uncertainty)
     assert uncertainty[2] > 0.3 * float(CHART_UNCERTAINTY)
+
+
+WITH_CALMAG = [*pair().products, product("calmag", Role.CALMAG), product("kelp", Role.ADDITIVE)]
+
+
+def rises_of(known: Shelf, target: str, *doses: Dose, **asked: Any) -> dict[str, Fraction]:
+    """mS/cm that each product is expected to bring, at 2 mL/L of each unless said otherwise."""
+    told = {one.product: one for one in doses}
+    of = chart(WITH_CALMAG, [told.get(row.key, dose(row.key, "2 mL/L")) for row in WITH_CALMAG],
+               target=ec(target))  # fmt: skip
+    found, before = {}, F(0)
+    for pour in plan(of, shelf=known, water=water("0.2"), **asked).pours:
+        assert pour.above_water is not None
+        found[pour.product.key], before = pour.above_water.ms_cm - before, pour.above_water.ms_cm
+    return found
+
+
+def test_the_charts_reading_is_of_all_that_strength_scales() -> None:
+    """What a label tells of is no part of what those without one bring: common practice."""
+    calmag = rises_of(shelf(calmag=CALMAG), "2.0")
+    assert calmag["one"] == calmag["two"]
+    assert sum(calmag.values()) == pytest.approx(2, abs=0.03)
+    assert calmag["kelp"] == 0
+    halved = rises_of(shelf(calmag=CALMAG), "2.0", overrides=(Override("calmag", F("0.5")),))
+    assert halved["one"] == calmag["one"]
+    assert halved["calmag"] == pytest.approx(float(calmag["calmag"] / 2), rel=0.03)
+    gone = rises_of(shelf(calmag=CALMAG), "2.0", overrides=(Override("calmag", F(0)),))
+    assert gone["one"] == calmag["one"]
+    # the other way round: a base with labels leaves the rest to what has none
+    base = rises_of(labelled(), "2.0")
+    assert base["calmag"] > 0.3
+    assert sum(base.values()) == pytest.approx(2, abs=0.03)
+    half = rises_of(labelled(), "2.0", overrides=(Override("calmag", F("0.5")),))
+    assert half["calmag"] == base["calmag"] / 2
+    # labels that bring more than the chart prints leave nothing
+    assert rises_of(labelled(), "1.2")["calmag"] == 0
+    assert rises_of(shelf(calmag=CALMAG), "0.5")["one"] == 0
+    # by a rule the base takes what it takes
+    until = rises_of(
+        shelf(),
+        "2.0",
+        Dose("one", "w1", None, None, None, F(1)),
+        Dose("two", "w1", None, None, None, F("1.5")),
+    )
+    assert until["calmag"] == 0
+
+
+def test_what_shares_a_charts_reading_is_as_unsure_as_all_of_it() -> None:
+    of = chart(WITH_CALMAG[:3], [dose(row.key, "2 mL/L") for row in WITH_CALMAG[:3]],
+               target=ec("2.0"))  # fmt: skip
+    pours = plan(of, shelf=shelf(calmag=CALMAG), water=water("0.2")).pours
+    before, by_parts = pours[0].uncertainty, 2 * float(CHART_UNCERTAINTY) / 2
+    assert [one.basis for one in pours] == [RestsOn.LABEL, RestsOn.CHART, RestsOn.CHART]
+    assert pours[1].uncertainty == pytest.approx(hypot(before, by_parts))
+    over = plan(replace(of, columns=(replace(of.columns[0], ec=ec("0.5")),)),
+                shelf=shelf(calmag=CALMAG), water=water("0.2")).pours  # fmt: skip
+    assert [(one.basis, one.uncertainty) for one in over[1:]] == [(RestsOn.NOTHING, before)] * 2
 
 
 def test_doubts_of_a_label_are_told_and_widen_the_band() -> None:

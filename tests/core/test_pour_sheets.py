@@ -100,6 +100,10 @@ SHEETS = {
         blend([("mains", MAINS, F("0.6")), ("ro", RO, F("0.4"))]),
         shelf=labelled(acid_on_shelf(AcidKind.CITRIC, "50")),
         windows={Element.CA: Window(F(50), F(90), own=True)}),
+    "calmag-within-the-printed-reading": lambda: asked(
+        chart([product("one", Role.BASE), product("calmag", Role.CALMAG)],
+              [dose("one", "4 mL/L"), dose("calmag", "1 mL/L")], target=ec("1.4")),
+        SOFT, strength="0.5", shelf=shelf(calmag=CALMAG)),
     "doses-alone-in-chlorine": lambda: asked(
         pair(), replace(MAINS, disinfectant=Disinfectant.CHLORINE, kind=WaterKind.MAINS),
         convention=TargetConvention.DOSES_ONLY, shelf=labelled()),

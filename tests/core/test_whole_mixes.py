@@ -28,7 +28,7 @@ from core.planning import AlkaliOnShelf, Tank
 from core.quantities import AmountUnit
 from core.water import Disinfectant, TargetConvention
 from tests.core.guided import HARD, MAINS, POTASH, RO, SOFT, next_event, plan_for
-from tests.core.labels import acid_on_shelf, labelled
+from tests.core.labels import CALMAG, acid_on_shelf, labelled, shelf
 from tests.core.mixes import F, chart, dose, ec, pair, product
 
 WHOLE_MIXES = Path(__file__).parent / "whole_mixes"
@@ -69,6 +69,10 @@ ROUGH = chart(
     [Dose("one", "w1", F("2"), F("2"), dose("one", "2 mL/L").unit, F("0.8")), dose("two", "1 mL/L")],
     target=ec("0.8"),
 )  # fmt: skip
+CALMAGGED = chart(
+    [*pair().products, product("calmag", Role.CALMAG)],
+    [*pair().doses, dose("calmag", "0.5 mL/L")], target=ec("1.7"),
+)  # fmt: skip
 MIXES = {
     "split-and-right": Told(plan_for(split=True), ["1.62", "1.97"], ["7.4", "6.6", "6.0"]),
     "split-and-weak": Told(plan_for(split=True), ["1.55", "1.83", "1.95"]),
@@ -87,6 +91,9 @@ MIXES = {
         plan_for(of=pair(target=ec("0.6")), convention=TargetConvention.ALL_IN), [],
         water=["0.75", "0.74"]),
     "stronger-water-than-planned": Told(plan_for(), ["2.30"], water=["0.95", "0.93"]),
+    "a-base-without-labels": Told(
+        plan_for(of=CALMAGGED, shelf=shelf(acid_on_shelf(), calmag=CALMAG)), ["2.22"]),
+    "a-calmag-without-a-label": Told(plan_for(of=CALMAGGED), ["2.22"]),
     "until-a-reading": Told(plan_for(of=ROUGH, shelf=labelled()), ["0.95", "1.20", "1.32", "1.40"]),
     "until-a-reading-and-past-it": Told(
         plan_for(of=ROUGH, shelf=labelled()), ["1.62", "1.33"]),
