@@ -790,6 +790,8 @@ def test_meters_fall_due_and_tanks_are_read_on_days_without_a_filling() -> None:
     pen = MeterDue("pH pen", 14, START - timedelta(days=4))
     course = plan_course(ask(meters=(pen,), read_every_days=1, change_out=ChangeOut(every_days=10)))
     assert days_with(course, TaskKind.CALIBRATE) == [10, 24, 38]
+    last = plan_course(ask(meters=(MeterDue("pH pen", 41, START),)))
+    assert days_with(last, TaskKind.CALIBRATE) == [41]
     assert days_with(course, TaskKind.READ) == [day for day in range(42) if day % 10]
 
 
@@ -813,6 +815,7 @@ def test_a_decision_tells_what_it_moves_and_no_more() -> None:
     assert [(one.before, one.behind) for one in on_its_day if one.what == "next_filling"] == [
         (START + timedelta(days=14), START + timedelta(days=17))
     ]
+    asked = replace(asked, read_every_days=1)  # days on which something else is due
     later = replace(asked, rules=(replace(rule, from_day=13),))
     assert [(one.what, one.before, one.behind) for one in what_moves(
         plan_course(asked), plan_course(later), today

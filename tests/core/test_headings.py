@@ -112,6 +112,10 @@ def columns(*headings: str) -> list[tuple[str, str, int | None, str | None]]:
         (["| Grow | | Bloom |", "| Week 1 | Week 2 | Week 1 | Week 2"],
          [("Grow, week 1", "leaf-w1", 7, "leaf"), ("Grow, week 2", "leaf-w2", 7, "leaf"),
           ("Bloom, week 1", "flower-w1", 7, "flower"), ("Bloom, week 2", "flower-w2", 7, "flower")]),
+        (["| Grow | | Bloom |", "| 1-2 | 3-4 | 1-2 | 3-4"],
+         [("Grow, week 1-2", "leaf-w1-2", 14, "leaf"), ("Grow, week 3-4", "leaf-w3-4", 14, "leaf"),
+          ("Bloom, week 1-2", "flower-w1-2", 14, "flower"),
+          ("Bloom, week 3-4", "flower-w3-4", 14, "flower")]),
         # one label over several columns is numbered
         (["| Bloom | Bloom | Flush"],
          [("Bloom 1", "bloom-1", None, "flower"), ("Bloom 2", "bloom-2", None, "flower"),

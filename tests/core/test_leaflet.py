@@ -274,6 +274,20 @@ def test_a_week_down_a_table_may_be_empty_and_a_note_below_it_is_none(
     assert len([note for note in draft.notes if note.row == 4]) == feet
 
 
+def test_weeks_that_stand_last_end_where_a_note_begins() -> None:
+    rows = (
+        ("Bottle", "Stage", "Part A mL/L", "Part B mL/L", "Silica mL/L", "Kelp mL/L"),
+        ("Week 1", "leaf", "2", "2", "1", "1"),
+        ("Week 2", *[""] * 5),
+        ("Week 3", "flush", *[""] * 4),
+        ("Shake well", *[""] * 5),
+    )
+    draft = read_table(TableRequest(rows))
+    assert draft.chart is not None
+    assert [one.label for one in draft.chart.columns] == ["Week 1", "Week 2", "Week 3"]
+    assert [note.row for note in draft.notes] == [5]
+
+
 @pytest.mark.parametrize(
     ("text", "low", "high"),
     # 10 CF, 1000 µS/cm and 500, 640 or 700 ppm by their scale are 1 mS/cm (common practice)

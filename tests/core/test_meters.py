@@ -124,6 +124,18 @@ def test_a_meter_that_was_never_calibrated_is_due_today() -> None:
     assert due_on(date(2026, 3, 1), 30, today) == date(2026, 3, 31)
 
 
+@pytest.mark.parametrize(("read", "is_it"), [("5.51", True), ("5.5", True), ("5.49", False)])
+def test_a_ph_pen_one_and_a_half_off_was_in_its_buffer_and_further_in_another(
+    read: str, is_it: bool
+) -> None:
+    points = [Point(F(7), F(read))]  # 7.00 at 25 °C by its bottle
+    if is_it:
+        assert calibrate(Measures.PH, points, F(25)).offset == F(read) - 7
+        return
+    with pytest.raises(InputError):
+        calibrate(Measures.PH, points, F(25))
+
+
 @pytest.mark.parametrize(
     ("read", "is_it"), [("0.7065", True), ("0.7064", False), ("2.826", True), ("2.827", False)]
 )

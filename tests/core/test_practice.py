@@ -163,6 +163,13 @@ def test_a_pen_settles_and_then_stands_still() -> None:
     assert stands_still([1.5, 1.5, 1.51, 1.5], step=0.01)
 
 
+def test_a_pen_goes_from_what_it_showed_to_what_is_so() -> None:
+    """63.2 % of the way after one time constant: a first-order lag, 1 - 1/e."""
+    still = Pen(ec_step=0.001, ph_step=0.01, ec_noise=0, ph_noise=0)
+    shown = still.show(2.0, 6.0, seconds=4, chance=Random(1), before=PenReading(1.0, 7.0, 20.0))  # noqa: S311
+    assert (shown.ec, shown.ph) == (1.632, 6.37)
+
+
 def test_a_bottle_without_a_label_conducts_as_it_is_expected_to() -> None:
     """0.01 M KCl has 1.4083 mS/cm at 25 °C: OIML R 56."""
     tank = SimulatedTank(100)

@@ -98,6 +98,21 @@ def test_a_gallon_slip_is_found_before_anything_is_drained_or_soured() -> None:
     assert float(volume.asked or 0) == pytest.approx(26.4, rel=0.05)
     assert 1.85 < found.steps[-1].ec < 2.05  # the band of 1.92 to 2.02, by what a pen can tell
     assert "ec_unmoved" not in found.verdicts
+    drained = [step.done for step in found.steps if step.kind is StepKind.DRAIN]
+    assert found.drained_l == sum(one for one in drained if one) > 10
+    assert run().drained_l == 0
+
+
+def test_a_pen_that_drifts_is_further_off_with_each_reading() -> None:
+    found = run(ec_pen=PenFault(drift=F("-0.08")))
+    shown = [float(one.done or 0) / one.ec for one in found.steps if one.kind is StepKind.READ_EC]
+    assert shown == [pytest.approx(0.92, abs=0.01)]
+
+
+def test_a_rehearsal_that_never_ends_is_broken_off(monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr("core.practice.rehearsal.MOST_STEPS", 5)
+    found = run()
+    assert (found.ended, len(found.steps)) == ("too_many_steps", 5)
 
 
 def test_an_overpoured_part_is_told_by_what_is_in() -> None:

@@ -99,6 +99,24 @@ def test_readings_that_are_asked_about_leave_the_doses_alone(
 
 
 @pytest.mark.parametrize(
+    ("row", "asked", "notes"),
+    [
+        (("Foliar", "spray", "spray"), 0, 3),
+        (("EC", "", ""), 0, 1),
+        (("EC", "low", "high"), 2, 2),
+        (("pH", "about right", "so"), 2, 0),
+    ],
+)
+def test_a_row_of_words_is_a_note_and_readings_in_words_are_asked_about(
+    row: tuple[str, ...], asked: int, notes: int
+) -> None:
+    found = draft(row)
+    assert asked_of(found) == [(Asked.CELL, ())] * asked
+    assert len([note for note in found.notes if note.row == 4]) == notes
+    assert len(found.rows) == 2
+
+
+@pytest.mark.parametrize(
     ("rows", "ph"),
     [
         ([("pH", "5.5-6.1", "14")], [("5.5", "6.1"), ("14.0", "14.0")]),

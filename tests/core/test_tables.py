@@ -130,6 +130,13 @@ def test_columns_that_spaces_keep_apart_may_have_commas_in_them() -> None:
     )  # fmt: skip
 
 
+@pytest.mark.parametrize("split", [",", ";", "|"])
+def test_spaces_behind_the_sign_that_splits_a_text_split_nothing(split: str) -> None:
+    rows = (("Bottle", "Week 1", "Week 2"), ("Part A", "2", "3"), ("Part B", "2", "3"))
+    found = rows_of_text("\n".join(f"{split}  ".join(row) for row in rows))
+    assert [tuple(cell.strip() for cell in row) for row in found] == list(rows)
+
+
 def test_one_short_row_of_many_does_not_tell_how_a_text_is_split() -> None:
     rows = [["Keel", "1,5", "2", "3"]] * 39 + [["Kelp", "1,5"]]
     text = "\n".join(";".join(row) for row in rows)  # and each row has one comma, too

@@ -140,6 +140,12 @@ def test_what_is_refused_names_the_way_out(read, text, code, choices) -> None:  
     assert all(choice in refused.value.message for choice in choices)
 
 
+def test_sixty_signs_may_be_typed() -> None:
+    assert parse_volume(f"{'0' * 55}425 L").litres == 425
+    with pytest.raises(InputError, match="too long"):
+        parse_volume(f"{'0' * 56}425 L")
+
+
 @given(st.text(max_size=70))
 def test_nothing_typed_raises_anything_else(text: str) -> None:
     for read in (parse_volume, parse_dose, parse_reading, parse_weight, parse_strength):
