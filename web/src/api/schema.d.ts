@@ -6399,9 +6399,9 @@ export interface components {
          * @description What a reading of EC says.
          *
          *     Unmoved: it hardly rose by what went in. Odd: it rose by much more or less than expected.
-         *     Untold: it reads as if what was left out were in. Beyond
-         *     the dose: it asks for more than printed dose × strength. Water too strong: the water alone reads
-         *     more than the target, so that no draining helps. Too many rounds: corrections end here.
+         *     Untold: it reads as if what was left out were in. Beyond the dose: it asks for more than printed
+         *     dose × strength. Water too strong: the water alone reads more than the target, so that no
+         *     draining helps. Too many rounds: corrections end here.
          * @enum {string}
          */
         Verdict: "right" | "weak" | "strong" | "ec_unmoved" | "ec_odd" | "ec_untold" | "beyond_dose" | "ratio_off" | "water_too_strong" | "water_stronger" | "too_many_rounds";
