@@ -68,9 +68,9 @@ def pour_until_reading(replay: Replay, at: int, outcome: FeedOutcome) -> None:
     """Sneak up on the reading at which a pour is to stop."""
     pour = replay.plan.pours[at]
     assert pour.stop_at_rise is not None
-    water = replay.source or Fraction(0)
     start = _before_portions(replay, at, outcome)
-    near = _Approach(outcome, at, pour, water, water + pour.stop_at_rise, start, start)
+    stop = replay.floor + pour.stop_at_rise
+    near = _Approach(outcome, at, pour, replay.floor, stop, start, start)
     for turn in range(1, MOST_ROUNDS + 1):
         name = f"{at + 1}-{pour.key}-{turn}"
         begun = f"pour-{name}" in replay.first
@@ -128,9 +128,8 @@ def _read(replay: Replay, near: _Approach, name: str) -> bool:
 
 def _before_portions(replay: Replay, at: int, outcome: FeedOutcome) -> Fraction:
     """The reading before the first portion: the water's, or of what is in already."""
-    water = replay.source or Fraction(0)
     if not replay.ledger.poured and not (replay.is_ahead and at):
-        return water
+        return replay.floor
     name = f"{at + 1}-{replay.plan.pours[at].key}"
     for turn in ("0", "00"):
         read = replay.step(f"read-{name}-{turn}", StepKind.READ_EC, pour=at)
@@ -139,7 +138,7 @@ def _before_portions(replay: Replay, at: int, outcome: FeedOutcome) -> Fraction:
         replay.ec = read.figure
         if outcome.believe(weigh(replay, f"{name}-{turn}", replay.ec)) is not Trust.AGAIN:
             break
-    return water if replay.ec is None else replay.ec
+    return replay.floor if replay.ec is None else replay.ec
 
 
 def _doubt_volume(replay: Replay, near: _Approach, name: str) -> None:
@@ -194,7 +193,7 @@ def _goes_past(
     key = near.pour.key
     in_all = replay.ledger.poured.get(key, Fraction(0)) + portion
     worth = near.ec_rise / near.poured if near.poured else Fraction(0)
-    reads = (replay.ec or Fraction(0)) + worth * portion
+    reads = near.reading + worth * portion
     near.outcome.offer = Offer({key: portion}, {key: in_all / estimate}, reads)
     near.outcome.correction = Correction(Verdict.BEYOND_DOSE)
     return replay.advised(f"beyond-{name}", Verdict.BEYOND_DOSE, pour=near.at)

@@ -37,9 +37,9 @@ class _Made:
     move: Fraction
     drained: Fraction | None = None
 
-    def supposed(self, source: Fraction | None) -> Fraction:
+    def supposed(self, floor: Fraction) -> Fraction:
         """The share of what was in that draining was to leave; 1 where nothing was drained."""
-        above = self.before - (source or Fraction(0))
+        above = self.before - floor
         if not self.drained or above <= 0:
             return Fraction(1)
         return max(1 + self.move / above, Fraction(1, 1000))
@@ -84,7 +84,7 @@ def _believed(replay: Replay, outcome: EcOutcome, turn: int, made: _Made | None)
     name = f"ec-{turn}"
     if made is not None and not follows(Slope(replay.ec - made.before, made.move)):
         outcome.correction = Correction(Verdict.UNMOVED)
-        replay.ledger.keep(1 / made.supposed(replay.source))  # what did not show is not counted on
+        replay.ledger.keep(1 / made.supposed(replay.floor))  # what did not show is not counted on
         if not replay.advised(name, Verdict.UNMOVED):
             return Trust.LEFT
         replay.doubts.looked_into.append(replay.ec)
@@ -102,11 +102,11 @@ def _after_draining(replay: Replay, name: str, made: _Made) -> None:
     """What stayed in is what the reading shows of it; if it fell too far, the volume was less."""
     assert replay.ec is not None
     assert made.drained is not None
-    source, ledger = replay.source or Fraction(0), replay.ledger
-    before, after = made.before - source, max(replay.ec - source, Fraction(0))
+    ledger = replay.ledger
+    before, after = made.before - replay.floor, max(replay.ec - replay.floor, Fraction(0))
     if before <= 0:
         return
-    ledger.keep(after / before / made.supposed(replay.source))
+    ledger.keep(after / before / made.supposed(replay.floor))
     too_far = made.move * (1 + SLOPE_OFF) - (replay.ec - made.before)
     if too_far > PEN_SWAY:
         estimate = volume_by_draining(made.drained, before=before, after=after)
@@ -150,13 +150,13 @@ def _band(replay: Replay) -> tuple[Fraction, Fraction]:
     """The target; just what was planned is never too strong, where chart and labels part."""
     assert replay.target is not None
     low, high = replay.target
-    source, ledger = replay.source or Fraction(0), replay.ledger
+    ledger = replay.ledger
     as_poured = all(
         amount <= ledger.dose(key) for key, amount in ledger.inside.items() if ledger.dose(key)
     )
     if as_poured:
-        planned = source + ledger.as_planned + PEN_STEP
-        high = max(high, min(planned, high + (high - source) * AS_PLANNED_OVER))
+        planned = replay.floor + ledger.as_planned + PEN_STEP
+        high = max(high, min(planned, high + (high - replay.floor) * AS_PLANNED_OVER))
     return low, high
 
 
@@ -174,7 +174,7 @@ def _thin(replay: Replay, turn: int, litres: Fraction) -> _Made | None:
     if drained is None:
         return None
     kept = 1 - min(drained / replay.litres, Fraction(1))
-    return _Made(before, (before - (replay.source or Fraction(0))) * (kept - 1), drained)
+    return _Made(before, (before - replay.floor) * (kept - 1), drained)
 
 
 def _strengthen(replay: Replay, outcome: EcOutcome, turn: int) -> _Made | None:
@@ -247,6 +247,7 @@ def _more(replay: Replay, wanted: Fraction) -> dict[str, Fraction] | None:
 
 def _offer(replay: Replay, wanted: dict[str, Fraction]) -> Offer:
     ledger = replay.ledger
+    assert replay.aim is not None
     return Offer(
         add={key: amount for key, amount in wanted.items() if amount > 0},
         of_dose={
@@ -254,7 +255,7 @@ def _offer(replay: Replay, wanted: dict[str, Fraction]) -> Offer:
             for key, amount in wanted.items()
             if amount > 0
         },
-        reading=replay.aim or Fraction(0),
+        reading=replay.aim,
     )
 
 
@@ -283,7 +284,7 @@ def judged(replay: Replay, reading: Fraction, low: Fraction, high: Fraction) -> 
         reading,
         low=low,
         high=high,
-        source=replay.source or Fraction(0),
+        source=replay.floor,
         litres=replay.litres,
         resolution=PEN_STEP,
     )

@@ -52,7 +52,7 @@ def weigh(replay: Replay, name: str, reading: Fraction) -> Weighed:
         doubts.suspect = None
         replay.ledger.left_out.clear()
         return Weighed(Trust.FITS)
-    doubts.suspect = volume_by_rise(replay.litres, slope, replay.source or Fraction(0))
+    doubts.suspect = volume_by_rise(replay.litres, slope, replay.floor)
     stood = doubts.stands(reading)
     first_of_another = slope.is_unmoved or slope.is_untold
     if (stood or not first_of_another) and not slope.of_nothing and not doubts.volume_asked:

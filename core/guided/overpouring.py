@@ -36,7 +36,7 @@ def _reading_if_kept(
 ) -> Fraction:
     """What the finished tank reads if what went in too much stays, and the base follows it."""
     ledger = replay.ledger
-    reading = replay.source or Fraction(0)
+    reading = replay.floor
     for key in dict.fromkeys(p.key for p in replay.plan.pours):
         amount = ledger.poured.get(key, Fraction(0))
         if key in to_come:

@@ -77,7 +77,7 @@ def _slope(replay: Replay, first: _Amounts, reading: Fraction) -> Slope:
     before = dict.fromkeys(pour.key for pour in base_before(replay.plan))
     earlier = sum((ledger.ec_rise(key, ledger.inside.get(key, Fraction(0))) for key in before),
                   Fraction(0))  # fmt: skip
-    measured = reading - (replay.source or Fraction(0)) - earlier
+    measured = reading - replay.floor - earlier
     expected = (ledger.ec_rise(key, amount) for key, amount in first.items())
     return Slope(measured, sum(expected, Fraction(0)))
 

@@ -152,6 +152,11 @@ class Replay:
         return self.source + low, self.source + high
 
     @property
+    def floor(self) -> Fraction:
+        """mS/cm that readings climb from: the water's, or 0 where nobody read it."""
+        return self.source or Fraction(0)
+
+    @property
     def water_off(self) -> Fraction | None:
         """How far the water reads above what the plan took it to, where that is another water."""
         if self.source is None or self.plan.source is None:
@@ -168,7 +173,7 @@ class Replay:
         """What the water's reading rose by, beside what is in should have brought."""
         ledger = self.ledger
         return Slope(
-            reading - (self.source or Fraction(0)),
+            reading - self.floor,
             ledger.expected,
             of_nothing=not any(ledger.poured.values()),
             left_out=ledger.expected_of_left_out,
