@@ -40,7 +40,7 @@ def _columns(before: Course, behind: Course, today: date) -> Iterator[Move]:
         found: dict[str, date] = {}
         for one in course.columns:
             begin = course.dates(one)[0]
-            if begin > today:
+            if begin >= today:
                 found.setdefault(one.column.label, begin)
         begins.append(found)
     for label in dict.fromkeys([*begins[0], *begins[1]]):

@@ -178,8 +178,10 @@ def _portion(replay: Replay, near: _Approach, name: str) -> Fraction:
         near.outcome.correction = Correction(Verdict.UNMOVED)
         replay.advised(name, Verdict.UNMOVED, pour=near.at)
         return portion
-    left = None if estimate is None else estimate - replay.ledger.poured.get(pour.key, Fraction(0))
-    if estimate is None or left is None or portion <= left:
+    if estimate is None:
+        return portion
+    left = estimate - replay.ledger.poured.get(pour.key, Fraction(0))
+    if portion <= left:
         return portion
     if left > estimate * OVERPOURED:
         return left

@@ -399,6 +399,8 @@ def test_the_ph_of_a_blend_lies_near_the_buffered_water() -> None:
     assert found is not None
     assert 7 < found < F("7.6")
     assert blend_ph([(mains, half), (water("0.04"), half)]) is None
+    assert blend_ph([(mains, half), (water("0.04", ph=F(6)), half)]) is None
+    assert blend_ph([(mains, half), (water("0.04", alkalinity="5"), half)]) is None
 
 
 # What falls out

@@ -294,8 +294,9 @@ def test_what_plants_drank_tells_when_the_tank_is_due() -> None:
     assert days_with(plan_course(larger), TaskKind.CHANGE_OUT) == [29]  # 101 L are 20.2 days
     drunk = replace(asked, happened=(*topped, after(9, HAPPENED.TOPPED_UP, litres=Fraction(70))))
     assert days_with(plan_course(drunk), TaskKind.CHANGE_OUT)[0] == 9
-    just = replace(asked, change_out=ChangeOut(after_litres=Fraction(30)))
-    assert days_with(plan_course(just), TaskKind.CHANGE_OUT)[0] == 6
+    for litres, day in (("30", 6), ("29.5", 6), ("30.5", 8)):
+        just = replace(asked, change_out=ChangeOut(after_litres=Fraction(litres)))
+        assert days_with(plan_course(just), TaskKind.CHANGE_OUT)[0] == day
     assert days_with(plan_course(replace(asked, happened=())), TaskKind.CHANGE_OUT) == []
 
 
@@ -412,6 +413,12 @@ def test_the_flush_is_a_filling_of_its_own_with_nothing_behind_it() -> None:
     assert [one.products for one in flushed.tasks if one.kind is TaskKind.FLUSH] == [()]
     assert max(days_of(flushed, "mud")) == 32
     assert max(one.on for one in flushed.tasks) <= START + timedelta(days=40)
+    on_its_first_day = plan_course(ask(harvest=START + timedelta(days=14)))
+    assert [(one.first, one.last) for one in on_its_first_day.columns] == [
+        (0, 6),
+        (7, 13),
+        (14, 14),
+    ]
 
 
 # Additives by rules
@@ -825,6 +832,15 @@ def test_a_decision_tells_what_it_moves_and_no_more() -> None:
         one.what: one.behind for one in what_moves(plan_course(asked), plan_course(endless), today)
     }
     assert gone == dict.fromkeys(["Week 3", "Week 4", "Week 5", "Week 6", "next_filling", "end"])
+    # what was to begin or to be given today is moved from today
+    on_its_day = {one.what: one.before for one in what_moves(
+        plan_course(asked), plan_course(held), START + timedelta(days=14)
+    )}  # fmt: skip
+    assert on_its_day["Week 3"] == START + timedelta(days=14)
+    late = START + timedelta(days=11)
+    assert [one.before for one in what_moves(plan_course(asked), plan_course(later), late)] == [
+        late
+    ]
 
 
 def test_the_picture_has_a_tread_for_each_target_and_strokes_as_thick_as_their_dose() -> None:

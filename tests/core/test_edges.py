@@ -441,4 +441,6 @@ def test_nitrogen_that_a_label_does_not_split_makes_it_less_sure() -> None:
     whole = Label({Nutrient.K2O: F(6), Nutrient.N: F("1.78")}, Basis.BY_VOLUME)
     told = [contents_of(one, Form.LIQUID, Role.BASE) for one in (split, whole)]
     assert [round(one.share_uncertainty, 3) for one in told] == [0.04, 0.09]
+    salt = contents_of(Label({}, salt=Salt.MAGNESIUM_SULFATE), Form.DRY, Role.MAGNESIUM)
+    assert salt.share_uncertainty == pytest.approx(0.02)  # a formula is surer than any label
     assert Doubt.NITROGEN_NOT_SPLIT in told[1].doubts

@@ -387,6 +387,17 @@ def test_what_was_kept_beside_a_table_comes_back_with_it() -> None:
     assert not beside(KEPT.replace(', "rows_are_order": true', "")).rows_are_order
 
 
+def test_which_bottles_go_in_first_is_kept_for_those_that_are_left() -> None:
+    rows = (("Bottle", "Week 1"), ("Part A (mL/L)", "2"), ("Part B (mL/L)", "2"), ("",))
+    lines = (
+        '# bottle {"name": "Part A (mL/L)", "key": "one", "role": "base"}',
+        '# bottle {"name": "Part B (mL/L)", "key": "two", "role": "base", "after": ["one", "three"]}',
+    )
+    draft = read_table(TableRequest((*rows, *((line,) for line in lines))))
+    assert draft.chart is not None
+    assert [one.after for one in draft.chart.products] == [(), ("one",)]
+
+
 SPOILED = {
     "no name": KEPT.replace('"name": "Dunlin", ', ""),
     "a name too long": KEPT.replace("Dunlin", "D" * 121),

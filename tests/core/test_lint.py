@@ -68,7 +68,12 @@ def test_a_leaf_part_may_leave_a_three_part_line_in_bloom() -> None:
 
 
 def test_an_unequal_pair() -> None:
-    assert found(typed("1", "1.2", two=["1", "1.3"])) == [("pair_unequal_as_typed", "w2")]
+    unequal = typed("1", "1.2", two=["1", "1.3"])
+    assert found(unequal) == [("pair_unequal_as_typed", "w2")]
+    alone = product("alone", Role.BASE, group="a")  # a part by itself before them
+    cells = [Dose("alone", f"w{at}", F(1), F(1), DoseUnit.ML_PER_L) for at in (1, 2)]
+    more = replace(unequal, products=(alone, *unequal.products), doses=(*cells, *unequal.doses))
+    assert ("pair_unequal_as_typed", "w2") in found(more)
 
 
 @pytest.mark.parametrize(("third", "odd"), [("5.3", True), ("4.8", False), ("0.5", True)])

@@ -95,6 +95,7 @@ def test_one_buffer_tells_the_offset_alone() -> None:
     found = calibrate(Measures.PH, [Point(F(7), F("7.2"))])
     assert (found.offset, found.slope) == (F("0.2"), 1)
     assert found.would_be(F("6.1")) == F("5.9")
+    assert found.would_be(F("0.1")) == 0  # and never below
 
 
 @pytest.mark.parametrize(

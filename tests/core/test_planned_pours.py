@@ -112,6 +112,9 @@ def test_there_is_nothing_half_way_between_a_dose_and_a_rule() -> None:
     with pytest.raises(InputError) as refused:
         dose_between(dose("one", "1 mL/L"), rule, F(1, 2), lambda _: F(1), name="One")
     assert refused.value.where == "between"
+    for one, other in ((None, rule), (rule, None), (rule, dose("one", "1 mL/L"))):
+        with pytest.raises(InputError):
+            dose_between(one, other, F(1, 2), lambda _: F(1), name="One")
     other = Dose("one", "w1", until_ec=F(2))
     met = dose_between(rule, other, F(1, 2), lambda _: F(1), name="One")
     assert met is not None

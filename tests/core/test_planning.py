@@ -387,6 +387,17 @@ def test_what_a_label_puts_before_a_row_comes_with_it() -> None:
     joined = join_charts(pair(), "w1", second, "w1", {})
     rows = {row.key: row.after for row in joined.chart.products}
     assert rows == {"one": (), "two": (), "one-2": (), "two-2": ("one-2",)}
+    taken = [product(key, Role.ADDITIVE) for key in ("one", "one-2", "one-3")]
+    third = chart([product("one", Role.ADDITIVE)], [dose("one", "1 mL/L")])
+    crowded = join_charts(replace(second, products=tuple(taken)), "w1", third, "w1", {})
+    assert crowded.keys == {"one": "one-4"}
+
+
+@pytest.mark.parametrize(("one", "other"), [(True, True), (True, False), (False, True)])
+def test_rows_of_two_charts_are_the_order_where_both_say_so(one: bool, other: bool) -> None:
+    first, second = (replace(pair(), rows_are_order=told) for told in (one, other))
+    joined = join_charts(first, "w1", second, "w1", {"one": "one", "two": "two"})
+    assert joined.chart.rows_are_order is (one and other)
 
 
 @pytest.mark.parametrize("strong", ["one", "two"])

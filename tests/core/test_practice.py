@@ -1,5 +1,6 @@
 """In a simulated tank, read by a simulated pen, the guided mix reaches its target."""
 
+from dataclasses import replace
 from random import Random
 
 import pytest
@@ -168,6 +169,9 @@ def test_a_pen_goes_from_what_it_showed_to_what_is_so() -> None:
     still = Pen(ec_step=0.001, ph_step=0.01, ec_noise=0, ph_noise=0)
     shown = still.show(2.0, 6.0, seconds=4, chance=Random(1), before=PenReading(1.0, 7.0, 20.0))  # noqa: S311
     assert (shown.ec, shown.ph) == (1.632, 6.37)
+    drifted = replace(still, ph_drift=0.3)
+    before = PenReading(2.0, 6.0, 20.0)
+    assert drifted.show(2.0, 6.0, seconds=99, chance=Random(1), before=before).ph == 6.3  # noqa: S311
 
 
 def test_a_bottle_without_a_label_conducts_as_it_is_expected_to() -> None:

@@ -198,6 +198,8 @@ def test_a_record_goes_out_and_comes_back(record: MixRecord) -> None:
     assert again.model_dump(mode="json") == told
     assert [line.poured for line in again.poured] == [line.poured for line in record.lines]
     assert (again.ec, again.ph) == (record.ec, record.ph)
+    read = [(line.step, line.what, line.figure) for line in record.readings]
+    assert [(line.step, line.what, line.figure) for line in again.readings] == read
 
 
 @given(records)

@@ -107,6 +107,8 @@ def test_a_pen_that_drifts_is_further_off_with_each_reading() -> None:
     found = run(ec_pen=PenFault(drift=F("-0.08")))
     shown = [float(one.done or 0) / one.ec for one in found.steps if one.kind is StepKind.READ_EC]
     assert shown == [pytest.approx(0.92, abs=0.01)]
+    [of_water] = [one for one in found.steps if one.kind is StepKind.READ_WATER]
+    assert float(of_water.done or 0) == pytest.approx(of_water.ec, abs=0.01)
 
 
 def test_a_rehearsal_that_never_ends_is_broken_off(monkeypatch: pytest.MonkeyPatch) -> None:

@@ -335,6 +335,8 @@ def test_what_a_column_brings_is_what_its_labels_say() -> None:
     shares = [2400 * 0.049, phosphorus, potassium]
     assert column.ratio == ":".join(f"{one / phosphorus:.1f}".removesuffix(".0") for one in shares)
     assert fed(labels={"one": PART_ONE}).ratio == ""
+    weak = replace(column, elements={Element.N: 10.0, Element.P: 0.5, Element.K: 5.25})
+    assert weak.ratio == "20:1:10.5"
     # what a label leaves out conducts, and is told of nobody: sulfate here, chloride there
     bare = fed(labels={"one": label("1.2", K2O="10"), "two": label("1.2", Ca="4")})
     assert set(bare.elements) == {Element.K, Element.CA}

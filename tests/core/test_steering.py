@@ -78,6 +78,7 @@ def test_a_rise_is_odd_beyond_its_bounds_and_not_at_them(sign: int) -> None:
     assert not Slope(far, F(0)).is_odd
     assert not Slope(far * HARDLY, far).is_unmoved
     assert Slope(far * HARDLY - step, far).is_unmoved
+    assert (Slope(F(3), far).off, Slope(F(5), far).off) == (F("-0.25"), F("0.25"))
     nothing, out = F(0), F("0.1")
     assert not Slope(PEN_SWAY, nothing, left_out=out).is_untold
     assert Slope(PEN_SWAY + step, nothing, left_out=out).is_untold

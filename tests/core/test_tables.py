@@ -101,6 +101,8 @@ def test_cells_without_an_address_follow_each_other() -> None:
     assert (shape.rows, shape.columns, shape.is_filled) == (7, 4, True)
     assert shape.unreckoned == {(0, 2): "1+1", (6, 2): "3+3"}
     assert shape.merged == [(1, 1, 2, 2)]
+    by_row = xlsx_shape(b'<worksheet><row r="3"><c><f>1+1</f></c></row></worksheet>')
+    assert by_row.unreckoned == {(2, 0): "1+1"}
 
 
 def test_a_sheet_reaches_to_its_last_filled_cell_however_often_that_is_repeated() -> None:
@@ -127,6 +129,15 @@ def test_columns_that_spaces_keep_apart_may_have_commas_in_them() -> None:
     text = "Bottle    Week 1  Week 2  Week 3\nKeel, one  1,5  2  3\nKeel, two  2,5  3  4\nKelp  1  2  3"
     assert rows_of_text(text)[1:] == (
         ("Keel, one", "1,5", "2", "3"), ("Keel, two", "2,5", "3", "4"), ("Kelp", "1", "2", "3"),
+    )  # fmt: skip
+
+
+def test_a_table_drawn_with_bars_may_have_a_title_and_empty_cells() -> None:
+    text = (
+        "Tern works, spring\n| Bottle | Week 1 | Week 2 |\n|---|:---:|---|\n| A | 2 | |\n| B || 3 |"
+    )
+    assert rows_of_text(text) == (
+        ("Tern works, spring",), ("Bottle", "Week 1", "Week 2", ""), ("A", "2", "", ""), ("B", "", "3", ""),
     )  # fmt: skip
 
 
@@ -203,6 +214,13 @@ def test_a_merged_dose_stands_in_every_week_it_spans() -> None:
     assert read_table_file(xlsx(fill)).rows == (
         ("Skerry leaflet", "", "", ""), ("", "Grow", "Grow", "Bloom"), ("Part A ml/L", "2", "2", "3"),
     )  # fmt: skip
+
+    def down(book: openpyxl.Workbook) -> None:
+        for one in (["x", "Week 1"], ["A", 2], ["B", None], ["C", None], ["D", 4]):
+            book.active.append(one)
+        book.active.merge_cells("B2:B3")
+
+    assert [one[1] for one in read_table_file(xlsx(down)).rows] == ["Week 1", "2", "2", "", "4"]
     blank = '<table:covered-table-cell table:number-columns-repeated="1"/>'
     wide = ' table:number-columns-spanned="2"'
     table = read_table_file(ods(
@@ -493,6 +511,7 @@ def test_a_workbook_that_is_written_is_read_with_ease() -> None:
     assert sheet.title == "A  chart  of more than  31  sig"
     assert [sheet.column_dimensions[name].width for name in "AB"] == [40, 8]
     assert about.column_dimensions["A"].width == 100
+    assert [cell.value for cell in about["A"]] == ["# about"]
     assert [(one.font.bold, one.alignment.wrap_text) for one in sheet[1]] == [(True, True)] * 2
     assert not sheet["A2"].font.bold
     assert sheet.freeze_panes == "B2"

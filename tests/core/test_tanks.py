@@ -127,6 +127,9 @@ def test_a_level_and_its_litres_lead_to_each_other(shape: Shape, count: int) -> 
         (Bucket(26, 30, 32), 32, 19.738),
         # a wedge whose water just reaches the upper end is half of its box
         (Channel(300, 10, 5, 3), 3, sqrt(300**2 - 9) * 3 / 2 * 10 / 1000),
+        # with the upper end under water it is as deep as in the middle of its run
+        (Channel(300, 10, 8, 3), 5, sqrt(300**2 - 9) * (5 + 2) / 2 * 10 / 1000),
+        (Channel(300, 10, 5, 3), 1, sqrt(300**2 - 9) / 3 / 2 * 10 / 1000),
     ],
 )  # fmt: skip
 def test_worked_figures(shape: Shape, level: float, litres: float) -> None:
@@ -382,6 +385,15 @@ def test_each_way_to_know_a_volume_is_sure_to_its_own_share() -> None:
     for share, known in ways.items():
         assert known.volume.litres == 100
         assert (known.low.litres, known.high.litres) == (100 * (1 - share), 100 * (1 + share))
+
+
+@pytest.mark.parametrize(("cm", "fits"), [(0, False), (1, True), (10_000, True), (10_001, False)])
+def test_a_vessel_is_up_to_a_hundred_metres_long(cm: int, fits: bool) -> None:
+    if fits:
+        assert Part("it", Box(cm, 10, 10), 5).shape == Box(cm, 10, 10)
+        return
+    with pytest.raises(InputError):
+        Part("it", Box(cm, 10, 10), 5)
 
 
 @pytest.mark.parametrize(("count", "fits"), [(0, False), (1, True), (500, True), (501, False)])

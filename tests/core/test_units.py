@@ -123,6 +123,14 @@ def test_decimal_text_of_a_decimal_is_exact(value: object) -> None:
     assert figure(decimal_text(exact)) == exact
 
 
+@pytest.mark.parametrize(
+    "text",
+    ["1234567890123.1234567890123", "0.00000000000000000000015625", "98765432109876543210.0625"],
+)
+def test_decimal_text_has_all_the_digits_of_a_figure_that_ends(text: str) -> None:
+    assert decimal_text(Fraction(text)) == text
+
+
 @given(st.fractions(0, 10**6))
 def test_decimal_text_is_plain_and_never_far_off(value: Fraction) -> None:
     text = decimal_text(value)
