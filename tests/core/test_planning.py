@@ -389,7 +389,8 @@ def test_what_a_label_puts_before_a_row_comes_with_it() -> None:
     assert rows == {"one": (), "two": (), "one-2": (), "two-2": ("one-2",)}
     taken = [product(key, Role.ADDITIVE) for key in ("one", "one-2", "one-3")]
     third = chart([product("one", Role.ADDITIVE)], [dose("one", "1 mL/L")])
-    crowded = join_charts(replace(second, products=tuple(taken)), "w1", third, "w1", {})
+    many = chart(taken, [dose("one", "1 mL/L")])
+    crowded = join_charts(many, "w1", third, "w1", {})
     assert crowded.keys == {"one": "one-4"}
 
 
