@@ -17,11 +17,12 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Stage
-from core.chemistry import Element
+from core.chemistry import AcidKind, Element
 from core.errors import InputError
 from core.formats import FeedChart, MixRequestDocument, document_of, read_json
 from core.formats.course_request import CourseRequestDocument
 from core.formats.draft import ChartDraftDocument
+from core.formats.in_tank import InTankDocument
 from core.formats.schemas import write_schemas
 from core.formats.shelf import AlkaliOnShelfDocument
 from core.headless import main, plan_text, rehearse_text
@@ -29,6 +30,8 @@ from core.leaflet import TableRequest, read_table
 from core.limits import LARGEST_BYTES
 from core.quantities import Reading
 from core.windows import element_windows
+from tests.core.labels import acid_on_shelf, labelled
+from tests.core.mixes import F, ec, pair, plan, water
 
 FORMATS = Path(__file__).parents[2] / "docs" / "formats"
 EXAMPLE: dict[str, Any] = json.loads((FORMATS / "mix-request.example.json").read_text())
@@ -486,3 +489,27 @@ def test_an_alkali_without_more_said_has_no_carbonate_and_is_poured() -> None:
         {"key": "up", "name": "Up", "meq": "5"}
     ).on_shelf()
     assert (bottle.alkali.carbonate, bottle.unit) == (0, "mL")
+
+
+def test_figures_of_a_tank_are_rounded_and_no_further() -> None:
+    """To hundredths of ppm, pH and times, and ten thousandths of mS/cm."""
+    hard = water("0.86", alkalinity="265", calcium="112", magnesium="15", sodium="31", ph=F("7.3"))
+    known = labelled(acid_on_shelf(AcidKind.PHOSPHORIC, "59"))
+    tank = plan(pair(target=ec("1.45")), water=hard, shelf=known).in_tank
+    assert tank is not None
+    assert tank.acid is not None
+    told = InTankDocument.of(tank)
+    assert told.acid is not None
+    acid, plan_of = told.acid, tank.acid
+    assert (acid.from_ph, acid.to_ph) == (round(plan_of.from_ph, 2), round(plan_of.to_ph, 2))
+    assert acid.ec == round(plan_of.ms_cm, 4)
+    assert acid.adds_ppm == {one: round(ppm, 2) for one, ppm in plan_of.adds_ppm.items()}
+    assert sorted(told.nitrogen.values()) == sorted(round(one, 2) for one in tank.nitrogen.values())
+    for one, element in zip(told.elements, tank.elements, strict=True):
+        parts = (element.ppm, element.from_water, element.from_acid)
+        assert (one.ppm, one.from_water, one.from_acid) == tuple(round(part, 2) for part in parts)
+    cloudy = plan(pair(), water=hard, shelf=labelled()).in_tank
+    assert cloudy is not None
+    assert cloudy.saturated
+    times = [one.times for one in InTankDocument.of(cloudy).saturated]
+    assert times == [round(one.times, 2) for one in cloudy.saturated]

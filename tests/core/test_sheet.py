@@ -106,6 +106,15 @@ def test_a_cell_that_cannot_be_read_is_told_with_its_place(
 
 
 @pytest.mark.parametrize(
+    ("of", "said"), [(SALT, "dry, and dosed by weight"), (ONE, "liquid, and dosed by volume")]
+)
+def test_a_unit_that_does_not_fit_is_told_with_what_would(of: Any, said: str) -> None:
+    other = PER_L if of is SALT else DoseUnit.G_PER_L
+    [problem] = read_sheet(sheet(row("4", of=of, unit=other))).problems
+    assert said in problem.message
+
+
+@pytest.mark.parametrize(
     ("change", "found"),
     [
         ({"days": "0"}, ("days_out_of_range", "days")), ({"days": "367"}, ("days_out_of_range", "days")),

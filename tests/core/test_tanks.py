@@ -356,6 +356,7 @@ def test_80_litres_at_1_5_and_20_of_plain_water_at_0_are_1_2() -> None:
     assert found is not None
     assert found.mix_to == Reading(F("1.5"))
     assert drawn_down(Reading(F(1)), Reading(F(0)), Volume(F(9)), Volume(F(9))) is None
+    assert drawn_down(Reading(F(1)), Reading(F(0)), Volume(F(2)), Volume(F(1))) is not None
     with pytest.raises(InputError):
         drawn_down(Reading(F(1)), Reading(F(0)), Volume(F(9)), Volume(F(10)))
 

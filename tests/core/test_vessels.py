@@ -217,6 +217,7 @@ CUP = Vessel(VesselKind.MARKED_CUP, F(6), F(6), product="wrack", words="shot gla
 @given(st.fractions(F(1, 100), 40), st.sampled_from(["wrack", "eelgrass", None]), st.booleans())
 @example(F(6), "wrack", False)
 @example(F(600, 101), "wrack", True)  # just so far off as still counts as none
+@example(F("6.1"), "wrack", True)
 @example(F(6), "eelgrass", False)
 def test_a_marked_cup_is_taken_for_its_product_and_its_amount_alone(
     value: Fraction, product: str | None, alone: bool

@@ -97,6 +97,13 @@ MIXES = {
     "until-a-reading": Told(plan_for(of=ROUGH, shelf=labelled()), ["0.95", "1.20", "1.32", "1.40"]),
     "until-a-reading-and-past-it": Told(
         plan_for(of=ROUGH, shelf=labelled()), ["1.62", "1.33"]),
+    "acid-left-out": Told(plan_for(), ["1.97"], ["7.2"], left_out=("acid",)),
+    "doses-alone-and-right": Told(plan_for(convention=TargetConvention.DOSES_ONLY), ["1.93"]),
+    "doses-alone-and-odd": Told(
+        plan_for(convention=TargetConvention.DOSES_ONLY), ["1.20", "1.20"], volume="100"),
+    "weak-feed-thinned": Told(
+        plan_for(of=pair("0.5 mL/L", target=ec("0.35", "0.4")), shelf=labelled()),
+        ["1.30", "1.04", "0.93"], poured={"pour-1-one": "90", "pour-2-two": "92"}),
     "cultures-and-chlorine": Told(
         plan_for(replace(MAINS, disinfectant=Disinfectant.CHLORINE, stood_h=F(10)), of=LIVELY),
         ["1.97"], ["7.1", "6.1"]),
