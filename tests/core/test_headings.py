@@ -103,6 +103,9 @@ def columns(*headings: str) -> list[tuple[str, str, int | None, str | None]]:
         (["| Week 1 | | Week 2-3 |", "| Day 2 | Day 5 | Day 2 | Day 9"],
          [("Week 1, day 2", "w1", 3, None), ("Week 1, day 5", "w1-2", 4, None),
           ("Week 2-3, day 2", "w2-3", 7, None), ("Week 2-3, day 9", "w2-3-2", 7, None)]),
+        (["| Week 1 | | | Week 2", "| Day 1 | Day 2 | Day 3 | Day 8"],
+         [("Day 1", "w1", 1, None), ("Day 2", "w1-2", 1, None), ("Day 3", "w1-3", 5, None),
+          ("Day 8", "w2", 7, None)]),
         (["| Week 1 | | Week 2", "| Day 9 | Day 1 | Day 8"],  # these are no parts of a week
          [("Day 9", "w1", 7, None), ("Day 1", "w1-2", 7, None), ("Day 8", "w2", 7, None)]),
         (["| Week 1 | | Week 2 |", "Stage | Grow | Grow | Bloom | Bloom"],

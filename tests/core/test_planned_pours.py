@@ -119,6 +119,11 @@ def test_there_is_nothing_half_way_between_a_dose_and_a_rule() -> None:
     met = dose_between(rule, other, F(1, 2), lambda _: F(1), name="One")
     assert met is not None
     assert met.until_ec == F("1.5")
+    beside = replace(dose("one", "2 mL/L"), until_ec=F(2))
+    for pairs in ((rule, beside), (beside, rule)):
+        half = dose_between(*pairs, F(1, 2), lambda _: F(1), name="One")
+        assert half is not None
+        assert (half.until_ec, half.low, half.unit) == (F("1.5"), None, None)
     assert dose_between(None, None, F(1, 2), lambda _: F(1), name="One") is None
 
 

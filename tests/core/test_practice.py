@@ -162,6 +162,8 @@ def test_a_pen_settles_and_then_stands_still() -> None:
     assert shown[3] < 1.2
     assert sorted(shown[-5:])[2] == pytest.approx(1.5, abs=0.02)
     assert stands_still([1.5, 1.5, 1.51, 1.5], step=0.01)
+    assert not stands_still([1.5, 1.5, 1.52, 1.5], step=0.01)
+    assert not stands_still([1.5, 1.5, 1.5], step=0.01)  # too few to tell
 
 
 def test_a_pen_goes_from_what_it_showed_to_what_is_so() -> None:

@@ -44,6 +44,10 @@ def test_opened_comes_before_closed_and_what_goes_off_before_what_lasts() -> Non
     printed = Bottle("printed", Fraction(9), best_before=date(2026, 6, 1))
     order = [one.key for one in oldest_first([closed, empty, printed, opened, sooner])]
     assert order == ["sooner", "opened", "printed", "closed", "empty"]
+    earlier = Bottle("earlier", Fraction(9), opened=date(2026, 2, 1), received=date(2026, 1, 9))
+    newer = Bottle("newer", Fraction(9), received=date(2025, 6, 1))
+    order = [one.key for one in oldest_first([newer, opened, closed, earlier])]
+    assert order == ["earlier", "opened", "closed", "newer"]
 
 
 @pytest.mark.parametrize(

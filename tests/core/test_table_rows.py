@@ -93,6 +93,7 @@ def test_readings_that_are_asked_about_leave_the_doses_alone(
 ) -> None:
     found = draft(row)
     assert asked_of(found) == asked
+    assert asked_of(draft((row[0], *row[:0:-1]))) == asked  # also with what is clear behind it
     assert found.chart is not None
     assert [one.of_doses for one in found.questions] == [False]
     assert asked_of(draft(("EC", "1.2", "1.4"), ("ppm", "600", "700"))) == []
@@ -123,6 +124,8 @@ def test_a_row_of_words_is_a_note_and_readings_in_words_are_asked_about(
         ([("pH min", "5.5", "5.6"), ("pH max", "6.0", "6.2")], [("5.5", "6.0"), ("5.6", "6.2")]),
         ([("Target pH", "5.8", "5.9"), ("pH range", "5.0", "6.9")], [("5.8", "5.8"), ("5.9", "5.9")]),
         ([("pH", "up to 6", "–")], [("0.0", "6.0"), None]),
+        # what the first leaves open the second tells
+        ([("Target pH", "5.8", "–"), ("pH range", "5.0", "6.9")], [("5.8", "5.8"), ("6.9", "6.9")]),
     ],
 )  # fmt: skip
 def test_rows_of_ph(rows: list[tuple[str, ...]], ph: list[tuple[str, str] | None]) -> None:
