@@ -414,6 +414,10 @@ def test_what_is_not_stated_on_a_label_makes_its_contents_less_sure() -> None:
     )
     weighed = replace(acid, density=F("1.23"))
     assert contents_of(weighed, Form.LIQUID, Role.PH_ADJUSTER).doubts == ()
+    unsure = [
+        contents_of(one, Form.LIQUID, Role.PH_ADJUSTER).share_uncertainty for one in (acid, weighed)
+    ]
+    assert unsure == [pytest.approx(0.07), pytest.approx(0.02)]  # our own estimates
 
 
 def test_three_digits_are_enough_for_a_glance() -> None:

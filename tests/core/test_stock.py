@@ -71,6 +71,10 @@ def test_how_long_it_lasts_follows_from_the_last_month() -> None:
     older = [(TODAY - timedelta(days=days), Fraction(9000)) for days in (30, 31, 300)]
     assert days_left(Fraction(300), [*weekly, *older], TODAY) == 21
     assert days_left(Fraction(300), [(TODAY, Fraction(1))] * 4, TODAY) is None
+    today = [(TODAY, Fraction(100)), (TODAY - timedelta(days=8), Fraction(100))]
+    assert days_left(Fraction(300), today, TODAY) == 12
+    nothing = [(on, Fraction(0)) for on, _ in weekly]
+    assert days_left(Fraction(300), nothing, TODAY) is None
 
 
 @pytest.mark.parametrize(

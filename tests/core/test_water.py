@@ -331,6 +331,8 @@ def test_the_share_of_the_target_that_is_the_water_itself() -> None:
     added = pair(target=ec("1.2", "1.6"))
     assert in_chart(total, "0.35").share == F("0.25")
     assert in_chart(added, "0.5").share == F("0.5") / F("1.9")
+    thin = pair(target=ec("0.8"), readings=Readings.TOTAL)
+    assert in_chart(thin, "0.2").share == F("0.25")
     assert in_chart(added, None).share is None
     assert in_chart(pair(), "0.5").share is None
     assert [in_chart(total, one).too_strong for one in ("0.69", "0.71", "1.5")] == [
