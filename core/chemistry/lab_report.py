@@ -35,11 +35,11 @@ _CACO3_IN: Mapping[str, Fraction] = {
 """mg/L CaCO3 in a German degree (10 mg/L CaO), a French one, and a grain in a US gallon."""
 
 _FORMS: Mapping[str, Mapping[str, Fraction]] = {
-    "sulfur": {"so4": Fraction("32.06") / Fraction("96.06"), "s": Fraction(1)},
-    "nitrate_n": {"no3": Fraction("14.007") / Fraction("62.004"), "n": Fraction(1)},
-    "alkalinity": {"hco3": CACO3_PER_MEQ / Fraction("61.017"), "caco3": Fraction(1)},
-    "calcium": {"ca": Fraction(1), "caco3": Fraction("20.039") / CACO3_PER_MEQ},
-    "magnesium": {"mg": Fraction(1), "caco3": Fraction("12.1525") / CACO3_PER_MEQ},
+    "sulfur": {"SO4": Fraction("32.06") / Fraction("96.06"), "S": Fraction(1)},
+    "nitrate_n": {"NO3": Fraction("14.007") / Fraction("62.004"), "N": Fraction(1)},
+    "alkalinity": {"HCO3": CACO3_PER_MEQ / Fraction("61.017"), "CaCO3": Fraction(1)},
+    "calcium": {"Ca": Fraction(1), "CaCO3": Fraction("20.039") / CACO3_PER_MEQ},
+    "magnesium": {"Mg": Fraction(1), "CaCO3": Fraction("12.1525") / CACO3_PER_MEQ},
 }
 """What a mg of a form that reports print is of the form that is kept."""
 
@@ -79,10 +79,11 @@ def reported(name: str, text: str) -> Fraction:
         return _of_hardness(name, value * _CACO3_IN[unit])
     if unit in ("mmol/l", "meq/l"):
         return _of_moles(name, value, is_charge=unit == "meq/l")
-    forms = _FORMS.get(name, {})
+    printed = _FORMS.get(name, {})
+    forms = {one.lower(): of_kept for one, of_kept in printed.items()}
     if form and form not in forms:
-        named = ", ".join(forms) or "none but its own"
-        raise InputError("form_unknown", f"This line has the forms: {named}.", name)
+        named = f"comes as {' or '.join(printed)}" if printed else "comes as its own element alone"
+        raise InputError("form_unknown", f"This line {named}.", name)
     return value * forms.get(form, Fraction(1))
 
 

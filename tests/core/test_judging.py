@@ -637,6 +637,14 @@ def test_cultures_that_go_in_first_are_warned_of_where_acid_is_still_to_come() -
     assert (sour.in_tank.ph is not None, sour.in_tank.acid) == (True, None)
     assert "live_before_acid" not in codes(sour)
     assert "live_before_acid" in codes(hard)
+    # an acid that the chart doses goes in whatever the tank takes
+    down = chart(
+        [product("mud", Role.LIVE), product("down", Role.PH_ADJUSTER)],
+        [dose("mud", "1 mL/L"), dose("down", "0.1 mL/L")],
+    )
+    dosed = plan(down, water=water("0.02", alkalinity="2", ph=F(6)), order_preferences=first)
+    assert "live_before_acid" in codes(dosed)
+    assert "live_before_acid" not in codes(plan(down, water=water("0.02", alkalinity="2", ph=F(6))))
 
 
 @pytest.mark.parametrize(

@@ -59,6 +59,16 @@ def test_what_no_report_prints_is_refused(name: str, text: str, code: str) -> No
     assert refused.value.code == code
 
 
+@pytest.mark.parametrize(
+    ("name", "text", "forms"),
+    [("calcium", "5 mg/L SO4", "comes as Ca or CaCO3."), ("sulfur", "5 mg/L NO3", "comes as SO4 or S."),
+     ("sodium", "5 mg/L CaCO3", "comes as its own element alone.")],
+)  # fmt: skip
+def test_the_forms_that_a_line_may_have_are_named(name: str, text: str, forms: str) -> None:
+    with pytest.raises(InputError, match=forms):
+        reported(name, text)
+
+
 @given(st.text(max_size=20), st.sampled_from(REPORT_FIELDS))
 def test_nothing_that_is_typed_raises_anything_else(text: str, name: str) -> None:
     with suppress(InputError):

@@ -214,3 +214,5 @@ def test_rows_come_back_as_they_were_and_no_cell_is_a_formula(record: MixRecord)
         assert row[1] in (line.name, f"'{line.name}")
         assert Fraction(row[3]) == line.poured
         assert row[2] == "" if line.planned is None else Fraction(row[2]) == line.planned
+    read = [row[4] for row in rows if row[0] == "read"]
+    assert read == ["mS/cm" if line.what == "ec" else "pH" for line in record.readings]
