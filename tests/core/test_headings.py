@@ -130,6 +130,10 @@ def columns(*headings: str) -> list[tuple[str, str, int | None, str | None]]:
         (["| Seedling | Grow | Bloom", "Days | 1-7 | 8-21 | 22-42"],
          [("Seedling", "seedling", 7, "seedling"), ("Grow", "grow", 14, "leaf"),
           ("Bloom", "bloom", 21, "flower")]),
+        # spans that do not follow one another are a choice
+        (["| Seedling | Grow | Bloom", "Days | 1-7 | 10-21 | 22-42"],
+         [("Seedling", "seedling", None, "seedling"), ("Grow", "grow", None, "leaf"),
+          ("Bloom", "bloom", None, "flower")]),
         (["| Seedling | Grow | Bloom", "Duration (weeks) | 1 | 2-4 | 5-9"],
          [("Seedling", "seedling", 7, "seedling"), ("Grow", "grow", 21, "leaf"),
           ("Bloom", "bloom", 35, "flower")]),

@@ -379,6 +379,11 @@ def test_two_charts_are_joined_by_columns_that_they_have() -> None:
     for column, towards in (("w9", "w1"), ("w1", "w9")):
         with pytest.raises(InputError, match="no column 'w9'"):
             join_charts(pair(), column, pair(), towards, {})
+    many = replace(
+        pair(), columns=tuple(replace(pair().columns[0], key=f"w{at}") for at in range(1, 15))
+    )
+    with pytest.raises(InputError, match=r"it has w1, .*w11, w12\.$"):
+        many.column("w99")
 
 
 def test_what_a_label_puts_before_a_row_comes_with_it() -> None:

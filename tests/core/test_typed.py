@@ -120,6 +120,7 @@ def test_strengths(text: str, share: str) -> None:
         (parse_reading, "350 ppm 600", "unknown_unit", ["ppm 500"]),
         (parse_volume, "1,500 L", "ambiguous_number", ["1500", "1.500"]),
         (parse_strength, "0.8", "ambiguous_strength", ["80 %"]),
+        (parse_strength, "2", "ambiguous_strength", ["200 %"]),
         (parse_weight, "6 lb 16 oz", "pounds_and_ounces", ["6.25 lb"]),
         (parse_weight, "6.5 lb 4 oz", "pounds_and_ounces", ["whole"]),
         (parse_volume, "", "empty", ["425 L"]),
@@ -184,6 +185,7 @@ def test_readings_weights_and_strengths_as_they_are_written_too() -> None:
     assert parse_reading("ec = 1,2").ms_cm == Fraction("1.2")
     assert parse_weight("7lb14oz") == parse_weight("7 lb, 14 oz") == parse_weight("7 lb 14 oz")
     assert parse_strength("80 per cent") == Fraction(4, 5)
+    assert parse_strength("2.1") == Fraction(21, 1000)
 
 
 @pytest.mark.parametrize(

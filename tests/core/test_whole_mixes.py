@@ -117,6 +117,8 @@ MIXES = {
     "ph-of-water-nobody-knows": Told(
         plan_for(replace(MAINS, report=replace(MAINS.report, alkalinity=None))),
         ["1.97"], ["7.3", "7.0", "6.6", "6.3", "6.1"]),
+    "acid-in-a-feed-without-labels": Told(
+        plan_for(shelf=shelf(acid_on_shelf())), ["1.97"], ["7.3", "6.4", "6.0"]),
     "ph-that-does-not-move": Told(plan_for(HARD), ["2.30"], ["7.5", "7.5", "7.4", "7.5"],
                                   water=["0.86"]),
     "phosphoric-in-soft-water": Told(
