@@ -63,6 +63,12 @@ def test_what_holds_ph_is_found_again_from_what_alkali_did(
     found = carbon_from_alkali(from_ph, to_ph, alkali, carbonate)
     assert found == pytest.approx(carbon, rel=1e-3)
     assert up(carbonate).capacity(to_ph, from_ph, 1.0, BufferCapacity(carbon)) is None
+    # what is known to be phosphate's is not put down to carbonate
+    fed = BufferCapacity(carbon, 1.5)
+    taken = up(carbonate).takes(from_ph, to_ph, fed)
+    shown = up(carbonate).capacity(from_ph, to_ph, taken, BufferCapacity(0.0, 1.5))
+    assert shown is not None
+    assert shown.carbonate == pytest.approx(carbon, rel=1e-3)
     # Carbonate holds its own against the acid, so that more of it is needed than of a hydroxide.
     assert alkali >= alkali_between(from_ph, to_ph, carbon, 0.0)
 

@@ -127,6 +127,16 @@ def test_there_is_nothing_half_way_between_a_dose_and_a_rule() -> None:
     assert dose_between(None, None, F(1, 2), lambda _: F(1), name="One") is None
 
 
+def test_between_a_column_with_a_reading_and_one_without_there_is_no_target() -> None:
+    weeks = two_weeks("1 mL/L", "2 mL/L")
+    for at in (0, 1):
+        columns = [
+            replace(one, ec=ec("1.2") if at == i else None) for i, one in enumerate(weeks.columns)
+        ]
+        sheet = plan(replace(weeks, columns=tuple(columns)), between=Between("w2", F(1, 2)))
+        assert sheet.target.reading is None
+
+
 @pytest.mark.parametrize(("share", "column"), [("1.1", "w2"), ("0.5", "w9")])
 def test_between_has_bounds(share: str, column: str) -> None:
     with pytest.raises(InputError):

@@ -179,6 +179,20 @@ def test_a_sheet_is_chosen_and_named() -> None:
     assert caught.value.code == "unknown_sheet"
 
 
+def test_a_hidden_sheet_is_none() -> None:
+    def fill(book: openpyxl.Workbook) -> None:
+        book.active.title = "Prices"
+        book.active.append(["secret"])
+        book.active.sheet_state = "hidden"
+        feed = book.create_sheet("Feed")
+        for one in TABLE:
+            feed.append(one)
+
+    assert read_table_file(xlsx(fill)).rows == TABLE
+    with pytest.raises(InputError):
+        read_table_file(xlsx(fill), sheet="Prices")
+
+
 def test_numbers_dates_and_formulas_of_a_workbook() -> None:
     def fill(book: openpyxl.Workbook) -> None:
         sheet = book.active

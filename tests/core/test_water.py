@@ -240,6 +240,11 @@ def test_shares_that_are_no_blend_are_refused(shares: list[str]) -> None:
     assert refused.value.code == "blend_unclear"
 
 
+@pytest.mark.parametrize(("figure", "share"), [("0.52", 0), ("0.02", 1), ("0.27", F("0.5"))])
+def test_a_blend_may_be_all_of_one_of_the_two(figure: str, share: object) -> None:
+    assert share_for(water("0.52"), water("0.02"), Wanted.EC, F(figure)) == share
+
+
 @pytest.mark.parametrize(
     ("figure", "other", "code", "where"),
     [

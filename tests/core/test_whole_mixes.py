@@ -82,6 +82,10 @@ MIXES = {
     "too-much-of-both": Told(
         plan_for(), ["2.38", "1.97"], poured={"pour-1-one": "260", "pour-2-two": "262"}),
     "half-the-tank": Told(plan_for(), ["3.10", "3.10", "1.95"], ["6.1"]),
+    "acid-for-litres-that-a-reading-contradicts": Told(
+        plan_for(), ["3.10", "3.10", "1.97"], ["7.3", "6.9", "6.1"], volume="100"),
+    "acid-for-litres-that-were-measured": Told(
+        plan_for(), ["3.10", "1.97"], ["7.3", "6.6", "6.0"], volume="54"),
     "a-pen-that-does-not-move": Told(plan_for(), ["0.60", "0.60", "0.61"]),
     "more-than-the-printed-dose": Told(plan_for(of=pair(target=ec("1.9"))), ["1.89", "2.20", "2.41"]),
     "all-in-with-stronger-water": Told(
