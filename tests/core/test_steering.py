@@ -801,8 +801,8 @@ def test_acid_by_a_pen_that_may_read_one_too_high_stops_above_the_floor() -> Non
     assert most == pytest.approx(acid_between(5.0, 4.75, 2.0) * 0.8)
     # a portion that shows nothing is counted as gone where it should
     nothing = (Portion(0.1, 6.0, 6.0),)
-    left = Bounds(pen_over=1.0).most(6.0, 5.8, nothing, DOWN, held)
-    assert left == pytest.approx(acid_between(5.0, 4.75, 2.0) * 0.8 - 0.1)
+    left = Bounds(pen_over=1.0).most(6.0, 5.8, nothing, DOWN, BufferCapacity(12.0))
+    assert left == pytest.approx(acid_between(5.0, 4.75, 12.0) * 0.8 - 0.1)
 
 
 @pytest.mark.parametrize(

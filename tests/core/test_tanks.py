@@ -279,6 +279,7 @@ def test_buckets_meters_and_flow() -> None:
     # OIML R 49, accuracy class 2: 2 % either way
     assert (metered.low.litres, metered.volume.litres, metered.high.litres) == (F("416.5"), 425, F("433.5"))  # fmt: skip
     assert by_flow(Volume(F(10)), F(30), F(20)).volume.litres == 400
+    assert by_flow(Volume(F(10)), F("0.5"), F("0.5")).volume.litres == 600
     for wrong in (lambda: by_meter(Volume(F(5)), Volume(F(5))), lambda: by_flow(Volume(F(1)), F(0), F(1)),
                   lambda: by_buckets(F(0), Volume(F(10)))):  # fmt: skip
         with pytest.raises(InputError):
