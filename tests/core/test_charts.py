@@ -93,6 +93,17 @@ def test_every_chart_survives_writing_and_reading(of: Chart) -> None:
     assert document_of(FeedChart, read_json(text)).chart() == of
 
 
+@pytest.mark.parametrize(
+    ("form", "unit", "said"),
+    [(Form.LIQUID, "g/L", "is liquid, not by weight"), (Form.DRY, "mL/L", "is dry, so its dose is by weight")],
+)  # fmt: skip
+def test_a_unit_that_does_not_fit_is_told_with_what_the_product_is(
+    form: Form, unit: str, said: str
+) -> None:
+    with pytest.raises(InputError, match=said):
+        chart([product("one", Role.BASE, form=form)], [dose("one", f"2 {unit}")])
+
+
 @given(charts(), st.sampled_from(list(TargetConvention)), st.sampled_from(list(End)))
 def test_every_dose_is_poured_or_left_out_with_a_reason(
     of: Chart, convention: TargetConvention, end: End

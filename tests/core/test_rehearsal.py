@@ -111,6 +111,14 @@ def test_a_pen_that_drifts_is_further_off_with_each_reading() -> None:
     assert float(of_water.done or 0) == pytest.approx(of_water.ec, abs=0.01)
 
 
+def test_what_was_left_out_on_the_screen_alone_is_told_and_poured_no_second_time() -> None:
+    found = run(untold=frozenset({"one", "two"}), stops=Stops.ANSWER)
+    assert {key: (much, share) for key, (much, _, share) in found.poured.items()} == {
+        "one": (200, 1), "two": (200, 1),
+    }  # fmt: skip
+    assert "untold_pour" in found.causes
+
+
 def test_a_rehearsal_that_never_ends_is_broken_off(monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr("core.practice.rehearsal.MOST_STEPS", 5)
     found = run()

@@ -88,6 +88,20 @@ def test_a_table_takes_role_and_form_from_the_shelf_and_says_so() -> None:
     assert not any(one[0] == "Skerry A" and one[1] == "name" for one in told)
 
 
+def test_a_name_in_other_letters_is_said_and_an_additive_has_no_rank() -> None:
+    on = (
+        ShelfBottle("Keel", Role.BASE, Form.LIQUID),
+        ShelfBottle("Kelp B", Role.ADDITIVE, Form.LIQUID),
+    )
+    rows = (("", "Week 1", "Week 2"), ("KEEL (mL/L)", "1", "1"), ("Kelp B (mL/L)", "2", "2"))
+    found = read_table(TableRequest(rows, shelf=on))
+    assert ("KEEL", "name", "Keel") in [
+        (one.product, one.field, one.value) for one in found.guesses
+    ]
+    [kelp] = [row.product for row in found.rows if row.product.name == "Kelp B"]
+    assert (kelp.group, kelp.rank) == ("", 0)
+
+
 @pytest.mark.parametrize(
     ("fields", "lines"),
     [({}, 3), ({"wait_min": 5}, 4), ({"after": ("two",)}, 4), ({"oxidiser": True}, 4),
