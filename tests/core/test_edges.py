@@ -397,6 +397,21 @@ def test_an_acid_without_its_density_weighs_what_the_handbook_says(kind: str) ->
     assert beyond == pytest.approx(990 * table[last] / mass)
 
 
+@pytest.mark.parametrize(("percent", "density", "fits"), [
+    ("250", None, True), ("250.1", None, False), ("120", "1.2", True), ("120.1", "1.2", False),
+])  # fmt: skip
+def test_a_hundred_ml_hold_no_more_than_they_weigh(
+    percent: str, density: str | None, fits: bool
+) -> None:
+    told = {Nutrient.K2O: F(percent)}
+    if fits:
+        Label(told, Basis.BY_VOLUME, density and F(density))  # type: ignore[arg-type]
+        return
+    with pytest.raises(InputError) as refused:
+        Label(told, Basis.BY_VOLUME, density and F(density))  # type: ignore[arg-type]
+    assert refused.value.code == "density_cannot_hold_it"
+
+
 def test_what_is_not_stated_on_a_label_makes_its_contents_less_sure() -> None:
     """20 % of a salt in a g: 1 + 0.75 × 0.2 g/mL (CRC Handbook's solutions, from memory)."""
     epsom = Label({}, Basis.BY_WEIGHT, salt=Salt.MAGNESIUM_SULFATE, purity=F(20))

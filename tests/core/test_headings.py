@@ -119,6 +119,10 @@ def columns(*headings: str) -> list[tuple[str, str, int | None, str | None]]:
          [("Grow, week 1-2", "leaf-w1-2", 14, "leaf"), ("Grow, week 3-4", "leaf-w3-4", 14, "leaf"),
           ("Bloom, week 1-2", "flower-w1-2", 14, "flower"),
           ("Bloom, week 3-4", "flower-w3-4", 14, "flower")]),
+        # what does not count up is no row of weeks
+        (["| Grow | Grow | Bloom | Bloom", "| 1 | 2 | 4 | 5"],
+         [("Grow 1", "grow-1", None, "leaf"), ("Grow 2", "grow-2", None, "leaf"),
+          ("Bloom 1", "bloom-1", None, "flower"), ("Bloom 2", "bloom-2", None, "flower")]),
         # one label over several columns is numbered
         (["| Bloom | Bloom | Flush"],
          [("Bloom 1", "bloom-1", None, "flower"), ("Bloom 2", "bloom-2", None, "flower"),

@@ -141,6 +141,14 @@ def test_a_table_drawn_with_bars_may_have_a_title_and_empty_cells() -> None:
     )  # fmt: skip
 
 
+@pytest.mark.parametrize("split", [",", ";", "|", "\t"])
+def test_a_text_that_says_how_it_is_split_is_split_so(split: str) -> None:
+    """Spreadsheets write and read such a first line: common practice."""
+    rows = (("A", "1 x 2; or 3, or 4 | 5"), ("B", "3"))
+    text = "\n".join(split.join(f'"{cell}"' for cell in row) for row in rows)
+    assert rows_of_text(f"sep={split}\n{text}") == rows
+
+
 @pytest.mark.parametrize("split", [",", ";", "|"])
 def test_spaces_behind_the_sign_that_splits_a_text_split_nothing(split: str) -> None:
     rows = (("Bottle", "Week 1", "Week 2"), ("Part A", "2", "3"), ("Part B", "2", "3"))
