@@ -213,6 +213,15 @@ def test_the_charts_reading_is_of_all_that_strength_scales() -> None:
     assert until["calmag"] == 0
 
 
+def test_parts_by_weight_and_by_volume_share_a_charts_reading_alike() -> None:
+    of = chart([product("one", Role.BASE, form=DRY), product("two", Role.BASE)],
+               [dose("one", "1 g/L"), dose("two", "4 mL/L")], target=ec("1.2"))  # fmt: skip
+    levels = [
+        pour.above_water.ms_cm for pour in plan(of, water=water("0.2")).pours if pour.above_water
+    ]
+    assert levels == [F("0.6"), F("1.2")]
+
+
 def test_what_shares_a_charts_reading_is_as_unsure_as_all_of_it() -> None:
     of = chart(WITH_CALMAG[:3], [dose(row.key, "2 mL/L") for row in WITH_CALMAG[:3]],
                target=ec("2.0"))  # fmt: skip

@@ -986,6 +986,17 @@ def test_of_an_additive_that_is_overpoured_the_base_does_not_follow() -> None:
     assert (way.accept_at, way.dilute_to, way.behind) == (F("0.52") + F("0.2") + F("0.6"), 200, ())
 
 
+def test_twice_a_dose_of_a_few_drops_is_overpoured_too() -> None:
+    of = chart([product("zym", Role.ENZYME)], [dose("zym", "0.005 mL/L")])
+    plan = plan_for(of=of, shelf=Shelf())
+    told = whole(plan)
+    at = next(i for i, e in enumerate(told) if e.step == "pour-1-zym")
+    told[at] = replace(told[at], figure=F(1))
+    way = replay(plan, told[: at + 1]).way_out
+    assert way is not None
+    assert (way.planned, way.dilute_to) == (F("0.5"), 200)
+
+
 def test_what_lags_behind_is_offered_alone() -> None:
     """One is half over its dose, two at its own: to 2.42 two alone would catch up."""
     plan = plan_for(of=pair(target=ec("1.9")))
