@@ -11,6 +11,8 @@ export default ts.config(
   ...ts.configs.strict,
   ...svelte.configs.recommended,
   { languageOptions: { globals: globals.browser } },
+  // A button without a type submits the form that it stands in, whatever its press is meant to do.
+  { files: ['**/*.svelte'], rules: { 'svelte/button-has-type': 'error' } },
   { files: ['public/**'], languageOptions: { globals: globals.serviceworker } },
   {
     files: ['**/*.svelte', '**/*.svelte.ts'],

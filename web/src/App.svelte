@@ -89,7 +89,7 @@
     <h1>Brisk Measure</h1>
     <p role="status">The server does not answer. Nothing is lost; is it running?</p>
     <p>It is asked again every few seconds.</p>
-    <button onclick={look}>Try again</button>
+    <button type="button" onclick={look}>Try again</button>
   </main>
 {:else}
   <main><Shape what="Brisk Measure is being opened" /></main>

@@ -86,6 +86,7 @@
 
 <div class="margin">
   <button
+    type="button"
     class="keep"
     onclick={onkeep}
     disabled={keeping || !(editing.changed || older || pictured)}
@@ -102,20 +103,22 @@
   {#if problem}<p class="wrong" role="alert">△ {problem.message}</p>{/if}
   {#if editing.problem}<p class="wrong" role="alert">△ {editing.problem.message}</p>{/if}
   {#each meaning?.problems ?? [] as one, n (n)}
-    <button class="open" onclick={() => show(one.row, one.column)}>
+    <button type="button" class="open" onclick={() => show(one.row, one.column)}>
       <b>? {where(one.row, one.column, one.part)}</b>
       {one.message}
     </button>
   {/each}
   {#each meaning?.margin ?? [] as one, n (n)}
     <div class="odd">
-      <button onclick={() => show(one.row, one.column)}>
+      <button type="button" onclick={() => show(one.row, one.column)}>
         <b>△ {where(one.row, one.column) || 'The leaflet'}</b>
         {one.message}
       </button>
       {#if one.remedy}
         {@const remedy = one.remedy}
-        <button class="remedy" onclick={() => settle(remedy)}>Make it {remedy.words}</button>
+        <button type="button" class="remedy" onclick={() => settle(remedy)}
+          >Make it {remedy.words}</button
+        >
       {/if}
     </div>
   {/each}

@@ -118,7 +118,9 @@
     </label>
     {#if problem}<p class="problem" role="alert">△ {problem.message}</p>{/if}
     <p class="ways">
-      <button class="main" disabled={!text.trim()} onclick={() => look()}>Read it</button>
+      <button type="button" class="main" disabled={!text.trim()} onclick={() => look()}
+        >Read it</button
+      >
       <label class="file">
         Choose a file
         <input
@@ -127,8 +129,9 @@
           onchange={(event) => take(event.currentTarget.files?.[0])}
         />
       </label>
-      <button onclick={blank}>Type it on a blank sheet</button>
+      <button type="button" onclick={blank}>Type it on a blank sheet</button>
       <button
+        type="button"
         onclick={() => {
           text = EXAMPLE;
           void look();

@@ -80,7 +80,7 @@
 <div class="view">
   <div class="head">
     <h1>Charts</h1>
-    <button class="main" onclick={() => open(0)}>Bring in a leaflet</button>
+    <button type="button" class="main" onclick={() => open(0)}>Bring in a leaflet</button>
     <label class="search">
       <span class="unseen">Search charts</span>
       <input
@@ -99,7 +99,7 @@
     <ul>
       {#each cards as card (card.chart)}
         <li>
-          <button class="leaf" onclick={() => open(card.chart)}>
+          <button type="button" class="leaf" onclick={() => open(card.chart)}>
             <span class="unseen">Open {card.name}</span>
             <span class="tags" aria-hidden="true">
               {#each card.bottles.slice(0, 12) as tag, n (n)}<abbr>{tag}</abbr>{/each}
@@ -118,7 +118,7 @@
                   {@attach (i) => i.select()}
                 />
               </label>
-              <button>Rename</button>
+              <button type="submit">Rename</button>
             </form>
           {:else}
             <h2>{card.name}</h2>
@@ -129,9 +129,9 @@
           </p>
           <p class={{ used: card.used_in.length > 0 }}>{used(card)}</p>
           <p class="does">
-            <button onclick={() => copy(card.chart)}>Copy</button>
-            <button onclick={() => (naming = card.chart)}>Rename</button>
-            <button onclick={() => edit(card.chart, { archived: !card.archived })}>
+            <button type="button" onclick={() => copy(card.chart)}>Copy</button>
+            <button type="button" onclick={() => (naming = card.chart)}>Rename</button>
+            <button type="button" onclick={() => edit(card.chart, { archived: !card.archived })}>
               {card.archived ? 'Bring back' : 'Put away'}
             </button>
           </p>
@@ -148,7 +148,8 @@
             : 'No chart yet: bring in your leaflet, pasted, typed or from a file.'}
       </p>
     {/if}
-    {#if after !== null}<button class="more" onclick={() => load(after ?? 0)}>Show more</button
+    {#if after !== null}<button type="button" class="more" onclick={() => load(after ?? 0)}
+        >Show more</button
       >{/if}
   {/if}
 </div>

@@ -150,7 +150,7 @@
 <div class="view">
   {#if problem}
     <p role="alert">△ {problem.message}</p>
-    <button onclick={() => go(at(CHARTS, grow.id))}>Back to the charts</button>
+    <button type="button" onclick={() => go(at(CHARTS, grow.id))}>Back to the charts</button>
   {:else if editing}
     {@const sheet = editing.sheet}
     <h1 class="unseen">{sheet.name || 'A leaflet'}</h1>
@@ -186,7 +186,7 @@
       </div>
       <div class="right">
         {#if fresh && !editing.changed}
-          <button class="on" onclick={mixWithIt} {@attach (button) => button.focus()}>
+          <button type="button" class="on" onclick={mixWithIt} {@attach (button) => button.focus()}>
             {tanks.length ? 'On to the pour sheet' : 'On to your tank'}
           </button>
         {/if}

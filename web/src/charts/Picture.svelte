@@ -54,10 +54,14 @@
 {:else}
   <div class="picture">
     <p>
-      <button onclick={() => (zoom = Math.min(zoom * 1.4, 8))} aria-label="Larger">+</button>
-      <button onclick={() => (zoom = Math.max(zoom / 1.4, 0.5))} aria-label="Smaller">−</button>
-      <button onclick={() => (zoom = 1)}>whole width</button>
-      <button onclick={() => onchange(null)}>take it away</button>
+      <button type="button" onclick={() => (zoom = Math.min(zoom * 1.4, 8))} aria-label="Larger"
+        >+</button
+      >
+      <button type="button" onclick={() => (zoom = Math.max(zoom / 1.4, 0.5))} aria-label="Smaller"
+        >−</button
+      >
+      <button type="button" onclick={() => (zoom = 1)}>whole width</button>
+      <button type="button" onclick={() => onchange(null)}>take it away</button>
     </p>
     <!-- A scrolled region has to be reached by the keyboard, too. -->
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->

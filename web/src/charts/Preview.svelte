@@ -105,7 +105,7 @@
       {doses} doses
     </h2>
     {#if problem}<p class="problem" role="alert">△ {problem.message}</p>{/if}
-    <button class="main" bind:this={goOn} onclick={() => ontake(leaflet)}>
+    <button type="button" class="main" bind:this={goOn} onclick={() => ontake(leaflet)}>
       {read.questions.some((one) => one.of_doses)
         ? 'Go on with it, and settle what is open'
         : 'Go on with it'}
@@ -117,13 +117,13 @@
         {#if ASKED[one.code] && one.choices.length && one.choices.length <= 5}
           <p class="answers">
             {#each one.choices as choice (choice)}
-              <button onclick={() => onanswer({ [ASKED[one.code] ?? '']: choice })}>
+              <button type="button" onclick={() => onanswer({ [ASKED[one.code] ?? '']: choice })}>
                 {answerWords(choice)}
               </button>
             {/each}
           </p>
         {:else}
-          <button class="where" onclick={() => look(one.row, one.column)}>
+          <button type="button" class="where" onclick={() => look(one.row, one.column)}>
             Row {one.row}, column {one.column}: show it
           </button>
         {/if}
@@ -133,6 +133,7 @@
       <p class="small">
         You said: {given.map((name) => answerWords(answers[name] ?? '')).join(', ')}.
         <button
+          type="button"
           class="where"
           onclick={() => onanswer(Object.fromEntries(GIVEN.map((name) => [name, ''])))}
         >
@@ -141,7 +142,7 @@
       </p>
     {/if}
     <Guesses guesses={read.guesses} />
-    <p><button class="where" onclick={onback}>Back to the text</button></p>
+    <p><button type="button" class="where" onclick={onback}>Back to the text</button></p>
   </section>
 </div>
 

@@ -10,55 +10,71 @@
 
 <div class="tools" role="toolbar" aria-label="The sheet">
   <span>Bottle</span>
-  <button onclick={() => editing.insertRow()} title="Insert" aria-label="Add a bottle">add</button>
+  <button type="button" onclick={() => editing.insertRow()} title="Insert" aria-label="Add a bottle"
+    >add</button
+  >
   <button
+    type="button"
     onclick={() => editing.moveRow(-1)}
     disabled={!bottle}
     title="Alt ↑"
     aria-label="Bottle up">↑</button
   >
   <button
+    type="button"
     onclick={() => editing.moveRow(1)}
     disabled={!bottle}
     title="Alt ↓"
     aria-label="Bottle down">↓</button
   >
   <button
+    type="button"
     onclick={() => editing.removeRow()}
     disabled={!bottle}
     title="Ctrl Delete"
     aria-label="take out the bottle">take out</button
   >
   <span>Column</span>
-  <button onclick={() => editing.insertColumn()} title="Shift Insert" aria-label="Add a column"
-    >add</button
+  <button
+    type="button"
+    onclick={() => editing.insertColumn()}
+    title="Shift Insert"
+    aria-label="Add a column">add</button
   >
   <button
+    type="button"
     onclick={() => editing.moveColumn(-1)}
     disabled={!column}
     title="Alt ←"
     aria-label="Column to the left">←</button
   >
   <button
+    type="button"
     onclick={() => editing.moveColumn(1)}
     disabled={!column}
     title="Alt →"
     aria-label="Column to the right">→</button
   >
   <button
+    type="button"
     onclick={() => editing.removeColumn()}
     disabled={!column}
     title="Ctrl Shift Delete"
     aria-label="take out the column">take out</button
   >
   <button
+    type="button"
     class="apart"
     onclick={() => editing.sameAsLeft()}
     disabled={editing.cursor.column < 1}
     title="=">same as left</button
   >
-  <button onclick={() => editing.undo()} disabled={!editing.canUndo} title="Ctrl Z">Undo</button>
-  <button onclick={() => editing.redo()} disabled={!editing.canRedo} title="Ctrl Y">Redo</button>
+  <button type="button" onclick={() => editing.undo()} disabled={!editing.canUndo} title="Ctrl Z"
+    >Undo</button
+  >
+  <button type="button" onclick={() => editing.redo()} disabled={!editing.canRedo} title="Ctrl Y"
+    >Redo</button
+  >
 </div>
 
 <style>

@@ -110,7 +110,8 @@
   {:else if course === null || beginning}
     <BeginSeason {season} onbegun={() => (beginning = false)} running={course !== null} />
     {#if course !== null}
-      <button class="small" onclick={() => (beginning = false)}>Go on with the one that runs</button
+      <button type="button" class="small" onclick={() => (beginning = false)}
+        >Go on with the one that runs</button
       >
     {/if}
   {:else if shown}
@@ -132,10 +133,12 @@
         told. Each is mixed and read for itself{#if shown.joined_on && shown.joined_on > shown.started_on},
           this one since {shortDay(shown.joined_on)}{/if}.
         {#if parting}
-          <button class="small" onclick={part}>Yes, it goes on alone from now</button>
-          <button class="small" onclick={() => (parting = false)}>No</button>
+          <button type="button" class="small" onclick={part}>Yes, it goes on alone from now</button>
+          <button type="button" class="small" onclick={() => (parting = false)}>No</button>
         {:else}
-          <button class="small" onclick={() => (parting = true)}>Let it go on alone</button>
+          <button type="button" class="small" onclick={() => (parting = true)}
+            >Let it go on alone</button
+          >
         {/if}
       </p>
     {/if}
@@ -150,7 +153,7 @@
     </div>
     <div class="spans" role="group" aria-label="How much is shown">
       {#each SPANS as [words, days] (words)}
-        <button class="small" onclick={() => drawing?.show(days)}>{words}</button>
+        <button type="button" class="small" onclick={() => drawing?.show(days)}>{words}</button>
       {/each}
       <span
         >Drag the end of a column, or the next mark of a rule; + and − come nearer and go away, ←
@@ -168,11 +171,15 @@
       <Told {season} {course} />
     </div>
     <p class="last">
-      <button class="small" onclick={() => (beginning = true)}>Begin another season here</button>
+      <button type="button" class="small" onclick={() => (beginning = true)}
+        >Begin another season here</button
+      >
       {#if course.ended_on === null}
-        <button class="small" onclick={() => season?.end(course.today)}>End this one today</button>
+        <button type="button" class="small" onclick={() => season?.end(course.today)}
+          >End this one today</button
+        >
       {:else}
-        <button class="small" onclick={() => season?.end(null)}>Let it go on</button>
+        <button type="button" class="small" onclick={() => season?.end(null)}>Let it go on</button>
       {/if}
     </p>
   {/if}

@@ -40,23 +40,29 @@
     </p>
     <div class="acts">
       {#if now.waits_for}
-        <button class="main" onclick={() => consider({ kind: 'sign', sign: now.waits_for })}>
+        <button
+          type="button"
+          class="main"
+          onclick={() => consider({ kind: 'sign', sign: now.waits_for })}
+        >
           Seen: {now.waits_for}
         </button>
       {/if}
-      <button onclick={() => consider({ kind: 'advance' })}>
+      <button type="button" onclick={() => consider({ kind: 'advance' })}>
         End it today{next ? `, go on to ${next.label}` : ''}
       </button>
       {#if !held && !now.waits_for}
-        <button onclick={() => consider({ kind: 'hold' })}>Hold it for good</button>
+        <button type="button" onclick={() => consider({ kind: 'hold' })}>Hold it for good</button>
         <span class="days">
           <label>
             <span class="unseen">Days longer or shorter</span>
             <input type="number" min="1" max="99" bind:value={days} />
           </label>
           days
-          <button onclick={() => consider({ kind: 'stretch', days })}>longer</button>
-          <button onclick={() => consider({ kind: 'stretch', days: -days })}>shorter</button>
+          <button type="button" onclick={() => consider({ kind: 'stretch', days })}>longer</button>
+          <button type="button" onclick={() => consider({ kind: 'stretch', days: -days })}
+            >shorter</button
+          >
         </span>
       {/if}
       <span class="days">
@@ -101,7 +107,7 @@
           <span class="unseen">What plants show</span>
           <input bind:value={sign} maxlength="120" placeholder="plants show: first flowers" />
         </label>
-        <button>Note it</button>
+        <button type="submit">Note it</button>
       </form>
     </div>
   </section>

@@ -123,7 +123,10 @@
           })}
       />
       is seen
-      <button class="small" onclick={() => set({ waits_for: waits.filter((_, n) => n !== at) })}
+      <button
+        type="button"
+        class="small"
+        onclick={() => set({ waits_for: waits.filter((_, n) => n !== at) })}
         >by its days instead</button
       >
     </li>
@@ -146,8 +149,10 @@
           meters: meters.map((one, n) => (n === at ? { ...one, every_days: days || 30 } : one)),
         }),
       )} days
-      <button class="small" onclick={() => set({ meters: meters.filter((_, n) => n !== at) })}
-        >no more</button
+      <button
+        type="button"
+        class="small"
+        onclick={() => set({ meters: meters.filter((_, n) => n !== at) })}>no more</button
       >
     </li>
   {/each}
@@ -166,6 +171,7 @@
     />
   {/if}
   <button
+    type="button"
     class="small"
     onclick={() => set({ meters: [...meters, { name: 'EC pen', every_days: 30, last: null }] })}
     >A meter is calibrated too</button

@@ -46,7 +46,7 @@
         onchoose={(season) => (chosen = season)}
       />, filled on that day: what one is told, both are told; each is mixed and read for itself.
     </p>
-    <button disabled={busy}>Join it</button>
+    <button type="submit" disabled={busy}>Join it</button>
   </form>
 {/if}
 

@@ -40,7 +40,7 @@
       <input bind:value={reason} maxlength="120" placeholder="roots were not through yet" />
     </label>
   {/if}
-  <button class="main" disabled={!season.preview || season.deciding}>So be it</button>
+  <button type="submit" class="main" disabled={!season.preview || season.deciding}>So be it</button>
   <button type="button" onclick={() => season.leave()}>Leave it as it was</button>
 </form>
 

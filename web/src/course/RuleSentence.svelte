@@ -215,7 +215,9 @@
 />{#each more as one, n (n)}, {one.days ?? 1} days apart from {one.role
     ? ROLES[one.role]
     : nameOf(one.product)}{/each}.
-<button onclick={onremove}>Remove<span class="unseen"> the rule for {named}</span></button>
+<button type="button" onclick={onremove}
+  >Remove<span class="unseen"> the rule for {named}</span></button
+>
 
 <style>
   input {

@@ -73,7 +73,7 @@
     <p class="quiet">
       Changed out as its sentence says, by the columns of the chart and by rules of your own.
     </p>
-    <button class="small" onclick={show}>Show and change the rules</button>
+    <button type="button" class="small" onclick={show}>Show and change the rules</button>
   {:else if plan}
     <HowItGoes {plan} {course} onchange={(told) => (plan = told)} />
     <ol>
@@ -113,10 +113,12 @@
       additions on one day, besides fillings
     </label>
     <p>
-      {#if free}<button class="small" onclick={add}>Add a rule</button>{/if}
+      {#if free}<button type="button" class="small" onclick={add}>Add a rule</button>{/if}
       {#if changed}
-        <button class="main" onclick={look}>See what they move</button>
-        <button class="small" onclick={() => (plan = seen)}>Leave them as they were</button>
+        <button type="button" class="main" onclick={look}>See what they move</button>
+        <button type="button" class="small" onclick={() => (plan = seen)}
+          >Leave them as they were</button
+        >
       {/if}
     </p>
   {/if}

@@ -26,7 +26,7 @@
           {words(one)}{#if one.reason}: {one.reason}{/if}
           {#if one.by}<small>{one.by}</small>{/if}
         </span>
-        <button onclick={() => season.takeBack(one.id)}>
+        <button type="button" onclick={() => season.takeBack(one.id)}>
           Take back<span class="unseen"> {words(one)} of {shortDay(one.on)}</span>
         </button>
       </li>

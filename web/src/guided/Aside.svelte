@@ -25,7 +25,7 @@
   {#each lines as { id, what, figure } (id)}
     <b>{what}{figure ? `: ${figure}` : ''}</b>;
   {/each}
-  <button onclick={() => guided.notedAside()}>I have written it down</button>
+  <button type="button" onclick={() => guided.notedAside()}>I have written it down</button>
 </Note>
 
 <style>

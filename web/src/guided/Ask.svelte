@@ -18,8 +18,8 @@
 
 <div role="alertdialog" aria-label={title}>
   <p>{@render children()}</p>
-  <button onclick={onyes}>{yes}</button>
-  <button onclick={onno} {@attach (no) => no.focus()}>No, stay</button>
+  <button type="button" onclick={onyes}>{yes}</button>
+  <button type="button" onclick={onno} {@attach (no) => no.focus()}>No, stay</button>
 </div>
 
 <style>

@@ -24,14 +24,14 @@
       △ “{step ? asks(step) : one.step}” was told twice: {one.counts_by} says
       <b>{one.counts_shown ?? 'done'}</b>, {one.other_by} says <b>{one.other_shown ?? 'done'}</b>.
     </p>
-    <button onclick={() => undo(one.other)}>
+    <button type="button" onclick={() => undo(one.other)}>
       {one.counts_shown ?? 'Done'}, as {one.counts_by} says
     </button>
-    <button onclick={() => undo(one.counts)}>
+    <button type="button" onclick={() => undo(one.counts)}>
       {one.other_shown ?? 'Done'}, as {one.other_by} says
     </button>
     {#if one.both_shown}
-      <button onclick={() => both(one)}>Both went in: {one.both_shown}</button>
+      <button type="button" onclick={() => both(one)}>Both went in: {one.both_shown}</button>
     {/if}
   </section>
 {/each}

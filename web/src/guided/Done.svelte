@@ -57,6 +57,7 @@
         </span>
         {#if offered(step)}
           <button
+            type="button"
             onclick={() => {
               correcting = step.id;
               figure = '';
@@ -72,7 +73,7 @@
               bind:value={figure}
             />
             {unitOf(step, standing.unit, standing.units.temperature)}
-            <button>It really was so</button>
+            <button type="submit">It really was so</button>
           </form>
         {/if}
       </li>

@@ -56,16 +56,16 @@
 
 <div class={['bench', { night }]}>
   <header>
-    <button onclick={leave}>‹ Mix</button>
+    <button type="button" onclick={leave}>‹ Mix</button>
     <p>
       <b>{standing?.tank_name ?? ''}</b>
       {#if guided.offline}<span class="off">no network: going on, told later</span>
       {:else if guided.locked}<span class="off">signed out: going on, told later</span>
       {:else if guided.queue.length && !guided.reckoning}<span class="off">telling …</span>{/if}
     </p>
-    <button onclick={() => (showDone = true)}>Done so far</button>
-    <button onclick={() => (showPace = true)}>Pace</button>
-    <button onclick={() => daylight.choose(!night)} aria-pressed={night}
+    <button type="button" onclick={() => (showDone = true)}>Done so far</button>
+    <button type="button" onclick={() => (showPace = true)}>Pace</button>
+    <button type="button" onclick={() => daylight.choose(!night)} aria-pressed={night}
       >{night ? 'Day' : 'Night'}</button
     >
   </header>
@@ -80,7 +80,7 @@
       }}
     />
   {:else if guided.locked}
-    <button class="locked" onclick={() => (signing = true)}>
+    <button type="button" class="locked" onclick={() => (signing = true)}>
       The sign-in has run out. Sign in here, and what was done is told.
     </button>
   {/if}
@@ -92,7 +92,7 @@
   {:else if standing?.ended_at}
     <Screen>
       <h1>This mix was given up</h1>
-      <button class="press" onclick={leave}>To the mix</button>
+      <button type="button" class="press" onclick={leave}>To the mix</button>
     </Screen>
   {:else if standing && step}
     <Strip {standing} />
@@ -110,14 +110,14 @@
             : 'The record is being kept …'}
         </p>
       {/if}
-      <button class="press" onclick={leave}>To the mix</button>
+      <button type="button" class="press" onclick={leave}>To the mix</button>
     </Screen>
   {:else if guided.problem || guided.offline}
     <Screen>
       <h1>
         {guided.problem?.message ?? 'No network, and this device does not know this mix yet.'}
       </h1>
-      <button class="press" onclick={leave}>To the mix</button>
+      <button type="button" class="press" onclick={leave}>To the mix</button>
     </Screen>
   {/if}
 </div>

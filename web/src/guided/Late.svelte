@@ -32,7 +32,7 @@
       </li>
     {/each}
   </ul>
-  <button onclick={onnoted}>I have noted it</button>
+  <button type="button" onclick={onnoted}>I have noted it</button>
 </section>
 
 <style>

@@ -31,7 +31,7 @@
   {#if doubted && doubted === typed.trim()}
     <Note>That is more than twice what was asked for. Is it so?</Note>
   {/if}
-  <button class="press">
+  <button type="submit" class="press">
     {doubted && doubted === typed.trim() ? `It is so: ${doubted} ${step.unit}` : 'That went in'}
   </button>
 </form>

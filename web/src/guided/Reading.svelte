@@ -89,6 +89,7 @@
   {/if}
   {#if odd}<p role="alert">△ {guided.problem?.message}</p>{/if}
   <button
+    type="submit"
     class={['press', { quiet: pen === 'settling' }]}
     disabled={guided.reckoning || pen === 'settling'}
   >

@@ -211,7 +211,12 @@
       {#if heardAll}<BesideReadings {standing} />{/if}
       {#if timed && coming}<Coming {standing} {coming} soon={left <= SOON_S} />{/if}
       {#if step.offers}
-        <button class="past" disabled={guided.reckoning} onclick={() => (asking = 'past')}>
+        <button
+          type="button"
+          class="past"
+          disabled={guided.reckoning}
+          onclick={() => (asking = 'past')}
+        >
           {past}, on purpose
         </button>
       {/if}
@@ -219,6 +224,7 @@
         <OtherAmount {step} ontold={(figure) => told('poured', step, figure)} />
       {:else}
         <button
+          type="button"
           class={['press', { quiet: timed && !over }]}
           disabled={guided.reckoning}
           aria-disabled={!settled}
@@ -245,14 +251,16 @@
   {/if}
 </Screen>
 <footer>
-  <button onclick={() => void guided.undo()} disabled={!guided.undoable}>↶ Back one</button>
+  <button type="button" onclick={() => void guided.undo()} disabled={!guided.undoable}
+    >↶ Back one</button
+  >
   {#if pours}
-    <button onclick={() => (asking = asking === 'other' ? undefined : 'other')}>
+    <button type="button" onclick={() => (asking = asking === 'other' ? undefined : 'other')}>
       {asking === 'other' ? 'As asked for' : 'Another amount'}
     </button>
   {/if}
-  {#if !timed}<button onclick={() => (asking = 'skip')}>Leave out</button>{/if}
-  <button onclick={() => (asking = 'leave')}>Give up</button>
+  {#if !timed}<button type="button" onclick={() => (asking = 'skip')}>Leave out</button>{/if}
+  <button type="button" onclick={() => (asking = 'leave')}>Give up</button>
 </footer>
 
 <style>

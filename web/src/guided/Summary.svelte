@@ -57,7 +57,7 @@
         From now on mixes are reckoned for {litres}.
       {:else}
         △ It was planned for {standing.volume}, and readings told {litres}.
-        <button onclick={correctTank}>The tank holds {litres}</button>
+        <button type="button" onclick={correctTank}>The tank holds {litres}</button>
         {#if told === 'refused'}That could not be kept; look at the tank itself.{/if}
       {/if}
     </p>
@@ -102,8 +102,8 @@
     {#if record.skipped.length}<li>Left out: {record.skipped.length} steps</li>{/if}
   </ul>
   <p class="out">
-    <button onclick={onleave}>To the mix</button>
-    <button onclick={() => print()}>Print</button>
+    <button type="button" onclick={onleave}>To the mix</button>
+    <button type="button" onclick={() => print()}>Print</button>
     <a href={file} download="mix-{standing.id}.json">JSON</a>
     <a href="{file}?as_=csv">CSV</a>
   </p>

@@ -14,7 +14,7 @@
     {one.shown}
     {one.name} went in, told by {one.by}, before a reading was corrected. It counts, in the record
     and on the shelf.
-    <button onclick={() => undo(one.event)}>It never went in</button>
+    <button type="button" onclick={() => undo(one.event)}>It never went in</button>
   </Note>
 {/each}
 

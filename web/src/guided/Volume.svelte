@@ -40,7 +40,7 @@
     </button>
     <p class="believed">By the reading it is {about.low} to {about.high}.</p>
   {/if}
-  <button class="press" disabled={guided.reckoning}>
+  <button type="submit" class="press" disabled={guided.reckoning}>
     {guided.reckoning ? 'Reckoning …' : odd ? 'It is so: send it again' : 'So much is in it'}
   </button>
 </form>

@@ -48,7 +48,8 @@
       </li>
     {/each}
   </ol>
-  {#if older}<button onclick={() => void read(older ?? undefined)}>Older ones</button>{/if}
+  {#if older}<button type="button" onclick={() => void read(older ?? undefined)}>Older ones</button
+    >{/if}
 </details>
 
 <style>

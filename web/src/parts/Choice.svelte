@@ -91,6 +91,7 @@
 
 <span class="choice" onfocusout={leave}>
   <button
+    type="button"
     bind:this={opener}
     role="combobox"
     aria-label={label}

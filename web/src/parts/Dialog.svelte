@@ -12,7 +12,7 @@
 <dialog {@attach open} aria-labelledby="dialog-title" {onclose}>
   <h2 id="dialog-title">{title}</h2>
   {@render children()}
-  <form method="dialog"><button class="close">Close</button></form>
+  <form method="dialog"><button type="submit" class="close">Close</button></form>
 </dialog>
 
 <style>

@@ -12,7 +12,7 @@
   }}
 >
   {@render children()}
-  <button>{submit}</button>
+  <button type="submit">{submit}</button>
 </form>
 
 <style>

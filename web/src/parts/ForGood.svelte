@@ -35,7 +35,7 @@
     <button type="button" onclick={() => (asked = false)}>No</button>
   </form>
 {:else}
-  <button onclick={() => (asked = true)}>Remove {what} for good</button>
+  <button type="button" onclick={() => (asked = true)}>Remove {what} for good</button>
 {/if}
 
 <style>

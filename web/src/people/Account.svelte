@@ -55,7 +55,7 @@
         maxlength="200"
       /></label
     >
-    <button>Change it</button>
+    <button type="submit">Change it</button>
   </form>
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
   {#if changed}<p role="status">It is changed, and every other device is signed out.</p>{/if}
@@ -64,7 +64,8 @@
     {#each devices as one (one.id)}
       <li>
         {one.words}, since {dayWords(one.since.slice(0, 10))}
-        {#if one.here}<b>here</b>{:else}<button onclick={() => end(one.id)}>Sign it out</button
+        {#if one.here}<b>here</b>{:else}<button type="button" onclick={() => end(one.id)}
+            >Sign it out</button
           >{/if}
       </li>
     {/each}

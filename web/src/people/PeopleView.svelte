@@ -97,14 +97,14 @@
           <span class="note">{ROLE_WORDS[one.role].note}</span>
           {#if asked === one.id}
             {one.you ? 'You find nothing here any more.' : 'What they did stays in the record.'}
-            <button onclick={() => (one.you ? leaveGrow() : remove(one.id))}>
+            <button type="button" onclick={() => (one.you ? leaveGrow() : remove(one.id))}>
               {one.you ? 'Yes, leave' : `Yes, remove ${one.name}`}
             </button>
-            <button onclick={() => (asked = 0)}>No</button>
+            <button type="button" onclick={() => (asked = 0)}>No</button>
           {:else if one.you}
-            <button onclick={() => (asked = one.id)}>Leave this grow</button>
+            <button type="button" onclick={() => (asked = one.id)}>Leave this grow</button>
           {:else if owns}
-            <button onclick={() => (asked = one.id)}>Remove {one.name}</button>
+            <button type="button" onclick={() => (asked = one.id)}>Remove {one.name}</button>
           {/if}
         </li>
       {/each}
@@ -120,7 +120,7 @@
             options={ROLE_CHOICES}
             onchoose={(chosen) => (role = chosen)}
           />, by a link that is used once and good for seven days.
-          <button class="main" onclick={invite}>Make the link</button>
+          <button type="button" class="main" onclick={invite}>Make the link</button>
         </p>
         {#if invited}
           <p class="link" role="status">
@@ -130,7 +130,7 @@
               value={address}
               onfocus={(event) => event.currentTarget.select()}
             />
-            <button onclick={copy}>{copied ? 'Copied' : 'Copy it'}</button>
+            <button type="button" onclick={copy}>{copied ? 'Copied' : 'Copy it'}</button>
             Give it to one person. It is shown this once, and good until {dayWords(
               invited.ends_at.slice(0, 10),
             )}.
@@ -141,7 +141,7 @@
             Open: {ROLE_WORDS[one.role].words}, by {one.by}, until {dayWords(
               one.ends_at.slice(0, 10),
             )}.
-            <button onclick={() => takeBack(one.id)}>Take it back</button>
+            <button type="button" onclick={() => takeBack(one.id)}>Take it back</button>
           </p>
         {/each}
       </section>

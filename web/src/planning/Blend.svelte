@@ -66,16 +66,22 @@
         .filter((one) => one.id !== settings.water)
         .map((one) => ({ value: one.id, words: one.name, note: one.reading ?? 'not read yet' }))}
       onchoose={(water) => blendPart(at, { water })}
-    /><button class="out" aria-label="Take it out again" onclick={() => blendPart(at, undefined)}
-      >✕</button
+    /><button
+      type="button"
+      class="out"
+      aria-label="Take it out again"
+      onclick={() => blendPart(at, undefined)}>✕</button
     >
   </span>
 {/each}
 {#if settings.blend.length && !problemHere}
   {#if kept}
     <small>kept as {kept.name}</small>
-    <button class="out" aria-label="Keep {kept.name} no longer" onclick={() => drop(kept.id)}
-      >✕</button
+    <button
+      type="button"
+      class="out"
+      aria-label="Keep {kept.name} no longer"
+      onclick={() => drop(kept.id)}>✕</button
     >
   {:else if naming}
     <form class="whole" onsubmit={keep}>
@@ -86,11 +92,11 @@
         required
         bind:value={name}
       />
-      <button class="keep">Keep it</button>
+      <button type="submit" class="keep">Keep it</button>
       {#if trouble}<small role="alert">△ {trouble}</small>{/if}
     </form>
   {:else}
-    <button class="keep" onclick={() => (naming = true)}>keep this blend</button>
+    <button type="button" class="keep" onclick={() => (naming = true)}>keep this blend</button>
   {/if}
 {/if}
 {#if settings.blend.length && mixing.answer?.water_shown}

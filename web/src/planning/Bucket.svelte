@@ -16,7 +16,9 @@ each part first in a bucket of
     least={1}
     {wrong}
     onchange={(text) => mixing.set({ bucket: text })}
-  /><button aria-label="Pour it neat" onclick={() => mixing.set({ bucket: '' })}>✕</button>,
+  /><button type="button" aria-label="Pour it neat" onclick={() => mixing.set({ bucket: '' })}
+    >✕</button
+  >,
 </span>
 
 <style>

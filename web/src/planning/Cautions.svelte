@@ -50,7 +50,9 @@
     </p>
   {/if}
   {#if wayOut(warning)}
-    <button class="remedy" onclick={() => mixing.remedy(warning)}>{wayOut(warning)}</button>
+    <button type="button" class="remedy" onclick={() => mixing.remedy(warning)}
+      >{wayOut(warning)}</button
+    >
   {/if}
 {/snippet}
 
@@ -75,7 +77,7 @@
       <h2>{@render heading(warning)}</h2>
       {@render rest(warning)}
       {#if answer.sheet.unacknowledged.includes(warning.code)}
-        <button class="accept" onclick={() => mixing.acknowledge(warning.code)}>
+        <button type="button" class="accept" onclick={() => mixing.acknowledge(warning.code)}>
           I have read “{warning.title}”
         </button>
       {:else if warning.severity === 'stop'}

@@ -67,7 +67,7 @@
   <span class="key water" aria-hidden="true"></span> from the water
   {#if tank.acid}<span class="key acid" aria-hidden="true"></span> from the acid{/if}
 </p>
-<p class="source">{tank.ranges}. <button onclick={onranges}>Own ranges</button></p>
+<p class="source">{tank.ranges}. <button type="button" onclick={onranges}>Own ranges</button></p>
 
 <style>
   h2 {

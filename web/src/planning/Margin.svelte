@@ -42,7 +42,7 @@
 </script>
 
 <aside aria-label="What to mind">
-  <button class="bench" onclick={onbench}>
+  <button type="button" class="bench" onclick={onbench}>
     {underWay ? 'Go on at the bench' : 'Take it to the bench'}
     <small>{underWay ? 'a mix is under way' : `${answer.climb.minutes} min`}</small>
   </button>

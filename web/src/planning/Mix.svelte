@@ -53,10 +53,12 @@
           Below is the last good sheet: {answered.volume} at {answered.strength}.
         {/if}
         {#if problem.code === 'sign_in_needed'}
-          <button onclick={() => location.reload()}>Sign in again; this mix is kept</button>
+          <button type="button" onclick={() => location.reload()}
+            >Sign in again; this mix is kept</button
+          >
         {/if}
         {#if silent}
-          <button onclick={() => mixing.recompute()}>Try again</button>
+          <button type="button" onclick={() => mixing.recompute()}>Try again</button>
         {/if}
       </p>
     {/if}

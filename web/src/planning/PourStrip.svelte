@@ -38,7 +38,9 @@
         <span>
           {one.name}, {LEFT_OUT[one.why] ?? one.why}
           {#if one.why === 'override'}
-            <button onclick={() => mixing.override(one.product, '')}>put it back</button>
+            <button type="button" onclick={() => mixing.override(one.product, '')}
+              >put it back</button
+            >
           {/if}
         </span>
       {/each}

@@ -63,7 +63,7 @@
       {/if}
     {/each}
     {#if problem}<p role="alert" class="problem">△ {problem.message}</p>{/if}
-    <button class="keep">Use these ranges</button>
+    <button type="submit" class="keep">Use these ranges</button>
   </form>
 </Dialog>
 

@@ -192,6 +192,7 @@
           .map((one) => ({ value: one.key, words: one.label }))}
         onchoose={(key) => mixing.set({ between: { ...between, column: key } })}
       /><button
+        type="button"
         class="out"
         aria-label="Stay in one column"
         onclick={() => mixing.set({ between: null })}>✕</button
@@ -236,6 +237,7 @@
   {#if settings.bucket}<Bucket {mixing} wrong={wrong.startsWith('bucket')} />{/if}
   {#if settings.hard_forms}
     with its hard-water form<button
+      type="button"
       class="out"
       aria-label="Pour the usual form"
       onclick={() => mixing.set({ hard_forms: false })}>✕</button

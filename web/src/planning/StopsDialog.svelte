@@ -27,13 +27,15 @@
       <h3>◆ {stop.title}</h3>
       <p>{stop.message}</p>
       {#if open.includes(stop.code)}
-        <button onclick={() => mixing.acknowledge(stop.code)}>I have read “{stop.title}”</button>
+        <button type="button" onclick={() => mixing.acknowledge(stop.code)}
+          >I have read “{stop.title}”</button
+        >
       {:else}
         <p class="read">✓ read and accepted for this mix</p>
       {/if}
     </section>
   {/each}
-  <button class="go" disabled={open.length > 0} onclick={ongo}>
+  <button type="button" class="go" disabled={open.length > 0} onclick={ongo}>
     {to === 'print' ? 'Print the mix' : 'Take it to the bench'}
   </button>
 </Dialog>

@@ -75,6 +75,7 @@
           {wrong}
           onchange={(text) => mixing.override(pour.product, text)}
         />{#if wish}<button
+            type="button"
             title="Back to the rule for {pour.name}"
             aria-label="Back to the rule for {pour.name}"
             onclick={() => mixing.override(pour.product, '')}>↺</button

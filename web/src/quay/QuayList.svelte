@@ -42,6 +42,7 @@
     {@const wanted = need(tank)}
     <li>
       <button
+        type="button"
         class={{ chosen: here }}
         aria-current={here ? 'true' : undefined}
         onclick={() => ontank(tank.id)}

@@ -121,18 +121,22 @@
               <label class="why">
                 Why? <input maxlength="120" bind:value={reason} />
               </label>
-              <button onclick={() => discard(bottle)}>Throw it away</button>
-              <button onclick={() => (discarding = 0)}>No</button>
+              <button type="button" onclick={() => discard(bottle)}>Throw it away</button>
+              <button type="button" onclick={() => (discarding = 0)}>No</button>
             {:else}
               {#if !bottle.opened_on}
-                <button onclick={() => edit(bottle, { opened_on: today })}>Opened today</button>
+                <button type="button" onclick={() => edit(bottle, { opened_on: today })}
+                  >Opened today</button
+                >
               {/if}
               <button
+                type="button"
                 aria-expanded={busy === bottle.id}
                 onclick={() => (busy = busy === bottle.id ? undefined : bottle.id)}
                 >Change it</button
               >
-              <button onclick={() => (discarding = bottle.id)}>Throw it away …</button>
+              <button type="button" onclick={() => (discarding = bottle.id)}>Throw it away …</button
+              >
             {/if}
             {#if busy === bottle.id}
               <Field
@@ -187,8 +191,9 @@
         onclose={() => (receiving = false)}
       />
     {:else}
-      <button onclick={() => (receiving = true)}>Bottles came</button>
-      {#if madeUp}<button onclick={onmakeup}>Make one up from paste or powder</button>{/if}
+      <button type="button" onclick={() => (receiving = true)}>Bottles came</button>
+      {#if madeUp}<button type="button" onclick={onmakeup}>Make one up from paste or powder</button
+        >{/if}
     {/if}
     {#if stock.history.length}<StockHistory {stock} />{/if}
   {:else if problem}<p role="alert">△ {problem.message}</p>{/if}

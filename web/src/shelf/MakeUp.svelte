@@ -141,7 +141,7 @@
       />
       <Field label="Batch" value={told.batch} onkeep={(batch) => (told.batch = batch)} />
       {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-      <button class="press">Begin</button>
+      <button type="submit" class="press">Begin</button>
     </form>
   {:else if step}
     <div class="step" aria-live="polite">
@@ -150,13 +150,13 @@
       <p class="hint">{MAKE_UP[step.act].hint}</p>
       {#if problem}<p role="alert">△ {problem.message}</p>{/if}
     </div>
-    <button class="press" onclick={press} disabled={busy}>
+    <button type="button" class="press" onclick={press} disabled={busy}>
       {last ? 'Dated: put it on the shelf' : 'Done, next'}
     </button>
   {/if}
   <p class="ways">
-    {#if at >= 0}<button onclick={() => go(at - 1)}>One step back</button>{/if}
-    <button onclick={leave}>Back to the shelf</button>
+    {#if at >= 0}<button type="button" onclick={() => go(at - 1)}>One step back</button>{/if}
+    <button type="button" onclick={leave}>Back to the shelf</button>
   </p>
 </section>
 

@@ -70,7 +70,8 @@
     {#if usual}These are the usual vessels. Change one, and the bench is yours.{:else}Amounts are
       split over these: least error first, then fewest fills. A marked cup is taken for its product
       and amount alone: prove its mark once with water from a syringe.
-      <button class="plain" onclick={() => keep([])}>Back to the usual vessels</button>{/if}
+      <button type="button" class="plain" onclick={() => keep([])}>Back to the usual vessels</button
+      >{/if}
   </p>
   {#if problem}<p class="problem" role="alert">△ {problem.message}</p>{/if}
   <ul>
@@ -148,13 +149,18 @@
             />
           </p>
         {/if}
-        <button class="plain" onclick={() => keep(vessels.filter((_, index) => index !== at))}>
+        <button
+          type="button"
+          class="plain"
+          onclick={() => keep(vessels.filter((_, index) => index !== at))}
+        >
           Take it away
         </button>
       </li>
     {/each}
     <li>
       <button
+        type="button"
         class="plain"
         onclick={() =>
           keep([

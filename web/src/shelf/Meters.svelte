@@ -86,10 +86,12 @@
             {/if}
             {#if asked === meter.id}
               Its calibrations go with it.
-              <button onclick={() => remove(meter.id)}>Yes, remove {meter.name}</button>
-              <button onclick={() => (asked = 0)}>No</button>
+              <button type="button" onclick={() => remove(meter.id)}
+                >Yes, remove {meter.name}</button
+              >
+              <button type="button" onclick={() => (asked = 0)}>No</button>
             {:else if !meter.connected}
-              <button onclick={() => (asked = meter.id)}>Remove {meter.name}</button>
+              <button type="button" onclick={() => (asked = meter.id)}>Remove {meter.name}</button>
             {/if}
           </p>
           {#each meter.measures as measures (measures)}
@@ -103,7 +105,7 @@
                 {#if CONDITIONS[last.condition]}<b class="due">△ {CONDITIONS[last.condition]}</b
                   >{/if}
               {:else}never calibrated here.{/if}
-              <button onclick={() => (open = { meter: meter.id, measures })}
+              <button type="button" onclick={() => (open = { meter: meter.id, measures })}
                 >Calibrate {MEASURED[measures]}<span class="unseen"> of {meter.name}</span></button
               >
             </p>
@@ -137,7 +139,7 @@
         options={choices(METER_KINDS).map(([value, words]) => ({ value, words }))}
         onchoose={(chosen) => (kind = chosen)}
       />
-      <button>Add it</button>
+      <button type="submit">Add it</button>
     </form>
   {/if}
 </section>

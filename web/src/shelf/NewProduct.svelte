@@ -44,7 +44,7 @@
     </label>
     {#if problem}<p role="alert">△ {problem.message}</p>{/if}
   </Entries>
-  <button class="leave" onclick={onclose}>Leave it</button>
+  <button type="button" class="leave" onclick={onclose}>Leave it</button>
 </section>
 
 <style>

@@ -43,6 +43,7 @@
   {#each products as one (one.id)}
     <li>
       <button
+        type="button"
         class={{ chosen: one.id === chosen }}
         aria-current={one.id === chosen ? 'true' : undefined}
         onclick={() => onchoose(one.id)}
@@ -61,9 +62,9 @@
   {/each}
   {#if find && !products.length}<li class="none">Nothing here is called so.</li>{/if}
   {#if hasMore}
-    <li><button class="new" onclick={onmore}>Show more products</button></li>
+    <li><button type="button" class="new" onclick={onmore}>Show more products</button></li>
   {/if}
-  <li><button class="new" onclick={onadd}>Put a product on the shelf</button></li>
+  <li><button type="button" class="new" onclick={onadd}>Put a product on the shelf</button></li>
 </ul>
 
 <style>

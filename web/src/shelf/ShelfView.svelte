@@ -196,7 +196,9 @@
     />
     <Meters />
   {:else if problem}
-    <p role="alert">△ {problem.message} <button onclick={() => load()}>Try again</button></p>
+    <p role="alert">
+      △ {problem.message} <button type="button" onclick={() => load()}>Try again</button>
+    </p>
   {/if}
 </div>
 

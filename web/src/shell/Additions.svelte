@@ -6,5 +6,7 @@
   const grow = growHere();
 </script>
 
-<button onclick={() => (grow.asking = 'tank')}>Add a tank</button>
-<button onclick={() => go(at(LEAFLET, grow.id, { chart: 0 }))}>Bring in a leaflet</button>
+<button type="button" onclick={() => (grow.asking = 'tank')}>Add a tank</button>
+<button type="button" onclick={() => go(at(LEAFLET, grow.id, { chart: 0 }))}
+  >Bring in a leaflet</button
+>

@@ -22,6 +22,7 @@
       {#each VIEWS as one (one.path)}
         <li>
           <button
+            type="button"
             class={{ here: one === here }}
             aria-current={one === here ? 'page' : undefined}
             onclick={() => onview(one)}>{one.words}</button
@@ -30,17 +31,17 @@
       {/each}
     </ul>
   {/if}
-  <button onclick={() => go(at(PEOPLE, grow.id))}
+  <button type="button" onclick={() => go(at(PEOPLE, grow.id))}
     >{signedIn().person}<span class="unseen">: your account, and who works here</span></button
   >
   {#if grow.quay}
-    <button onclick={() => (grow.asking = 'units')}>Units</button>
+    <button type="button" onclick={() => (grow.asking = 'units')}>Units</button>
     {#each grow.offers as offer (offer.words)}
-      <button onclick={offer.act}>{offer.words}</button>
+      <button type="button" onclick={offer.act}>{offer.words}</button>
     {/each}
   {/if}
-  <button onclick={() => (grow.asking = 'keys')} aria-label="Keys">?</button>
-  <button onclick={signOut}>Sign out</button>
+  <button type="button" onclick={() => (grow.asking = 'keys')} aria-label="Keys">?</button>
+  <button type="button" onclick={signOut}>Sign out</button>
 </header>
 
 <style>

@@ -108,7 +108,7 @@
       {@render children()}
     {:else if grow.problem}
       <p class="empty" role="alert">{grow.problem.message} Your data is safe on the server.</p>
-      <button class="again" onclick={() => grow.load()}>Try again</button>
+      <button type="button" class="again" onclick={() => grow.load()}>Try again</button>
     {:else}
       <Shape what="The yard is being opened" />
     {/if}

@@ -122,7 +122,7 @@
           </p>
           {@render trouble('water')}
           <p class="does">
-            <button class="main">That is my water</button>
+            <button type="submit" class="main">That is my water</button>
             <button
               type="button"
               onclick={() => keepWater({ name: 'Kitchen tap', kind: 'mains', reading: '0.5 EC' })}
@@ -164,7 +164,7 @@
           </p>
           {@render trouble('tank')}
           <p class="does">
-            <button class="main">That is my tank</button>
+            <button type="submit" class="main">That is my tank</button>
             <button
               type="button"
               onclick={() => keepTank({ name: 'Tub', volume: '40 L', grown_in: 'water' })}
@@ -185,6 +185,7 @@
           {@render trouble('leaflet')}
           <p class="does">
             <button
+              type="button"
               class="main"
               bind:this={fields.leaflet}
               onclick={() => go(at(LEAFLET, grow.id, { chart: 0 }))}
@@ -192,7 +193,7 @@
               Bring in my leaflet
             </button>
             {#each starters as one (one.key)}
-              <button onclick={() => copy(one.key)}>
+              <button type="button" onclick={() => copy(one.key)}>
                 {one.name}
                 <small>{one.bottles} bottles, {one.columns} columns, invented</small>
               </button>

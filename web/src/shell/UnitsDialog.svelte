@@ -97,7 +97,7 @@
     {@render choices('Dates', DATES, dates, (value) => (dates = value))}
   </div>
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-  <button class="keep" onclick={keep}>Use these</button>
+  <button type="button" class="keep" onclick={keep}>Use these</button>
 </Dialog>
 
 <style>

@@ -71,7 +71,7 @@
         </label>
       {/if}
       {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-      <button class="enter" disabled={busy}>Come in</button>
+      <button type="submit" class="enter" disabled={busy}>Come in</button>
     </form>
     {#if !seen.person}
       <p class="quiet">You have an account? Sign in first, then open the link again.</p>
@@ -82,7 +82,9 @@
       another.
     </p>
   {/if}
-  <button class="out" onclick={onleave}>{seen?.person ? 'Not now' : 'To the sign-in'}</button>
+  <button type="button" class="out" onclick={onleave}
+    >{seen?.person ? 'Not now' : 'To the sign-in'}</button
+  >
 </main>
 
 <style>

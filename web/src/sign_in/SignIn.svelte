@@ -47,10 +47,11 @@
     {#if problem}
       <p class="problem" role="alert">△ {problem.message}</p>
     {/if}
-    <button class="enter" disabled={busy}>Sign in</button>
+    <button type="submit" class="enter" disabled={busy}>Sign in</button>
   </form>
   {#if demo}
     <button
+      type="button"
       class="demo"
       disabled={busy}
       onclick={() => enter(() => api.POST('/api/session/demo', {}))}

@@ -52,20 +52,22 @@
     </p>
     {#if leaking}
       <label>Where? <input maxlength="120" bind:value={where} /></label>
-      <button class="main" onclick={() => look(true)}>It leaks there</button>
-      <button onclick={() => (leaking = false)}>No</button>
+      <button type="button" class="main" onclick={() => look(true)}>It leaks there</button>
+      <button type="button" onclick={() => (leaking = false)}>No</button>
     {:else}
       {#if watched.due}
-        <button class="main" onclick={() => look(false)}>Dry everywhere, level as marked</button>
+        <button type="button" class="main" onclick={() => look(false)}
+          >Dry everywhere, level as marked</button
+        >
       {/if}
-      <button onclick={() => (leaking = true)}>It leaks …</button>
+      <button type="button" onclick={() => (leaking = true)}>It leaks …</button>
     {/if}
   {:else}
     <p>
       Fill it with plain water first and let the pump run, mark the level inside with tape, look at
       every joint after an hour. Only then comes feed.
     </p>
-    <button onclick={fill}>It is filled with plain water, the level marked</button>
+    <button type="button" onclick={fill}>It is filled with plain water, the level marked</button>
   {/if}
   <p role="status">{problem ? `△ ${problem.message}` : said}</p>
 </section>

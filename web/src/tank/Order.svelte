@@ -70,16 +70,16 @@
   <h2>On the quay</h2>
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
   <p>
-    <button onclick={() => move(-1)} disabled={place <= 0}>Move up</button>
-    <button onclick={() => move(1)} disabled={place < 0 || place >= tanks.length - 1}
+    <button type="button" onclick={() => move(-1)} disabled={place <= 0}>Move up</button>
+    <button type="button" onclick={() => move(1)} disabled={place < 0 || place >= tanks.length - 1}
       >Move down</button
     >
     {#if asked}
       Its record stays, and it can be brought back.
-      <button onclick={() => put(tank.id, true)}>Yes, put {tank.name} away</button>
-      <button onclick={() => (asked = false)}>No</button>
+      <button type="button" onclick={() => put(tank.id, true)}>Yes, put {tank.name} away</button>
+      <button type="button" onclick={() => (asked = false)}>No</button>
     {:else}
-      <button onclick={() => (asked = true)}>Put it away</button>
+      <button type="button" onclick={() => (asked = true)}>Put it away</button>
     {/if}
   </p>
   {#if away.length}
@@ -87,7 +87,8 @@
       Put away:
       {#each away as one (one.id)}
         <span>
-          {one.name} <button onclick={() => put(one.id, false)}>Bring back {one.name}</button>
+          {one.name}
+          <button type="button" onclick={() => put(one.id, false)}>Bring back {one.name}</button>
           <ForGood
             name={one.name}
             what={one.name}

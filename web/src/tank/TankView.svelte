@@ -144,15 +144,23 @@
           >{#if drawn.measured?.standing_shown}, of which {drawn.measured.standing_shown} stand while
             the pump rests{/if}.
           {#if drawn.changed}
-            <button class="main" onclick={keep} disabled={busy || Boolean(drawn.problem)}
+            <button
+              type="button"
+              class="main"
+              onclick={keep}
+              disabled={busy || Boolean(drawn.problem)}
               >Keep it: the tank holds {drawn.measured?.shown}</button
             >
-            <button class="small" onclick={() => drawn?.leave()}>Leave it as it was</button>
+            <button type="button" class="small" onclick={() => drawn?.leave()}
+              >Leave it as it was</button
+            >
           {:else if drawn.kept.measured && drawn.kept.measured.shown !== drawn.kept.shown}
             <span class="heed"
               >△ Mixes are reckoned for {drawn.kept.shown}, which was told in another way.</span
             >
-            <button class="small" onclick={keep}>Take {drawn.measured?.shown} instead</button>
+            <button type="button" class="small" onclick={keep}
+              >Take {drawn.measured?.shown} instead</button
+            >
           {/if}
         </p>
         <ol>
@@ -161,7 +169,9 @@
           {/each}
         </ol>
         <p>
-          <button class="small" onclick={() => drawn?.add(tape)}>Join another vessel</button>
+          <button type="button" class="small" onclick={() => drawn?.add(tape)}
+            >Join another vessel</button
+          >
           <span class="quiet">Drag a water line, or step it with ↑ and ↓.</span>
         </p>
       {:else}
@@ -169,7 +179,7 @@
           Nobody has drawn it yet. Measure its vessels inside, and the litres follow from the water
           line; header tank, pots, pipes and channels all count.
         </p>
-        <button class="main" onclick={() => drawn?.add(tape)}>Draw it</button>
+        <button type="button" class="main" onclick={() => drawn?.add(tape)}>Draw it</button>
       {/if}
       <KnownVolume tank={number} onknown={(volume) => edit({ volume })} />
       {#key number}<FirstFill tank={number} />{/key}

@@ -135,7 +135,7 @@
         /> as a film</label
       >
     {/if}
-    <button onclick={() => drawn.remove(at)}>Remove {vessel.name}</button>
+    <button type="button" onclick={() => drawn.remove(at)}>Remove {vessel.name}</button>
   </p>
 {/if}
 

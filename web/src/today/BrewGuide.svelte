@@ -108,13 +108,14 @@
           </p>{/if}
       {/if}
     </div>
-    <button class="press" onclick={press} disabled={busy}>
+    <button type="button" class="press" onclick={press} disabled={busy}>
       {held ? 'I have looked: go on' : last ? 'Done' : 'Done, next'}
     </button>
   {/if}
   <p class="ways">
-    {#if at > 0 && !held}<button onclick={() => keep(at - 1)}>One step back</button>{/if}
-    <button onclick={onleave}>Back to the list</button>
+    {#if at > 0 && !held}<button type="button" onclick={() => keep(at - 1)}>One step back</button
+      >{/if}
+    <button type="button" onclick={onleave}>Back to the list</button>
   </p>
 </section>
 

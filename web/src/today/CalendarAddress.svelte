@@ -49,8 +49,8 @@
   {#if revoked}<p role="status">No address leads here any more.</p>{/if}
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
   <p class="acts">
-    <button onclick={make}>Make an address</button>
-    <button onclick={revoke}>Revoke it</button>
+    <button type="button" onclick={make}>Make an address</button>
+    <button type="button" onclick={revoke}>Revoke it</button>
     <a href="/api/grows/{grow}/calendar.ics" download>Take it as a file</a>
   </p>
 </details>

@@ -100,7 +100,7 @@
               />
             </label>
           {/each}
-          <button disabled={row.busy || row.judged?.kept}>
+          <button type="submit" disabled={row.busy || row.judged?.kept}>
             {row.judged?.kept ? 'Kept' : row.judged ? 'It is so: keep it' : 'Keep'}
             <span class="unseen"> {tank.name}</span>
           </button>
@@ -131,6 +131,7 @@
   {/each}
 </ol>
 <button
+  type="button"
   id="round-end"
   class="end"
   onclick={async () => {

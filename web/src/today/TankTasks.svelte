@@ -23,7 +23,7 @@
 
 <section>
   <h2>
-    <button class="name" onclick={() => go(at(COURSE, grow.id, { tank: tank.tank }))}>
+    <button type="button" class="name" onclick={() => go(at(COURSE, grow.id, { tank: tank.tank }))}>
       {tank.name}<span class="unseen"> and its course</span>
     </button>
     <small>
@@ -42,7 +42,11 @@
         <span class="when">{tank.watched.due ? 'due' : timeWords(tank.watched.look_at)}</span>
         <span>
           {tank.watched.due ? '△ ' : ''}look for leaks, plain water stands in it
-          <button class="look" onclick={() => go(at(TANK, grow.id, { tank: tank.tank }))}>
+          <button
+            type="button"
+            class="look"
+            onclick={() => go(at(TANK, grow.id, { tank: tank.tank }))}
+          >
             Look<span class="unseen"> at {tank.name}</span>
           </button>
         </span>

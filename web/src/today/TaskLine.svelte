@@ -107,10 +107,14 @@
       {/if}
       {#if whys.length}<small>{whys.map((why) => WHYS[why]).join('; ')}</small>{/if}
     </span>
-    <button class="begin" onclick={start}>
+    <button type="button" class="begin" onclick={start}>
       {begin}<span class="unseen"> {tank.name}, {taskWords(task, named)}</span>
     </button>
-    <button class="small" onclick={() => (opened = opened === 'skip' ? undefined : 'skip')}>
+    <button
+      type="button"
+      class="small"
+      onclick={() => (opened = opened === 'skip' ? undefined : 'skip')}
+    >
       Leave out<span class="unseen"> {tank.name}, {taskWords(task, named)}</span>
     </button>
   </div>
@@ -130,7 +134,7 @@
           placeholder={planned?.shown ?? 'no dose is printed here'}
         />
       </label>
-      <button class="begin">It went in</button>
+      <button type="submit" class="begin">It went in</button>
     </form>
   {:else if opened === 'skip'}
     <form
@@ -143,7 +147,7 @@
         Why, for the record
         <input bind:value={reason} maxlength="120" required />
       </label>
-      <button class="begin">Leave it out</button>
+      <button type="submit" class="begin">Leave it out</button>
     </form>
   {/if}
 </li>

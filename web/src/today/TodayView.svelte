@@ -75,7 +75,7 @@
   {#if day && today}
     <div class={['head', { out: brewed }]}>
       <h1>{dayWords(today.today)}</h1>
-      <button class="main" onclick={() => (round = !round)} aria-expanded={round}>
+      <button type="button" class="main" onclick={() => (round = !round)} aria-expanded={round}>
         {round ? 'Back to the list' : `Daily round: read ${unread || today.tanks.length} tanks`}
       </button>
     </div>
@@ -108,7 +108,9 @@
         {/each}
       {/if}
       {#if telling === 'ask'}
-        <button class="small" onclick={allow}>Tell me on this screen when something is due</button>
+        <button type="button" class="small" onclick={allow}
+          >Tell me on this screen when something is due</button
+        >
       {/if}
       <CalendarAddress grow={grow.id} />
     {/if}

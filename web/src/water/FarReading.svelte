@@ -18,8 +18,8 @@
     △ {far.shown} is far from {far.usual_shown} as before. Has the season changed it, or does the pen
     need a look? Read it once more.
   </p>
-  <button onclick={() => onexplain('water_changed')}>The water has changed</button>
-  <button onclick={() => onexplain('pen_off')}>The pen was off</button>
+  <button type="button" onclick={() => onexplain('water_changed')}>The water has changed</button>
+  <button type="button" onclick={() => onexplain('pen_off')}>The pen was off</button>
 </div>
 
 <style>

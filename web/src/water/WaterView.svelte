@@ -187,7 +187,9 @@
     Type its lines as it prints them: <i>68</i>, <i>3.4 mmol/L</i>, <i>9.5 °dH</i>,
     <i>42 mg/L SO4</i>; they stand here in ppm then.
   </p>
-  <button class="add" onclick={() => (grow.asking = 'tank')}>Add a tank or a water</button>
+  <button type="button" class="add" onclick={() => (grow.asking = 'tank')}
+    >Add a tank or a water</button
+  >
 </div>
 
 <style>
