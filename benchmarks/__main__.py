@@ -2,7 +2,7 @@
 
 import django
 
-from benchmarks import pages, rules, safety, serving, vessels
+from benchmarks import drawn, pages, rules, safety, serving, vessels
 
 
 def main() -> None:
@@ -10,7 +10,9 @@ def main() -> None:
     django.setup()
     from benchmarks import courses, leaflets, lists, paces, queries
 
-    for part in (rules, safety, vessels, paces, serving, queries, lists, pages, leaflets, courses):
+    figures = (rules, safety, drawn, vessels, paces, serving, queries, lists, pages, leaflets,
+               courses)  # fmt: skip
+    for part in figures:
         part.report()
         print()
 

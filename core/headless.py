@@ -6,6 +6,7 @@ on standard error, nothing on standard output, and exits 2.
 
 import argparse
 import json
+import os
 import sys
 from collections.abc import Sequence
 from pathlib import Path
@@ -83,6 +84,26 @@ def rehearse_text(raw: bytes) -> str:
     return RehearsalRecordDocument.of(rehearse(request)).model_dump_json(indent=2)
 
 
+def drawn_text(options: argparse.Namespace) -> str:
+    """What became of drawn rehearsals, or the record of one of them, as JSON text.
+
+    Raises:
+        InputError: a wish that is no `key=value`, or that no drawn case fulfils.
+    """
+    from core.formats.drawn import DrawnRecordDocument, DrawnReportDocument
+    from core.practice.drawn import draw_case, judge_case, rehearse_drawn
+
+    if options.only is not None:
+        case = draw_case(options.only)
+        return DrawnRecordDocument.of(case, judge_case(case)).model_dump_json(indent=2)
+    wished = [one.partition("=") for one in options.where]
+    if any(not (key and value) for key, _, value in wished):
+        raise InputError("not_a_wish", "Wishes are written key=value, as in chart=rule.", "where")
+    where = {key: value for key, _, value in wished}
+    report = rehearse_drawn(options.drawn, options.seed, where, workers=options.workers)
+    return DrawnReportDocument.of(report).model_dump_json(indent=2)
+
+
 def read_text(raw: bytes, options: argparse.Namespace) -> str:
     """What a file with a table was understood as, as JSON text; a chart in JSON as its draft.
 
@@ -116,6 +137,8 @@ def table_text(raw: bytes) -> str:
 
 
 def _answer(options: argparse.Namespace) -> str:
+    if options.command == "rehearse" and options.file is None:
+        return drawn_text(options)
     raw = _read(options.file)
     match options.command:
         case "plan":
@@ -129,12 +152,23 @@ def _answer(options: argparse.Namespace) -> str:
     return table_text(raw) if options.table else read_text(raw, options)
 
 
+def _add_drawn(command: argparse.ArgumentParser) -> None:
+    """What a rehearsal without a file may be asked: cases drawn by the command itself."""
+    command.add_argument("--drawn", type=int, default=500)
+    command.add_argument("--seed", type=int, default=1)
+    command.add_argument("--where", action="append", default=[])
+    command.add_argument("--only", type=int)
+    command.add_argument("--workers", type=int, default=os.cpu_count() or 1)
+
+
 def _parser() -> argparse.ArgumentParser:
     parser = argparse.ArgumentParser(prog="./brisk")
     commands = parser.add_subparsers(dest="command", required=True)
     for name in ("plan", "course", "tank", "rehearse", "read"):
         command = commands.add_parser(name)
-        command.add_argument("file")
+        command.add_argument("file", nargs="?" if name == "rehearse" else None)
+        if name == "rehearse":
+            _add_drawn(command)
         if name == "read":
             command.add_argument("--sheet")
             command.add_argument("--gallon")

@@ -35,8 +35,20 @@ def _parser() -> argparse.ArgumentParser:
     course.add_argument("file", help="a course request, or - for standard input")
     tank = commands.add_parser("tank", help="say what a tank holds, from a JSON file")
     tank.add_argument("file", help="a tank, or - for standard input")
-    rehearsal = commands.add_parser("rehearse", help="rehearse a guided mix from a JSON file")
-    rehearsal.add_argument("file", help="a rehearsal, or - for standard input")
+    rehearsal = commands.add_parser(
+        "rehearse", help="rehearse a guided mix from a JSON file, or many that are drawn"
+    )
+    rehearsal.add_argument("file", nargs="?", help="a rehearsal, or - for standard input")
+    rehearsal.add_argument("--drawn", metavar="N", help="draw so many mixes with faults instead")
+    rehearsal.add_argument("--seed", metavar="S", help="of the drawn mixes")
+    rehearsal.add_argument(
+        "--where",
+        metavar="KEY=VALUE",
+        action="append",
+        default=[],
+        help="draw only mixes like that, such as chart=rule or fault=ph_stuck",
+    )
+    rehearsal.add_argument("--only", metavar="SEED", help="print the record of one drawn mix")
     read = commands.add_parser("read", help="read a leaflet's table from CSV, XLSX or ODS")
     read.add_argument("file", help="a table or a chart, or - for standard input")
     read.add_argument("--sheet", help="which sheet of a spreadsheet")
@@ -64,6 +76,16 @@ def _reading(options: argparse.Namespace) -> list[str]:
     ]
 
 
+def _drawing(options: argparse.Namespace) -> list[str]:
+    """What was said of drawn rehearsals, as words for the command that runs them."""
+    named = ("drawn", "seed", "only")
+    said = [(name, getattr(options, name)) for name in named]
+    words = [f"--{name}={value}" for name, value in said if value is not None]
+    if not options.file and not words and not options.where:
+        raise Stop("name a file with a rehearsal, or say how many to draw: --drawn 500")
+    return words + [f"--where={wish}" for wish in options.where]
+
+
 def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
     commands: dict[str, Callable[[], int | None]] = {
         "start": lambda: serve.start(demo=not options.empty),
@@ -78,7 +100,7 @@ def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
         "plan": lambda: proof.headless("plan", options.file),
         "course": lambda: proof.headless("course", options.file),
         "tank": lambda: proof.headless("tank", options.file),
-        "rehearse": lambda: proof.headless("rehearse", options.file),
+        "rehearse": lambda: proof.headless("rehearse", options.file, *_drawing(options)),
         "read": lambda: proof.headless("read", options.file, *_reading(options)),
         "test": lambda: proof.test([*options.words, *rest]),
         "check": proof.check,

@@ -199,10 +199,11 @@ def bench() -> int:
         return _show([venv_python(), "-m", "benchmarks"], env)
 
 
-def headless(command: str, file: str, *options: str) -> int:
+def headless(command: str, file: str | None, *options: str) -> int:
     """Plan a mix or a season, rehearse, read a leaflet, from a file: without server or database."""
     with redirect_stdout(sys.stderr):  # standard output belongs to the result alone
         make_state()
         python_packages.install_any("app", "dev")
-    words = [str(venv_python()), "-P", "-m", "core.headless", command, *options, "--", file]
+    words = [str(venv_python()), "-P", "-m", "core.headless", command, *options]
+    words += ["--", file] if file is not None else []
     os.execve(words[0], words, {**os.environ, "PYTHONPATH": str(ROOT)})

@@ -9,11 +9,21 @@ from pydantic import Field, PlainSerializer, PlainValidator, WithJsonSchema
 
 from core.errors import InputError
 from core.formats.fields import Count, Document, Figure, Key, within
+from core.formats.label import LabelDocument
 from core.formats.request import MixRequestDocument
+from core.formats.water import WaterDocument
 from core.guided import Pace
 from core.limits import LARGEST_VOLUME_L, MOST_PRODUCTS
 from core.meters import DROPS_STEP, PEN_PH_STEP
-from core.practice import PenFault, Rehearsal, RehearsalRequest, RehearsedStep, Stops, Truth
+from core.practice import (
+    PenFault,
+    Rehearsal,
+    RehearsalRequest,
+    RehearsedStep,
+    Stops,
+    Truth,
+    TypingSlip,
+)
 from core.quantities import decimal_text, rounded
 
 LARGEST_FAULT = 1000
@@ -53,10 +63,26 @@ class TruthDocument(Document):
     alkalinity: Figure = Fraction(1)
     bottles: Mapping[Key, Figure] = {}
     swapped: Mapping[Key, Key] = {}
+    contents: Mapping[Key, LabelDocument] = {}
+    water: WaterDocument | None = None
 
     def truth(self) -> Truth:
-        """The truth it means."""
-        return Truth(self.volume, self.acid, self.alkalinity, self.bottles, self.swapped)
+        """The truth it means.
+
+        Raises:
+            InputError: a label that contradicts itself, or a water that cannot be.
+        """
+        return Truth(
+            volume=self.volume,
+            acid=self.acid,
+            alkalinity=self.alkalinity,
+            bottles=self.bottles,
+            swapped=self.swapped,
+            contents={
+                key: within(f"contents.{key}", label.label) for key, label in self.contents.items()
+            },
+            water=within("water", self.water.water) if self.water else None,
+        )
 
 
 class PenFaultDocument(Document):
@@ -65,6 +91,9 @@ class PenFaultDocument(Document):
     stuck: Figure | None = None
     stops_after: Count | None = None
     gain: SignedFigure = Fraction(1)
+    scale: Figure = Fraction(1)
+    slope: Figure = Fraction(1)
+    lag: Figure = Fraction(0)
     offset: SignedFigure = Fraction(0)
     drift: SignedFigure = Fraction(0)
     noise: Figure = Fraction(0)
@@ -72,7 +101,15 @@ class PenFaultDocument(Document):
     def fault(self) -> PenFault:
         """The fault it means."""
         return PenFault(
-            self.stuck, self.stops_after, self.gain, self.offset, self.drift, self.noise
+            stuck=self.stuck,
+            stops_after=self.stops_after,
+            gain=self.gain,
+            scale=self.scale,
+            slope=self.slope,
+            lag=self.lag,
+            offset=self.offset,
+            drift=self.drift,
+            noise=self.noise,
         )
 
 
@@ -81,6 +118,18 @@ class PensDocument(Document):
 
     ec: PenFaultDocument = PenFaultDocument()
     ph: PenFaultDocument = PenFaultDocument()
+
+
+class TypingSlipDocument(Document):
+    """A figure that is typed wrong once; see `core.practice.TypingSlip`."""
+
+    kind: Literal["ec", "ph"]
+    reading: Count
+    times: Figure
+
+    def slip(self) -> TypingSlip:
+        """The slip it means."""
+        return TypingSlip(self.kind, self.reading, self.times)
 
 
 class RehearsalDocument(Document):
@@ -99,6 +148,8 @@ class RehearsalDocument(Document):
     seed: Annotated[int, Field(strict=True, ge=0, le=2**53)] = 1
     ph_by: Literal["pen", "drops"] = "pen"
     pace: Pace = Pace.FULL
+    slip: TypingSlipDocument | None = None
+    hurries: Annotated[bool, Field(strict=True)] = False
 
     def rehearsal(self) -> RehearsalRequest:
         """The rehearsal it means.
@@ -115,7 +166,7 @@ class RehearsalDocument(Document):
             )
         return RehearsalRequest(
             mix=within("request", self.request.request),
-            truth=self.truth.truth(),
+            truth=within("truth", self.truth.truth),
             ec_pen=self.pens.ec.fault(),
             ph_pen=self.pens.ph.fault(),
             pours=self.pours,
@@ -126,6 +177,8 @@ class RehearsalDocument(Document):
             seed=self.seed,
             ph_step=DROPS_STEP if self.ph_by == "drops" else PEN_PH_STEP,
             pace=self.pace,
+            slip=self.slip.slip() if self.slip else None,
+            hurries=self.hurries,
         )
 
 

@@ -11,6 +11,7 @@ from core.formats import FeedChart, MixRequestDocument, PourSheetDocument
 from core.formats.course import CourseDocument
 from core.formats.course_request import CourseRequestDocument
 from core.formats.draft import ChartDraftDocument
+from core.formats.drawn import DrawnReportDocument
 from core.formats.record import MixRecordDocument
 from core.formats.rehearsal import RehearsalDocument, RehearsalRecordDocument
 from core.formats.tank import TankDocument, TankVolumeDocument
@@ -27,6 +28,7 @@ _FORMATS: tuple[tuple[str, type[BaseModel], JsonSchemaMode], ...] = (
     ("tank-volume", TankVolumeDocument, "serialization"),
     ("rehearsal", RehearsalDocument, "validation"),
     ("rehearsal-record", RehearsalRecordDocument, "serialization"),
+    ("drawn-rehearsals", DrawnReportDocument, "serialization"),
 )
 
 

@@ -2,7 +2,7 @@
 
 from core.practice.pen import Pen, PenReading
 from core.practice.rehearsal import Rehearsal, RehearsedStep, rehearse
-from core.practice.request import PenFault, RehearsalRequest, Stops, Truth
+from core.practice.request import PenFault, RehearsalRequest, Stops, Truth, TypingSlip
 from core.practice.tank import SimulatedTank
 
 __all__ = [
@@ -15,5 +15,6 @@ __all__ = [
     "SimulatedTank",
     "Stops",
     "Truth",
+    "TypingSlip",
     "rehearse",
 ]

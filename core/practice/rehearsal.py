@@ -19,6 +19,7 @@ from core.guided import (
     replay,
 )
 from core.guided.causes import OFFERED
+from core.guided.oddness import is_odd_reading
 from core.guided.steering import Verdict
 from core.planning import PourSheet, plan_mix
 from core.practice.request import RehearsalRequest, Stops
@@ -100,6 +101,7 @@ class _Grower:
         self.steps: list[RehearsedStep] = []
         self.causes: dict[str, None] = {}
         self.untold: list[Event] = []
+        self.readings: dict[str, int] = {}
 
     def run(self) -> Rehearsal:
         state, ended = replay(self.plan, self.events), "done"
@@ -128,16 +130,16 @@ class _Grower:
 
     def _tell_step(self, step: Step, ending: Ending) -> tuple[Fraction | None, Event]:
         kind, figure, asked = EventKind.DONE, None, step.amount
-        if ending is Ending.CUT:
+        timed = step.kind in (StepKind.STIR, StepKind.WAIT)
+        if ending is Ending.CUT or (timed and self.request.hurries):
             kind = EventKind.SKIPPED
         match step.kind:
             case StepKind.READ_WATER | StepKind.READ_EC:
-                kind, figure = (
-                    EventKind.READ,
-                    self.pens.ec(of_water=step.kind is StepKind.READ_WATER),
-                )
+                shown = self.pens.ec(of_water=step.kind is StepKind.READ_WATER)
+                kind, figure = EventKind.READ, self._typed("ec", step.kind, shown)
             case StepKind.READ_PH:
-                kind, figure = EventKind.READ, self.pens.ph()
+                shown = self.pens.ph()
+                kind, figure = EventKind.READ, self._typed("ph", step.kind, shown)
             case StepKind.READ_TEMPERATURE:
                 kind, figure = EventKind.READ, Fraction(20)
             case StepKind.VOLUME:
@@ -153,6 +155,15 @@ class _Grower:
             case _:
                 pass
         return asked, self._event(kind, step.id, figure)
+
+    def _typed(self, what: str, kind: StepKind, shown: Fraction) -> Fraction:
+        """What the grower types of a reading: a slip stays only where nobody asks about it."""
+        slip, nth = self.request.slip, self.readings.get(what, 0)
+        self.readings[what] = nth + 1
+        if slip is None or slip.kind != what or slip.reading != nth:
+            return shown
+        typed = shown * slip.times
+        return shown if is_odd_reading(kind, typed) else typed
 
     def _event(self, kind: EventKind, step: str, figure: Fraction | None, of: str = "") -> Event:
         number = len(self.events)

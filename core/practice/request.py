@@ -4,11 +4,14 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from enum import StrEnum
 from fractions import Fraction
+from typing import Literal
 
+from core.chemistry import Label
 from core.errors import InputError
 from core.guided import Pace
 from core.meters import PEN_PH_STEP
 from core.planning import MixRequest
+from core.water import Water
 
 MOST_OFF = Fraction(1000)
 """Times by which anything may be off: more is a slip of the keyboard."""
@@ -36,6 +39,8 @@ class Truth:
         alkalinity: of the water's alkalinity.
         bottles: of the strength of single products.
         swapped: for a product, the one that is really in its bottle.
+        contents: what single bottles hold, where the mix has no label of them or a wrong one.
+        water: the water that is really in the tank; None for the one that the mix names.
     """
 
     volume: Fraction = Fraction(1)
@@ -43,6 +48,8 @@ class Truth:
     alkalinity: Fraction = Fraction(1)
     bottles: Mapping[str, Fraction] = field(default_factory=dict)
     swapped: Mapping[str, str] = field(default_factory=dict)
+    contents: Mapping[str, Label] = field(default_factory=dict)
+    water: Water | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -54,6 +61,9 @@ class PenFault:
         stops_after: after so many readings behind the water it shows the last one again; None for
             a pen that does not stop.
         gain: the share of the rise over the water that it shows.
+        scale: times of everything that it shows, water too: another unit than is believed.
+        slope: of pH, the share of the way from pH 7 that it shows, as an old electrode does.
+        lag: the share of the way from the reading before that is still missing when it is read.
         offset: what it shows too much.
         drift: the share of itself by which each reading after the water is further off.
         noise: the share of a reading by which it wavers, one standard deviation.
@@ -62,9 +72,27 @@ class PenFault:
     stuck: Fraction | None = None
     stops_after: int | None = None
     gain: Fraction = Fraction(1)
+    scale: Fraction = Fraction(1)
+    slope: Fraction = Fraction(1)
+    lag: Fraction = Fraction(0)
     offset: Fraction = Fraction(0)
     drift: Fraction = Fraction(0)
     noise: Fraction = Fraction(0)
+
+
+@dataclass(frozen=True, slots=True)
+class TypingSlip:
+    """A figure that is typed wrong once: who is asked about it types it right.
+
+    Args:
+        kind: what is read, `ec` or `ph`.
+        reading: which reading of that kind, the water's the first of EC.
+        times: what is typed, as times of what the pen shows.
+    """
+
+    kind: Literal["ec", "ph"]
+    reading: int
+    times: Fraction
 
 
 @dataclass(frozen=True, slots=True)
@@ -83,6 +111,8 @@ class RehearsalRequest:
         volume_told: litres that the grower tells when asked; None to take the bench's estimate.
         seed: of the pens' noise.
         pace: of the grower; what it cuts is left out.
+        slip: a figure that is typed wrong; None for a grower who types what the pen shows.
+        hurries: whether the grower skips every stir and wait.
     """
 
     mix: MixRequest
@@ -97,6 +127,8 @@ class RehearsalRequest:
     seed: int = 1
     ph_step: Fraction = PEN_PH_STEP
     pace: Pace = Pace.FULL
+    slip: TypingSlip | None = None
+    hurries: bool = False
 
     def __post_init__(self) -> None:
         self._check_products()
@@ -110,6 +142,7 @@ class RehearsalRequest:
             *(("truth.swapped", key) for pair in swaps.items() for key in pair),
             *(("pours", key) for key in self.pours),
             *(("untold", key) for key in sorted(self.untold)),
+            *(("truth.contents", key) for key in self.truth.contents),
         ]
         for where, key in named:
             if key not in keys:

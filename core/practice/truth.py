@@ -6,11 +6,21 @@ from random import Random
 
 from core.chemistry import Alkali, contents_of
 from core.chemistry.source import source_water
+from core.errors import InputError
 from core.guided import GuidedPlan
 from core.planning.tank import label_of
 from core.practice.request import PenFault, RehearsalRequest
 from core.practice.tank import SimulatedTank
 from core.quantities import rounded
+from core.water import Water
+
+NEUTRAL_PH = 7.0
+"""Where an electrode of glass gives no voltage, so that a worn one is right there: common
+practice."""
+
+
+BEYOND_MODEL_MS_CM = 200.0
+"""What a tank is said to have that no model tells of: four times sea water."""
 
 
 class TrueTank:
@@ -18,32 +28,40 @@ class TrueTank:
 
     def __init__(self, request: RehearsalRequest, plan: GuidedPlan) -> None:
         self.mix, self.truth, self.plan = request.mix, request.truth, plan
-        believed = request.mix.water
-        report = believed.report
-        if report.alkalinity is not None:
-            more = replace(report, alkalinity=report.alkalinity * self.truth.alkalinity)
-            water = replace(believed, report=more)
-        else:
-            water = believed
+        water = self._water(request)
+        self.litres = plan.litres * self.truth.volume
         self.fresh = dict(source_water(water).moles)
-        self.tank = SimulatedTank(float(plan.litres * self.truth.volume), dict(self.fresh))
+        self.tank = SimulatedTank(float(self.litres), dict(self.fresh))
         solved = self.tank.solved()
-        read = believed.reading.ms_cm if believed.reading else Fraction(solved.ms_cm)
+        read = water.reading.ms_cm if water.reading else Fraction(solved.ms_cm)
         self.water_ec = float(request.water_read if request.water_read is not None else read)
         # What the model and the reading of this water differ by stays between them.
         self._zero = self.water_ec - solved.ms_cm
         self.now = (self.water_ec, solved.ph)
         self.water_ph = solved.ph
 
+    @staticmethod
+    def _water(request: RehearsalRequest) -> Water:
+        truth = request.truth
+        water = truth.water or request.mix.water
+        if water.report.alkalinity is None:
+            return water
+        alkalinity = water.report.alkalinity * truth.alkalinity
+        return replace(water, report=replace(water.report, alkalinity=alkalinity))
+
     def _solve(self) -> None:
-        solved = self.tank.solved()
+        try:
+            solved = self.tank.solved()
+        except InputError:  # so much is in it that no model tells
+            self.now = (BEYOND_MODEL_MS_CM, self.now[1])
+            return
         self.now = (max(solved.ms_cm + self._zero, 0.0), solved.ph)
 
     def pour(self, key: str, amount: Fraction) -> None:
         really = self.truth.swapped.get(key, key)
         strong = self.truth.bottles.get(key, Fraction(1))
         product = next(p for p in self.mix.chart.products if p.key == really)
-        label = label_of(self.mix, really)
+        label = self.truth.contents.get(really) or label_of(self.mix, really)
         if label is not None:
             self.tank.pour(contents_of(label, product.form, product.role), float(amount * strong))
         else:
@@ -99,6 +117,10 @@ class Pens:
         if pen.stops_after is not None and reading > pen.stops_after and what in self.last:
             return self.last[what]
         shown = water + (true - water) * float(pen.gain) + float(pen.offset)
-        shown *= float(1 + pen.drift) ** reading
+        if what == "ph":
+            shown = NEUTRAL_PH + (shown - NEUTRAL_PH) * float(pen.slope)
+        shown *= float(1 + pen.drift) ** reading * float(pen.scale)
+        if what in self.last:
+            shown += (self.last[what] - shown) * float(pen.lag)
         self.last[what] = shown * (1 + self.chance.gauss(0, float(pen.noise)))
         return self.last[what]

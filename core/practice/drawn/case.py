@@ -1,0 +1,123 @@
+"""One drawn case: a mix, what is truly otherwise, and what it is called by."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from fractions import Fraction
+from random import Random
+
+from core.chart import Readings
+from core.chemistry import Acid, AcidKind, Alkali, Label
+from core.guided import Pace
+from core.meters import DROPS_STEP, PEN_PH_STEP
+from core.planning import AcidOnShelf, AlkaliOnShelf, MixRequest, OnShelf, Shelf
+from core.practice.drawn.chance import figure, times_between
+from core.practice.drawn.charts import CHARTS, draw_chart
+from core.practice.drawn.faults import FAULTS
+from core.practice.drawn.waters import KNOWN, RECIPES, as_known, draw_blend, draw_water
+from core.practice.request import RehearsalRequest, Stops, Truth
+from core.quantities import AmountUnit, Volume
+from core.water import TargetConvention
+
+LABELS = ("all", "some", "none")
+MOST_FAULTS = 3
+
+_ACIDS = (
+    Acid(AcidKind.NITRIC, Fraction(38)),
+    Acid(AcidKind.PHOSPHORIC, Fraction(59)),
+    Acid(AcidKind.SULFURIC, Fraction(35)),
+    Acid(AcidKind.CITRIC, Fraction(50)),
+)
+_ALKALIS = (Alkali(3.0, 0.0), Alkali(4.0, 0.5))
+"""meq in a mL of a hydroxide and of a carbonate, as liquids for pH are sold: from memory."""
+
+
+@dataclass(frozen=True, slots=True)
+class DrawnCase:
+    """A drawn case.
+
+    Args:
+        seed: draws the same case again.
+        traits: what it is like, each by its name: `chart`, `labels`, `water`, `known`,
+            `convention`, `blend`, `pace`, `ph_by`, `acid`, `stops`, `split`.
+        faults: the names of what is not as believed, at most three.
+        rehearsal: the mix, and how everything about it truly is.
+    """
+
+    seed: int
+    traits: Mapping[str, str]
+    faults: tuple[str, ...]
+    rehearsal: RehearsalRequest
+
+    def is_like(self, wanted: Mapping[str, str]) -> bool:
+        """Whether its traits are those, and it has the faults that `fault` names."""
+        return all(
+            value in self.faults if name == "fault" else self.traits.get(name) == value
+            for name, value in wanted.items()
+        )
+
+
+def draw_case(seed: int) -> DrawnCase:
+    """The case of a seed."""
+    chance = Random(seed)  # noqa: S311 -- drawn cases, no secrets
+    traits, rehearsal = _draw_right(chance, seed)
+    faults = chance.sample(list(FAULTS), chance.choice([0, 1, 1, 1, 2, 2, 3]))
+    for name in faults:
+        rehearsal = FAULTS[name](chance, rehearsal)
+    return DrawnCase(seed, traits, tuple(faults), rehearsal)
+
+
+def _draw_right(chance: Random, seed: int) -> tuple[dict[str, str], RehearsalRequest]:
+    """A mix in which everything is as believed."""
+    traits = {
+        "chart": chance.choice(CHARTS),
+        "labels": chance.choice(LABELS),
+        "water": chance.choice(list(RECIPES)),
+        "known": chance.choice(KNOWN),
+        "convention": chance.choice([c.value for c in TargetConvention]),
+        "blend": chance.choice(["no", "no", "yes"]),
+        "pace": chance.choice(list(Pace)).value,
+        "ph_by": chance.choice(["pen", "pen", "pen", "drops"]),
+        "acid": chance.choice([*(acid.kind.value for acid in _ACIDS), "none"]),
+        "stops": chance.choice([Stops.ANSWER, Stops.ANSWER, Stops.ANSWER, Stops.INSIST]).value,
+        "split": chance.choice(["no", "yes"]),
+    }
+    total = traits["convention"] == TargetConvention.ALL_IN
+    readings = Readings.TOTAL if total else Readings.ADDED
+    drawn = draw_chart(chance, traits["chart"], readings)
+    draw = draw_blend if traits["blend"] == "yes" else draw_water
+    water = draw(chance, traits["water"])
+    mix = MixRequest(
+        drawn.chart,
+        "now",
+        Volume(figure(float(times_between(chance, 2, 10_000)), 1)),
+        chance.choice([Fraction(1, 4), Fraction(1, 2), Fraction(4, 5), Fraction(1)]),
+        water=as_known(water, traits["known"]),
+        convention=TargetConvention(traits["convention"]),
+        shelf=_draw_shelf(chance, traits, drawn.contents),
+        split=traits["split"] == "yes",
+    )
+    return traits, RehearsalRequest(
+        mix,
+        Truth(contents=drawn.contents, water=water),
+        seed=seed,
+        stops=Stops(traits["stops"]),
+        ph_step=DROPS_STEP if traits["ph_by"] == "drops" else PEN_PH_STEP,
+        pace=Pace(traits["pace"]),
+    )
+
+
+def _draw_shelf(chance: Random, traits: Mapping[str, str], contents: Mapping[str, Label]) -> Shelf:
+    known = {
+        "all": list(contents),
+        "some": chance.sample(list(contents), len(contents) // 2),
+        "none": [],
+    }[traits["labels"]]
+    acids = tuple(
+        AcidOnShelf("acid", "Down", acid) for acid in _ACIDS if acid.kind.value == traits["acid"]
+    )
+    alkali = chance.choice([None, *_ALKALIS])
+    return Shelf(
+        {key: OnShelf(contents[key]) for key in known},
+        acids,
+        (AlkaliOnShelf("up", "Up", alkali, AmountUnit.ML),) if alkali else (),
+    )
