@@ -5,12 +5,16 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.chart import PhWindow
+from core.guided.oddness import ODD_EC
 from core.living import oxygen_is_short
 from core.quantities import Reading, ReadingRange
 
 ODD_EC_SHIFT = Fraction(2, 5)
 """A tank that nobody filled reads this share more or less than a day ago only by a wrong pen or
 place: our own bound; a hot day in a small tank moves it by about a fifth."""
+
+ODD_TIMES_TARGET = Fraction(5, 2)
+"""Times its target that a tank reads at first only by a wrong pen, place or unit: our own bound."""
 
 ODD_PH_SHIFT = Fraction(3, 2)
 """pH that no tank drifts by between two readings unless somebody poured: our own bound,
@@ -33,6 +37,7 @@ class Said(StrEnum):
     EC_LOW = "ec_low"
     WATER_OVER_TARGET = "water_over_target"
     TOP_UP_PLAIN = "top_up_plain"
+    TOP_UP_THINS = "top_up_thins"
     TOP_UP_WEAK = "top_up_weak"
     TOP_UP_FULL = "top_up_full"
     PH_RIGHT = "ph_right"
@@ -88,7 +93,7 @@ def _ec(
     if now is None:
         return []
     moved = _moved(now, before)
-    if abs(moved) > ODD_EC_SHIFT:
+    if abs(moved) > ODD_EC_SHIFT or (before is None and _is_no_feed(now, target)):
         return [Said.EC_ODD]
     drift = [] if before is None else _top_up(moved)
     if target is None:
@@ -96,8 +101,15 @@ def _ec(
     band = _in_band(now, target)
     if band is Said.EC_HIGH:  # more feed would be wrong, whichever way it went
         over = water is not None and water.ms_cm >= target.high.ms_cm
-        return [band, Said.WATER_OVER_TARGET if over else Said.TOP_UP_PLAIN]
+        plain = Said.TOP_UP_PLAIN if moved > MOVED_EC else Said.TOP_UP_THINS
+        return [band, Said.WATER_OVER_TARGET if over else plain]
     return [band, *drift]
+
+
+def _is_no_feed(now: Reading, target: ReadingRange | None) -> bool:
+    """Whether a first reading is far above any feed, or above what is aimed at."""
+    most = min(ODD_EC, target.high.ms_cm * ODD_TIMES_TARGET) if target else ODD_EC
+    return now.ms_cm > most
 
 
 def _moved(now: Reading, before: Reading | None) -> Fraction:

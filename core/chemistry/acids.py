@@ -70,6 +70,25 @@ def moles_per_ml(acid: Acid, density: Fraction | None) -> tuple[Moles, bool]:
     return {COMPONENT[acid.kind]: strength / 1000}, sure
 
 
+_STRONGEST_PERCENT: dict[AcidKind, float] = {
+    AcidKind.NITRIC: 68,
+    AcidKind.PHOSPHORIC: 85,
+    AcidKind.SULFURIC: 93.2,
+    AcidKind.CITRIC: 50,
+}
+"""Percent by weight of the strongest grade in which each is usually sold: common practice."""
+
+
+def strongest_molarity(kind: AcidKind) -> float:
+    """mol/L of the strongest usual grade of an acid.
+
+    >>> round(strongest_molarity(AcidKind.PHOSPHORIC), 1)
+    14.6
+    """
+    percent = _STRONGEST_PERCENT[kind]
+    return 10 * percent * density_of(kind, percent) / MOLAR_MASS[kind]
+
+
 def as_much_of(
     other: Acid, of: Acid, *, density: Fraction | None = None, other_density: Fraction | None = None
 ) -> float:

@@ -3,12 +3,14 @@
 from dataclasses import dataclass, field
 from fractions import Fraction
 
-from core.chemistry.acids import PROTONS_AT_6
+from core.chemistry.acids import PROTONS_AT_6, strongest_molarity
+from core.chemistry.buffers import BufferCapacity
+from core.chemistry.carbonate import carbon_of
 from core.guided.bounds import Bounds, Portion
 from core.guided.events import Event, EventKind
 from core.guided.ph import (
-    CAUTIOUS_MEQ_PER_MS_CM,
     FIRST_UNKNOWN_MEQ,
+    ORDINARY_MEQ_PER_MS_CM,
     WAIT_MIN,
     Advice,
     Assistance,
@@ -16,11 +18,13 @@ from core.guided.ph import (
     may_be_right,
 )
 from core.guided.plan import GuidedPlan
-from core.guided.replay import MOST_ROUNDS, Replay
+from core.guided.replay import SAME_WATER, Replay
+from core.guided.steering import PEN_SWAY
 from core.guided.steps import StepKind
+from core.meters import PEN_PH_STEP
 from core.quantities import AmountUnit
 
-_LOOKED_INTO = (Advice.UNMOVED, Advice.BEYOND_NEED)
+_LOOKED_INTO = (Advice.UNMOVED, Advice.ODD, Advice.BEYOND_NEED, Advice.NO_RESPONSE)
 """Advice whose cause is looked for, so that pH is read again."""
 
 _GOES_ON = (Advice.ACID, Advice.ALKALI, *_LOOKED_INTO)
@@ -38,6 +42,9 @@ class PhOutcome:
         pending: meq/L that were poured and the pH before, of which the next reading tells.
         unmoved_at: the pH that did not follow, when its cause was looked for.
         looked: how often the need was passed and looked into.
+        allowed: how often the pen was seen to be alive though nothing of what went in had shown.
+        alive_at: how many portions were in when the pen was last seen to be alive.
+        far_at: the pH far past the window, when its cause was looked for.
     """
 
     ph: Fraction | None = None
@@ -46,6 +53,9 @@ class PhOutcome:
     pending: tuple[float, float] | None = None
     unmoved_at: float | None = None
     looked: int = 0
+    allowed: int = 0
+    alive_at: int | None = None
+    far_at: float | None = None
 
 
 HIGHEST_PH = Fraction(14)
@@ -57,18 +67,58 @@ SAME_PH = 0.05
 def read_ph(replay: Replay) -> PhOutcome:
     """Read pH, and correct by portions until it is right or accepted."""
     outcome = PhOutcome()
-    most = MOST_ROUNDS if replay.plan.ph_expected is not None else MOST_CAREFUL_ROUNDS
+    most = MOST_CAREFUL_ROUNDS
     for turn in range(1, most + 1):
         read = replay.step(f"read-ph-{turn}", StepKind.READ_PH)
         if read is None or read.figure is None:
             return outcome
         _take(outcome, read.figure)
         outcome.assistance = _assist(replay, outcome)
+        if _fell_too_far(replay, outcome):
+            outcome.assistance = Assistance(Advice.ODD)
+        if outcome.assistance.advice is Advice.NO_RESPONSE and _check_pen(replay, turn, outcome):
+            outcome.assistance = _assist(replay, outcome)
         if turn == most and outcome.assistance.advice in _GOES_ON:
             outcome.assistance = Assistance(Advice.TOO_MANY_ROUNDS)
         if not _goes_on(replay, turn, outcome):
             return outcome
     return outcome
+
+
+FAR_BEYOND = 0.5
+"""pH beyond the window that a portion must not bring: it is read again before it is turned about."""
+
+
+def _fell_too_far(replay: Replay, outcome: PhOutcome) -> bool:
+    """Whether the last portion brought pH far past the window, and nobody looked why yet."""
+    if not outcome.portions or outcome.far_at is not None:
+        return False
+    low, high = (float(edge) for edge in replay.plan.ph)
+    last = outcome.portions[-1]
+    if last.meq_l > 0:
+        return last.after < low - FAR_BEYOND
+    return last.after > high + FAR_BEYOND
+
+
+PEN_CHECK = "pen_check"
+"""Why pH of a cup is read: tank water with a drop of acid or alkali in it. A pen that shows the same
+there as in the tank stands still."""
+
+ALIVE_STEPS = 2
+
+
+def _check_pen(replay: Replay, turn: int, outcome: PhOutcome) -> bool:
+    """Read a cup of another pH; whether the pen shows something else there, and so is alive."""
+    read = replay.step(f"check-ph-{turn}", StepKind.READ_PH, why=PEN_CHECK)
+    if read is None or read.figure is None or outcome.ph is None:
+        return False
+    by_drops = replay.plan.ph_step > PEN_PH_STEP
+    least = replay.plan.ph_step * (1 if by_drops else ALIVE_STEPS)
+    if abs(read.figure - outcome.ph) < least:
+        return False
+    outcome.allowed += 1
+    outcome.alive_at = len(outcome.portions)
+    return True
 
 
 def _take(outcome: PhOutcome, figure: Fraction) -> None:
@@ -95,7 +145,7 @@ def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
     ph = float(outcome.ph or 0)
     stood = outcome.unmoved_at is not None and abs(ph - outcome.unmoved_at) < SAME_PH
     if stood and not may_be_right(ph, low, high, float(replay.plan.ph_step)):
-        return Assistance(Advice.UNMOVED)  # looked into, and the same still: nothing goes in
+        return Assistance(Advice.NO_RESPONSE)  # looked into, and the same still
     return assist(
         ph,
         low=low,
@@ -108,13 +158,16 @@ def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
         portions=outcome.portions,
         resolution=float(replay.plan.ph_step),
         settles=replay.plan.settles,
-        checked=outcome.unmoved_at is not None,
+        checked=outcome.unmoved_at is not None or outcome.alive_at == len(outcome.portions),
         bounds=Bounds(
-            reported=replay.plan.reported,
+            reported=_report_holds(replay),
             need=None if replay.plan.acid_need is None else float(replay.plan.acid_need),
-            pen_over=pen_over(_first_shown(outcome), replay.plan),
+            pen_over=pen_over(_first_shown(outcome), replay.plan, reported=_report_holds(replay)),
             looked=outcome.looked,
             besides=float(replay.acid_astray / replay.least_litres) * _acid_meq(replay),
+            least=least_capacity(replay, confirmed=_is_as_expected(replay, outcome)),
+            strongest=_times_stronger(replay),
+            allowed=outcome.allowed,
         ),
     )
 
@@ -124,13 +177,11 @@ PEN_OVER = 1.0
 calibrated for long does (common practice)."""
 
 PEN_OVER_SHOWS = 0.4
-PEN_OVER_SHOWS_ROUGHLY = 0.25
-"""pH above the expected from which a pen is taken to read too high, by a lab report or roughly by
-an ordinary water: the model is no better, and water that was aerated has lost carbonic acid (our
-own default)."""
+"""pH above the expected from which a pen is taken to read too high: the model is no better, and
+water that was aerated has lost carbonic acid (our own default)."""
 
 MOST_CAREFUL_ROUNDS = 12
-"""Readings of pH where nothing tells what to expect, so that every portion is small."""
+"""Readings of pH in a mix: where nothing tells what to expect every portion is small."""
 
 
 def _first_shown(outcome: PhOutcome) -> float:
@@ -138,14 +189,23 @@ def _first_shown(outcome: PhOutcome) -> float:
     return outcome.portions[0].before if outcome.portions else float(outcome.ph or 0)
 
 
-def pen_over(first: float, plan: GuidedPlan) -> float:
+DROPS_OVER = 0.5
+"""The same of drops, which need no calibration: a colour taken for the next one (common practice)."""
+
+
+def pen_over(first: float, plan: GuidedPlan, *, reported: bool) -> float:
     """How much too high the pen may read, by what it first showed: pH."""
-    if plan.ph_expected is None:
-        return PEN_OVER
+    if plan.ph_expected is None or not reported:
+        return PEN_OVER if plan.ph_step <= PEN_PH_STEP else DROPS_OVER
     over = first - float(plan.ph_expected)
-    if plan.reported:
-        return over if over > PEN_OVER_SHOWS else 0.0
-    return PEN_OVER if over > PEN_OVER_SHOWS_ROUGHLY else 0.0
+    return over if over > PEN_OVER_SHOWS else 0.0
+
+
+def _is_as_expected(replay: Replay, outcome: PhOutcome) -> bool:
+    plan = replay.plan
+    if not _report_holds(replay) or plan.ph_expected is None:
+        return False
+    return abs(_first_shown(outcome) - float(plan.ph_expected)) <= PEN_OVER_SHOWS
 
 
 def _look_into(replay: Replay, turn: int, outcome: PhOutcome) -> bool:
@@ -156,14 +216,22 @@ def _look_into(replay: Replay, turn: int, outcome: PhOutcome) -> bool:
         return False
     if advice is Advice.BEYOND_NEED:
         outcome.looked += 1
+    elif advice is Advice.ODD:
+        outcome.far_at = float(outcome.ph or 0)
+        _read_again(replay, outcome)
     elif again:
         return False
     else:
         outcome.unmoved_at = float(outcome.ph or 0)
-        if outcome.portions and not replay.is_ahead:
-            last = outcome.portions.pop()  # of which the next reading tells what it did
-            outcome.pending = (last.meq_l, last.before)
+        _read_again(replay, outcome)
     return True
+
+
+def _read_again(replay: Replay, outcome: PhOutcome) -> None:
+    """Let the next reading tell what the last portion did."""
+    if outcome.portions and not replay.is_ahead:
+        last = outcome.portions.pop()
+        outcome.pending = (last.meq_l, last.before)
 
 
 def _correct(replay: Replay, turn: int, outcome: PhOutcome) -> bool:
@@ -179,10 +247,90 @@ def _correct(replay: Replay, turn: int, outcome: PhOutcome) -> bool:
     return True
 
 
+LEAST_OF_REPORT = 1 / 3
+"""Share of a reported alkalinity that is counted on before acid shows any: a report may be of
+another season or another well; our own default."""
+
+LEAST_OF_CONFIRMED = 0.6
+"""The same where pH reads what report and labels told: two sources agree."""
+
+LEAST_MEQ_PER_MS_CM = 0.3
+MINERAL_MS_CM = 0.3
+LEAST_MINERAL_MEQ = 0.8
+"""meq/L of alkalinity that a water has at least by what it reads: acid wells and rain hold some 0.3 for
+each mS/cm; from 0.3 mS/cm on ground and mains water holds as much as it reads, up to 0.8, as coastal
+wells do. From memory."""
+
+STRONGER_AT_LEAST = 1.5
+STRONGER_ALKALI = 4.0
+"""Times that a bottle may be stronger than told though it is told as the strongest usual grade; and
+that an alkali may be: our own defaults."""
+
+UNCONFIRMED_TANK = 3.0
+"""Times that a tank may be smaller than told while no reading confirms its volume: the share to
+which gallons taken for litres bring it, and a little less; our own default."""
+
+
+def least_capacity(replay: Replay, *, confirmed: bool) -> BufferCapacity:
+    """The least that may hold pH in this tank, by report and readings of its water.
+
+    What is believed of a water bounds nothing where the water reads less than it did then.
+
+    Args:
+        replay: the mix.
+        confirmed: whether the pH that was read first is what report and labels told.
+    """
+    readings = [ec for ec in (replay.plan.source, replay.source) if ec is not None]
+    by_reading = _least_alkalinity(float(min(readings))) if readings else 0.0
+    share = LEAST_OF_CONFIRMED if confirmed else LEAST_OF_REPORT
+    known = float(replay.plan.alkalinity or 0) * share * _of_planned_water(replay)
+    return BufferCapacity(carbon_of(max(by_reading, known)))
+
+
+def _least_alkalinity(ms_cm: float) -> float:
+    if ms_cm < MINERAL_MS_CM:
+        return ms_cm * LEAST_MEQ_PER_MS_CM
+    return min(ms_cm, LEAST_MINERAL_MEQ)
+
+
+def _report_holds(replay: Replay) -> bool:
+    """Whether a lab report tells of the water that is in the tank."""
+    same = _of_planned_water(replay) >= SAME_WATER or replay.water_off is None
+    return replay.plan.reported and same
+
+
+def _of_planned_water(replay: Replay) -> float:
+    """The share of what the planned water read that the water in the tank reads; at most 1.
+
+    Of water with next to nothing in it a step of the pen is no share.
+    """
+    if not replay.plan.source or replay.source is None or replay.water_off is None:
+        return 1.0
+    return float(min(replay.source / replay.plan.source, Fraction(1)))
+
+
+def _times_stronger(replay: Replay) -> float:
+    """Times that acid may be stronger, and the tank smaller, than told."""
+    acid = replay.plan.acid
+    grade = strongest_molarity(acid.acid.kind) / float(acid.molar) if acid else STRONGER_ALKALI
+    tank = 1.0 if _is_confirmed(replay) else UNCONFIRMED_TANK
+    return max(grade, STRONGER_AT_LEAST) * tank
+
+
+def _is_confirmed(replay: Replay) -> bool:
+    """Whether a reading fits what went in, by label or chart, in just that many litres."""
+    if replay.doubts.suspect is not None:
+        return True  # the least volume that readings allow is counted on already
+    if replay.ec is None or replay.source is None:
+        return False
+    slope = replay.rise_at(replay.ec)
+    return slope.is_sure and slope.expected > 2 * PEN_SWAY and not slope.is_odd
+
+
 def _alkalinity(replay: Replay) -> float | None:
     if replay.plan.alkalinity is not None:
-        return float(replay.plan.alkalinity)
-    return None if replay.source is None else float(replay.source) * CAUTIOUS_MEQ_PER_MS_CM
+        return float(replay.plan.alkalinity) * _of_planned_water(replay)
+    return None if replay.source is None else float(replay.source) * ORDINARY_MEQ_PER_MS_CM
 
 
 def _phosphate(replay: Replay) -> float:

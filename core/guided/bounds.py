@@ -6,6 +6,7 @@ from math import inf
 
 from core.chemistry.buffers import DOWN, BufferCapacity, TitrationDirection
 from core.chemistry.carbonate import ORDINARY_PH
+from core.meters import PEN_PH_STEP
 
 SMALLEST_MEQ = 0.05
 """meq/L of a small portion: an eighth of what half a mL in 10 L brings (common practice)."""
@@ -24,6 +25,26 @@ more, so that two looks reach twice the need."""
 
 FLOOR = 4.75
 """pH that acid does not pass even if the pen reads too high: below it next to nothing holds pH."""
+
+CEILING = 8.0
+"""pH that alkali does not pass even if the pen stands still: our own default, a pH below the most."""
+
+LIKELY_PH = 6.5
+"""Of a feed in water with next to no buffer, which a pen that reads too high cannot tell."""
+
+LEAST_PORTION = 0.004
+"""meq/L: less than this no vessel measures of a diluted acid, and moves water without any buffer by
+about a tenth."""
+
+MORE_UNSHOWN, MORE_UNSHOWN_ROUGHLY = 4.0, 2.0
+"""Times as much that may be in unshown, each time the pen is seen to be alive: a step of a pen is so
+small that four times what it hides moves pH little; of drops half a pH is hidden."""
+
+
+def more_unshown(resolution: float) -> float:
+    """Times as much that may be in before what pH is read with shows anything of it."""
+    return MORE_UNSHOWN if resolution <= float(PEN_PH_STEP) else MORE_UNSHOWN_ROUGHLY
+
 
 OF_THE_REPORT = 0.9
 """Of the reported carbonate that acid may use up whatever the pen shows: our own default, as
@@ -49,6 +70,9 @@ class Bounds:
         pen_over: how much too high the pen may read, as far as nothing speaks against it.
         looked: how often somebody looked at pen, report and volume, since the need was passed.
         besides: meq/L of acid that went in besides the portions.
+        least: the least that may hold pH in this tank, by report and readings of its water.
+        strongest: times that the acid or alkali may be stronger, and the tank smaller, than told.
+        allowed: how often the pen was seen to be alive though nothing of what went in had shown.
     """
 
     reported: bool = False
@@ -56,6 +80,25 @@ class Bounds:
     pen_over: float = 0.0
     looked: int = 0
     besides: float = 0.0
+    least: BufferCapacity | None = None
+    strongest: float = 1.0
+    allowed: int = 0
+
+    def unshown(self, ph: float, direction: TitrationDirection, resolution: float) -> float:
+        """meq/L that may go in before the pen shows anything of it.
+
+        Even of the strongest usual grade, in the least buffered tank that the readings allow, they
+        leave pH within the floor and the ceiling, though the pen may stand still.
+        """
+        if self.least is None:
+            return inf
+        if direction.sign > 0:
+            start = min(ph - self.pen_over, LIKELY_PH) if self.pen_over else ph
+            takes = DOWN.takes(max(start, FLOOR), FLOOR, self.least)
+        else:
+            start = ph + self.pen_over
+            takes = direction.takes(min(start, CEILING), CEILING, self.least)
+        return max(takes / self.strongest, LEAST_PORTION) * more_unshown(resolution) ** self.allowed
 
     def most(
         self,

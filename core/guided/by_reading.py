@@ -4,24 +4,28 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.guided.correcting import judged
-from core.guided.doubting import Trust, settle_volume, weigh
+from core.guided.doubting import Trust, settle_volume, weigh, why_odd
 from core.guided.draining import drain
 from core.guided.events import EventKind
 from core.guided.outcome import FeedOutcome
-from core.guided.plan import GuidedPour
-from core.guided.portions import ROUGHLY, portion_until
+from core.guided.plan import EstimateBy, GuidedPour
+from core.guided.portions import FIRST_PORTION, ROUGHLY, portion_until
 from core.guided.replay import MOST_ROUNDS, Replay
 from core.guided.steering import (
+    HARDLY,
     OVERPOURED,
     PEN_STEP,
     PEN_SWAY,
+    SLOPE_OFF,
     Correction,
     Offer,
     Slope,
     Verdict,
 )
 from core.guided.steps import StepKind
+from core.guided.usual import USUAL_FEED
 from core.guided.volume import volume_by_rise
+from core.quantities import AmountUnit
 
 
 @dataclass(slots=True)
@@ -36,6 +40,7 @@ class _Approach:
         stop: mS/cm at which to stop.
         start, reading: mS/cm before its first portion, and after the last.
         poured: mL or g of it that are in.
+        drained: whether what went past was thinned already.
     """
 
     outcome: FeedOutcome
@@ -46,6 +51,7 @@ class _Approach:
     start: Fraction
     reading: Fraction
     poured: Fraction = Fraction(0)
+    drained: bool = False
 
     @property
     def ec_headroom(self) -> Fraction:
@@ -80,10 +86,23 @@ def pour_until_reading(replay: Replay, at: int, outcome: FeedOutcome) -> None:
         went_on = _thin(replay, near, name) if thins else _pour_portion(replay, near, name, turn)
         if not went_on or not _read(replay, near, name):
             return
+    if not near.is_there:
+        outcome.correction = Correction(Verdict.TOO_MANY_ROUNDS)
+        replay.advised(f"{at + 1}-{pour.key}", Verdict.TOO_MANY_ROUNDS, pour=at)
 
 
 def _thin(replay: Replay, near: _Approach, name: str) -> bool:
-    """Drain what went past; whether it was done."""
+    """Drain what went past, once; whether it was done.
+
+    What is above still then did not follow the draining, and is looked into instead.
+    """
+    if near.drained and near.ec_headroom < -PEN_SWAY:
+        near.outcome.correction = Correction(Verdict.ODD)
+        replay.advised(name, Verdict.ODD, pour=near.at)
+        return False
+    if near.drained:
+        return False
+    near.drained = True
     near.outcome.correction = judged(replay, near.reading, near.stop, near.stop)
     drained = drain(replay, name, near.outcome.correction.drain_l)
     if drained is None:
@@ -108,6 +127,7 @@ def _pour_portion(replay: Replay, near: _Approach, name: str, turn: int) -> bool
     )
     if done is not None and done.kind is EventKind.SKIPPED:
         replay.ledger.leave_out(pour.key, portion)
+        _look_at_what_was_left_out(replay, near, name, portion)
         return False
     if done is not None and done.figure is not None:
         near.poured += done.figure
@@ -116,14 +136,56 @@ def _pour_portion(replay: Replay, near: _Approach, name: str, turn: int) -> bool
     return True
 
 
+def _look_at_what_was_left_out(
+    replay: Replay, near: _Approach, name: str, portion: Fraction
+) -> None:
+    """Read once more: it may be in after all, and the feed stays short of its reading if not."""
+    near.outcome.correction = Correction(Verdict.WEAK)
+    if not _take(replay, near, f"read-{name}"):
+        return
+    missing = replay.ledger.ec_rise(near.pour.key, portion)
+    if near.reading - near.start > max(missing * HARDLY, PEN_SWAY):
+        near.outcome.correction = Correction(Verdict.UNTOLD)
+        replay.advised(name, Verdict.UNTOLD)
+
+
 def _read(replay: Replay, near: _Approach, name: str) -> bool:
-    """Read after a portion; whether there is a reading to go on by."""
-    read = replay.step(f"read-{name}", StepKind.READ_EC, pour=near.at)
+    """Read after a portion; whether more may go in by the reading."""
+    return _take(replay, near, f"read-{name}") and _is_believed(replay, near, name)
+
+
+def _take(replay: Replay, near: _Approach, step: str) -> bool:
+    read = replay.step(step, StepKind.READ_EC, pour=near.at)
     if read is None or read.figure is None:
         return False
     replay.ec = near.reading = read.figure
-    _doubt_volume(replay, near, name)
     return True
+
+
+def _is_believed(replay: Replay, near: _Approach, name: str) -> bool:
+    """Look into a rise unlike what so much of it brings: read again, then ask for the volume.
+
+    A reading that hardly moves stands for nothing: no more goes in by it.
+    """
+    slope = _slope(replay, near)
+    if not slope.is_odd:
+        return True
+    near.outcome.slope = slope
+    if not replay.doubts.stands(near.reading):
+        why = why_odd(slope)
+        near.outcome.correction = Correction(why)
+        if not replay.advised(name, why):
+            return False
+        replay.doubts.looked_into.append(near.reading)
+        if not _take(replay, near, f"read-{name}0"):
+            return False
+        slope = _slope(replay, near)
+    if slope.is_odd and not replay.doubts.volume_asked:
+        replay.doubts.suspect = volume_by_rise(replay.litres, slope, near.water)
+        by_usual = near.pour.estimate_by is EstimateBy.USUAL
+        settle_volume(replay, name, None if by_usual else replay.doubts.suspect, slope)
+        slope = _slope(replay, near)
+    return not slope.is_unmoved
 
 
 def _before_portions(replay: Replay, at: int, outcome: FeedOutcome) -> Fraction:
@@ -141,34 +203,30 @@ def _before_portions(replay: Replay, at: int, outcome: FeedOutcome) -> Fraction:
     return replay.floor if replay.ec is None else replay.ec
 
 
-def _doubt_volume(replay: Replay, near: _Approach, name: str) -> None:
-    """A rise far above what a printed dose roughly brings is first asked of the volume."""
-    slope = Slope(near.ec_rise, _expected(replay, near))
-    far = slope.expected > 0 and slope.measured > slope.expected * ROUGHLY + PEN_SWAY
-    doubts = replay.doubts
-    if far and not doubts.volume_asked:
-        near.outcome.slope = slope
-        doubts.suspect = volume_by_rise(replay.litres, slope, near.water)
-        settle_volume(replay, name, doubts.suspect, slope)
-
-
-def _expected(replay: Replay, near: _Approach) -> Fraction:
-    """What so much of it should have brought, roughly, by the dose printed beside its rule."""
-    pour = near.pour
-    if not pour.estimate:
-        return Fraction(0)
-    share = near.poured / pour.estimate
-    return pour.ec_rise * share * replay.plan.litres / replay.litres
+def _slope(replay: Replay, near: _Approach) -> Slope:
+    """What the portions brought, beside what they may bring by chart, label or habit."""
+    pour, ledger = near.pour, replay.ledger
+    expected = ledger.ec_rise(pour.key, near.poured)
+    match pour.estimate_by:
+        case EstimateBy.LABEL:
+            return Slope(near.ec_rise, expected)
+        case EstimateBy.CHART:
+            return Slope(near.ec_rise, expected, least=expected * HARDLY, most=expected * ROUGHLY)
+    usual = USUAL_FEED[pour.unit]
+    per_litre = near.poured / replay.litres
+    return Slope(
+        near.ec_rise, expected, least=usual.weakest * per_litre, most=usual.strongest * per_litre
+    )
 
 
 def _portion(replay: Replay, near: _Approach, name: str) -> Fraction:
-    """The next portion; 0 where the reading does not rise, or more would pass the printed dose."""
+    """The next portion; 0 where the reading does not rise, or more would pass what is known."""
     pour, headroom = near.pour, near.ec_headroom
-    share = replay.ledger.dose_litres / replay.plan.litres
-    estimate = None if pour.estimate is None else pour.estimate * share
+    assert pour.estimate is not None
+    estimate = pour.estimate * replay.ledger.dose_litres / replay.plan.litres
     portion = portion_until(
         estimate=estimate,
-        litres=replay.ledger.dose_litres,
+        first=FIRST_OF[pour.estimate_by],
         poured=near.poured,
         ec_rise=near.ec_rise,
         ec_headroom=headroom,
@@ -178,14 +236,26 @@ def _portion(replay: Replay, near: _Approach, name: str) -> Fraction:
         near.outcome.correction = Correction(Verdict.UNMOVED)
         replay.advised(name, Verdict.UNMOVED, pour=near.at)
         return portion
-    if estimate is None:
-        return portion
     left = estimate - replay.ledger.poured.get(pour.key, Fraction(0))
     if portion <= left:
         return portion
     if left > estimate * OVERPOURED:
         return left
+    if headroom <= (near.stop - near.water) * SLOPE_OFF:  # no chart or label is surer
+        near.outcome.correction = Correction(Verdict.WEAK)
+        return Fraction(0)
     return portion if _goes_past(replay, near, name, portion, estimate) else Fraction(0)
+
+
+FIRST_OF = {
+    EstimateBy.CHART: FIRST_PORTION,
+    EstimateBy.LABEL: FIRST_PORTION,
+    EstimateBy.USUAL: FIRST_PORTION
+    * USUAL_FEED[AmountUnit.ML].common
+    / USUAL_FEED[AmountUnit.ML].strongest,
+}
+"""Share of the estimate that goes in first: where it is only what such feed usually takes, so much
+that the strongest stays below its reading too."""
 
 
 def _goes_past(
@@ -197,5 +267,7 @@ def _goes_past(
     worth = near.ec_rise / near.poured if near.poured else Fraction(0)
     reads = near.reading + worth * portion
     near.outcome.offer = Offer({key: portion}, {key: in_all / estimate}, reads)
-    near.outcome.correction = Correction(Verdict.BEYOND_DOSE)
-    return replay.advised(f"beyond-{name}", Verdict.BEYOND_DOSE, pour=near.at)
+    printed = near.pour.estimate_by is EstimateBy.CHART
+    beyond = Verdict.BEYOND_DOSE if printed else Verdict.BEYOND_USUAL
+    near.outcome.correction = Correction(beyond)
+    return replay.advised(f"beyond-{name}", beyond, pour=near.at)

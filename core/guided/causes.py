@@ -1,11 +1,12 @@
 """What to look at first, by the advice that asks for it."""
 
-from core.guided.ph import PH_CAUSES, Advice
+from core.guided.ph import FAR_PH_CAUSES, PH_CAUSES, Advice
 from core.guided.steering import (
     BOTTLE_CAUSES,
     UNMOVED_CAUSES,
     UNTOLD_CAUSES,
     WATER_CAUSES,
+    WEAKER_WATER_CAUSES,
     Verdict,
 )
 
@@ -17,9 +18,13 @@ _CAUSES_OF: dict[str, tuple[str, ...]] = {
     Verdict.UNMOVED: UNMOVED_CAUSES,
     Verdict.ODD: BOTTLE_CAUSES,
     Verdict.UNTOLD: UNTOLD_CAUSES,
+    Verdict.BEYOND_USUAL: BOTTLE_CAUSES,
     Verdict.WATER_STRONGER: WATER_CAUSES,
     Verdict.WATER_TOO_STRONG: WATER_CAUSES,
+    Verdict.WATER_WEAKER: WEAKER_WATER_CAUSES,
     Advice.UNMOVED: PH_CAUSES,
+    Advice.ODD: FAR_PH_CAUSES,
+    Advice.NO_RESPONSE: PH_CAUSES,
     Advice.BEYOND_NEED: NEED_CAUSES,
 }
 
@@ -29,5 +34,11 @@ def causes_of(why: str) -> tuple[str, ...]:
     return _CAUSES_OF.get(why, ())
 
 
-OFFERED = frozenset({str(Verdict.BEYOND_DOSE), str(Advice.BEYOND_NEED)})
+OFFERED = frozenset(
+    {
+        str(Verdict.BEYOND_DOSE),
+        str(Verdict.BEYOND_USUAL),
+        str(Advice.BEYOND_NEED),
+    }
+)
 """Advice that offers more than is right, for whoever takes it on purpose."""

@@ -42,30 +42,35 @@ class Weighed:
 def weigh(replay: Replay, name: str, reading: Fraction) -> Weighed:
     """Lay out what a reading asks for that contradicts what is in the tank.
 
-    Hardly any rise is first looked for at the pen; another rise than expected is first asked of the
-    volume; one as if what was left out were in is first asked of that. What contradicts then is
-    advised, read again, and if it says the same it stands.
+    First its causes are looked for and it is read again: a pen that is wet with concentrate and a
+    tank that is not stirred are seen to in a minute. What reads the same then is asked of the
+    volume. What that does not explain stands: nothing more goes in by it.
     """
-    # One line of asking: pen, volume, again, believed; apart it could not be followed.
     slope, doubts = replay.rise_at(reading), replay.doubts
     if not slope.is_odd:
         doubts.suspect = None
         replay.ledger.left_out.clear()
         return Weighed(Trust.FITS)
-    doubts.suspect = volume_by_rise(replay.litres, slope, replay.floor)
-    stood = doubts.stands(reading)
-    first_of_another = slope.is_unmoved or slope.is_untold
-    if (stood or not first_of_another) and not slope.of_nothing and not doubts.volume_asked:
-        settle_volume(replay, name, doubts.suspect, slope)
+    doubts.suspect = _volume_told(replay, slope)
+    if not doubts.stands(reading):
+        why = why_odd(slope)
+        if not replay.advised(name, why):
+            return Weighed(Trust.LEFT, slope, Correction(why))
+        doubts.looked_into.append(reading)
+        return Weighed(Trust.AGAIN, slope, Correction(why))
+    if not slope.of_nothing and not doubts.volume_asked:
+        settle_volume(replay, name, doubts.suspect if slope.is_sure else None, slope)
         if replay.is_ahead or not replay.rise_at(reading).is_odd:
             return Weighed(Trust.FITS, slope)
-    if stood:
-        return Weighed(Trust.STANDS, slope)
-    why = why_odd(replay.rise_at(reading))
-    if not replay.advised(name, why):
-        return Weighed(Trust.LEFT, slope, Correction(why))
-    doubts.looked_into.append(reading)
-    return Weighed(Trust.AGAIN, slope, Correction(why))
+    return Weighed(Trust.STANDS, slope)
+
+
+def _volume_told(replay: Replay, slope: Slope) -> VolumeEstimate | None:
+    """The volume that a rise tells of; by what feed usually brings only how small it may be."""
+    if slope.is_sure:
+        return volume_by_rise(replay.litres, slope, replay.floor)
+    weakest = Slope(slope.measured, slope.least or Fraction(0))
+    return volume_by_rise(replay.litres, weakest, replay.floor)
 
 
 def why_odd(slope: Slope) -> Verdict:

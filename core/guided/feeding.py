@@ -7,7 +7,7 @@ from core.guided.outcome import FeedOutcome, Prepared
 from core.guided.overpouring import way_out_of
 from core.guided.passes import read_between
 from core.guided.plan import GuidedPour
-from core.guided.replay import Replay
+from core.guided.replay import OTHER_WATER, SAME_WATER, Replay
 from core.guided.steering import OVERPOURED, Correction, Verdict
 from core.guided.steps import StepKind
 from core.planning.planned_pours import Pass
@@ -43,7 +43,7 @@ def _read_water(replay: Replay) -> Prepared:
             break
         replay.source = read.figure
         why = _unlike_plan(replay)
-        if why is None or (turn and why is Verdict.WATER_STRONGER):
+        if why is None or (turn and why is not Verdict.WATER_TOO_STRONG):
             break
         followed = replay.advised(f"water-{turn + 1}", why)
         over = turn > 0 or not followed
@@ -58,11 +58,15 @@ def _unlike_plan(replay: Replay) -> Verdict | None:
     plan, source = replay.plan, replay.source
     if source is None:
         return None
-    if plan.total is not None:
-        strong = headroom_share_of(plan.total, source) == 0
-        return Verdict.WATER_TOO_STRONG if strong else None
-    far = plan.added is not None and plan.source is not None and source - plan.source > FAR_ABOVE
-    return Verdict.WATER_STRONGER if far else None
+    if plan.total is not None and headroom_share_of(plan.total, source) == 0:
+        return Verdict.WATER_TOO_STRONG
+    if plan.source is None:
+        return None
+    if source - plan.source > FAR_ABOVE:
+        return Verdict.WATER_STRONGER
+    if plan.source - source > OTHER_WATER and source < plan.source * SAME_WATER:
+        return Verdict.WATER_WEAKER
+    return None
 
 
 def _make_room(replay: Replay) -> None:

@@ -5,6 +5,8 @@ from dataclasses import dataclass, field
 from fractions import Fraction
 
 from core.guided.plan import GuidedPlan, GuidedPour
+from core.guided.steering import SLOPE_OFF
+from core.guided.usual import STRONGEST_ADDITIVE
 
 _NONE = Fraction(0)
 
@@ -84,11 +86,44 @@ class Ledger:
         return max(self.dose(key) - self.poured.get(key, _NONE), _NONE)
 
     def ec_rise(self, key: str, amount: Fraction) -> Fraction:
-        """mS/cm that so much of a product is expected to bring in this tank."""
-        per = self.plan.whole(key) or self._estimate(key)
-        if not per:
-            return _NONE
-        return self.plan.rise_of(key) * amount / per * self.plan.litres / self.litres
+        """mS/cm that so much of a product is expected to bring in this tank.
+
+        Of feed without label or chart's EC, what a common one brings.
+        """
+        return self.plan.brings_about(key, amount) / self.litres
+
+    def _spread(self, amounts: Mapping[str, Fraction]) -> tuple[Fraction, Fraction] | None:
+        """By how much less and more than expected those may bring; None where all is told of."""
+        unsure = [(usual, much) for key, much in amounts.items() if (usual := self.plan.usual_of(key))]
+        if not any(much for _, much in unsure):
+            return None
+        less = sum((much * (usual.common - usual.weakest) for usual, much in unsure), _NONE)
+        more = sum((much * (usual.strongest - usual.common) for usual, much in unsure), _NONE)
+        return less / self.litres, more / self.litres
+
+    @property
+    def expected_between(self) -> tuple[Fraction, Fraction] | None:
+        """mS/cm between which what is in may bring it; None where label or chart tell of all."""
+        return self._between(self.inside)
+
+    @property
+    def most_of_additives(self) -> Fraction:
+        """mS/cm that what is in may bring though neither label nor chart tells of it."""
+        return sum(self.inside.values(), _NONE) * STRONGEST_ADDITIVE / self.litres
+
+    @property
+    def planned_between(self) -> tuple[Fraction, Fraction] | None:
+        """The same of the whole mix where it is poured as planned."""
+        return self._between(self._planned_doses)
+
+    def _between(self, amounts: Mapping[str, Fraction]) -> tuple[Fraction, Fraction] | None:
+        spread = self._spread(amounts)
+        if spread is None:
+            return None
+        together = self._together(amounts)
+        told = {key: much for key, much in amounts.items() if not self.plan.usual_of(key)}
+        off = self._together(told) * SLOPE_OFF
+        return max(together - spread[0] - off, _NONE), together + spread[1] + off
 
     def _estimate(self, key: str) -> Fraction:
         estimates = (p.estimate or _NONE for p in self.plan.pours if p.key == key)
@@ -110,8 +145,12 @@ class Ledger:
     @property
     def as_planned(self) -> Fraction:
         """mS/cm above the water that the whole mix brings where it is poured as planned."""
+        return self._together(self._planned_doses)
+
+    @property
+    def _planned_doses(self) -> dict[str, Fraction]:
         keys = dict.fromkeys(p.key for p in self.plan.pours if p.stop_at_rise is None)
-        return sum((self.ec_rise(key, self.dose(key)) for key in keys), _NONE)
+        return {key: self.dose(key) for key in keys}
 
     def shares(self) -> dict[str, Fraction]:
         """Of each base part the share of its dose that is in."""

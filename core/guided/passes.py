@@ -24,7 +24,14 @@ def read_between(replay: Replay, outcome: FeedOutcome) -> SecondPour:
     trust = _read(replay, outcome)
     first = _first(replay, keys, trust)
     slope, headroom, rise = None, Fraction(0), Fraction(0)
-    if trust in (Trust.FITS, Trust.STANDS) and replay.ec is not None and replay.aim is not None:
+    # Without a printed target a reading that fits is a check; one that contradicts holds it back.
+    tells = replay.target is not None or trust is Trust.STANDS
+    if (
+        tells
+        and trust in (Trust.FITS, Trust.STANDS)
+        and replay.ec is not None
+        and replay.aim is not None
+    ):
         slope = outcome.slope = _slope(replay, first, replay.ec)
         headroom = replay.aim - _later(replay) - replay.ec
         rise = sum((replay.ledger.ec_rise(key, dose) for key, dose in before.items()), rise)

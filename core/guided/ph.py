@@ -8,7 +8,15 @@ from itertools import pairwise, takewhile
 from core.chemistry import Alkali
 from core.chemistry.buffers import DOWN, BufferCapacity, TitrationDirection, up
 from core.chemistry.carbonate import carbon_of
-from core.guided.bounds import BOLDNESS, SMALLEST_MEQ, UNBOUNDED, Bounds, Portion
+from core.guided.bounds import (
+    BOLDNESS,
+    LEAST_PORTION,
+    SMALLEST_MEQ,
+    UNBOUNDED,
+    Bounds,
+    Portion,
+    more_unshown,
+)
 from core.meters import PEN_PH_STEP
 
 WAIT_MIN = 5
@@ -18,9 +26,9 @@ FIRST_UNKNOWN_MEQ = 0.1
 """meq/L of a portion where nothing is known of the water: a quarter of what half a mL in 10 L
 brings, which can move soft tap water by more than 1 (common practice)."""
 
-CAUTIOUS_MEQ_PER_MS_CM = 2.5
-"""meq/L of alkalinity for each mS/cm of a water without a report: half of an ordinary hard water's,
-from memory, so that the first portion stays small."""
+ORDINARY_MEQ_PER_MS_CM = 5.0
+"""meq/L of alkalinity for each mS/cm of a water without a report: an ordinary hard water's, from
+memory. What acid does tells better from its second portion on; the first is bounded by the least."""
 
 TELLING_MEQ = 2 * FIRST_UNKNOWN_MEQ
 """meq/L of which every tank shows something; a smaller portion may be too small to see."""
@@ -31,6 +39,9 @@ MOST_TURNS = 2
 MOST_TITRANT_GROWTH = 2
 """A portion is at most so many times all before it together: a buffer that holds pH here may be
 used up further on. In the simulated tank this stays within the window even in RO water."""
+
+MOST_GROWTH_UNSURE = 1.5
+"""The same where nothing tells whether the pen is right."""
 
 LASTING_PH = 7.6
 """pH above which silicate buffers too; what it took up there says nothing of the way below."""
@@ -48,7 +59,11 @@ practice. A broken electrode reads about 7 in everything."""
 
 
 class Advice(StrEnum):
-    """What the assistant advises."""
+    """What the assistant advises.
+
+    Odd: the last portion brought pH far past the window. No response: pH shows nothing of what went
+    in, and more may burn a tank whose pen stands still.
+    """
 
     RIGHT = "right"
     ACID = "acid"
@@ -57,8 +72,15 @@ class Advice(StrEnum):
     STOP_CHASING = "stop_chasing"
     NO_ACID = "no_acid"
     UNMOVED = "ph_unmoved"
+    ODD = "ph_odd"
+    NO_RESPONSE = "ph_no_response"
     BEYOND_NEED = "beyond_need"
     TOO_MANY_ROUNDS = "too_many_rounds"
+
+
+FAR_PH_CAUSES = ("not_stirred", "ph_pen", "mixed_up", "volume", "other_water")
+"""Likely causes of a pH far past what a portion should bring, in the order in which to check them:
+common practice."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -125,15 +147,32 @@ def assist(
     near = ph - sign * _half_a_colour(resolution)
     middle = (low + high) / 2
     if run:
-        meq = _later_portion(near, middle, run, task, resolution, checked=checked)
+        meq = _later_portion(near, middle, run, task, resolution, bounds, checked=checked)
     else:
         meq = _first_portion(near, middle, task)
+    shown = _capacity_shown(near, run, task, resolution) if run else None
     if meq is None:
-        return Assistance(Advice.UNMOVED)
+        still = shown is None or _stands_still(run, task, resolution)
+        return Assistance(Advice.NO_RESPONSE if still and not checked else Advice.UNMOVED)
+    if shown is None:
+        unshown = bounds.unshown(run[0].before if run else ph, task.direction, resolution)
+        if capacity is not None and run:
+            # However alive the pen: past half of an ordinary need something must show.
+            half = task.direction.takes(run[0].before, middle, capacity) / 2
+            unshown = min(unshown, max(half, unshown / more_unshown(resolution) ** bounds.allowed))
+        moved = _has_moved(near, run, task, resolution)
+        unshown *= more_unshown(resolution) if moved else 1
+        left = unshown - sum(abs(portion.meq_l) for portion in run)
+        # A pen that was just seen to be alive, and shows nothing, stands in a tank that holds more.
+        meq = left if checked and run and not moved else min(meq, left)
+        meq = max(meq, _back_from_acid(portions, run, task))
+        if meq < LEAST_PORTION / 2:
+            return Assistance(Advice.UNMOVED if checked else Advice.NO_RESPONSE)
     if capacity is not None or run:
-        meq = min(meq, bounds.most(near, middle, run, task.direction, capacity))
-    if meq < SMALLEST_MEQ / 4 - 1e-9:
-        return Assistance(Advice.BEYOND_NEED)
+        most = bounds.most(near, middle, run, task.direction, capacity)
+        if most < SMALLEST_MEQ / 4 - 1e-9:
+            return Assistance(Advice.BEYOND_NEED)
+        meq = min(meq, most)
     return task.portion(meq, litres)
 
 
@@ -196,6 +235,7 @@ def _later_portion(
     run: Sequence[Portion],
     task: _Task,
     resolution: float,
+    bounds: Bounds,
     *,
     checked: bool,
 ) -> float | None:
@@ -216,10 +256,50 @@ def _later_portion(
     sure, capacity = told
     if not capacity.is_possible or (not checked and _stands_still(run, task, resolution)):
         return None
+    on_the_way = 0.0
     if task.capacity is not None and run[-1].before > LASTING_PH:
-        capacity = capacity.at_most(task.capacity)
-    wanted = max(direction.takes(sure, aim, capacity) * BOLDNESS, SMALLEST_MEQ / 4)
-    return min(wanted, done * MOST_TITRANT_GROWTH)
+        capacity = capacity.at_most(bounds.least or task.capacity)
+        on_the_way = _while_silicate_holds(ph, run, task)
+    wanted = max(direction.takes(sure, aim, capacity) * BOLDNESS, on_the_way, SMALLEST_MEQ / 4)
+    growth = MOST_GROWTH_UNSURE if bounds.pen_over else MOST_TITRANT_GROWTH
+    return min(wanted, done * growth)
+
+
+def _back_from_acid(portions: Sequence[Portion], run: Sequence[Portion], task: _Task) -> float:
+    """The first portion of alkali behind acid that went too far: a quarter of its last portion.
+
+    So much cannot lead past where that portion came from, even of an alkali four times as strong.
+    """
+    if run or task.direction.sign > 0 or not portions or portions[-1].meq_l <= 0:
+        return 0.0
+    return portions[-1].meq_l * BACK_FROM_ACID
+
+
+BACK_FROM_ACID = 0.25
+
+
+def _while_silicate_holds(ph: float, run: Sequence[Portion], task: _Task) -> float:
+    """A third of what leads down to where silicate ends, by what the last portion did, meq/L.
+
+    It holds less with each step down, so that the whole way by the last step would go past it.
+    """
+    last = run[-1]
+    moved = (last.before - ph) * task.direction.sign
+    if moved <= 0 or task.direction.sign < 0:
+        return 0.0
+    return max(ph - LASTING_PH, 0.0) / moved * abs(last.meq_l) * SILICATE_SHARE
+
+
+SILICATE_SHARE = 0.35
+"""Share of the way by the last step: what silicate holds falls to a tenth with each pH."""
+
+
+def _has_moved(ph: float, run: Sequence[Portion], task: _Task, resolution: float) -> bool:
+    """Whether the pen has moved the right way at all, be it by a step."""
+    if not run:
+        return False
+    start = run[0].before - task.direction.sign * _half_a_colour(resolution)
+    return (start - ph) * task.direction.sign > resolution / 2
 
 
 def _stands_still(run: Sequence[Portion], task: _Task, resolution: float) -> bool:
@@ -263,11 +343,8 @@ def _capacity_shown(
     # What silicate held above says nothing of the way below.
     run = [portion for portion in run if portion.before <= LASTING_PH] or run
     start, sign = run[0].before, task.direction.sign
-    sure = (
-        ph
-        if abs(start - ph) >= SURE_STEPS * resolution
-        else ph - sign * (resolution - _half_a_colour(resolution))
-    )
+    by_drops = _half_a_colour(resolution) > 0  # of which the half is off already
+    sure = ph if by_drops or abs(start - ph) >= SURE_STEPS * resolution else ph - sign * resolution
     capacity = task.direction.capacity(
         start,
         sure,

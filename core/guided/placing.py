@@ -20,7 +20,7 @@ _OF_THE_TANK = {
 }
 _BY_TURN = (
     (re.compile(r"read-(between|ec-\d+|between-\d+)"), StepKind.READ_EC),
-    (re.compile(r"read-ph-\d+"), StepKind.READ_PH),
+    (re.compile(r"(read|check)-ph-\d+"), StepKind.READ_PH),
     (re.compile(r"volume-(between|ec-\d+|between-\d+|ec-\d+-drained)"), StepKind.VOLUME),
     (re.compile(r"drain-\d+"), StepKind.DRAIN),
     (re.compile(r"(settle|wait-ph)-\d+"), StepKind.WAIT),

@@ -2,15 +2,25 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
+from enum import StrEnum
 from fractions import Fraction
 
 from core.chemistry import Acid, Alkali
 from core.chemistry.elements import Component
 from core.guided.steps import StepKind
+from core.guided.usual import USUAL_FEED, UsualFeed
 from core.meters import PEN_PH_STEP
 from core.planning.planned_pours import Pass
 from core.quantities import AmountUnit
 from core.vessels import Vessel
+
+
+class EstimateBy(StrEnum):
+    """What tells about how much of a product it is, where a reading ends its pour."""
+
+    CHART = "chart"
+    LABEL = "label"
+    USUAL = "usual"
 
 
 @dataclass(frozen=True, slots=True)
@@ -21,7 +31,8 @@ class GuidedPour:
         key, name: the product.
         unit: mL or g.
         amount: how much; None where a reading decides.
-        estimate: about how much then, if the chart tells.
+        estimate: about how much then, by the chart, the label, or what such feed usually takes.
+        estimate_by: which of the three.
         stop_at_rise: mS/cm above the water at which to stop; None where the amount is given.
         turn: whether it is all of the product, or one pass of two.
         base: whether it is a part of the base.
@@ -57,6 +68,12 @@ class GuidedPour:
     needs_wait: bool = True
     bucket_l: Fraction | None = None
     unnamed: Mapping[Component, float] = field(default_factory=dict)
+    estimate_by: EstimateBy = EstimateBy.CHART
+
+    @property
+    def is_feed(self) -> bool:
+        """Whether it is feed: a part of the base, or what strength scales."""
+        return (self.base or self.scaled) and not self.live
 
 
 @dataclass(frozen=True, slots=True)
@@ -157,6 +174,23 @@ class GuidedPlan:
         """What the mix takes of a product, mL or g: by dose, or about, where a reading decides."""
         pours = (pour for pour in self.pours if pour.key == key)
         return sum((p.amount or p.estimate or Fraction(0) for p in pours), Fraction(0))
+
+    def usual_of(self, key: str) -> UsualFeed | None:
+        """What feed like that usually brings; None where label, chart or rule tell of this one."""
+        pours = [pour for pour in self.pours if pour.key == key]
+        if not pours or not pours[0].is_feed or self.rise_of(key):
+            return None
+        return USUAL_FEED[pours[0].unit]
+
+    def brings_about(self, key: str, amount: Fraction) -> Fraction:
+        """mS/cm times litres that so much of a product is taken to bring.
+
+        By its label, the chart or its rule; of other feed what a common one does.
+        """
+        if (usual := self.usual_of(key)) is not None:
+            return usual.common * amount
+        whole = self.takes(key)
+        return self.rise_of(key) * amount / whole * self.litres if whole else Fraction(0)
 
     def rise_of(self, key: str) -> Fraction:
         """mS/cm that all of a product is expected to bring; 0 where nothing tells."""

@@ -8,7 +8,7 @@ from core.guided.events import Event, EventKind
 from core.guided.ledger import Ledger
 from core.guided.placing import adjusted_in_all, poured_in_all
 from core.guided.plan import GuidedPlan, GuidedPour
-from core.guided.steering import PEN_SWAY, Slope
+from core.guided.steering import PEN_SWAY, SLOPE_OFF, Slope
 from core.guided.steps import Step, StepKind, StepStatus
 from core.guided.volume import VolumeEstimate
 
@@ -17,6 +17,10 @@ MOST_ROUNDS = 8
 
 MOST_DOUBTS = 2
 """Times that the cause of an odd reading is looked for before the next is taken to stand."""
+
+SAME_WATER = Fraction(7, 10)
+"""Share of the planned reading below which it is another water, of which no report tells: our own
+default, more than a season changes most mains by (from memory)."""
 
 OTHER_WATER = Fraction(1, 10)
 """mS/cm: a water that reads further off than this is another water; our own default,
@@ -165,18 +169,38 @@ class Replay:
         return off if abs(off) > OTHER_WATER else None
 
     @property
+    def yardstick(self) -> tuple[Fraction, Fraction] | None:
+        """Low and high of the final reading: the target, or where none is printed what just the
+        printed doses bring by their labels, or as feed usually does; None where nothing tells."""
+        if self.target is not None:
+            return self.target
+        planned, between = self.ledger.as_planned, self.ledger.planned_between
+        if planned <= 2 * PEN_SWAY:
+            return None
+        low, high = between or (planned * (1 - SLOPE_OFF), planned * (1 + SLOPE_OFF))
+        return self.floor + low, self.floor + high
+
+    @property
     def aim(self) -> Fraction | None:
-        """The middle of the target."""
-        return (self.target[0] + self.target[1]) / 2 if self.target else None
+        """The middle of the target, or what just the printed doses should bring."""
+        if self.target is not None:
+            return (self.target[0] + self.target[1]) / 2
+        return None if self.yardstick is None else self.floor + self.ledger.as_planned
 
     def rise_at(self, reading: Fraction) -> Slope:
         """What the water's reading rose by, beside what is in should have brought."""
         ledger = self.ledger
+        between = ledger.expected_between
+        if between is None and ledger.expected == 0 and any(ledger.poured.values()):
+            between = Fraction(0), ledger.most_of_additives
+        least, most = between or (None, None)
         return Slope(
             reading - self.floor,
             ledger.expected,
             of_nothing=not any(ledger.poured.values()),
             left_out=ledger.expected_of_left_out,
+            least=least,
+            most=most,
         )
 
     def stir_and_wait(self, at: int, name: str) -> None:

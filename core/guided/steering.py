@@ -19,6 +19,10 @@ WATER_CAUSES = ("meter", "old_feed", "other_water")
 tank, or indeed another water (our own order: a pen is looked at in a minute, a tank is emptied in
 an hour)."""
 
+WEAKER_WATER_CAUSES = ("meter", "other_water")
+"""Likely causes of a water that reads far less than planned: the pen, or indeed another water, of
+which no report tells (our own order)."""
+
 UNTOLD_CAUSES = ("untold_pour", "old_feed", "meter", "water")
 """Likely causes of a reading as if what was left out on the screen were in: it went in after all,
 old feed, the pen, another water (our own order)."""
@@ -37,12 +41,21 @@ class Slope:
         expected: the rise that was expected.
         of_nothing: whether nothing at all is told to be in.
         left_out: mS/cm that what was left out on the screen would have brought besides.
+        least, most: mS/cm between which the rise may lie, where neither label nor chart tells of
+            some of it; None where they tell of all, so that it may be off by a share.
     """
 
     measured: Fraction
     expected: Fraction
     of_nothing: bool = False
     left_out: Fraction = Fraction(0)
+    least: Fraction | None = None
+    most: Fraction | None = None
+
+    @property
+    def is_sure(self) -> bool:
+        """Whether label or chart tell of all that went in."""
+        return self.least is None or self.most is None
 
     @property
     def off(self) -> Fraction | None:
@@ -56,6 +69,8 @@ class Slope:
 
     @property
     def _is_far(self) -> bool:
+        if self.least is not None and self.most is not None:
+            return not self.least - PEN_SWAY <= self.measured <= self.most + PEN_SWAY
         short = abs(self.measured - self.expected)
         return self.expected > 0 and short > max(self.expected * SLOPE_OFF, PEN_SWAY)
 
@@ -64,7 +79,7 @@ class Slope:
         """Whether it is as if what was left out were in; or it rose though nothing at all is in."""
         if self.of_nothing:
             return self.measured > PEN_SWAY
-        tells = self._is_far or (self.expected == 0 and self.measured > PEN_SWAY)
+        tells = (self.is_sure and self._is_far) or (self.expected == 0 and self.measured > PEN_SWAY)
         with_it = Slope(self.measured, self.expected + self.left_out)
         return self.left_out > 0 and tells and not with_it._is_far
 
@@ -191,8 +206,9 @@ class Verdict(StrEnum):
 
     Unmoved: it hardly rose by what went in. Odd: it rose by much more or less than expected.
     Untold: it reads as if what was left out were in. Beyond the dose: it asks for more than printed
-    dose × strength. Water too strong: the water alone reads more than the target, so that no
-    draining helps. Too many rounds: corrections end here.
+    dose × strength; beyond the usual, for more than the label, or such feed, takes. Water too
+    strong: the water alone reads more than the target, so that no draining helps. Too many rounds:
+    corrections end here.
     """
 
     RIGHT = "right"
@@ -202,9 +218,11 @@ class Verdict(StrEnum):
     ODD = "ec_odd"
     UNTOLD = "ec_untold"
     BEYOND_DOSE = "beyond_dose"
+    BEYOND_USUAL = "beyond_usual"
     RATIO_OFF = "ratio_off"
     WATER_TOO_STRONG = "water_too_strong"
     WATER_STRONGER = "water_stronger"
+    WATER_WEAKER = "water_weaker"
     TOO_MANY_ROUNDS = "too_many_rounds"
 
 

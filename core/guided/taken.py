@@ -2,15 +2,16 @@
 
 from fractions import Fraction
 
-from core.chart import Role
+from core.chart import Form, Role
 from core.chart.roles import NEEDS_WAIT
-from core.chemistry import Contents, Element, contents_of, molarity
+from core.chemistry import Contents, Element, contents_of, molarity, rise_of
 from core.chemistry.acids import PROTONS_AT_6
-from core.guided.plan import GuidedAcid, GuidedAlkali, GuidedPlan, GuidedPour
+from core.guided.plan import EstimateBy, GuidedAcid, GuidedAlkali, GuidedPlan, GuidedPour
+from core.guided.usual import USUAL_FEED
 from core.meters import PEN_PH_STEP
 from core.planning import MixRequest, Pour, PourSheet
 from core.planning.tank import choose_acid, choose_alkali, label_of
-from core.quantities import AmountUnit, ReadingRange
+from core.quantities import Amount, AmountUnit, ReadingRange, of_float
 from core.water import TargetConvention
 
 P_PER_MMOL = 30.974
@@ -131,7 +132,13 @@ def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
     for pour in sheet.pours:
         above = pour.above_water.ms_cm if pour.above_water else level
         ec_rise, level = max(above - level, Fraction(0)), above
-        amount, known = pour.amount or pour.estimate, _contents(request, pour)
+        known = _contents(request, pour)
+        if pour.above_water is None and known is not None and pour.amount is not None:
+            # From a bottle without label on nobody knows the reading, but this one's part of it.
+            ec_rise = _rise_by_label(request, known, pour.amount.value)
+        stop = _stop(pour, above)
+        estimate, by = _estimate(request, pour, known, ec_rise)
+        amount = pour.amount or estimate
         rinsed = " and ".join(dict.fromkeys(rinse.other.name for rinse in pour.rinses))
         found.append(
             GuidedPour(
@@ -139,8 +146,9 @@ def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
                 name=pour.product.name,
                 unit=amount.unit if amount else AmountUnit.ML,
                 amount=pour.amount.value if pour.amount else None,
-                estimate=pour.estimate.value if pour.estimate else None,
-                stop_at_rise=_stop(pour, above),
+                estimate=estimate.value if estimate else None,
+                estimate_by=by,
+                stop_at_rise=stop,
                 turn=pour.turn,
                 base=pour.product.is_base,
                 live=pour.product.role is Role.LIVE,
@@ -157,6 +165,38 @@ def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
             )
         )
     return tuple(found)
+
+
+def _rise_by_label(request: MixRequest, contents: Contents, amount: Fraction) -> Fraction:
+    """mS/cm that so much of a labelled product brings in this water."""
+    per_litre = float(amount / request.volume.litres)
+    return of_float(rise_of(request.water, (), [(contents, per_litre)]), 6)
+
+
+def _estimate(
+    request: MixRequest, pour: Pour, contents: Contents | None, ec_rise: Fraction
+) -> tuple[Amount | None, EstimateBy]:
+    """About how much a pour takes that a reading ends, and what tells so.
+
+    No reading may decide an amount alone: a pen that stops would ask for more without end.
+    """
+    if pour.amount is not None or pour.estimate is not None or ec_rise <= 0:
+        return pour.estimate, EstimateBy.CHART
+    unit = AmountUnit.G if pour.product.form is Form.DRY else AmountUnit.ML
+    usual = ec_rise / USUAL_FEED[unit].common * request.volume.litres
+    if contents is None:
+        return Amount(usual, unit), EstimateBy.USUAL
+    amount = usual
+    for _ in range(_NEARER):
+        rise = _rise_by_label(request, contents, amount)
+        if rise <= 0:
+            return Amount(usual, unit), EstimateBy.USUAL
+        amount = (amount * ec_rise / rise).limit_denominator(1000)
+    return Amount(amount, unit), EstimateBy.LABEL
+
+
+_NEARER = 3
+"""Rounds in which the amount by the label comes near enough: ions hinder each other but little."""
 
 
 def _bucket_l(request: MixRequest, pour: Pour) -> Fraction | None:

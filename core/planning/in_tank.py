@@ -3,6 +3,7 @@
 from collections.abc import Sequence
 
 from core.chart import Stage
+from core.chart.roles import ROLES
 from core.chemistry import TankChemistry, saturations
 from core.planning.computed_pours import ComputedPour
 from core.planning.request import MixRequest
@@ -22,8 +23,9 @@ def in_tank_of(
 ) -> InTank:
     """The finished tank: elements beside their ranges, pH, acid, what may fall out."""
     feed = [one for one in computed if one.step.item.is_feed]
+    moves_ph = [one for one in computed if one.step.item.is_feed or _lifts(one)]
     unlabelled = tuple(
-        dict.fromkeys(one.step.item.product.name for one in feed if one.contents is None)
+        dict.fromkeys(one.step.item.product.name for one in moves_ph if one.contents is None)
     )
     # Of an acid that cannot be known nothing is counted: what labels tell is at least in the tank.
     plan = None if unlabelled else _acid_plan(request, chemistry, acid)
@@ -37,6 +39,11 @@ def in_tank_of(
         unlabelled=unlabelled,
         label_coverage=_label_coverage(feed),
     )
+
+
+def _lifts(computed: ComputedPour) -> bool:
+    """Whether it is silica, a buffer, an alkaline tonic: little of it moves pH far."""
+    return ROLES[computed.step.item.product.role].lifts
 
 
 def _label_coverage(feed: Sequence[ComputedPour]) -> LabelCoverage:

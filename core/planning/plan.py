@@ -4,6 +4,7 @@ from collections.abc import Mapping, Sequence
 
 from core.cautions import Caution, Severity
 from core.chart import Column
+from core.chart.roles import ROLES
 from core.chemistry import Contents, TankChemistry, brings_calcium
 from core.order import Place, put_in_order
 from core.planning.by_chart import ChartRise, rises_by_chart
@@ -119,10 +120,11 @@ def _known_phs(
     contents: Sequence[Contents | None],
     chemistry: TankChemistry | None,
 ) -> list[float | None]:
-    """The pH after each pour; from the first feed on of which no label tells, nobody knows it."""
+    """The pH after each pour; from the first on that moves it without a label, nobody knows it."""
     known: list[float | None] = []
     blind = chemistry is None
     for at, (step, brings) in enumerate(zip(steps, contents, strict=True)):
-        blind = blind or (brings is None and step.item.is_feed)
+        moves_ph = step.item.is_feed or ROLES[step.item.product.role].lifts
+        blind = blind or (brings is None and moves_ph)
         known.append(None if blind or chemistry is None else chemistry.phs[at])
     return known

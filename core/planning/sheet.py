@@ -178,8 +178,8 @@ class InTank:
         ph_about: the same, with an ordinary water's alkalinity where its own is not known.
         acid: what brings it into the window; None where none is needed or it cannot be known.
         saturated: minerals that it is more than saturated with.
-        unlabelled: names of feed products without a label: what they bring, and so the pH, is not
-            known.
+        unlabelled: names of products without a label that feed, or lift pH as silica, buffers and
+            alkaline tonics do: what they bring, and so the pH, is not known.
         label_coverage: how much of the feed labels tell.
     """
 

@@ -18,6 +18,7 @@ from core.guided import (
     guided_plan,
     replay,
 )
+from core.guided.adjusting import PEN_CHECK
 from core.guided.causes import OFFERED
 from core.guided.oddness import is_odd_reading
 from core.guided.steering import Verdict
@@ -60,6 +61,7 @@ class Rehearsal:
         verdicts: what the readings of EC were judged to say, in order.
         causes: likely causes that were told.
         accept_at: the reading that was told to accept at, where too much went in.
+        correction: what the last reading of EC was said to call for; None where none was.
     """
 
     ended: str
@@ -74,6 +76,7 @@ class Rehearsal:
     verdicts: tuple[str, ...]
     causes: tuple[str, ...]
     accept_at: Fraction | None
+    correction: str | None = None
 
 
 def rehearse(request: RehearsalRequest) -> Rehearsal:
@@ -138,7 +141,7 @@ class _Grower:
                 shown = self.pens.ec(of_water=step.kind is StepKind.READ_WATER)
                 kind, figure = EventKind.READ, self._typed("ec", step.kind, shown)
             case StepKind.READ_PH:
-                shown = self.pens.ph()
+                shown = self.pens.ph(in_a_cup=step.why == PEN_CHECK)
                 kind, figure = EventKind.READ, self._typed("ph", step.kind, shown)
             case StepKind.READ_TEMPERATURE:
                 kind, figure = EventKind.READ, Fraction(20)
@@ -163,7 +166,7 @@ class _Grower:
         if slip is None or slip.kind != what or slip.reading != nth:
             return shown
         typed = shown * slip.times
-        return shown if is_odd_reading(kind, typed) else typed
+        return shown if is_odd_reading(kind, typed, self.plan) else typed
 
     def _event(self, kind: EventKind, step: str, figure: Fraction | None, of: str = "") -> Event:
         number = len(self.events)
@@ -255,6 +258,7 @@ class _Grower:
             verdicts=tuple(verdict.value for verdict in state.verdicts),
             causes=tuple(self.causes),
             accept_at=state.way_out.accept_at if state.way_out else None,
+            correction=state.correction.verdict.value if state.correction else None,
         )
 
     def steps_of(self, kind: StepKind) -> list[Event]:

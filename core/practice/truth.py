@@ -23,6 +23,10 @@ BEYOND_MODEL_MS_CM = 200.0
 """What a tank is said to have that no model tells of: four times sea water."""
 
 
+SOUR_CUP_PH = 3.0
+"""Of a cup of tank water with a drop of acid in it."""
+
+
 class TrueTank:
     """The tank as it is."""
 
@@ -65,13 +69,7 @@ class TrueTank:
         if label is not None:
             self.tank.pour(contents_of(label, product.form, product.role), float(amount * strong))
         else:
-            pours = [p for p in self.plan.pours if p.key == really]
-            whole = sum((p.amount or p.estimate or Fraction(0) for p in pours), Fraction(0))
-            ec_rise = self.plan.rise_of(really)
-            if whole:
-                self.tank.pour_unlabelled(
-                    float(ec_rise * amount * strong / whole * self.plan.litres)
-                )
+            self.tank.pour_unlabelled(float(self.plan.brings_about(really, amount) * strong))
         self._solve()
 
     def pour_acid(self, amount: Fraction) -> None:
@@ -104,10 +102,12 @@ class Pens:
         shown = self._show("ec", pen, self.tank.now[0], self.tank.water_ec, self.ecs)
         return rounded(Fraction(max(shown, 0.0)), 2)
 
-    def ph(self) -> Fraction:
+    def ph(self, *, in_a_cup: bool = False) -> Fraction:
+        """pH of the tank, or of a cup of it with a drop of acid."""
         self.phs += 1
         pen = self.request.ph_pen
-        shown = self._show("ph", pen, self.tank.now[1], self.tank.water_ph, self.phs)
+        true = SOUR_CUP_PH if in_a_cup else self.tank.now[1]
+        shown = self._show("ph", pen, true, self.tank.water_ph, self.phs)
         step = self.request.ph_step
         return round(Fraction(min(max(shown, 0.0), 14.0)) / step) * step
 

@@ -94,7 +94,7 @@ def _do_in(
     """What a step that was done has done to the tank."""
     match step.kind:
         case StepKind.POUR | StepKind.ADD if step.pour is not None:
-            _pour_in(tank, plan.pours[step.pour], done, plan.litres)
+            _pour_in(tank, plan, plan.pours[step.pour], done)
         case StepKind.ACID if plan.acid:
             tank.pour_acid(plan.acid.acid, float(done))
         case StepKind.ALKALI:
@@ -107,14 +107,12 @@ _SOME_ALKALI = Alkali(1.0, 0.0)
 """Of unknown strength: potassium hydroxide of 1 mol/L, say."""
 
 
-def _pour_in(tank: SimulatedTank, pour: GuidedPour, amount: Fraction, litres: Fraction) -> None:
+def _pour_in(tank: SimulatedTank, plan: GuidedPlan, pour: GuidedPour, amount: Fraction) -> None:
     """What a label tells, else what the chart expects of it."""
-    whole = pour.amount or pour.estimate
     if pour.brings is not None:
         tank.pour_moles(pour.brings, float(amount))
-    elif whole:
-        ec_rise = (pour.stop_at_rise or pour.ec_rise) * amount / whole
-        tank.pour_unlabelled(float(ec_rise * litres))
+    else:
+        tank.pour_unlabelled(float(plan.brings_about(pour.key, amount)))
 
 
 def meter_of(scope: Scope) -> Meter | None:

@@ -8,7 +8,7 @@ from core.chemistry import Mineral
 from core.planning.expected import RestsOn
 from core.planning.judging.judging_input import JudgingInput, percent
 from core.planning.judging.order import MINERAL_WORDS, number_text_of
-from core.planning.sheet import SHOWN_WHOLE_PPM, ElementInTank, InTank
+from core.planning.sheet import SHOWN_WHOLE_PPM, ElementInTank, InTank, LabelCoverage
 from core.quantities import Reading, decimal_text, number_text, of_float
 
 
@@ -38,7 +38,8 @@ def _saturated(given: JudgingInput, tank: InTank) -> Iterator[Caution]:
 
 
 def _out_of_range(given: JudgingInput, tank: InTank) -> Iterator[Caution]:
-    out = [] if tank.unlabelled else [found for found in tank.elements if found.is_out]
+    known = tank.label_coverage is LabelCoverage.ALL
+    out = [found for found in tank.elements if known and found.is_out]
     if out:
         told = "; ".join(_beside_range(found) for found in out)
         by_acid, remedy = _brought_by_acid(given, out)

@@ -137,7 +137,7 @@ FAULTS: Mapping[str, Fault] = {
     "ph_stops": _pen("ph_pen", "stops_after", 1, 2, 3),
     "ph_slow": _pen("ph_pen", "lag", 0.2, 0.4, 0.6),
     "ph_offset": _pen("ph_pen", "offset", -1, -0.5, -0.25, 0.25, 0.5, 1),
-    "ph_drift": _pen("ph_pen", "drift", -0.03, 0.03),
+    "ph_drift": _pen("ph_pen", "drift", -0.01, 0.01),
     "ph_slope": _pen("ph_pen", "slope", 0.5, 0.7, 0.85),
     "volume": _volume,
     "volume_told_wrong": _volume_told_wrong,

@@ -9,11 +9,13 @@ from core.chemistry import contents_of, rise_of
 from core.guided import GuidedPlan, StepKind, guided_plan
 from core.guided.causes import OFFERED
 from core.guided.steering import Verdict
+from core.guided.usual import USUAL_FEED
 from core.planning import PourSheet, plan_mix
 from core.practice.drawn.case import DrawnCase
 from core.practice.rehearsal import Rehearsal, RehearsedStep, rehearse
 from core.practice.request import Stops
 from core.practice.truth import TrueTank
+from core.quantities import AmountUnit
 from core.water import Water
 
 LOWEST_PH, HIGHEST_PH = 4.5, 9.0
@@ -122,12 +124,22 @@ def _insisted(run: _Rehearsed) -> bool:
 
 
 def _ph_burns(run: _Rehearsed) -> bool:
-    """pH never below 4.5 by acid, nor above 9 by alkali."""
-    return any(
-        (step.kind is StepKind.ACID and step.done and step.ph < LOWEST_PH)
-        or (step.kind is StepKind.ALKALI and step.done and step.ph > HIGHEST_PH)
-        for step in run.record.steps
-    )
+    """pH never below 4.5 by acid, nor above 9 by alkali; of a feed that is there already, no more
+    than a pen can tell."""
+    before = run.tank.water_ph
+    for step in run.record.steps:
+        lowest, highest = min(before, LOWEST_PH), max(before, HIGHEST_PH)
+        if step.kind is StepKind.ACID and step.ph < lowest - (PH_STEP if before < LOWEST_PH else 0):
+            return True
+        if step.kind is StepKind.ALKALI and step.ph > highest + (
+            PH_STEP if before > HIGHEST_PH else 0
+        ):
+            return True
+        before = step.ph
+    return False
+
+
+PH_STEP = 0.1
 
 
 def _told(step: RehearsedStep) -> Fraction:
@@ -136,8 +148,9 @@ def _told(step: RehearsedStep) -> Fraction:
 
 
 def _passes_dose(run: _Rehearsed) -> bool:
-    """No product beyond printed × strength, of the true volume where that is larger."""
-    litres = max(run.plan.litres, run.tank.litres) / run.plan.litres
+    """No product beyond printed × strength, of the volume as it was told, or truly is if larger."""
+    told = run.case.rehearsal.volume_told or run.plan.litres
+    litres = max(run.plan.litres, run.tank.litres, told) / run.plan.litres
     poured: dict[str, Fraction] = {}
     overpoured = False
     for step in run.record.steps:
@@ -191,10 +204,9 @@ def _burns_unsaid(run: _Rehearsed) -> bool:
 
 
 def _said(run: _Rehearsed) -> bool:
-    verdicts = run.record.verdicts
-    if verdicts and verdicts[-1] != Verdict.RIGHT:
+    if run.record.correction not in (None, Verdict.RIGHT):
         return True
-    asked = any(step.kind is StepKind.VOLUME for step in run.record.steps)
+    asked = any(step.kind in (StepKind.VOLUME, StepKind.DRAIN) for step in run.record.steps)
     return asked or any(code in _EC_ADVICE for step in run.record.steps for code in step.advice)
 
 
@@ -263,7 +275,15 @@ def _contradicts(run: _Rehearsed, poured: Mapping[str, Fraction], step: Rehearse
     waters = [s.done for s in run.record.steps if s.kind is StepKind.READ_WATER and s.done]
     water = float(waters[-1]) if waters else 0.0
     shown = float(step.done or 0) - water
-    known = all(run.plan.rise_of(key) for key in run.plan.base)
+    known = all(
+        run.plan.rise_of(pour.key) and (pour.stop_at_rise is None or pour.brings)
+        for pour in run.plan.pours
+        if pour.base
+    )
     if known:
         return abs(shown - expected) > 0.3 * expected + 0.1
-    return not expected / 3 - 0.1 <= shown <= expected * 3 + 0.1
+    of_base = {pour.key for pour in run.plan.pours if pour.is_feed}
+    per_litre = float(sum(poured[key] for key in poured if key in of_base) / run.plan.litres)
+    usual = USUAL_FEED[AmountUnit.ML]
+    least, most = float(usual.weakest) * per_litre, float(usual.strongest) * per_litre
+    return not least - 0.1 <= shown <= most + 0.1
