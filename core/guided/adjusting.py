@@ -3,23 +3,20 @@
 from dataclasses import dataclass, field
 from fractions import Fraction
 
-from core.chemistry.acids import PROTONS_AT_6, strongest_molarity
-from core.chemistry.buffers import BufferCapacity
-from core.chemistry.carbonate import carbon_of
+from core.chemistry.acids import PROTONS_AT_6
 from core.guided.bounds import Bounds, Portion
 from core.guided.events import Event, EventKind
-from core.guided.ph import (
-    FIRST_UNKNOWN_MEQ,
-    ORDINARY_MEQ_PER_MS_CM,
-    WAIT_MIN,
-    Advice,
-    Assistance,
-    assist,
-    may_be_right,
+from core.guided.least_buffer import (
+    least_capacity,
+    of_planned_water,
+    report_holds,
+    times_stronger,
 )
+from core.guided.ph import ORDINARY_MEQ_PER_MS_CM, WAIT_MIN, assist, may_be_right
+from core.guided.ph_advice import Advice, Assistance
 from core.guided.plan import GuidedPlan
-from core.guided.replay import SAME_WATER, Replay
-from core.guided.steering import PEN_SWAY
+from core.guided.portion_sizes import FIRST_UNKNOWN_MEQ
+from core.guided.replay import Replay
 from core.guided.steps import StepKind
 from core.meters import PEN_PH_STEP
 from core.quantities import AmountUnit
@@ -86,7 +83,7 @@ def read_ph(replay: Replay) -> PhOutcome:
 
 
 FAR_BEYOND = 0.5
-"""pH beyond the window that a portion must not bring: it is read again before it is turned about."""
+"""pH beyond the window that no portion should bring: it is read again before anything goes in."""
 
 
 def _fell_too_far(replay: Replay, outcome: PhOutcome) -> bool:
@@ -101,8 +98,8 @@ def _fell_too_far(replay: Replay, outcome: PhOutcome) -> bool:
 
 
 PEN_CHECK = "pen_check"
-"""Why pH of a cup is read: tank water with a drop of acid or alkali in it. A pen that shows the same
-there as in the tank stands still."""
+"""Why pH of a cup is read: tank water with a drop of acid in it. A pen that shows the same there as
+in the tank stands still."""
 
 ALIVE_STEPS = 2
 
@@ -160,13 +157,13 @@ def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
         settles=replay.plan.settles,
         checked=outcome.unmoved_at is not None or outcome.alive_at == len(outcome.portions),
         bounds=Bounds(
-            reported=_report_holds(replay),
+            reported=report_holds(replay),
             need=None if replay.plan.acid_need is None else float(replay.plan.acid_need),
-            pen_over=pen_over(_first_shown(outcome), replay.plan, reported=_report_holds(replay)),
+            pen_over=pen_over(_first_shown(outcome), replay.plan, reported=report_holds(replay)),
             looked=outcome.looked,
             besides=float(replay.acid_astray / replay.least_litres) * _acid_meq(replay),
             least=least_capacity(replay, confirmed=_is_as_expected(replay, outcome)),
-            strongest=_times_stronger(replay),
+            strongest=times_stronger(replay),
             allowed=outcome.allowed,
         ),
     )
@@ -190,7 +187,7 @@ def _first_shown(outcome: PhOutcome) -> float:
 
 
 DROPS_OVER = 0.5
-"""The same of drops, which need no calibration: a colour taken for the next one (common practice)."""
+"""The same of drops: a colour taken for the next one (common practice)."""
 
 
 def pen_over(first: float, plan: GuidedPlan, *, reported: bool) -> float:
@@ -203,7 +200,7 @@ def pen_over(first: float, plan: GuidedPlan, *, reported: bool) -> float:
 
 def _is_as_expected(replay: Replay, outcome: PhOutcome) -> bool:
     plan = replay.plan
-    if not _report_holds(replay) or plan.ph_expected is None:
+    if not report_holds(replay) or plan.ph_expected is None:
         return False
     return abs(_first_shown(outcome) - float(plan.ph_expected)) <= PEN_OVER_SHOWS
 
@@ -247,89 +244,9 @@ def _correct(replay: Replay, turn: int, outcome: PhOutcome) -> bool:
     return True
 
 
-LEAST_OF_REPORT = 1 / 3
-"""Share of a reported alkalinity that is counted on before acid shows any: a report may be of
-another season or another well; our own default."""
-
-LEAST_OF_CONFIRMED = 0.6
-"""The same where pH reads what report and labels told: two sources agree."""
-
-LEAST_MEQ_PER_MS_CM = 0.3
-MINERAL_MS_CM = 0.3
-LEAST_MINERAL_MEQ = 0.8
-"""meq/L of alkalinity that a water has at least by what it reads: acid wells and rain hold some 0.3 for
-each mS/cm; from 0.3 mS/cm on ground and mains water holds as much as it reads, up to 0.8, as coastal
-wells do. From memory."""
-
-STRONGER_AT_LEAST = 1.5
-STRONGER_ALKALI = 4.0
-"""Times that a bottle may be stronger than told though it is told as the strongest usual grade; and
-that an alkali may be: our own defaults."""
-
-UNCONFIRMED_TANK = 3.0
-"""Times that a tank may be smaller than told while no reading confirms its volume: the share to
-which gallons taken for litres bring it, and a little less; our own default."""
-
-
-def least_capacity(replay: Replay, *, confirmed: bool) -> BufferCapacity:
-    """The least that may hold pH in this tank, by report and readings of its water.
-
-    What is believed of a water bounds nothing where the water reads less than it did then.
-
-    Args:
-        replay: the mix.
-        confirmed: whether the pH that was read first is what report and labels told.
-    """
-    readings = [ec for ec in (replay.plan.source, replay.source) if ec is not None]
-    by_reading = _least_alkalinity(float(min(readings))) if readings else 0.0
-    share = LEAST_OF_CONFIRMED if confirmed else LEAST_OF_REPORT
-    known = float(replay.plan.alkalinity or 0) * share * _of_planned_water(replay)
-    return BufferCapacity(carbon_of(max(by_reading, known)))
-
-
-def _least_alkalinity(ms_cm: float) -> float:
-    if ms_cm < MINERAL_MS_CM:
-        return ms_cm * LEAST_MEQ_PER_MS_CM
-    return min(ms_cm, LEAST_MINERAL_MEQ)
-
-
-def _report_holds(replay: Replay) -> bool:
-    """Whether a lab report tells of the water that is in the tank."""
-    same = _of_planned_water(replay) >= SAME_WATER or replay.water_off is None
-    return replay.plan.reported and same
-
-
-def _of_planned_water(replay: Replay) -> float:
-    """The share of what the planned water read that the water in the tank reads; at most 1.
-
-    Of water with next to nothing in it a step of the pen is no share.
-    """
-    if not replay.plan.source or replay.source is None or replay.water_off is None:
-        return 1.0
-    return float(min(replay.source / replay.plan.source, Fraction(1)))
-
-
-def _times_stronger(replay: Replay) -> float:
-    """Times that acid may be stronger, and the tank smaller, than told."""
-    acid = replay.plan.acid
-    grade = strongest_molarity(acid.acid.kind) / float(acid.molar) if acid else STRONGER_ALKALI
-    tank = 1.0 if _is_confirmed(replay) else UNCONFIRMED_TANK
-    return max(grade, STRONGER_AT_LEAST) * tank
-
-
-def _is_confirmed(replay: Replay) -> bool:
-    """Whether a reading fits what went in, by label or chart, in just that many litres."""
-    if replay.doubts.suspect is not None:
-        return True  # the least volume that readings allow is counted on already
-    if replay.ec is None or replay.source is None:
-        return False
-    slope = replay.rise_at(replay.ec)
-    return slope.is_sure and slope.expected > 2 * PEN_SWAY and not slope.is_odd
-
-
 def _alkalinity(replay: Replay) -> float | None:
     if replay.plan.alkalinity is not None:
-        return float(replay.plan.alkalinity) * _of_planned_water(replay)
+        return float(replay.plan.alkalinity) * of_planned_water(replay)
     return None if replay.source is None else float(replay.source) * ORDINARY_MEQ_PER_MS_CM
 
 

@@ -27,7 +27,7 @@ FLOOR = 4.75
 """pH that acid does not pass even if the pen reads too high: below it next to nothing holds pH."""
 
 CEILING = 8.0
-"""pH that alkali does not pass even if the pen stands still: our own default, a pH below the most."""
+"""pH that alkali does not pass even if the pen stands still: our own default."""
 
 LIKELY_PH = 6.5
 """Of a feed in water with next to no buffer, which a pen that reads too high cannot tell."""
@@ -37,8 +37,8 @@ LEAST_PORTION = 0.004
 about a tenth."""
 
 MORE_UNSHOWN, MORE_UNSHOWN_ROUGHLY = 4.0, 2.0
-"""Times as much that may be in unshown, each time the pen is seen to be alive: a step of a pen is so
-small that four times what it hides moves pH little; of drops half a pH is hidden."""
+"""Times as much that may be in unshown, each time the pen is seen to be alive: four times what a
+pen's small step hides moves pH little; drops hide half a pH."""
 
 
 def more_unshown(resolution: float) -> float:

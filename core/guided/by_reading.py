@@ -222,7 +222,8 @@ def _slope(replay: Replay, near: _Approach) -> Slope:
 def _portion(replay: Replay, near: _Approach, name: str) -> Fraction:
     """The next portion; 0 where the reading does not rise, or more would pass what is known."""
     pour, headroom = near.pour, near.ec_headroom
-    assert pour.estimate is not None
+    if pour.estimate is None:  # a rule of no rise at all
+        return Fraction(0)
     estimate = pour.estimate * replay.ledger.dose_litres / replay.plan.litres
     portion = portion_until(
         estimate=estimate,

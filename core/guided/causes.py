@@ -1,6 +1,6 @@
 """What to look at first, by the advice that asks for it."""
 
-from core.guided.ph import FAR_PH_CAUSES, PH_CAUSES, Advice
+from core.guided.ph_advice import FAR_PH_CAUSES, PH_CAUSES, Advice
 from core.guided.steering import (
     BOTTLE_CAUSES,
     UNMOVED_CAUSES,

@@ -117,9 +117,11 @@ MOST_SHORT = Fraction(3, 10)
 """Share of the fall that draining was to bring that may be missing: our own default, twice what
 labels, charts and so the volume may be off."""
 
-MOST_DRAINS, MOST_DRAINS_DOUBTED = 2, 1
-"""Times that a tank is thinned in one mix, and in one whose readings were doubted; what is too strong
-still has another cause."""
+MOST_DRAINS = 2
+"""Times that a tank is thinned in one mix; what is too strong still has another cause."""
+
+LITTLE_DRAINED = Fraction(1, 10)
+"""Share of a tank that may be drained again though its readings were doubted: our own default."""
 
 
 def _after_draining(replay: Replay, name: str, made: _Made) -> None:
@@ -139,9 +141,7 @@ def _after_draining(replay: Replay, name: str, made: _Made) -> None:
         ledger.keep(ledger.litres / litres)  # the reading tells what is in, whatever it is in
 
 
-def _act(
-    replay: Replay, outcome: EcOutcome, turn: int, trust: Trust, drains: int
-) -> _Made | None:
+def _act(replay: Replay, outcome: EcOutcome, turn: int, trust: Trust, drains: int) -> _Made | None:
     """Lay out what the reading calls for; None where nothing follows any more."""
     # The verdicts in the order in which they count; each ends here.
     assert replay.ec is not None
@@ -153,8 +153,7 @@ def _act(
     if verdict is Verdict.RIGHT:
         _check_ratio(replay, outcome, turn)
         return None
-    most = MOST_DRAINS_DOUBTED if replay.doubts.looked_into else MOST_DRAINS
-    too_often = turn == MOST_ROUNDS or (verdict is Verdict.STRONG and drains == most)
+    too_often = turn == MOST_ROUNDS or not _may_drain(replay, outcome.correction, drains)
     if verdict is Verdict.WATER_TOO_STRONG or too_often:
         why = verdict if verdict is Verdict.WATER_TOO_STRONG else Verdict.TOO_MANY_ROUNDS
         outcome.correction = Correction(why)
@@ -167,6 +166,12 @@ def _act(
     if verdict is Verdict.STRONG:
         return _thin(replay, turn, outcome.correction.drain_l)
     return _strengthen(replay, outcome, turn)
+
+
+def _may_drain(replay: Replay, correction: Correction, drains: int) -> bool:
+    """Whether the tank may be thinned again; where readings were doubted only by a little."""
+    little = correction.drain_l <= replay.litres * LITTLE_DRAINED
+    return drains < (MOST_DRAINS if little or not replay.doubts.looked_into else 1)
 
 
 def _why_it_stands(replay: Replay, reading: Fraction) -> Verdict:

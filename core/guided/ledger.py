@@ -94,7 +94,9 @@ class Ledger:
 
     def _spread(self, amounts: Mapping[str, Fraction]) -> tuple[Fraction, Fraction] | None:
         """By how much less and more than expected those may bring; None where all is told of."""
-        unsure = [(usual, much) for key, much in amounts.items() if (usual := self.plan.usual_of(key))]
+        unsure = [
+            (usual, much) for key, much in amounts.items() if (usual := self.plan.usual_of(key))
+        ]
         if not any(much for _, much in unsure):
             return None
         less = sum((much * (usual.common - usual.weakest) for usual, much in unsure), _NONE)

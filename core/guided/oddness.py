@@ -12,8 +12,8 @@ ODD_PH = (Fraction(3), Fraction(10))
 
 ODD_TIMES_EXPECTED = 3
 ODD_ABOVE_EXPECTED = Fraction(1)
-"""Times, and mS/cm, beyond what a plan expects before one is asked again: a digit or a unit too many;
-our own default."""
+"""Times, and mS/cm, beyond what a plan expects before one is asked again: a digit or a unit too
+many; our own default."""
 
 ODD_VOLUME_TIMES = 10
 """Times that a tank may be larger or smaller than was thought before one is asked again."""

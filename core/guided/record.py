@@ -7,8 +7,9 @@ from fractions import Fraction
 from core.chemistry.buffers import phosphate_between
 from core.chemistry.carbonate import alkalinity_of, carbon_from_acid
 from core.guided.events import Event
-from core.guided.ph import SURE_STEPS, Advice
+from core.guided.ph_advice import Advice
 from core.guided.plan import GuidedPlan
+from core.guided.portion_sizes import SURE_STEPS
 from core.guided.state import GuidedState
 from core.guided.steps import EC_STEPS, Step, StepKind, StepStatus
 from core.quantities import AmountUnit, rounded
@@ -166,7 +167,7 @@ def _lines(plan: GuidedPlan, state: GuidedState) -> tuple[PouredLine, ...]:
     return tuple(lines)
 
 
-_UNTOLD = (Advice.UNMOVED, Advice.TOO_MANY_ROUNDS)
+_UNTOLD = (Advice.UNMOVED, Advice.NO_RESPONSE, Advice.ODD, Advice.TOO_MANY_ROUNDS)
 
 
 def _learned(plan: GuidedPlan, state: GuidedState) -> Fraction | None:

@@ -10,7 +10,7 @@ from core.guided.correcting import read_ec
 from core.guided.events import CountedEvents, Event, EventKind, tell
 from core.guided.feeding import feed, live, prepare
 from core.guided.outcome import EcOutcome, FeedOutcome, Prepared
-from core.guided.ph import Assistance
+from core.guided.ph_advice import Assistance
 from core.guided.placing import adjusted_in_all, kind_of_step, poured_in_all, unplaced
 from core.guided.plan import GuidedPlan
 from core.guided.replay import Replay

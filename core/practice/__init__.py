@@ -4,8 +4,10 @@ from core.practice.pen import Pen, PenReading
 from core.practice.rehearsal import Rehearsal, RehearsedStep, rehearse
 from core.practice.request import PenFault, RehearsalRequest, Stops, Truth, TypingSlip
 from core.practice.tank import SimulatedTank
+from core.practice.truth import SOUR_CUP_PH
 
 __all__ = [
+    "SOUR_CUP_PH",
     "Pen",
     "PenFault",
     "PenReading",

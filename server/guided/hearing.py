@@ -93,11 +93,7 @@ def _ask_again(told: EventIn, plan: GuidedPlan, kind: StepKind | None, figure: F
             )
         return
     checks_pen = told.step.startswith("check-")
-    if (
-        kind is not None
-        and not (checks_pen or told.sure)
-        and is_odd_reading(kind, figure, plan)
-    ):
+    if kind is not None and not (checks_pen or told.sure) and is_odd_reading(kind, figure, plan):
         raise InputError(
             "reading_odd",
             "No feed for plants reads so: look at the unit and the pen once more. If it is so, "

@@ -10,7 +10,8 @@ from typing import Protocol
 from core.chemistry import Alkali
 from core.chemistry.elements import Component
 from core.guided import GuidedPlan, GuidedPour, GuidedState, Step, StepKind
-from core.practice import Pen, PenReading, SimulatedTank
+from core.guided.adjusting import PEN_CHECK
+from core.practice import SOUR_CUP_PH, Pen, PenReading, SimulatedTank
 from core.practice.pen import stands_still
 from server.grows.scope import Scope
 from server.guided.models import Mix
@@ -42,10 +43,12 @@ class SimulatedPen:
     def read(self, mix: Mix, state: GuidedState, seconds: float) -> MeterReading:
         """As `Meter.read`, by PHREEQC; the same second of the same mix shows the same."""
         solved = _simulated(mix, state).solved()
+        step = None if state.now is None else state.steps[state.now]
+        ph = SOUR_CUP_PH if step is not None and step.why == PEN_CHECK else solved.ph
         before = PenReading(ec=0.0, ph=7.0, temperature=self.pen.temperature)
         shown = [
             self.pen.show(
-                solved.ms_cm, solved.ph, seconds=second, chance=self._chance(mix, state, second),
+                solved.ms_cm, ph, seconds=second, chance=self._chance(mix, state, second),
                 before=before,
             )
             for second in range(max(0, int(seconds) - 4), int(seconds) + 1)

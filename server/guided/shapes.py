@@ -99,7 +99,8 @@ class WayOutOut(Schema):
     name: str
     poured: str
     planned: str
-    dilute_to: str
+    dilute_to: str | None
+    drain: str | None
     accept_at: str | None
     behind: list[str]
 

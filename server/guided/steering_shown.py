@@ -20,20 +20,30 @@ from server.guided.shapes import (
 from server.guided.shown import figure_shown
 
 
-def _way_out(plan: GuidedPlan, state: GuidedState, member: Membership) -> WayOutOut | None:
+def _way_out(
+    plan: GuidedPlan, state: GuidedState, member: Membership, whole: Fraction
+) -> WayOutOut | None:
+    """The ways out of a pour of which too much went in; `whole` is what the tank holds."""
     way = state.way_out
     if way is None:
         return None
     pour = next(pour for pour in plan.pours if pour.key == way.product)
     unit = pour.unit.value
+    fits = way.dilute_to <= max(whole, state.litres) * TANK_HOLDS
+    drained = state.litres * (1 - state.litres / way.dilute_to)
     return WayOutOut(
         name=pour.name,
         poured=f"{number_text(way.poured, 1)} {unit}",
         planned=f"{number_text(way.planned, 1)} {unit}",
-        dilute_to=Volume(way.dilute_to).shown(member.tank_unit, 0),
+        dilute_to=Volume(way.dilute_to).shown(member.tank_unit, 0) if fits else None,
+        drain=None if fits else Volume(drained).shown(member.tank_unit, 0),
         accept_at=figure_shown(StepKind.READ_EC, way.accept_at, "", member),
         behind=[next(p.name for p in plan.pours if p.key == key) for key in way.behind],
     )
+
+
+TANK_HOLDS = Fraction(105, 100)
+"""Times its volume that a tank may be filled to: freeboard of a few cm; our own default."""
 
 
 def _offer(plan: GuidedPlan, state: GuidedState, member: Membership) -> OfferOut | None:
@@ -107,7 +117,7 @@ def steering_out(
     return SteeringOut(
         off_percent=_off(state),
         other_water=_other_water(plan, state, member),
-        way_out=_way_out(plan, state, member),
+        way_out=_way_out(plan, state, member, whole),
         offer=_offer(plan, state, member),
         estimate=_estimate(state, member),
         litres=Volume(state.litres).shown(member.tank_unit) if is_off else None,

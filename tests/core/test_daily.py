@@ -16,7 +16,7 @@ from core.water import Disinfectant
 
 BAND = ReadingRange(Reading(Fraction("1.6")), Reading(Fraction("1.8")))
 WINDOW = PhWindow(Fraction("5.5"), Fraction("6.2"))
-ADVICE = {Said.TOP_UP_PLAIN, Said.TOP_UP_WEAK, Said.TOP_UP_FULL}
+ADVICE = {Said.TOP_UP_PLAIN, Said.TOP_UP_THINS, Said.TOP_UP_WEAK, Said.TOP_UP_FULL}
 
 
 def said(
@@ -45,7 +45,9 @@ def said(
         ("1.71", "1.80", [Said.EC_RIGHT, Said.TOP_UP_WEAK]),
         ("1.70", "1.80", [Said.EC_RIGHT, Said.TOP_UP_FULL]),
         # above its band no feed goes in, though it fell
-        ("2.00", "2.30", [Said.EC_HIGH, Said.TOP_UP_PLAIN]),
+        ("2.00", "2.30", [Said.EC_HIGH, Said.TOP_UP_THINS]),
+        # a first reading that no feed has, or far above what is aimed at; 1.80 is the target's top
+        ("4.50", "", [Said.EC_HIGH, Said.TOP_UP_THINS]), ("4.51", "", [Said.EC_ODD]),
         # nothing to compare with, nothing to advise
         ("1.70", "", [Said.EC_RIGHT]),
         # a slip of the point, or a pen that shows something else
@@ -79,17 +81,19 @@ def test_no_advice_rests_on_a_reading_that_is_odd(ec: Fraction, before: Fraction
     now, then = TankReading(Reading(ec)), TankReading(None if before is None else Reading(before))
     found = judge_reading(now, then, target=BAND, window=WINDOW)
     far = before is not None and before > 0 and abs(ec / before - 1) > ODD_EC_SHIFT
+    far = far or (before is None and ec > BAND.high.ms_cm * Fraction(5, 2))
     assert (found == (Said.EC_ODD,)) is far
     assert len(ADVICE.intersection(found)) <= 1
     if ec > BAND.high.ms_cm * (1 + MOVED_EC) and not far:
-        assert ADVICE.intersection(found) == {Said.TOP_UP_PLAIN}
+        rose = before is not None and before > 0 and ec > before * (1 + MOVED_EC)
+        assert ADVICE.intersection(found) == {Said.TOP_UP_PLAIN if rose else Said.TOP_UP_THINS}
 
 
 def test_a_band_is_left_by_more_than_pens_differ_by() -> None:
     high, low = BAND.high.ms_cm * (1 + MOVED_EC), BAND.low.ms_cm * (1 - MOVED_EC)
     step = Fraction(1, 1000)
     assert said(str(high)) == said(str(low)) == [Said.EC_RIGHT]
-    assert said(str(high + step)) == [Said.EC_HIGH, Said.TOP_UP_PLAIN]
+    assert said(str(high + step)) == [Said.EC_HIGH, Said.TOP_UP_THINS]
     assert said(str(low - step)) == [Said.EC_LOW]
 
 

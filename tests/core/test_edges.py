@@ -360,17 +360,19 @@ def test_an_acid_of_no_strength_or_of_more_than_all_is_none(
 
 @pytest.mark.parametrize(
     ("reported", "expected", "first", "over"),
-    # our own defaults: 0.4 above what a lab report's water should read, 0.25 above a guess, and as
-    # much as a pen that was not calibrated for long where nothing tells
+    # our own defaults: 0.4 above what a lab report's water should read, and as much as a pen that
+    # was not calibrated for long where no report tells
     [(True, "6.8", 7.19, 0.0), (True, "6.8", 7.25, 0.45), (True, "6.8", 6.0, 0.0),
-     (False, "6.8", 7.04, 0.0), (False, "6.8", 7.06, 1.0), (False, None, 6.0, 1.0)],
+     (False, "6.8", 7.04, 1.0), (False, None, 6.0, 1.0)],
 )  # fmt: skip
 def test_a_pen_that_shows_far_above_the_expected_may_read_too_high(
     reported: bool, expected: str | None, first: float, over: float
 ) -> None:
     known = None if expected is None else F(expected)
     told = replace(PLANS[0], reported=reported, ph_expected=known)
-    assert pen_over(first, told) == pytest.approx(over)
+    assert pen_over(first, told, reported=reported) == pytest.approx(over)
+    drops = replace(told, ph_step=F("0.5"))
+    assert pen_over(first, drops, reported=reported) == pytest.approx(min(over, 0.5))
 
 
 HANDBOOK_ACIDS = {  # percent by weight and g/mL near 20 °C; Perry's handbook, from memory

@@ -59,8 +59,8 @@ def test_the_target_is_told_with_what_it_is_counted_from() -> None:
     assert (none.target, none.added) == (None, None)
     unread, _ = taken(of=pair(), shelf=Shelf(), convention=TargetConvention.DOSES_ONLY)
     kinds = [{s.kind for s in replay(plan, []).steps} for plan in (none, unread)]
-    # Without a target the reading is a check, where anything tells what to expect.
-    assert [StepKind.READ_EC in found for found in kinds] == [True, False]
+    # Without a target the reading is a check, by labels or by what feed usually brings.
+    assert [StepKind.READ_EC in found for found in kinds] == [True, True]
 
 
 def test_a_rule_by_reading_is_counted_from_the_water() -> None:

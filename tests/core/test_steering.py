@@ -23,8 +23,10 @@ from core.guided import (
 )
 from core.guided.additions import ppm_of_additions
 from core.guided.bounds import Bounds, Portion
+from core.guided.by_reading import FIRST_OF
 from core.guided.causes import causes_of
 from core.guided.ph import Advice
+from core.guided.plan import EstimateBy
 from core.guided.portions import portion_until
 from core.guided.replay import Doubts
 from core.guided.steering import (
@@ -177,21 +179,15 @@ def test_too_strong_and_too_weak() -> None:
 
 
 def test_what_is_poured_until_a_reading_is_sneaked_up_on() -> None:
-    none = {"litres": F(90), "poured": F(0), "ec_rise": F(0)}
-    assert portion_until(estimate=F(700), ec_headroom=F(1), **none) == 420
-    assert portion_until(estimate=None, ec_headroom=F(1), **none) == F("13.5")
-    second = portion_until(
-        estimate=F(700), litres=F(90), poured=F(420), ec_rise=F("0.6"), ec_headroom=F("0.4")
-    )
+    at = {"estimate": F(700), "first": F("0.6")}
+    assert portion_until(**at, poured=F(0), ec_rise=F(0), ec_headroom=F(1)) == 420
+    second = portion_until(**at, poured=F(420), ec_rise=F("0.6"), ec_headroom=F("0.4"))
     assert second == 252  # 0.9 of the 280 that are left
-    assert (
-        portion_until(estimate=F(700), litres=F(90), poured=F(9), ec_rise=F(1), ec_headroom=F(0))
-        == 0
-    )
+    assert portion_until(**at, poured=F(9), ec_rise=F(1), ec_headroom=F(0)) == 0
 
 
 def test_a_reading_that_does_not_rise_stops_the_pouring() -> None:
-    at = {"estimate": F(700), "litres": F(90)}
+    at = {"estimate": F(700), "first": F("0.6")}
     assert (
         portion_until(**at, poured=F(420), ec_rise=F(0), ec_headroom=F(1)) == 280
     )  # the rest of it
@@ -202,22 +198,16 @@ def test_a_reading_that_does_not_rise_stops_the_pouring() -> None:
     assert portion_until(**at, poured=F(700), ec_rise=F("0.5"), ec_headroom=F("0.5")) == 630
     # A rise that a pen can hardly tell makes no giant portion.
     assert portion_until(**at, poured=F(420), ec_rise=F("0.02"), ec_headroom=F("0.98")) == 700
-    unknown = {"estimate": None, "litres": F(100)}
-    assert (
-        portion_until(**unknown, poured=F(15), ec_rise=F(0), ec_headroom=F(1)) == 15
-    )  # as much again
-    assert (
-        portion_until(**unknown, poured=F(60), ec_rise=F(0), ec_headroom=F(1)) == 0
-    )  # enough to be seen
-    assert portion_until(**unknown, poured=F(15), ec_rise=F("0.02"), ec_headroom=F("0.98")) == 60
+    # of a first portion that is small nothing may show yet: as much again
+    assert portion_until(**at, poured=F(150), ec_rise=F(0), ec_headroom=F(1)) == 150
 
 
 def test_a_feed_that_does_nothing_is_not_poured_on_and_its_causes_are_told() -> None:
     told = Dose("one", "w1", F("7.8"), F("7.8"), DoseUnit.ML_PER_L, F(1))
     plan = plan_for(of=chart([product("one", Role.BASE)], [told]), shelf=labelled())
     state = told_until(plan, ["0.52"] * 9)
-    assert [s.kind for s in state.steps if s.pour == 0][-1] is StepKind.ADVICE
-    assert state.poured["one"] == 780  # the chart's estimate for 100 L, and no more
+    assert advice_of(state) == ["ec_unmoved"]
+    assert state.poured["one"] == 468  # six tenths of 780 mL, of which all should have shown
     assert state.slope is not None
     assert (state.slope.off, state.slope.is_odd) == (-1, True)
 
@@ -250,23 +240,23 @@ def test_past_its_printed_dose_a_product_is_poured_on_purpose_alone() -> None:
     assert asked == ["1.30 1.50"]
     assert left.poured["one"] == 780
     taken, asked = pour(on_purpose=True)
-    assert len(asked) == 2
+    assert len(asked) == 1  # what lacks then is no more than charts and labels are off
     assert 1010 < taken.poured["one"] < 1050
     assert taken.ec is not None
-    assert abs(taken.ec - F("1.52")) <= F("0.01")
+    assert abs(taken.ec - F("1.52")) <= F("0.03")
 
 
 def test_an_organic_feed_is_sneaked_up_on_in_the_guided_mix() -> None:
     organic = product("one", Role.BASE, settles=True)
     of = chart([organic], [Dose("one", "w1", until_ec=F(1))], target=ec("1"))
-    plan = plan_for(of=of, shelf=labelled())
+    plan = plan_for(of=of, shelf=Shelf())
     events: list[Event] = []
     tank = F("0.52")
     while (state := replay(plan, events)).now is not None:
         step = state.steps[state.now]
         if step.kind is StepKind.POUR:
             assert step.amount is not None
-            tank += step.amount / 40  # 40 mL are worth 1 mS/cm in this tank
+            tank += step.amount / 250  # 250 mL are worth 1 mS/cm in this tank
         reads = {**READS, StepKind.READ_EC: str(round(tank, 2)), StepKind.READ_PH: "4.9"}
         events.append(next_event(state, len(events), reads))
     assert F("1.50") <= round(tank, 2) <= F("1.53")
@@ -276,7 +266,7 @@ def test_an_organic_feed_is_sneaked_up_on_in_the_guided_mix() -> None:
 
 def test_what_went_past_the_reading_is_thinned_until_it_is_right() -> None:
     of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
-    plan = plan_for(of=of, shelf=labelled())
+    plan = plan_for(of=of, shelf=Shelf())
 
     def told(*reads: str) -> list[Event]:
         events, left = [], list(reads)
@@ -285,7 +275,9 @@ def test_what_went_past_the_reading_is_thinned_until_it_is_right() -> None:
             if step.kind is StepKind.READ_EC and not left:
                 return events
             read = left.pop(0) if step.kind is StepKind.READ_EC else "0"
-            events.append(next_event(state, len(events), {**READS, StepKind.READ_EC: read}))
+            event = next_event(state, len(events), {**READS, StepKind.READ_EC: read})
+            event = replace(event, figure=F(240)) if step.id == "pour-1-one-1" else event
+            events.append(event)
         return events
 
     state = replay(plan, told("2.02"))
@@ -299,7 +291,7 @@ def test_what_went_past_the_reading_is_thinned_until_it_is_right() -> None:
     # Too much was drained: what follows is a portion by what the product did so far.
     weak = replay(plan, told("2.02", "1.40"))
     first, portion = [s.figure for s in weak.steps if s.kind is StepKind.POUR]
-    assert first == F("15")
+    assert first == 240
     left = first * F(2, 3)
     assert portion == left / (F("1.40") - F("0.52")) * F("0.12") * F("0.9") > 1
     upto = next(at for at, event in enumerate(told("2.02")) if event.step == drain.id)
@@ -319,21 +311,23 @@ def test_a_reading_is_there_within_the_last_figure_of_a_pen(
 ) -> None:
     """A rule of +1 mS/cm above water of 0.52."""
     of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
-    state = told_until(plan_for(of=of, shelf=labelled()), [read])
+    plan = plan_for(of=of, shelf=Shelf())
+    state = told_until(plan, [read], pours={"pour-1-one-1": "240"})
     kinds = Counter(step.kind for step in state.steps)
     assert (kinds[StepKind.POUR], kinds[StepKind.DRAIN]) == (pours, drains)
 
 
 def test_what_was_in_before_a_rule_is_thinned_with_it() -> None:
-    """Water of 0.52, one part lifts it to 0.94, 15 mL of the other to 2.02; a third is drained."""
+    """Water of 0.52, one part lifts it to 0.94, 240 mL of the other to 2.02; a third is drained."""
     of = chart(
         [product("one", Role.BASE), product("two", Role.BASE)],
         [dose("one", "1 mL/L"), Dose("two", "w1", until_ec=F(1))],
     )
-    state = told_until(plan_for(of=of, shelf=labelled()), ["0.94", "2.02", "1.40"])
+    plan = plan_for(of=of, shelf=Shelf())
+    state = told_until(plan, ["0.94", "2.02", "1.40"], pours={"pour-2-two-1": "240"})
     assert [step.amount for step in state.steps if step.kind is StepKind.DRAIN] == [F(100, 3)]
-    # 10 mL are left of it, and lift 0.52 + 2/3 of 0.42 by 0.60; of 0.12 that lack nine tenths
-    assert state.poured["two"] == 15 + F(10) / F("0.60") * F("0.12") * F("0.9")
+    # 160 mL are left of it, and lift 0.52 + 2/3 of 0.42 by 0.60; of 0.12 that lack nine tenths
+    assert state.poured["two"] == 240 + F(160) / F("0.60") * F("0.12") * F("0.9")
 
 
 @pytest.mark.parametrize(
@@ -347,7 +341,8 @@ def test_a_portion_is_of_the_volume_that_the_tank_turned_out_to_hold(
         [product("one", Role.BASE), product("two", Role.BASE)],
         [dose("one", "1 mL/L"), Dose("two", "w1", F(1), F(1), DoseUnit.ML_PER_L, F(1))],
     )
-    state = told_until(plan_for(of=of, shelf=labelled()), [read], volume=volume)
+    reads = [read] * (2 if volume else 1)  # what is odd is read again before the volume is asked
+    state = told_until(plan_for(of=of, shelf=labelled()), reads, volume=volume)
     assert state.poured["two"] == first
 
 
@@ -359,25 +354,31 @@ def test_a_rule_in_water_that_reads_nothing_is_counted_from_nothing() -> None:
     assert StepKind.DRAIN not in {step.kind for step in there.steps}
 
 
-def test_a_rise_of_which_no_dose_tells_is_thinned_without_a_doubt_of_the_volume() -> None:
+def test_a_rise_that_no_feed_brings_is_looked_into_before_anything_is_drained() -> None:
+    """60 mL in 100 L bring 0.6 mS/cm at most (the strongest usual feed), and not 3."""
     of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
-    kinds = [step.kind for step in told_until(plan_for(of=of, shelf=labelled()), ["3.52"]).steps]
-    assert StepKind.VOLUME not in kinds
-    assert StepKind.DRAIN in kinds
+    plan = plan_for(of=of, shelf=Shelf())
+    once, twice = (told_until(plan, ["3.52"] * times) for times in (1, 2))
+    assert advice_of(once) == ["ec_odd"]
+    assert kinds_of(once)[StepKind.DRAIN] == 0
+    kinds = [step.kind for step in twice.steps]
+    assert kinds.index(StepKind.VOLUME) < kinds.index(StepKind.DRAIN)
 
 
 def test_more_drained_than_was_in_leaves_nothing_and_never_less() -> None:
     of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
-    plan = plan_for(of=of, shelf=labelled())
-    drained = told_until(plan, ["2.02", "0.52"], pours={"drain-1-one-2": "100000"})
+    plan = plan_for(of=of, shelf=Shelf())
+    pours = {"pour-1-one-1": "240", "drain-1-one-2": "100000"}
+    drained = told_until(plan, ["2.02", "0.52"], pours=pours)
     assert [step.figure for step in drained.steps if step.kind is StepKind.DRAIN] == [100000]
     portions = [step.figure for step in drained.steps if step.kind is StepKind.POUR]
-    assert portions == [15, 15]  # nothing is known any more of what a mL of it brings
+    # nothing is known any more of what a mL of it brings: what is left of 1 / 0.35 mL per L
+    assert portions == [240, F(2000, 7) - 240]
 
 
 def test_each_portion_is_stirred_in_and_read_and_the_bottle_is_shaken_once() -> None:
     of = chart([product("one", Role.BASE)], [Dose("one", "w1", until_ec=F(1))])
-    state = told_until(plan_for(of=of, shelf=labelled()), ["1.00", "1.52"])
+    state = told_until(plan_for(of=of, shelf=Shelf()), ["0.75", "1.52"])
     portion = ["pour", "stir", "wait", "read"]
     assert [step.id for step in state.steps if step.pour == 0] == [
         "shake-1-one",
@@ -460,22 +461,23 @@ def test_no_draining_helps_against_a_water_stronger_than_the_target(
 
 @given(
     worth=st.fractions(F("0.3"), F(3), max_denominator=50),
-    estimate=st.none() | st.just(F(100)),
+    by=st.sampled_from(EstimateBy),
 )
 def test_sneaking_up_never_passes_the_reading_and_gets_there(
-    worth: Fraction, estimate: Fraction | None
+    worth: Fraction, by: EstimateBy
 ) -> None:
-    """Whatever a product is worth, so long as the chart's estimate is not over half too high."""
-    litres, wanted = F(100), F(1)
+    """Whatever a product is worth, so long as the estimate is not over two thirds too high; where it
+    is only what such feed usually takes, up to the strongest of it."""
+    estimate, wanted = F(100), F(1)
     true_whole = worth * 100  # mL for 1 mS/cm
-    if true_whole < (16 if estimate is None else 60):
+    if true_whole < estimate * FIRST_OF[by]:
         return
     poured, portions = F(0), 0
     while wanted - poured / true_whole > F("0.01"):
         ec_rise = poured / true_whole
         poured += portion_until(
             estimate=estimate,
-            litres=litres,
+            first=FIRST_OF[by],
             poured=poured,
             ec_rise=ec_rise,
             ec_headroom=wanted - ec_rise,
@@ -601,9 +603,11 @@ def test_nothing_is_added_by_a_reading_that_did_not_rise_with_the_feed(dead: str
     assert "advice-ec-1" in {step.id for step in left_out.steps}  # nothing tells what it is worth
 
 
-def test_an_odd_rise_is_first_asked_of_the_volume() -> None:
+def test_an_odd_rise_is_read_again_and_then_asked_of_the_volume() -> None:
     """A quarter of the litres, as a gallon slip makes: four times the rise, about."""
-    asked = told_until(PLANS[0], ["5.40"], volume="25")
+    asked = told_until(PLANS[0], ["5.40", "5.40"], volume="25")
+    kinds = [step.kind for step in asked.steps]
+    assert kinds.index(StepKind.ADVICE) < kinds.index(StepKind.VOLUME)
     volume = next(step for step in asked.steps if step.kind is StepKind.VOLUME)
     assert volume.amount is not None
     assert float(volume.amount) == pytest.approx(25, rel=0.05)
@@ -611,7 +615,7 @@ def test_an_odd_rise_is_first_asked_of_the_volume() -> None:
     drain = next(step for step in asked.steps if step.kind is StepKind.DRAIN)
     # V × (reading − target) / (reading − source), by the litres that count: common practice.
     assert drain.amount == 25 * (F("5.40") - F("1.97")) / (F("5.40") - F("0.52"))
-    taken = told_until(PLANS[0], ["5.40"])
+    taken = told_until(PLANS[0], ["5.40", "5.40"])
     assert taken.litres == volume.amount  # the estimate, where nobody measured
 
 
@@ -621,7 +625,7 @@ def test_a_low_rise_makes_no_larger_tank_of_its_own() -> None:
     assert weak.litres == 100
     assert kinds_of(weak)[StepKind.ADD] == 0
     assert weak.verdicts == (Verdict.ODD, Verdict.ODD)
-    measured = told_until(PLANS[0], ["0.95", "1.94"], volume="320")
+    measured = told_until(PLANS[0], ["0.95", "0.95", "1.94"], volume="320")
     assert measured.litres == 320  # measured, and the reading agrees: then more goes in
     assert measured.poured["one"] > 600
     assert measured.of_dose["one"] <= 1
@@ -655,9 +659,12 @@ def test_a_tank_that_is_just_as_planned_is_neither_too_strong_nor_too_weak() -> 
 
 def test_the_check_of_a_mix_without_a_target_settles_the_volume_too() -> None:
     plan = plan_for(convention=TargetConvention.DOSES_ONLY)
-    state = told_until(plan, ["5.40"])
+    state = told_until(plan, ["5.40", "5.40"])
     assert float(state.litres) == pytest.approx(25, rel=0.05)
-    assert kinds_of(state)[StepKind.DRAIN] == 0
+    # What went in was for 100 L: the tank is too strong by what its labels tell.
+    [drain] = [step for step in state.steps if step.kind is StepKind.DRAIN]
+    assert float(drain.amount or 0) == pytest.approx(25 * 0.72, rel=0.05)
+    assert state.target is None
 
 
 def test_a_water_far_above_the_plan_is_asked_about_and_read_again() -> None:
@@ -747,9 +754,9 @@ def test_no_more_than_a_third_past_its_need_is_poured_before_somebody_looks() ->
 
 
 def test_it_gives_up_after_so_many_rounds() -> None:
-    falling = ["2.60", "2.60", "2.42", "2.42", "2.29", "2.20", "2.14", "2.09"]
-    state = told_until(PLANS[0], falling, volume="100")
-    assert kinds_of(state)[StepKind.READ_EC] == 8
+    """A doubted tank that is far too strong still, once it was thinned, has another cause."""
+    state = told_until(PLANS[0], ["2.60", "2.60", "2.15"], volume="100")
+    assert kinds_of(state)[StepKind.DRAIN] == 1
     assert advice_of(state)[-1] == "too_many_rounds"
 
 
@@ -812,7 +819,7 @@ def test_acid_by_a_pen_that_may_read_one_too_high_stops_above_the_floor() -> Non
         (("pour-1",), "1.62", "ec_untold"),
         (("pour-2",), "1.62", "ec_untold"),
         (("pour-1",), "0.95", None),
-        (("pour-1",), "1.25", "volume"),
+        (("pour-1",), "1.25", "ec_odd"),
         (("pour-1", "pour-2"), "1.62", "ec_untold"),
         (("pour-1", "pour-2"), "0.58", "ec_untold"),
         (("pour-1", "pour-2"), "0.57", None),
@@ -1023,7 +1030,7 @@ def test_a_volume_is_asked_for_once_a_rule_brings_half_as_much_again(
     plan = replace(plan, pours=(replace(plan.pours[0], ec_rise=F(1)),))
     state = told_until(plan, [read])
     assert state.steps[state.now or 0].pour == 0
-    assert any(step.kind is StepKind.VOLUME for step in state.steps) is asked
+    assert any(step.kind is StepKind.ADVICE for step in state.steps) is asked
 
 
 @pytest.mark.parametrize(
@@ -1075,9 +1082,9 @@ def test_a_reading_stands_that_shows_the_same_or_comes_after_two_looks() -> None
 
 
 def test_where_nothing_is_wanted_any_more_no_first_portion_is_poured() -> None:
-    none = {"litres": F(90), "poured": F(0), "ec_rise": F(0)}
-    assert portion_until(estimate=F(700), ec_headroom=F(0), **none) == 0
-    assert portion_until(estimate=None, ec_headroom=F("-0.1"), **none) == 0
+    none = {"estimate": F(700), "first": F("0.6"), "poured": F(0), "ec_rise": F(0)}
+    assert portion_until(ec_headroom=F(0), **none) == 0
+    assert portion_until(ec_headroom=F("-0.1"), **none) == 0
 
 
 @pytest.mark.parametrize(("rise", "read"), [("0.05", False), ("0.0501", True)])

@@ -5257,7 +5257,7 @@ export interface components {
          * @description What one reading says.
          * @enum {string}
          */
-        Said: "ec_odd" | "ph_odd" | "ec_right" | "ec_high" | "ec_low" | "water_over_target" | "top_up_plain" | "top_up_weak" | "top_up_full" | "ph_right" | "ph_high" | "ph_low" | "oxygen_short" | "warm" | "cold";
+        Said: "ec_odd" | "ph_odd" | "ec_right" | "ec_high" | "ec_low" | "water_over_target" | "top_up_plain" | "top_up_thins" | "top_up_weak" | "top_up_full" | "ph_right" | "ph_high" | "ph_low" | "oxygen_short" | "warm" | "cold";
         /**
          * Salt
          * @description Plain salts that are sold under their chemical names.
@@ -6400,11 +6400,12 @@ export interface components {
          *
          *     Unmoved: it hardly rose by what went in. Odd: it rose by much more or less than expected.
          *     Untold: it reads as if what was left out were in. Beyond the dose: it asks for more than printed
-         *     dose × strength. Water too strong: the water alone reads more than the target, so that no
-         *     draining helps. Too many rounds: corrections end here.
+         *     dose × strength; beyond the usual, for more than the label, or such feed, takes. Water too
+         *     strong: the water alone reads more than the target, so that no draining helps. Too many rounds:
+         *     corrections end here.
          * @enum {string}
          */
-        Verdict: "right" | "weak" | "strong" | "ec_unmoved" | "ec_odd" | "ec_untold" | "beyond_dose" | "ratio_off" | "water_too_strong" | "water_stronger" | "too_many_rounds";
+        Verdict: "right" | "weak" | "strong" | "ec_unmoved" | "ec_odd" | "ec_untold" | "beyond_dose" | "beyond_usual" | "ratio_off" | "water_too_strong" | "water_stronger" | "water_weaker" | "too_many_rounds";
         /**
          * VersionOut
          * @description A version of a chart: its number, and when it was written.
@@ -6868,7 +6869,9 @@ export interface components {
             /** Behind */
             behind: string[];
             /** Dilute To */
-            dilute_to: string;
+            dilute_to: string | null;
+            /** Drain */
+            drain: string | null;
             /** Name */
             name: string;
             /** Planned */

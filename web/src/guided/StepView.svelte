@@ -163,7 +163,7 @@
       <p class="hint">{hinted(step)}</p>
       {#if step.kind === 'read_ec' && standing.target}
         <p class="hint">Target {standing.target} {standing.unit}</p>
-      {:else if step.kind === 'read_ph'}
+      {:else if step.kind === 'read_ph' && step.why !== 'pen_check'}
         <p class="hint">Window {written(standing.ph_low)} to {written(standing.ph_high)}</p>
         {#if standing.by_drops}<p class="hint">{BY_DROPS}</p>{/if}
       {/if}

@@ -6,8 +6,9 @@
 </script>
 
 <Note>
-  {way.poured} of {way.name} went in, {way.planned} were planned. Ways out: fill up to
-  {way.dilute_to} with plain water if the tank holds it, {way.accept_at
+  {way.poured} of {way.name} went in, {way.planned} were planned. Ways out: {way.dilute_to
+    ? `fill up to ${way.dilute_to} with plain water`
+    : `drain ${way.drain} and fill with plain water`}, {way.accept_at
     ? `leave it at about ${way.accept_at}`
     : 'leave it so'}, or give up and start again.
   {#if way.behind.length}

@@ -33,10 +33,14 @@
     All parts in ratio; to add one alone, leave the others out.
   </p>
 {/if}
-{#if step.why === 'beyond_dose' && steering.offer}
+{#if ['beyond_dose', 'beyond_usual'].includes(step.why) && steering.offer}
   <ul class="offer">
     {#each steering.offer.lines as line (line.name)}
-      <li><b>{line.add}</b> more of {line.name}: then {line.of_dose} of its printed dose is in</li>
+      <li>
+        <b>{line.add}</b> more of {line.name}: then {line.of_dose} of {step.why === 'beyond_dose'
+          ? 'its planned dose'
+          : 'what it usually takes'} is in
+      </li>
     {/each}
   </ul>
   <p>The tank would read about {steering.offer.reading}; it reads {standing.ec_shown} now.</p>

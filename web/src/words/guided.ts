@@ -37,7 +37,7 @@ export function asks(step: GuidedStep): string {
     case 'drain':
       return 'Too strong: drain, and fill with plain water';
     case 'read_ph':
-      return 'Read pH';
+      return step.why === 'pen_check' ? 'Check the pen in a cup' : 'Read pH';
     case 'acid':
       return `Pour ${name}, diluted`;
     case 'alkali':
@@ -146,34 +146,47 @@ export const CAUTIONS: Partial<Record<GuidedStep['kind'], string>> = {
 
 /** What an advice asks, where that is more than “why”. */
 const ASKED: Partial<Record<string, string>> = {
-  beyond_dose: 'That is the whole printed dose',
+  beyond_dose: 'All of the planned dose is in',
+  beyond_usual: 'That is as much as such feed takes',
+  ec_odd: 'Read it again: it does not fit',
+  ph_odd: 'Read it again: pH fell too far',
   beyond_need: 'That is more acid than this water needs',
   ratio_off: 'The pair is out of its ratio',
   water_stronger: 'Is that really the water?',
+  water_weaker: 'Is that really the water?',
   water_too_strong: 'This water leaves no room for feed',
 };
 
 /** What to press to go past an offer, and what one says yes to. */
 export const PAST: Record<string, string> = {
   beyond_dose: 'Go past the dose',
+  beyond_usual: 'Pour more all the same',
   beyond_need: 'Pour a little more acid',
 };
 
 export const ADVICE: Record<string, string> = {
   ec_odd:
-    'The reading is not what this feed brings in so much water. Until the cause is found nothing goes in by it. To take it as it is, press “Leave out”.',
+    'The reading is not what this feed brings in so much water. Rinse the pen, stir, look at each cause below, then read again. Nothing goes in or out before. To take it as it is, press “Leave out”.',
   beyond_dose:
     'The reading asks for more than printed dose × strength. A tank that is a little weak harms no plant; too strong a one burns them.',
+  beyond_usual:
+    'Nothing printed tells how much it takes. By its label, or by what such feed usually brings, all of it is in. Check the pen and the bottle before any more.',
   beyond_need:
     'A third more than this water’s need by its report is in. Look at pen, report and volume before any more.',
   ratio_off:
     'The strength is right, but one part is in excess of the other. To have them even, change part of the tank, or mix anew.',
   water_stronger:
     'It reads far more than this sheet was made for, and the target goes with it. Rinse the pen, see that no old feed is left in the tank, and read it again.',
+  water_weaker:
+    'It reads far less than this sheet was made for. Rinse the pen and read it again. If it is so, its lab report does not count for acid.',
   ec_untold:
     'It reads as if something that was left out here were in. If it is, press “Done so far” and tell it. Until the cause is found nothing goes in by it. To take it as it is, press “Leave out”.',
   ec_unmoved:
     'The reading does not follow what went in, and pouring on would be blind. To take it as it is, press “Leave out”.',
+  ph_odd:
+    'The last portion moved pH far past the window. Stir, rinse the pen, look at each cause below, then read again. Nothing goes in before.',
+  ph_no_response:
+    'The pen shows nothing of what went in, so more acid or alkali could burn the roots. Calibrate the pen or use another one, then read again. To take it as it is, press “Leave out”.',
   ph_unmoved:
     'pH does not follow what went in, and pouring on would be blind. To take it as it is, press “Leave out”.',
   too_many_rounds:
@@ -207,6 +220,8 @@ export const CAUSES: Record<string, string> = {
 /** What a step says below what it asks: a hint, or what a reading advised. */
 export function hinted(step: GuidedStep): string {
   if (step.kind === 'advice') return ADVICE[step.why] ?? '';
+  if (step.why === 'pen_check')
+    return 'The pen has not moved. Take a cup of tank water, stir in one drop of pH down, and read it. A pen in order shows far less there. Rinse it before it goes back.';
   return HINTS[step.kind] ?? '';
 }
 

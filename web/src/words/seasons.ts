@@ -66,16 +66,17 @@ export const TOLD = {
 /** What a reading of a tank says, and what growers do about it. */
 export const SAID = {
   ec_odd:
-    'EC is far from what it was. Stir, rinse the pen, read again elsewhere in the tank; then check the pen.',
+    'EC is far from what this tank read before, or should read. Stir, rinse the pen, read again elsewhere in the tank. Then check the pen and its unit.',
   ph_odd: 'pH is far from what it was. Rinse the pen and read again; then check it in pH 7.',
   ec_right: 'EC is where it should be.',
   ec_high: 'EC is above the target.',
   ec_low: 'EC is below the target.',
   water_over_target:
     'The water alone reads more than the target: no top-up brings it there. Change out with RO water in the mix.',
-  top_up_plain: 'It rises: top up with plain water.',
-  top_up_weak: 'It stands still: top up with weak feed.',
-  top_up_full: 'It falls: top up with full feed.',
+  top_up_plain: 'EC rises: top up with plain water.',
+  top_up_thins: 'Top up with plain water only, until EC is back at the target.',
+  top_up_weak: 'EC is steady: top up with weak feed.',
+  top_up_full: 'EC falls: top up with full feed.',
   ph_right: 'pH is where it should be.',
   ph_high: 'pH is above its window: bring it down at the bench, EC first.',
   ph_low: 'pH is below its window: bring it up at the bench, EC first.',
