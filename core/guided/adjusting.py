@@ -140,8 +140,9 @@ def _goes_on(replay: Replay, turn: int, outcome: PhOutcome) -> bool:
 def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
     low, high = (float(edge) for edge in replay.plan.ph)
     ph = float(outcome.ph or 0)
+    alive = outcome.alive_at == len(outcome.portions)
     stood = outcome.unmoved_at is not None and abs(ph - outcome.unmoved_at) < SAME_PH
-    if stood and not may_be_right(ph, low, high, float(replay.plan.ph_step)):
+    if stood and not alive and not may_be_right(ph, low, high, float(replay.plan.ph_step)):
         return Assistance(Advice.NO_RESPONSE)  # looked into, and the same still
     return assist(
         ph,
@@ -155,7 +156,7 @@ def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
         portions=outcome.portions,
         resolution=float(replay.plan.ph_step),
         settles=replay.plan.settles,
-        checked=outcome.unmoved_at is not None or outcome.alive_at == len(outcome.portions),
+        checked=alive or outcome.unmoved_at is not None,
         bounds=Bounds(
             reported=report_holds(replay),
             need=None if replay.plan.acid_need is None else float(replay.plan.acid_need),

@@ -753,11 +753,11 @@ def test_no_more_than_a_third_past_its_need_is_poured_before_somebody_looks() ->
     assert float(poured) == pytest.approx(float(plan.acid_need) * 1.3, rel=0.02)
 
 
-def test_it_gives_up_after_so_many_rounds() -> None:
+def test_a_doubted_tank_is_thinned_far_once_alone() -> None:
     """A doubted tank that is far too strong still, once it was thinned, has another cause."""
     state = told_until(PLANS[0], ["2.60", "2.60", "2.15"], volume="100")
     assert kinds_of(state)[StepKind.DRAIN] == 1
-    assert advice_of(state)[-1] == "too_many_rounds"
+    assert advice_of(state) == ["ec_odd", "ec_odd"]  # still not what is in brings
 
 
 @pytest.mark.parametrize(
