@@ -85,7 +85,7 @@ def _believed(replay: Replay, outcome: EcOutcome, turn: int, made: _Made | None)
     assert replay.ec is not None
     name = f"ec-{turn}"
     if made is not None and not _followed(made, replay.ec):
-        outcome.correction = Correction(Verdict.UNMOVED)
+        outcome.correction, outcome.unfollowed = Correction(Verdict.UNMOVED), True
         replay.ledger.keep(1 / made.supposed(replay.floor))  # what did not show is not counted on
         if not replay.advised(name, Verdict.UNMOVED):
             return Trust.LEFT
@@ -97,7 +97,7 @@ def _believed(replay: Replay, outcome: EcOutcome, turn: int, made: _Made | None)
     was_odd = replay.rise_at(replay.ec).is_odd
     trust = outcome.believe(weigh(replay, name, replay.ec))
     # What did not follow a correction, and still shows the same, is not corrected again.
-    return Trust.STANDS if stood and not was_odd else trust
+    return Trust.STANDS if stood and outcome.unfollowed and not was_odd else trust
 
 
 def _followed(made: _Made, reading: Fraction) -> bool:

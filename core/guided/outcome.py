@@ -29,12 +29,14 @@ class EcOutcome:
         correction: what the last calls for.
         offer: more than printed dose × strength, for whoever wants it on purpose.
         verdicts: what those after the feed were judged to say, in order.
+        unfollowed: whether one did not follow a correction, so that the same is not made again.
     """
 
     slope: Slope | None = None
     correction: Correction | None = None
     offer: Offer | None = None
     verdicts: list[Verdict] = field(default_factory=list)
+    unfollowed: bool = False
 
     def believe(self, weighed: Weighed) -> Trust:
         """Keep what a reading was found to show; how far it is believed."""

@@ -21,16 +21,16 @@ def test_readings_steer_the_second_pour(yard: Yard) -> None:
         bench = obey(yard, bench, number)
         number += 1
     weak = tell(yard, bench, event("read", "read-between", "1.36", at=1_700_009_000.0))
-    # A sixth too little: first the volume is asked for, and here it was right.
+    # A sixth too little: it is read again, then the volume is asked for, and here it was right.
+    odd = weak["steps"][weak["now"]]
+    assert (odd["kind"], odd["why"], odd["causes"][0]) == ("advice", "ec_odd", "meter")
+    again = [event("done", odd["id"], at=1_700_009_001.0),
+             event("read", "read-between-2", "1.36", at=1_700_009_002.0)]  # fmt: skip
+    weak = tell(yard, bench, *again)
     volume = weak["steps"][weak["now"]]
     assert (volume["kind"], volume["unit"]) == ("volume", "L")
     assert weak["steering"]["estimate"]["about"].endswith(" L")
-    weak = tell(yard, bench, event("read", volume["id"], "425 L", at=1_700_009_001.0))
-    odd = weak["steps"][weak["now"]]
-    assert (odd["kind"], odd["why"], odd["causes"][0]) == ("advice", "ec_odd", "meter")
-    again = [event("done", odd["id"], at=1_700_009_002.0),
-             event("read", "read-between-2", "1.36", at=1_700_009_003.0)]  # fmt: skip
-    weak = tell(yard, bench, *again)
+    weak = tell(yard, bench, event("read", volume["id"], "425 L", at=1_700_009_003.0))
     assert weak["steering"]["causes"] == ["volume", "gallon", "not_shaken", "mixed_up", "meter"]
     assert weak["steering"]["capped"]
     second = weak["steps"][weak["now"]]
@@ -123,7 +123,9 @@ def test_the_bottles_are_counted_and_too_much_has_ways_out(yard: Yard) -> None:
     way = bench["steering"]["way_out"]
     assert way["name"] == bench["pours"][0]["name"]
     assert way["poured"] == "1500.0 mL"
-    assert way["dilute_to"].endswith(" L")
+    # twice as much and more would have to go into the tank: it is drained instead
+    assert way["dilute_to"] is None
+    assert way["drain"].endswith(" L")
 
 
 def test_an_odd_reading_is_kept_when_it_is_sent_again_as_sure(yard: Yard) -> None:
@@ -218,14 +220,14 @@ def test_an_alkali_without_a_label_is_poured_as_the_grower_tells(yard: Yard) -> 
 
 def test_a_tank_that_swings_is_left_alone(yard: Yard) -> None:
     bench = begin(yard)
-    for turn, (kind, figure) in enumerate([("acid", "6.9"), ("alkali", "5.1"), ("advice", "6.8")]):
+    for turn, (kind, figure) in enumerate([("acid", "6.9"), ("alkali", "5.4"), ("advice", "6.4")]):
         bench = reach(yard, bench, kind, read_ph=figure)
         assert bench["steps"][bench["now"]]["id"] == f"{kind}-{turn + 1}"
         if kind != "advice":
             bench = obey(yard, bench, 200 + turn)
     assert bench["steps"][bench["now"]]["why"] == "stop_chasing"
     over = finish(yard, bench)
-    assert over["record"]["ph"] == "6.8"
+    assert over["record"]["ph"] == "6.4"
 
 
 def test_readings_are_typed_and_corrected_as_the_pen_shows_them(yard: Yard) -> None:
@@ -359,4 +361,5 @@ def test_the_pen_follows_a_bottle_without_a_label_too(yard: Yard) -> None:
         shown = yard.send("POST", f"{at(yard, bench)}/pen", {"seconds": 40})[1]
         bench = obey(yard, bench, number, read_water="0.02", read_ec=shown["ec"])
     assert "advice" not in {step["kind"] for step in bench["steps"]}
-    assert float(shown["ec"]) == pytest.approx(1.02, abs=0.03)
+    # The printed dose is not passed for what a tank that is 3 % larger lacks, and a step of the pen.
+    assert float(shown["ec"]) == pytest.approx(1.02, abs=0.05)

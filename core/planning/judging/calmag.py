@@ -1,0 +1,121 @@
+"""The cal-mag that a water makes needless, as far as its report and the labels tell."""
+
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+
+from core.cautions import CREDIT_FROM_PPM, Caution
+from core.chemistry import Element, contents_of, elements_of
+from core.planning.doses import Dosed
+from core.planning.judging.judging_input import JudgingInput, amount_words, percent
+from core.planning.tank import label_of
+from core.quantities import Amount, decimal_text, number_text, of_float
+from core.windows import element_windows
+
+
+def credit(given: JudgingInput, product: str) -> Iterator[Caution]:
+    """Cal-mag stands in for calcium and magnesium that the feed lacks in soft water.
+
+    What water and feed bring of both without it is held against what the crop takes; the dose is
+    cut to what is still missing of either.
+    """
+    item = next(item for item in given.dosed if item.product.key == product)
+    calcium = given.request.water.report.calcium
+    # The full dose at this mix's end and strength, whatever was wished for this product.
+    rule = given.request.strength if item.product.scales else Fraction(1)
+    if calcium is None or calcium < CREDIT_FROM_PPM or item.amount is None or not item.printed:
+        return
+    full = item.printed.poured(item.share.end, rule * given.target.headroom_share)
+    needs = _needs(given, item, full)
+    if not needs:
+        return
+    left = max(min(max(one.lacks, Fraction(0)) / one.brings, Fraction(1)) for one in needs)
+    wanted = Fraction(number_text(left * rule, 2))
+    if item.share.chosen <= wanted + Fraction(1, 100):
+        return
+    yield Caution(
+        "calmag_credit",
+        f"{item.product.name} at {amount_words(full)} {_credited(needs, left)}",
+        {"calcium_ppm": decimal_text(calcium),
+         "brings_ppm": decimal_text(next((n.brings for n in needs), Fraction(0))),
+         "share": decimal_text(left)},
+        (product,),
+        {"product": product, "strength": decimal_text(wanted)},
+    )  # fmt: skip
+
+
+@dataclass(frozen=True, slots=True)
+class _Need:
+    """An element that a cal-mag brings, in ppm.
+
+    Args:
+        element: calcium or magnesium.
+        brings: what all of its dose brings.
+        without: what water and feed bring without it.
+        takes: what the crop takes: the middle of its range.
+    """
+
+    element: Element
+    brings: Fraction
+    without: Fraction
+    takes: Fraction
+
+    @property
+    def lacks(self) -> Fraction:
+        """What is missing without it."""
+        return self.takes - self.without
+
+
+def _needs(given: JudgingInput, item: Dosed, full: Amount) -> list[_Need]:
+    """Calcium and magnesium beside what the crop takes; none where labels leave either open."""
+    chemistry, request = given.chemistry, given.request
+    label = label_of(request, item.product.key)
+    if chemistry is None or label is None or not _feed_is_told(given):
+        return []
+    windows = element_windows(
+        given.column.stage, request.tank.crop, request.windows, request.strength
+    )
+    assert item.amount is not None
+    found = []
+    for element in (Element.CA, Element.MG):
+        window, brings = windows.get(element), _ppm_of(given, item, full, element)
+        if window is None or brings == 0:
+            continue
+        poured = _ppm_of(given, item, item.amount, element)
+        without = of_float(chemistry.elements.get(element, 0.0), 3) - poured
+        middle = (window.low + window.high) / 2
+        found.append(_Need(element, brings, max(without, Fraction(0)), middle))
+    return found
+
+
+def _feed_is_told(given: JudgingInput) -> bool:
+    """Whether labels tell of all feed: what an unlabelled base brings may be all that is needed."""
+    return all(
+        contents is not None
+        for pour, contents in zip(given.pours, given.contents, strict=True)
+        if pour.product.is_feed
+    )
+
+
+_ELEMENT_WORDS = {Element.CA: "calcium", Element.MG: "magnesium"}
+
+
+def _credited(needs: Sequence[_Need], left: Fraction) -> str:
+    """The sum of a credit as it is worked, in ppm."""
+    told = "; ".join(
+        f"{number_text(one.brings, 0)} ppm {_ELEMENT_WORDS[one.element]}, and without it the tank "
+        f"has {number_text(one.without, 0)} of the {number_text(one.takes, 0)} that the crop takes"
+        for one in needs
+    )
+    way_out = "leave the cal-mag out" if left == 0 else f"{percent(left)} of that dose is enough"
+    return f"brings {told}: {way_out}."
+
+
+def _ppm_of(given: JudgingInput, item: Dosed, amount: Amount, element: Element) -> Fraction:
+    """ppm of an element that so much of a product brings by its label."""
+    label = label_of(given.request, item.product.key)
+    if label is None:
+        return Fraction(0)
+    per_unit = contents_of(label, item.product.form, item.product.role).declared
+    per_litre = amount.value / given.request.volume.litres
+    return of_float(elements_of(per_unit).get(element, 0.0) * float(per_litre), 3)
