@@ -112,7 +112,7 @@ describe('a step in words', () => {
     expect([asks(odd), pressed(odd)]).toEqual(['Stop: first find out why', 'Read it again']);
     const offer = step('advice', { why: 'beyond_dose', offers: true });
     expect([asks(offer), pressed(offer)]).toEqual([
-      'That is the whole printed dose',
+      'All of the planned dose is in',
       'Leave it as it is',
     ]);
     expect(asks(step('advice'))).toBe('No more Glasswort for now');
