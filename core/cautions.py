@@ -8,7 +8,14 @@ from fractions import Fraction
 from core.growing import CAREFUL_START
 from core.quantities import number_text, on_both_scales
 from core.vessels import WORTH_SHOWING
-from core.water.source import BUFFERED_PPM, HARD_CALCIUM_PPM, HARD_MS_CM
+from core.water.source import (
+    BUFFERED_PPM,
+    HARD_CALCIUM_PPM,
+    HARD_MS_CM,
+    SALTY_CHLORIDE_PPM,
+    SALTY_SODIUM_PPM,
+    SOFT_READS_MS_CM,
+)
 from core.windows import COLDEST, WARMEST
 
 
@@ -52,10 +59,22 @@ UNLIKE_REPORT_MS_CM = Fraction(1, 20)
 """A reading that parts so far from its lab report, as a share and in mS/cm, is another water: our
 own defaults; less is what seasons and pens make."""
 
-CREDIT_FROM = Fraction(1, 10)
 CREDIT_FROM_PPM = Fraction(20)
-"""Below a tenth of what the cal-mag brings, or below 20 ppm, the water's calcium is left out of
-account: our own default; such water is soft."""
+"""Below it the water's calcium is left out of account: our own default; such water is soft."""
+
+SALTIEST_WATER = Fraction(3)
+"""mS/cm of a water above which no feed goes on top: more than the strongest feeds end at (common
+practice)."""
+
+LIQUID_CEILING, DRY_CEILING = Fraction(30), Fraction(5)
+TANK_CEILING = Fraction(5)
+"""mL/L of one liquid, g/L of one dry feed, and mS/cm of a finished tank beyond which no feed is
+meant: weak liquids are poured at 1 to 2 fl oz a gallon (8 to 16 mL/L), brewed cultures at 1 to 60
+(17 mL/L), dry feed at 2 to 3 g/L, feeds end at 1 to 3.5 mS/cm (common practice)."""
+
+OUT_OF_RANGE = Fraction(15, 100)
+"""An element that is out of its range by less is seen in its drawing, and is no caution: labels are
+no surer."""
 
 OFF_VOLUME = Fraction(1, 10)
 """A volume so far from the tank's own is worth a word: our own default, as levels are read to
@@ -84,28 +103,43 @@ CATALOGUE: dict[str, Entry] = {
     "water_takes_half": _mind(
         "Half the target is water", "the source is more than half of the final target"
     ),
+    "water_too_salty": _stop(
+        "Water too salty for any feed",
+        f"the source reads above {number_text(SALTIEST_WATER, 0)} mS/cm",
+    ),
     "water_unlike_report": _mind(
         "The water has changed",
-        f"the reading parts by more than {_percent(UNLIKE_REPORT)} from what its lab report "
-        "conducts",
+        f"the reading differs by more than {_percent(UNLIKE_REPORT)} from what its lab report "
+        "conducts; above it only where the report lists all major ions",
     ),
     "water_ph_unlikely": _note(
         "pH and alkalinity do not go together",
         "the water's pH is one that its alkalinity cannot hold, as pens show in RO water",
     ),
     "hard_water": _mind(
-        "Hard water",
-        f"the source reads above {number_text(HARD_MS_CM, 1)} mS/cm or brings more than "
-        f"{HARD_CALCIUM_PPM} ppm calcium",
+        "Hard water", f"the source brings more than {HARD_CALCIUM_PPM} ppm calcium"
+    ),
+    "salty_water": _mind(
+        "Salty water",
+        f"the source brings more than {SALTY_SODIUM_PPM} ppm sodium or {SALTY_CHLORIDE_PPM} ppm "
+        "chloride, or reads more than twice what its lime makes",
+    ),
+    "water_reads_high": _note(
+        "What makes the water read so much?",
+        f"the source reads above {number_text(HARD_MS_CM, 1)} mS/cm, and its calcium or "
+        "magnesium is not known",
+    ),
+    "soft_water_reads_high": _mind(
+        "RO or rain that reads too much",
+        f"RO or rain reads above {number_text(SOFT_READS_MS_CM, 1)} mS/cm",
     ),
     "hard_form_on_shelf": _mind(
         "A form for hard water", "the water is hard, and the shelf has such a form of a base part"
     ),
     "calmag_credit": _mind(
         "The water brings calcium",
-        f"the lab report has {CREDIT_FROM_PPM} ppm calcium or more, and {_percent(CREDIT_FROM)} "
-        "of what "
-        "the cal-mag brings",
+        f"the lab report has {CREDIT_FROM_PPM} ppm calcium or more, and with it the crop's "
+        "calcium and magnesium are covered by less cal-mag",
     ),
     "no_buffer": _mind(
         "Nothing holds the pH",
@@ -121,8 +155,8 @@ CATALOGUE: dict[str, Entry] = {
         "Chlorine kills cultures",
         "the source has chlorine or chloramine, and a live culture goes in",
     ),
-    "water_cold": _note("Cold water", f"the source is below {on_both_scales(COLDEST)}"),
-    "water_warm": _mind("Warm water", f"the source is above {on_both_scales(WARMEST)}"),
+    "water_cold": _note("Cold water", f"the source is below {on_both_scales(COLDEST - 1)}"),
+    "water_warm": _mind("Warm water", f"the source is above {on_both_scales(WARMEST + 1)}"),
     # Chart and strength
     "soil_chart_in_water": _mind(
         "A chart for soil",
@@ -174,10 +208,23 @@ CATALOGUE: dict[str, Entry] = {
         "Which strength of acid?", "a pH adjuster is poured whose strength is not entered"
     ),
     "ph_below_window": _note(
-        "It may end too sour",
+        "pH may end too low",
         f"the expected pH is more than {number_text(BELOW_WINDOW, 1)} below the window",
     ),
+    "ph_above_window": _mind(
+        "No acid at hand",
+        f"the expected pH is more than {number_text(BELOW_WINDOW, 1)} above the window, and the "
+        "shelf has no acid whose strength is known",
+    ),
     # Amounts
+    "dose_beyond_any_feed": _stop(
+        "No bottle is dosed like that",
+        f"one product at more than {LIQUID_CEILING} mL/L, or {DRY_CEILING} g/L dry",
+    ),
+    "tank_beyond_any_feed": _stop(
+        "Too strong for any plant",
+        f"the finished tank is expected to read above {number_text(TANK_CEILING, 0)} mS/cm",
+    ),
     "below_finest_mark": _mind(
         "Too small to measure", "an amount is below the finest mark, or shows only in a dilution"
     ),
@@ -200,7 +247,9 @@ CATALOGUE: dict[str, Entry] = {
         "The tank may turn milky", "the finished tank is more than saturated with a mineral"
     ),
     "elements_out_of_range": _note(
-        "Elements out of range", "an element lies outside its range in the finished tank"
+        "Elements out of range",
+        f"an element is out of its range by more than {_percent(OUT_OF_RANGE)} of its edge in the "
+        "finished tank",
     ),
 }
 """By code, in the order in which they are listed within one severity."""

@@ -15,6 +15,7 @@ OXIDISER_APART_DAYS = 3
 in water with roots (from memory; growers say "never in the same week")."""
 
 _CHANGE_OUT, _CAP = "change_out", "most_additions_a_day"
+_STAGES, _FIRST_DAY = "stages", "first_day"
 _Days = dict[str, list[int]]  # by product, in order
 
 
@@ -55,6 +56,8 @@ class _Placing:
         blocked_by: what did, since it became due.
         is_placed: whether it ever found a day.
         late: what made it come later than its rule wants.
+        wanted: on how many days the rule itself would have been given.
+        slips: how often it came later than a quarter of its interval.
     """
 
     rule: TimingRule
@@ -66,6 +69,8 @@ class _Placing:
     blocked_by: set[str] = field(default_factory=set)
     is_placed: bool = False
     late: set[str] = field(default_factory=set)
+    wanted: int = 0
+    slips: int = 0
 
     def own_day(self, season: Season, day: int) -> bool:
         """Whether the rule itself would have this day."""
@@ -104,6 +109,8 @@ def place_additions(season: Season, fillings: Sequence[Filling]) -> Additions:
     found: list[Addition] = []
     for day in range(season.request.first_filling, season.last + 1):
         wanted = [one for one in placing if one.own_day(season, day)]
+        for one in wanted:
+            one.wanted += 1
         most = None if day in filled else season.request.most_additions_a_day
         found += _place_on(day, wanted, most, filled, days)
     conflicts += [made for one in placing for made in _unsatisfied(one, season, filled)]
@@ -137,13 +144,28 @@ def _begin(season: Season) -> tuple[list[_Placing], list[CourseConflict]]:
         first, last = _bounds(rule, season)
         if rule.only_stages and not rule.only_stages & stages:
             conflicts.append(CourseConflict.no_such_stage(rule))
+        elif season.request.harvest is None and _counts_from_harvest(rule):
+            conflicts.append(CourseConflict.no_harvest(rule))
+            if first is not None:
+                placing.append(_placing(rule, first, last, season))
         elif first is not None and last is not None and last < first:
             conflicts.append(CourseConflict.ends_before_it_begins(rule))
         elif first is not None:
-            one = _Placing(rule, first, last, _apart(rule, season), due=first)
-            _go_on_from_last(one, season)
-            placing.append(one)
+            placing.append(_placing(rule, first, last, season))
     return placing, conflicts
+
+
+def _placing(rule: TimingRule, first: int, last: int | None, season: Season) -> _Placing:
+    one = _Placing(rule, first, last, _apart(rule, season), due=first)
+    _go_on_from_last(one, season)
+    return one
+
+
+def _counts_from_harvest(rule: TimingRule) -> bool:
+    """Whether a bound of a rule is counted from the day of harvest."""
+    anchors = [anchor for anchor in (rule.begins, rule.ends) if anchor is not None]
+    by_anchor = any(anchor.of is AnchorKind.HARVEST for anchor in anchors)
+    return by_anchor or rule.until_days_before_harvest is not None
 
 
 def _go_on_from_last(one: _Placing, season: Season) -> None:
@@ -168,9 +190,16 @@ def _bounds(rule: TimingRule, season: Season) -> tuple[int | None, int | None]:
             _anchored(Anchor(AnchorKind.HARVEST, days=-rule.until_days_before_harvest), season)
         )
     known = [end for end in ends if end is not None]
+    first = None if first is None else _first_holding(rule, first, season)
     if first is not None and rule.for_days is not None and rule.then_every_days is None:
         known.append(first + rule.for_days - 1)
     return first, min(known, default=None)
+
+
+def _first_holding(rule: TimingRule, first: int, season: Season) -> int:
+    """The first day from there on whose stage the rule is for; that day itself where none comes."""
+    days = range(first, season.last + 1) if rule.only_stages else ()
+    return next((day for day in days if season.by_day[day].column.stage in rule.only_stages), first)
 
 
 def _anchored(anchor: Anchor, season: Season) -> int | None:
@@ -266,20 +295,60 @@ def _take(one: _Placing, day: int, filled: set[int]) -> None:
     every = one.rule.every_days
     if every is not None and one.waited >= every:
         one.late |= one.blocked_by
+    elif every is not None and _drifts(one, every):
+        one.late |= one.blocked_by - {_CHANGE_OUT}
     one.is_placed, one.waited, one.blocked_by = True, 0, set()
     one.due = one.following(day)
     if every is None and one.rule.occasion is Occasion.BETWEEN:
         one.due = min((filling for filling in filled if filling > day), default=None)
 
 
+def _drifts(one: _Placing, every: int) -> bool:
+    """Whether others kept it waiting for a good part of its interval, and not for the first time.
+
+    Two weekly rules that want five days between them come every ten days each.
+    """
+    if not one.blocked_by - {_CHANGE_OUT} or one.waited <= every * GOOD_PART:
+        return False
+    one.slips += 1
+    return one.slips >= _OFTEN
+
+
+GOOD_PART = 1 / 4
+"""Share of its interval that a rule may come late by without a word: our own default."""
+
+_OFTEN = 2
+
+
 def _unsatisfied(one: _Placing, season: Season, filled: set[int]) -> list[CourseConflict]:
     """A rule that found no day that it should have had, or found one too late."""
+    if not one.wanted and not one.is_placed and _comes_no_more(one, season):
+        return [CourseConflict.blocked(one.rule, _bounds_of(one.rule), never=True)]
     if one.waited and not one.is_placed and _is_in_vain(one, season, filled):
         return [CourseConflict.blocked(one.rule, one.blocked_by, never=True)]
     every = one.rule.every_days
     if every is not None and one.waited >= every:
         one.late |= one.blocked_by
     return [CourseConflict.blocked(one.rule, one.late, never=False)] if one.late else []
+
+
+def _comes_no_more(one: _Placing, season: Season) -> bool:
+    """Whether no day of the whole season can be one of the rule's."""
+    if one.due is None or one.first > season.last:
+        return False  # it was done, or lies beyond what is looked at
+    if one.last is not None and one.last <= season.last:
+        return True
+    stages, running = one.rule.only_stages, season.by_day[-1]
+    if not stages:
+        return False
+    columns = running.chart.columns
+    at = next(i for i, column in enumerate(columns) if column.key == running.column.key)
+    return all(column.stage not in stages for column in columns[at:])
+
+
+def _bounds_of(rule: TimingRule) -> set[str]:
+    """The names of a rule's own bounds, which leave it no day."""
+    return {_STAGES, _FIRST_DAY} if rule.only_stages else {_FIRST_DAY}
 
 
 def _is_in_vain(one: _Placing, season: Season, filled: set[int]) -> bool:

@@ -74,6 +74,16 @@ class CourseConflict:
         )
 
     @classmethod
+    def no_harvest(cls, rule: TimingRule) -> "CourseConflict":
+        """A rule that is counted from a harvest whose day nobody entered."""
+        return cls(
+            "no_harvest",
+            (rule.product, "harvest"),
+            f"{rule.product} is timed by the harvest, and its day is not known. Enter the day of "
+            "harvest, or another bound.",
+        )
+
+    @classmethod
     def blocked(cls, rule: TimingRule, by: Iterable[str], *, never: bool) -> "CourseConflict":
         """A rule that finds no day, and what stands in its way."""
         others = sorted(by)
@@ -101,7 +111,8 @@ class CourseConflict:
         return cls(
             "oxidiser_in_living_tank",
             (oxidiser, "living"),
-            f"{oxidiser} is an oxidiser: it would kill what lives in this tank. Leave it out.",
+            f"{oxidiser} is an oxidiser: it would kill what lives in this tank. It is left out of "
+            "every filling.",
         )
 
 
@@ -110,4 +121,9 @@ def _listed(names: list[str]) -> str:
     return shown[0] if len(shown) == 1 else f"{', '.join(shown[:-1])} and {shown[-1]}"
 
 
-_SAID = {"change_out": "its change-outs", "most_additions_a_day": "what one day may take"}
+_SAID = {
+    "change_out": "its change-outs",
+    "most_additions_a_day": "what one day may take",
+    "stages": "the stages that it is for",
+    "first_day": "its first and last day",
+}

@@ -11,6 +11,10 @@ from core.course.request import ChangeOut, CourseRequest, Happening, HappeningKi
 from core.course.season import Season
 from core.course.tasks import TaskKind, Why
 
+FEW_DAYS = 3
+"""Days before flush or harvest in which no tank is filled with feed any more: our own default, as
+roots take up little of it in less."""
+
 
 @dataclass(frozen=True, slots=True)
 class Filling:
@@ -52,6 +56,8 @@ class _Due:
 
     def __init__(self, season: Season) -> None:
         self._last = season.last
+        harvest = season.request.harvest
+        self._harvest = None if harvest is None else season.request.day(harvest)
         self._change_out = season.request.change_out or ChangeOut()
         days = range(1, season.last + 1)
         plain = [season.is_plain_water(day) for day in range(season.last + 1)]
@@ -75,8 +81,17 @@ class _Due:
             (self._so_many_days(day), TaskKind.CHANGE_OUT, Why.SO_MANY_DAYS),
             (self._drunk(day), TaskKind.CHANGE_OUT, Why.DRUNK_ONCE),
         ]
-        due = [Filling(on, kind, why) for on, kind, why in kinds if on and on <= self._last]
+        due = [
+            Filling(on, kind, why)
+            for on, kind, why in kinds
+            if on and on <= self._last and (kind is TaskKind.FLUSH or self._is_worth(on))
+        ]
         return min(due, key=lambda one: one.day, default=None)
+
+    def _is_worth(self, day: int) -> bool:
+        """Whether a tank is filled with feed for more than a few days before flush or harvest."""
+        ends = [*self._flushes, *([] if self._harvest is None else [self._harvest])]
+        return not any(day <= end < day + FEW_DAYS for end in ends)
 
     def _new_column(self, after: int) -> int | None:
         return _first_after(self._columns, after) if self._change_out.with_each_column else None

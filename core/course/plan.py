@@ -110,6 +110,11 @@ def _goes_in_apart(season: Season, product: str) -> bool:
     return season.request.programme is Programme.LIVING and product in season.cultures
 
 
+def _kills(season: Season, product: str) -> bool:
+    """An oxidiser goes into no living tank, whatever column and rule say."""
+    return season.request.programme is Programme.LIVING and product in season.oxidisers
+
+
 def _fillings(season: Season, fillings: Sequence[Filling], additions: Additions) -> Iterable[Task]:
     """Each filling with what its column pours and what rules give on its day."""
     by_day = _by_day(additions.all)
@@ -127,7 +132,9 @@ def _filling(
     printed = season.printed(filling.day)
     poured = dict.fromkeys(key for key in printed if key not in governed)
     in_order = _in_chart_order(season, [*poured, *ruled])
-    products = tuple(key for key in in_order if not _goes_in_apart(season, key))
+    products = tuple(
+        key for key in in_order if not (_goes_in_apart(season, key) or _kills(season, key))
+    )
     differs = _differing(season, printed, ruled, governed)
     why = [filling.why]
     why += [Why.BY_RULE] if ruled else []
@@ -160,6 +167,8 @@ def _additions(season: Season, fillings: Sequence[Filling], additions: Additions
     for one in additions.all:
         product, alone = one.rule.product, _goes_in_apart(season, one.rule.product)
         if one.day in filled and not one.rule.is_foliar and not alone:
+            continue
+        if _kills(season, product) and not one.rule.is_foliar:
             continue
         differs = _differing(season, season.printed(one.day), [product], frozenset())
         yield Task(

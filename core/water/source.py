@@ -52,8 +52,17 @@ HARD_CALCIUM_PPM = Fraction(70)
 """Hard above 70 ppm calcium (common practice)."""
 
 LIME_MS_CM_PER_PPM = Fraction("0.0052")
-"""mS/cm that a ppm of calcium conducts as bicarbonate: 59.5 + 44.5 S·cm² per equivalent of 20.04 g
-(CRC Handbook's limiting conductivities, from memory)."""
+DOLOMITE_MS_CM_PER_PPM = Fraction("0.0080")
+"""mS/cm that a ppm of calcium conducts as bicarbonate, and one of magnesium: 59.5 + 44.5 S·cm² per
+equivalent of 20.04 g, 53.0 + 44.5 per equivalent of 12.15 g (the CRC Handbook's limiting
+conductivities, from memory)."""
+
+SALTY_SODIUM_PPM, SALTY_CHLORIDE_PPM = Fraction(50), Fraction(100)
+"""Above these plants suffer: the top of the general ranges of a feed (see `core.windows`)."""
+
+SOFT_READS_MS_CM = Fraction(1, 5)
+"""RO and rain that read more are not what they are called: a membrane in order leaves 0.02 to 0.1
+(common practice)."""
 
 BUFFERED_PPM = Fraction(30)
 """mg/L CaCO3 of alkalinity from which the pH of a feed stands still: common practice."""
@@ -66,6 +75,9 @@ and mg/L CaCO3 that a pen's error and a lab's rounding may leave below it."""
 UNBUFFERED_MS_CM = Fraction(1, 10)
 """A water that reads no more has no room for a buffer: 30 mg/L CaCO3 as calcium bicarbonate conduct
 about 0.06 mS/cm (CRC Handbook's limiting conductivities, from memory)."""
+
+_BICARBONATE_MS_CM_PER_PPM = Fraction("0.0021")
+"""mS/cm of a mg/L CaCO3 of alkalinity as calcium bicarbonate: 104 S·cm² per 50.04 g, likewise."""
 
 GASSED_OFF_H = Fraction(24)
 """Hours in which chlorine leaves open water; chloramine does not: common practice."""
@@ -160,13 +172,30 @@ class Water:
         return by_reading or (calcium is not None and calcium > HARD_CALCIUM_PPM)
 
     @property
+    def is_limy(self) -> bool:
+        """Whether its calcium is known to be much."""
+        return self.report.calcium is not None and self.report.calcium > HARD_CALCIUM_PPM
+
+    @property
     def is_salty(self) -> bool:
-        """Whether most of what makes it read hard is known to be other salts than lime."""
-        calcium = self.report.calcium
-        if self.reading is None or calcium is None or calcium > HARD_CALCIUM_PPM:
+        """Whether it is known to bring much sodium or chloride, or mostly other salts than lime."""
+        report = self.report
+        by_report = (report.sodium or 0) > SALTY_SODIUM_PPM or (
+            (report.chloride or 0) > SALTY_CHLORIDE_PPM
+        )
+        return by_report or self._reads_more_than_lime
+
+    @property
+    def _reads_more_than_lime(self) -> bool:
+        """Whether lime and dolomite make less than half of a high reading; not where calcium or
+        magnesium are not known, which may be all of it."""
+        report = self.report
+        if self.reading is None or report.calcium is None or report.magnesium is None:
             return False
-        by_lime = calcium * LIME_MS_CM_PER_PPM
-        return self.reading.ms_cm > max(HARD_MS_CM, 2 * by_lime)
+        by_metals = report.calcium * LIME_MS_CM_PER_PPM
+        by_metals += report.magnesium * DOLOMITE_MS_CM_PER_PPM
+        by_alkalinity = (report.alkalinity or 0) * _BICARBONATE_MS_CM_PER_PPM
+        return self.reading.ms_cm > max(HARD_MS_CM, 2 * max(by_metals, by_alkalinity))
 
     @property
     def is_chlorinated(self) -> bool:

@@ -201,7 +201,7 @@ def test_rows_in_another_order_change_the_sheet_only_where_they_state_it() -> No
 def test_the_message_about_water_speaks_the_growers_unit() -> None:
     ppm = ReadingScale(ReadingUnit.PPM, 700)
     hard = plan(pair(), water=water("0.5"), meter=ppm).cautions[0]
-    assert (hard.code, hard.values["ec"]) == ("hard_water", "0.5")
+    assert (hard.code, hard.values["ec"]) == ("water_reads_high", "0.5")
     assert "350 ppm (700)" in hard.message
     strong = plan(
         pair(target=ec("0.2")), water=water("0.5"), convention=TargetConvention.ALL_IN, meter=ppm

@@ -530,11 +530,17 @@ def _forbids(
         or (rule.until_days_before_harvest is not None and harvest is not None
             and harvest - at < rule.until_days_before_harvest)
         or (rule.for_days is not None and rule.then_every_days is None
-            and at >= rule.from_day + rule.for_days)
+            and at >= _first_held(rule, stages) + rule.for_days)
         or (rule.occasion is Occasion.CHANGE_OUT and at not in fillings)
         or (rule.occasion is Occasion.BETWEEN and at in fillings)
         or any(abs(day - at) < least for other, least in distances for day in given.get(other, []))
     )  # fmt: skip
+
+
+def _first_held(rule: TimingRule, stages: list[Stage | None]) -> int:
+    """The first day that a rule is for: its spans are counted from there."""
+    days = range(rule.from_day, len(stages)) if rule.only_stages else ()
+    return next((at for at in days if stages[at] in rule.only_stages), rule.from_day)
 
 
 @settings(max_examples=150)
@@ -554,7 +560,8 @@ def test_rules_never_place_what_they_forbid_and_never_later_than_they_must(
         )
         for before, behind in pairwise(days):
             least = rule.every_days or 1
-            if rule.for_days is not None and before + least >= rule.from_day + rule.for_days:
+            held = _first_held(rule, stages)
+            if rule.for_days is not None and before + least >= held + rule.for_days:
                 least = min(least, rule.then_every_days or least)
             assert behind - before >= least
         # a day sooner, something would have been in the way: what came before, or a day by columns
@@ -584,6 +591,9 @@ def test_rules_never_place_what_they_forbid_and_never_later_than_they_must(
         ((TimingRule("mud", every_days=4, occasion=Occasion.CHANGE_OUT),), {"mud", "change_out"}, "too_late"),
         ((TimingRule("mud", occasion=Occasion.CHANGE_OUT, from_day=1, for_days=3),), {"mud", "change_out"}, "no_day"),
         ((TimingRule("mud", only_stages=frozenset({Stage.TRANSITION})),), {"mud", "stages"}, "no_such_stage"),
+        # seedlings are over by day 30
+        ((TimingRule("mud", only_stages=frozenset({Stage.SEEDLING}), from_day=40),),
+         {"mud", "stages", "first_day"}, "no_day"),
         ((TimingRule("mud", from_day=100, until_days_before_harvest=30),), {"mud", "harvest"}, "ends_before_it_begins"),
         ((TimingRule("tide", every_days=1), TimingRule("mud", apart_from=(Apart(1, role=Role.BOOSTER),))),
          {"mud", "tide"}, "no_day"),
@@ -596,7 +606,53 @@ def test_what_no_day_can_satisfy_names_both(
                 chart=chart((30, 30, 30, 20, 5, 5)))  # fmt: skip
     conflicts = plan_course(asked).conflicts
     assert [(one.code, set(one.rules)) for one in conflicts] == [(code, named)]
-    assert all(name in conflicts[0].message for name in named - {"change_out", "stages"})
+    assert all(
+        name in conflicts[0].message for name in named - {"change_out", "stages", "first_day"}
+    )
+
+
+def test_two_weekly_rules_that_keep_each_other_waiting_say_so() -> None:
+    """Five days between them, and each would have the other's day: every ten days in place of seven."""
+    apart = (Apart(5, product="tide"),)
+    rules = (TimingRule("tide", every_days=7), TimingRule("mud", every_days=7, apart_from=apart))
+    course = plan_course(ask(rules=rules, chart=chart((30, 30, 30))))
+    assert days_of(course, "mud")[:3] == [5, 15, 25]
+    assert {one.code for one in course.conflicts} == {"too_late"}
+    near = (replace(rules[0]), replace(rules[1], apart_from=(Apart(3, product="tide"),)))
+    assert plan_course(ask(rules=near, chart=chart((30, 30, 30)))).conflicts == ()
+
+
+def test_a_rule_by_the_harvest_asks_for_its_day() -> None:
+    rule = TimingRule("glass", every_days=7, until_days_before_harvest=14)
+    [conflict] = plan_course(ask(rules=(rule,), chart=chart((30, 30)))).conflicts
+    assert (conflict.code, conflict.rules) == ("no_harvest", ("glass", "harvest"))
+    dated = ask(rules=(rule,), chart=chart((30, 30)), harvest=START + timedelta(days=50))
+    assert plan_course(dated).conflicts == ()
+
+
+def test_a_span_within_a_stage_is_counted_from_the_stage() -> None:
+    """For ten days once flowers come, which is on day 90 of these columns."""
+    rule = TimingRule("tide", every_days=5, for_days=10, only_stages=frozenset({Stage.FLOWER}))
+    course = plan_course(ask(rules=(rule,), chart=chart((30, 30, 30, 30))))
+    assert days_of(course, "tide") == [90, 95]
+
+
+@pytest.mark.parametrize(("harvest", "flush"), [(60, None), (66, 5), (62, None)])
+def test_no_tank_is_filled_with_feed_for_a_day_or_two(harvest: int, flush: int | None) -> None:
+    """Changed out every ten days: the last before harvest or flush would be on day 60."""
+    asked = ask(change_out=ChangeOut(every_days=10), chart=chart((30, 30, 30)), flush_days=flush,
+                harvest=START + timedelta(days=harvest))  # fmt: skip
+    course = plan_course(asked)
+    assert days_with(course, TaskKind.CHANGE_OUT)[-1] == 50
+    later = replace(asked, harvest=START + timedelta(days=harvest + 3))
+    assert days_with(plan_course(later), TaskKind.CHANGE_OUT)[-1] == 60
+
+
+def test_a_living_tank_is_never_given_an_oxidiser() -> None:
+    rules = (TimingRule("perox", every_days=10),)
+    course = plan_course(ask(rules=rules, programme=Programme.LIVING, chart=chart((30, 30))))
+    assert "perox" not in {key for task in course.tasks for key in task.products}
+    assert [one.code for one in course.conflicts] == ["oxidiser_in_living_tank"]
 
 
 def test_all_that_is_in_the_way_of_a_rule_is_named_together() -> None:

@@ -74,9 +74,8 @@ def _case_like(**wanted: str) -> DrawnCase:
 def test_a_right_mix_of_each_kind_breaks_no_law() -> None:
     for chart in CHARTS:
         judged = [
-            judge_case(case)
-            for seed in seeds_of(3, 12, {"chart": chart, "stops": "answer"})
-            if not (case := draw_case(seed)).faults
+            judge_case(draw_case(seed))
+            for seed in seeds_of(3, 4, {"chart": chart, "stops": "answer", "fault": "none"})
         ]
         assert [one.broken for one in judged if one] == [() for one in judged if one]
 

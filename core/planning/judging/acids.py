@@ -22,6 +22,7 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
         yield from _adjusters(adjusters, labels)
     yield from _heating(given, [label.acid for label in labels.values() if label and label.acid])
     yield from _below_window(given)
+    yield from _above_window(given)
 
 
 def _adjusters(adjusters: list[Product], labels: Mapping[str, Label | None]) -> Iterator[Caution]:
@@ -60,6 +61,22 @@ def _below_window(given: JudgingInput) -> Iterator[Caution]:
         "acids come back by themselves within a day or two.",
         {"ph": f"{ph:.2f}", "low": decimal_text(given.window.low)},
     )
+
+
+def _above_window(given: JudgingInput) -> Iterator[Caution]:
+    """pH that is expected too high, and nothing of known strength to bring it down with."""
+    ph = given.in_tank.ph if given.in_tank else None
+    settles = any(pour.product.settles for pour in given.pours)
+    if ph is None or given.request.shelf.acids or settles or given.poured(Role.PH_ADJUSTER):
+        return
+    if ph > float(given.window.high) + float(BELOW_WINDOW):
+        yield Caution(
+            "ph_above_window",
+            f"The tank may end near pH {ph:.1f}, above the window up to "
+            f"{number_text(given.window.high, 1)}, where iron and phosphate fall out of reach. "
+            "Enter your pH down on the shelf, with its strength.",
+            {"ph": f"{ph:.2f}", "high": decimal_text(given.window.high)},
+        )
 
 
 def _is_acid(label: Label | None) -> bool:

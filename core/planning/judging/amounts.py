@@ -3,13 +3,13 @@
 from collections.abc import Iterator, Sequence
 from fractions import Fraction
 
-from core.cautions import Caution
+from core.cautions import DRY_CEILING, LIQUID_CEILING, TANK_CEILING, Caution
 from core.chart import Form, Product
 from core.chemistry import Salt
 from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
 from core.planning.sheet import Pour
 from core.planning.tank import label_of
-from core.quantities import Amount, decimal_text, number_text
+from core.quantities import Amount, AmountUnit, decimal_text, number_text
 from core.vessels import Shows
 
 NITRATES = frozenset(
@@ -26,6 +26,7 @@ NITRATES = frozenset(
 
 def cautions(given: JudgingInput) -> Iterator[Caution]:
     """What amounts and stock give to mind."""
+    yield from _beyond_any_feed(given)
     for pour in given.pours:
         yield from _measured(pour)
     yield from _premixed(given)
@@ -42,6 +43,40 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
             f"{names(nitrates)}: nitrate salts make a fire burn fiercely. Keep them dry, shut, and "
             "away from fuels, sawdust and metal powder; sweep up what is spilt.",
             products=keys(nitrates),
+        )
+
+
+def _beyond_any_feed(given: JudgingInput) -> Iterator[Caution]:
+    """One stop for doses, and one for a tank, that no maker prints, whatever the chart says."""
+    litres = given.request.volume.litres
+    ceilings = {AmountUnit.ML: LIQUID_CEILING, AmountUnit.G: DRY_CEILING}
+    per_litre = {
+        key: Amount(amount.value / litres, amount.unit)
+        for key, amount in _needed(given.pours).items()
+    }
+    far = [
+        place.product
+        for place in given.places
+        if (one := per_litre.get(place.product.key)) and one.value > ceilings[one.unit]
+    ]
+    if far:
+        told = "; ".join(
+            f"{one.name} at {amount_words(per_litre[one.key])} per litre" for one in far
+        )
+        yield Caution(
+            "dose_beyond_any_feed",
+            f"{told}: no feed is poured at so much, and roots burn in it. Check the figure and its "
+            "unit on the leaflet, litre or gallon, mL or g.",
+            {one.key: decimal_text(per_litre[one.key].value) for one in far},
+            keys(far),
+        )
+    last = given.pours[-1].reading_after if given.pours else None
+    if last is not None and last.ms_cm > TANK_CEILING:
+        yield Caution(
+            "tank_beyond_any_feed",
+            f"This tank is expected to read {given.reading(last)}. No plant stands in so much: "
+            "check doses, units and labels.",
+            {"ec": decimal_text(last.ms_cm)},
         )
 
 

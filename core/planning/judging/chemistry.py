@@ -3,8 +3,8 @@
 from collections.abc import Iterator, Mapping, Sequence
 from fractions import Fraction
 
-from core.cautions import APART, Caution
-from core.chemistry import Mineral
+from core.cautions import APART, OUT_OF_RANGE, Caution
+from core.chemistry import Element, Mineral
 from core.planning.expected import RestsOn
 from core.planning.judging.judging_input import JudgingInput, percent
 from core.planning.judging.order import MINERAL_WORDS, number_text_of
@@ -39,7 +39,7 @@ def _saturated(given: JudgingInput, tank: InTank) -> Iterator[Caution]:
 
 def _out_of_range(given: JudgingInput, tank: InTank) -> Iterator[Caution]:
     known = tank.label_coverage is LabelCoverage.ALL
-    out = [found for found in tank.elements if known and found.is_out]
+    out = [found for found in tank.elements if known and _is_far_out(given, found)]
     if out:
         told = "; ".join(_beside_range(found) for found in out)
         by_acid, remedy = _brought_by_acid(given, out)
@@ -50,6 +50,31 @@ def _out_of_range(given: JudgingInput, tank: InTank) -> Iterator[Caution]:
             {str(found.element): f"{found.ppm:.1f}" for found in out},
             remedy=remedy,
         )
+
+
+def _is_far_out(given: JudgingInput, found: ElementInTank) -> bool:
+    """Whether it is out by more than labels are sure to, and not by the acid that we chose."""
+    if not found.is_out or found.window is None:
+        return False
+    own = found.window.own
+    low, high = float(found.window.low) * (1 if own else _fullness(given)), float(found.window.high)
+    share = float(OUT_OF_RANGE)
+    if given.request.acid is None and _is_brought_by_acid(found):
+        return False
+    if found.element in (Element.NA, Element.CL) and found.from_water > high:
+        return False  # the water's own caution says so
+    return found.ppm < low * (1 - share) or found.ppm > high * (1 + share)
+
+
+WHOLE_FEED_MS_CM = 1.2
+"""mS/cm that a feed brings which is to cover the low ends of the general ranges: common practice.
+Of a weaker one, as seedlings get, no more is expected than it is."""
+
+
+def _fullness(given: JudgingInput) -> float:
+    """The share of a whole feed that this one is."""
+    last = given.pours[-1].above_water if given.pours else None
+    return 1.0 if last is None else min(float(last.ms_cm) / WHOLE_FEED_MS_CM, 1.0)
 
 
 def _brought_by_acid(

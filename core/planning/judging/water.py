@@ -3,27 +3,34 @@
 from collections.abc import Iterator
 from fractions import Fraction
 
-from core.cautions import CREDIT_FROM, CREDIT_FROM_PPM, UNLIKE_REPORT, UNLIKE_REPORT_MS_CM, Caution
+from core.cautions import (
+    SALTIEST_WATER,
+    UNLIKE_REPORT,
+    UNLIKE_REPORT_MS_CM,
+    Caution,
+)
 from core.chart import Product, Role
-from core.chemistry import Component, contents_of
-from core.chemistry.elements import weight_of
 from core.chemistry.source import source_water
-from core.planning.doses import Dosed
-from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
+from core.planning.judging.calmag import credit as calmag_credit
+from core.planning.judging.judging_input import JudgingInput, keys, names, percent
 from core.planning.shelf import HardForm
-from core.planning.tank import label_of
-from core.quantities import Amount, Reading, decimal_text, number_text, of_float, on_both_scales
-from core.water import Disinfectant, TargetConvention
+from core.quantities import Reading, decimal_text, number_text, of_float, on_both_scales
+from core.water import SOFT_KINDS, Disinfectant, TargetConvention, WaterKind
+from core.water.source import SALTY_CHLORIDE_PPM, SALTY_SODIUM_PPM, SOFT_READS_MS_CM
 from core.windows import COLDEST, WARMEST
 
-_LEAST_LACKED_PPM = Fraction(1, 2)
-"""ppm of calcium that count as lacking: half of the last figure that a credit is told to."""
+_MAJOR_IONS = ("calcium", "magnesium", "sodium", "chloride", "sulfur")
+"""What a report lists that tells all of what a water conducts, with its alkalinity."""
+
+_TEMPERATURE_SLACK = Fraction(1)
+"""°C beyond the range that are no reason for a word: thermometers differ by as much."""
 
 
 def cautions(given: JudgingInput) -> Iterator[Caution]:
     """What the source water gives to mind."""
     yield from _reading(given)
     yield from _hardness(given)
+    yield from _not_soft(given)
     yield from _ph(given)
     yield from _disinfectant(given)
     yield from _temperature(given)
@@ -51,6 +58,13 @@ def _reading(given: JudgingInput) -> Iterator[Caution]:
         return
     if target.headroom_share == 0 and target.all_in is not None:
         yield _too_strong(given, water.reading)
+    elif water.reading.ms_cm > SALTIEST_WATER:
+        yield Caution(
+            "water_too_salty",
+            f"The water alone reads {given.reading(water.reading)}, more than any feed should. No "
+            "feed on top of it is safe. Use RO or rain, or blend until it reads below 1 mS/cm.",
+            {"ec": decimal_text(water.reading.ms_cm)},
+        )
     elif target.reading is not None and water.reading.ms_cm * 2 > target.reading.middle.ms_cm > 0:
         yield _takes_half(given, water.reading)
     yield from _unlike_report(given, water.reading)
@@ -62,6 +76,9 @@ def _unlike_report(given: JudgingInput, reading: Reading) -> Iterator[Caution]:
     if chemistry is None or not chemistry.water_ms_cm or not tells_by_report:
         return
     by_report = of_float(chemistry.water_ms_cm, 4)
+    lists_all = all(getattr(water.report, ion) is not None for ion in _MAJOR_IONS)
+    if reading.ms_cm > by_report and not lists_all:
+        return  # what it does not list may make the rest
     if abs(reading.ms_cm - by_report) > max(UNLIKE_REPORT * by_report, UNLIKE_REPORT_MS_CM):
         yield Caution(
             "water_unlike_report",
@@ -69,6 +86,21 @@ def _unlike_report(given: JudgingInput, reading: Reading) -> Iterator[Caution]:
             f"about {given.reading(Reading(by_report))}. It may have changed with the season: have "
             "it analysed again before trusting calcium and alkalinity.",
             {"ec": decimal_text(reading.ms_cm), "report_ec": decimal_text(by_report)},
+        )
+
+
+def _not_soft(given: JudgingInput) -> Iterator[Caution]:
+    water = given.request.water
+    if water.kind not in SOFT_KINDS or water.reading is None or water.parts:
+        return
+    if water.reading.ms_cm > SOFT_READS_MS_CM:
+        called = "RO" if water.kind is WaterKind.RO else "Rain"
+        yield Caution(
+            "soft_water_reads_high",
+            f"{called} water reads below 0.1 mS/cm, and this reads {given.reading(water.reading)}. "
+            "Check the membrane and the barrel, and rinse the pen: another water needs another "
+            "plan.",
+            {"ec": decimal_text(water.reading.ms_cm)},
         )
 
 
@@ -118,10 +150,22 @@ def _hardness(given: JudgingInput) -> Iterator[Caution]:
     # Three cautions keep out of each other's way here, and nowhere else.
     water, request = given.request.water, given.request
     calmag = given.poured(Role.CALMAG)
-    credits = [credit for product in calmag for credit in _credit(given, product.key)]
+    credits = [credit for product in calmag for credit in calmag_credit(given, product.key)]
     forms = [] if request.hard_forms else _hard_forms(given)
-    if water.is_hard and not credits:  # a credit is the same, with its way out
+    if water.is_salty:
+        yield _salty(given)
+    if water.is_limy and not credits:  # a credit is the same, with its way out
         yield _hard(given, keys(calmag), has_form=bool(forms))
+    elif (
+        water.is_hard
+        and not water.is_salty
+        and None
+        in (
+            water.report.calcium,
+            water.report.magnesium,
+        )
+    ):
+        yield _reads_high(given)
     if water.is_hard and forms and not water.is_salty:
         instead = " and ".join(f"{form.name} in place of {one.name}" for one, form in forms)
         yield Caution(
@@ -140,85 +184,54 @@ def _hard_forms(given: JudgingInput) -> list[tuple[Product, HardForm]]:
     return [(one, form) for one in dosed if (form := shelf.of(one.key).hard_form)]
 
 
-def _hard(given: JudgingInput, calmag: tuple[str, ...], *, has_form: bool) -> Caution:
+def _salty(given: JudgingInput) -> Caution:
     water = given.request.water
     values, brings = {}, []
+    for name, ppm, most in (
+        ("sodium", water.report.sodium, SALTY_SODIUM_PPM),
+        ("chloride", water.report.chloride, SALTY_CHLORIDE_PPM),
+    ):
+        if ppm is not None and ppm > most:
+            values[f"{name}_ppm"] = decimal_text(ppm)
+            brings.append(f"brings {number_text(ppm, 0)} ppm {name}")
     if water.reading is not None:
         values["ec"] = decimal_text(water.reading.ms_cm)
-        brings.append(f"reads {given.reading(water.reading)}")
-    if water.report.calcium is not None:
-        values["calcium_ppm"] = decimal_text(water.report.calcium)
-        brings.append(f"brings {number_text(water.report.calcium, 0)} ppm calcium")
-    if water.is_salty:
-        return Caution(
-            "hard_water",
-            f"Salty water: it {' and '.join(brings)}, so it is other salts than lime that take the "
-            "place of feed: a share of RO water is the way out.",
-            values,
-        )
+        if not brings:
+            brings.append(f"reads {given.reading(water.reading)}, far more than its lime makes")
+    return Caution(
+        "salty_water",
+        f"It {' and '.join(brings)}: salts that plants hardly use take the place of feed, and "
+        "build up in a tank that is topped up. Blend it with RO water.",
+        values,
+    )
+
+
+def _reads_high(given: JudgingInput) -> Caution:
+    reading = given.request.water.reading
+    assert reading is not None
+    return Caution(
+        "water_reads_high",
+        f"It reads {given.reading(reading)}, and no report tells whether lime or other salts make "
+        "it. Have calcium, magnesium and alkalinity analysed: they change doses and acid.",
+        {"ec": decimal_text(reading.ms_cm)},
+    )
+
+
+def _hard(given: JudgingInput, calmag: tuple[str, ...], *, has_form: bool) -> Caution:
+    water = given.request.water
+    assert water.report.calcium is not None
+    values = {"calcium_ppm": decimal_text(water.report.calcium)}
     poured_so = given.request.hard_forms
     ways = [] if has_form or poured_so else ["use the maker's hard-water base if there is one"]
     ways += ["cut the cal-mag by what the water brings"] if calmag else []
-    ways = ways or ["a share of RO water is the other way out"]
+    ways = ways or ["blend it with RO water if leaves show that they lack magnesium or potassium"]
     return Caution(
         "hard_water",
-        f"Hard water: it {' and '.join(brings)}. Too much calcium locks out other food: "
-        f"{', and '.join(ways)}.",
+        f"It brings {number_text(water.report.calcium, 0)} ppm calcium. Too much calcium locks out "
+        f"other food: {', and '.join(ways)}.",
         values,
         calmag,
     )
-
-
-def _credit(given: JudgingInput, product: str) -> Iterator[Caution]:
-    """Cal-mag stands in for calcium that soft water lacks: what the water has is credited."""
-    item = next(item for item in given.dosed if item.product.key == product)
-    calcium = given.request.water.report.calcium
-    # The full dose at this mix's end and strength, whatever was wished for this product.
-    rule = given.request.strength if item.product.scales else Fraction(1)
-    if calcium is None or item.amount is None or not item.printed:
-        return
-    full = item.printed.poured(item.share.end, rule * given.target.headroom_share)
-    ppm = _calcium_of(given, item, full)
-    if ppm == 0 or calcium < max(ppm * CREDIT_FROM, CREDIT_FROM_PPM):
-        return
-    lacks = ppm - calcium if ppm - calcium >= _LEAST_LACKED_PPM else Fraction(0)
-    left = lacks / ppm
-    wanted = Fraction(number_text(left * rule, 2))
-    if item.share.chosen <= wanted + Fraction(1, 100):
-        return
-    words = f"{item.product.name} at {amount_words(full)} {_credited(ppm, calcium, lacks)}"
-    yield Caution(
-        "calmag_credit",
-        words,
-        {"calcium_ppm": decimal_text(calcium), "brings_ppm": decimal_text(ppm),
-         "share": decimal_text(left)},
-        (product,),
-        {"product": product, "strength": decimal_text(wanted)},
-    )  # fmt: skip
-
-
-def _credited(brings: Fraction, has: Fraction, lacks: Fraction) -> str:
-    """The sum of a credit as it is worked, in ppm of calcium: of the full dose and of the water."""
-    way_out = (
-        f"the {number_text(lacks, 0)} ppm that it lacks are {percent(lacks / brings)} of that dose"
-        if lacks > 0
-        else "so it lacks none: leave the cal-mag out"
-    )
-    return (
-        f"brings {number_text(brings, 0)} ppm calcium to water without any; this water has "
-        f"{number_text(has, 0)}; {way_out}."
-    )
-
-
-def _calcium_of(given: JudgingInput, item: Dosed, amount: Amount) -> Fraction:
-    """ppm of calcium that so much of a product brings by its label; 0 where that tells of none."""
-    label = label_of(given.request, item.product.key)
-    if label is None:
-        return Fraction(0)
-    per_unit = contents_of(label, item.product.form, item.product.role).moles
-    brings = per_unit.get(Component.CALCIUM, 0.0) * weight_of(Component.CALCIUM) * 1000
-    per_litre = amount.value / given.request.volume.litres
-    return of_float(brings * float(per_litre), 3)
 
 
 def _ph(given: JudgingInput) -> Iterator[Caution]:
@@ -267,14 +280,14 @@ def _temperature(given: JudgingInput) -> Iterator[Caution]:
         return
     shown = on_both_scales(degrees)
     at_best = f"{on_both_scales(COLDEST)} to {on_both_scales(WARMEST)}"
-    if degrees < COLDEST:
+    if degrees < COLDEST - _TEMPERATURE_SLACK:
         yield Caution(
             "water_cold",
             f"At {shown} products dissolve slowly and roots stand still: let the water come to "
             f"{at_best}, and stir longer until then.",
             {"temperature": decimal_text(degrees)},
         )
-    elif degrees > WARMEST:
+    elif degrees > WARMEST + _TEMPERATURE_SLACK:
         yield Caution(
             "water_warm",
             f"At {shown} water holds less oxygen and root rot comes easily: cool it to "

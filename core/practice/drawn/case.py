@@ -48,26 +48,28 @@ class DrawnCase:
     faults: tuple[str, ...]
     rehearsal: RehearsalRequest
 
-    def is_like(self, wanted: Mapping[str, str]) -> bool:
-        """Whether its traits are those, and it has the faults that `fault` names."""
-        return all(
-            value in self.faults if name == "fault" else self.traits.get(name) == value
-            for name, value in wanted.items()
-        )
+
+def is_like(seed: int, wanted: Mapping[str, str]) -> bool:
+    """Whether the case of a seed has those traits, and the fault that `fault` names, or `none`."""
+    traits, faults = _draw_traits(Random(seed))  # noqa: S311 -- drawn cases, no secrets
+    return all(
+        value in (faults or ["none"]) if name == "fault" else traits.get(name) == value
+        for name, value in wanted.items()
+    )
 
 
 def draw_case(seed: int) -> DrawnCase:
     """The case of a seed."""
     chance = Random(seed)  # noqa: S311 -- drawn cases, no secrets
-    traits, rehearsal = _draw_right(chance, seed)
-    faults = chance.sample(list(FAULTS), chance.choice([0, 1, 1, 1, 2, 2, 3]))
+    traits, faults = _draw_traits(chance)
+    rehearsal = _draw_right(chance, traits, seed)
     for name in faults:
         rehearsal = FAULTS[name](chance, rehearsal)
     return DrawnCase(seed, traits, tuple(faults), rehearsal)
 
 
-def _draw_right(chance: Random, seed: int) -> tuple[dict[str, str], RehearsalRequest]:
-    """A mix in which everything is as believed."""
+def _draw_traits(chance: Random) -> tuple[dict[str, str], list[str]]:
+    """What a case is like, and its faults by name: all that a wish can be about, drawn first."""
     traits = {
         "chart": chance.choice(CHARTS),
         "labels": chance.choice(LABELS),
@@ -81,6 +83,11 @@ def _draw_right(chance: Random, seed: int) -> tuple[dict[str, str], RehearsalReq
         "stops": chance.choice([Stops.ANSWER, Stops.ANSWER, Stops.ANSWER, Stops.INSIST]).value,
         "split": chance.choice(["no", "yes"]),
     }
+    return traits, chance.sample(list(FAULTS), chance.choice([0, 1, 1, 1, 2, 2, 3]))
+
+
+def _draw_right(chance: Random, traits: Mapping[str, str], seed: int) -> RehearsalRequest:
+    """A mix in which everything is as believed."""
     total = traits["convention"] == TargetConvention.ALL_IN
     readings = Readings.TOTAL if total else Readings.ADDED
     drawn = draw_chart(chance, traits["chart"], readings)
@@ -96,7 +103,7 @@ def _draw_right(chance: Random, seed: int) -> tuple[dict[str, str], RehearsalReq
         shelf=_draw_shelf(chance, traits, drawn.contents),
         split=traits["split"] == "yes",
     )
-    return traits, RehearsalRequest(
+    return RehearsalRequest(
         mix,
         Truth(contents=drawn.contents, water=water),
         seed=seed,

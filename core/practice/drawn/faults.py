@@ -8,6 +8,7 @@ from typing import Literal
 
 from core.chart import Role
 from core.chemistry import Acid, AcidKind, molarity
+from core.meters import PEN_PH_STEP
 from core.practice.drawn.chance import between, times_between
 from core.practice.drawn.waters import RECIPES, draw_water
 from core.practice.request import RehearsalRequest, TypingSlip
@@ -29,6 +30,8 @@ def _pen(pen: Literal["ec_pen", "ph_pen"], name: str, *of: float) -> Fault:
 
     def one_of_them(chance: Random, one: RehearsalRequest) -> RehearsalRequest:
         figure = Fraction(str(chance.choice(of)))
+        if name == "offset" and pen == "ph_pen" and one.ph_step > PEN_PH_STEP:
+            figure = max(min(figure, one.ph_step), -one.ph_step)  # drops are a colour off at most
         value = int(figure) if name == "stops_after" else figure
         return replace(one, **{pen: replace(getattr(one, pen), **{name: value})})
 

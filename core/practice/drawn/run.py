@@ -6,17 +6,17 @@ from dataclasses import dataclass, field
 from itertools import islice
 
 from core.errors import InputError
-from core.practice.drawn.case import draw_case
+from core.practice.drawn.case import draw_case, is_like
 from core.practice.drawn.laws import LAWS, judge_case
 
 MOST_DRAWN = 1_000_000
 """Cases of one seed; the next seed's follow them, so that no two seeds share a case."""
 
-RARE = 500
+RARE = 5000
 """Cases that are drawn at most for each that is wanted, before a wish is called impossible."""
 
 Where = Mapping[str, str]
-"""What cases are wanted to be like; see `DrawnCase.is_like`."""
+"""What cases are wanted to be like; see `core.practice.drawn.case.is_like`."""
 
 
 @dataclass(slots=True)
@@ -57,7 +57,7 @@ def seeds_of(seed: int, drawn: int, where: Where) -> Iterator[int]:
     every = range(first, first + drawn * RARE)
     found = 0
     for one in islice(every, None):
-        if not where or draw_case(one).is_like(where):
+        if not where or is_like(one, where):
             yield one
             found += 1
         if found == drawn:
