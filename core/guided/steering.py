@@ -11,8 +11,12 @@ SLOPE_OFF = Fraction(15, 100)
 CAUSES = ("volume", "gallon", "not_shaken", "mixed_up", "meter")
 """Likely causes of a slope that is off, in the order in which to check them: common practice."""
 
-BOTTLE_CAUSES = ("meter", "mixed_up", "told_wrong", "not_shaken", "volume", "water")
-"""Likely causes where the volume was asked for already, in the order in which to check them."""
+BOTTLE_CAUSES = (
+    "meter", "not_stirred", "scale", "mixed_up", "told_wrong", "not_shaken", "gallon", "volume",
+    "water",
+)  # fmt: skip
+"""Likely causes of a reading unlike what is in: pen and stir are looked at in a minute, then the
+bottles, then the volume (our own order)."""
 
 WATER_CAUSES = ("meter", "old_feed", "other_water")
 """Likely causes of a water that reads far more than planned: the pen, feed that was left in the

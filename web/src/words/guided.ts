@@ -205,8 +205,11 @@ export const CAUSES: Record<string, string> = {
   gallon: 'Gallons taken for litres, or US for UK? Compare the leaflet.',
   not_shaken: 'Bottle not shaken? Look for a layer at its bottom.',
   mixed_up: 'Another bottle? Compare the tags on the table.',
-  told_wrong: 'Was another amount poured than was told here? Look at “Done so far”.',
-  meter: 'Pen dry, dirty or out of calibration? Rinse it and read a standard.',
+  told_wrong:
+    'Was a bottle poured twice, or another amount than was entered? Look at “Done so far”.',
+  meter:
+    'Pen wet with concentrate, dry or out of calibration? Rinse it in clean water and read a standard.',
+  scale: 'Another unit or ppm scale on the pen than here? Look at its display.',
   ph_pen:
     'Pen dry or broken? Rinse it and read the buffers 7 and 4: a broken one shows about 7 in both.',
   other_water: 'Another water than its report tells? Have its alkalinity read.',
