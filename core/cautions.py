@@ -218,7 +218,7 @@ CATALOGUE: dict[str, Entry] = {
     ),
     # Amounts
     "dose_beyond_any_feed": _stop(
-        "No bottle is dosed like that",
+        "Dose beyond any feed",
         f"one product at more than {LIQUID_CEILING} mL/L, or {DRY_CEILING} g/L dry",
     ),
     "tank_beyond_any_feed": _stop(

@@ -103,7 +103,7 @@ def _believed(replay: Replay, outcome: EcOutcome, turn: int, made: _Made | None)
 def _followed(made: _Made, reading: Fraction) -> bool:
     """Whether a reading went along with a correction; of draining most of the fall must show.
 
-    A fall that stops short tells of a larger tank than the reading before it did: one of the two is
+    A fall that stops short means a larger tank than the reading before it did: one of the two is
     wrong, and so may be the pen.
     """
     moved = Slope(reading - made.before, made.move)

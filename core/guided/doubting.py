@@ -51,7 +51,7 @@ def weigh(replay: Replay, name: str, reading: Fraction) -> Weighed:
         doubts.suspect = None
         replay.ledger.left_out.clear()
         return Weighed(Trust.FITS)
-    doubts.suspect = _volume_told(replay, slope)
+    doubts.suspect = _volume_by_rise(replay, slope)
     if not doubts.stands(reading):
         why = why_odd(slope)
         if not replay.advised(name, why):
@@ -65,8 +65,8 @@ def weigh(replay: Replay, name: str, reading: Fraction) -> Weighed:
     return Weighed(Trust.STANDS, slope)
 
 
-def _volume_told(replay: Replay, slope: Slope) -> VolumeEstimate | None:
-    """The volume that a rise tells of; by what feed usually brings only how small it may be."""
+def _volume_by_rise(replay: Replay, slope: Slope) -> VolumeEstimate | None:
+    """Return the volume in which that rise fits; by usual feed, the smallest that it may be."""
     if slope.is_sure:
         return volume_by_rise(replay.litres, slope, replay.floor)
     weakest = Slope(slope.measured, slope.least or Fraction(0))

@@ -13,7 +13,7 @@ LEAST_OF_REPORT = 1 / 3
 another season or another well; our own default."""
 
 LEAST_OF_CONFIRMED = 0.6
-"""The same where pH reads what report and labels told: two sources agree."""
+"""The same where pH reads as expected by report and labels: two sources agree."""
 
 LEAST_MEQ_PER_MS_CM = 0.3
 MINERAL_MS_CM = 0.3
@@ -24,11 +24,11 @@ coastal wells do. From memory."""
 
 STRONGER_AT_LEAST = 1.5
 STRONGER_ALKALI = 4.0
-"""Times that a bottle may be stronger than told though it is told as the strongest usual grade; and
+"""Times that a bottle may be stronger than believed though that is the strongest usual grade; and
 that an alkali may be: our own defaults."""
 
 UNCONFIRMED_TANK = 3.0
-"""Times that a tank may be smaller than told while no reading confirms its volume: the share to
+"""Times that a tank may be smaller than believed while no reading confirms its volume: the share to
 which gallons taken for litres bring it, and a little less; our own default."""
 
 
@@ -39,7 +39,7 @@ def least_capacity(replay: Replay, *, confirmed: bool) -> BufferCapacity:
 
     Args:
         replay: the mix.
-        confirmed: whether the pH that was read first is what report and labels told.
+        confirmed: whether the first pH was as report and labels led to expect.
     """
     readings = [ec for ec in (replay.plan.source, replay.source) if ec is not None]
     by_reading = _least_alkalinity(float(min(readings))) if readings else 0.0
@@ -55,7 +55,7 @@ def _least_alkalinity(ms_cm: float) -> float:
 
 
 def report_holds(replay: Replay) -> bool:
-    """Whether a lab report tells of the water that is in the tank."""
+    """Whether the lab report is of the water that is in the tank."""
     same = of_planned_water(replay) >= SAME_WATER or replay.water_off is None
     return replay.plan.reported and same
 
@@ -71,7 +71,7 @@ def of_planned_water(replay: Replay) -> float:
 
 
 def times_stronger(replay: Replay) -> float:
-    """Times that acid may be stronger, and the tank smaller, than told."""
+    """Times that acid may be stronger, and the tank smaller, than believed."""
     acid = replay.plan.acid
     grade = strongest_molarity(acid.acid.kind) / float(acid.molar) if acid else STRONGER_ALKALI
     tank = 1.0 if _is_confirmed(replay) else UNCONFIRMED_TANK

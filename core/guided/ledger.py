@@ -93,7 +93,7 @@ class Ledger:
         return self.plan.brings_about(key, amount) / self.litres
 
     def _spread(self, amounts: Mapping[str, Fraction]) -> tuple[Fraction, Fraction] | None:
-        """By how much less and more than expected those may bring; None where all is told of."""
+        """By how much less and more than expected those may bring; None where all is known."""
         unsure = [
             (usual, much) for key, much in amounts.items() if (usual := self.plan.usual_of(key))
         ]
@@ -110,7 +110,7 @@ class Ledger:
 
     @property
     def most_of_additives(self) -> Fraction:
-        """mS/cm that what is in may bring though neither label nor chart tells of it."""
+        """mS/cm that additives without label or chart's EC may bring at most."""
         return sum(self.inside.values(), _NONE) * STRONGEST_ADDITIVE / self.litres
 
     @property
@@ -123,8 +123,8 @@ class Ledger:
         if spread is None:
             return None
         together = self._together(amounts)
-        told = {key: much for key, much in amounts.items() if not self.plan.usual_of(key)}
-        off = self._together(told) * SLOPE_OFF
+        known = {key: much for key, much in amounts.items() if not self.plan.usual_of(key)}
+        off = self._together(known) * SLOPE_OFF
         return max(together - spread[0] - off, _NONE), together + spread[1] + off
 
     def _estimate(self, key: str) -> Fraction:

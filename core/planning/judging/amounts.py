@@ -60,12 +60,12 @@ def _beyond_any_feed(given: JudgingInput) -> Iterator[Caution]:
         if (one := per_litre.get(place.product.key)) and one.value > ceilings[one.unit]
     ]
     if far:
-        told = "; ".join(
+        doses = "; ".join(
             f"{one.name} at {amount_words(per_litre[one.key])} per litre" for one in far
         )
         yield Caution(
             "dose_beyond_any_feed",
-            f"{told}: no feed is poured at so much, and roots burn in it. Check the figure and its "
+            f"{doses}: no feed is dosed that high, and roots burn in it. Check the figure and its "
             "unit on the leaflet, litre or gallon, mL or g.",
             {one.key: decimal_text(per_litre[one.key].value) for one in far},
             keys(far),

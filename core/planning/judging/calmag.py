@@ -102,13 +102,13 @@ _ELEMENT_WORDS = {Element.CA: "calcium", Element.MG: "magnesium"}
 
 def _credited(needs: Sequence[_Need], left: Fraction) -> str:
     """The sum of a credit as it is worked, in ppm."""
-    told = "; ".join(
+    sums = "; ".join(
         f"{number_text(one.brings, 0)} ppm {_ELEMENT_WORDS[one.element]}, and without it the tank "
         f"has {number_text(one.without, 0)} of the {number_text(one.takes, 0)} that the crop takes"
         for one in needs
     )
     way_out = "leave the cal-mag out" if left == 0 else f"{percent(left)} of that dose is enough"
-    return f"brings {told}: {way_out}."
+    return f"brings {sums}: {way_out}."
 
 
 def _ppm_of(given: JudgingInput, item: Dosed, amount: Amount, element: Element) -> Fraction:

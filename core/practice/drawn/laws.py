@@ -148,9 +148,9 @@ def _told(step: RehearsedStep) -> Fraction:
 
 
 def _passes_dose(run: _Rehearsed) -> bool:
-    """No product beyond printed × strength, of the volume as it was told, or truly is if larger."""
-    told = run.case.rehearsal.volume_told or run.plan.litres
-    litres = max(run.plan.litres, run.tank.litres, told) / run.plan.litres
+    """No product beyond printed × strength, for the volume as believed, answered or true, the largest."""
+    answered = run.case.rehearsal.volume_told or run.plan.litres
+    litres = max(run.plan.litres, run.tank.litres, answered) / run.plan.litres
     poured: dict[str, Fraction] = {}
     overpoured = False
     for step in run.record.steps:
