@@ -71,7 +71,8 @@ class Bounds:
         looked: how often somebody looked at pen, report and volume, since the need was passed.
         besides: meq/L of acid that went in besides the portions.
         least: the least that may hold pH in this tank, by report and readings of its water.
-        strongest: times that the acid or alkali may be stronger, and the tank smaller, than believed.
+        strongest: times that the acid or alkali may be stronger, and the tank smaller, than is
+            believed.
         allowed: how often the pen was seen to be alive though nothing of what went in had shown.
     """
 
