@@ -1,8 +1,9 @@
 """The pH assistant: portions of acid or alkali, each from what the last ones did."""
 
 from collections.abc import Sequence
+from dataclasses import dataclass
 from itertools import pairwise, takewhile
-from math import isfinite
+from math import inf, isfinite
 
 from core.chemistry import Alkali
 from core.chemistry.buffers import BufferCapacity
@@ -17,6 +18,7 @@ from core.guided.bounds import (
 )
 from core.guided.ph_advice import Advice, Assistance
 from core.guided.portion_sizes import (
+    Titration,
     back_from_acid,
     capacity_shown,
     first_portion,
@@ -81,40 +83,101 @@ def assist(
         return Assistance(waits, look_again_h=24)
     capacity = None if alkalinity is None else BufferCapacity(carbon_of(alkalinity), phosphate)
     task = raising(capacity, alkali) if ph < low else lowering(capacity, acid_meq)
-    sign = task.direction.sign
-    run = list(takewhile(lambda portion: portion.meq_l * sign > 0, reversed(portions)))[::-1]
-    near = ph - sign * half_a_colour(resolution)
-    middle = (low + high) / 2
-    if run:
-        meq = later_portion(
-            near, middle, run, task, resolution=resolution, bounds=bounds, checked=checked
-        )
-    else:
-        meq = first_portion(near, middle, task)
-    shown = capacity_shown(near, run, task, resolution) if run else None
+    way = _Way.of(ph, (low + high) / 2, portions, task, resolution, bounds)
+    meq = way.portion(checked=checked)
     if meq is None:
-        still = shown is None or stands_still(run, task, resolution)
-        return Assistance(Advice.NO_RESPONSE if still and not checked else Advice.UNMOVED)
-    if shown is None:
-        unshown = bounds.unshown(run[0].before if run else ph, task.direction, resolution)
-        if capacity is not None and run:
-            # However alive the pen: past half of an ordinary need something must show.
-            half = task.direction.takes(run[0].before, middle, capacity) / 2
-            unshown = min(unshown, max(half, unshown / more_unshown(resolution) ** bounds.allowed))
-        moved = has_moved(near, run, task, resolution)
-        unshown *= more_unshown(resolution) if moved else 1
-        left = unshown - sum(abs(portion.meq_l) for portion in run)
-        # A pen that was just seen to be alive, and shows nothing, stands in a tank that holds more.
-        meq = left if checked and run and not moved and isfinite(left) else min(meq, left)
-        meq = max(meq, back_from_acid(portions, run, task))
+        is_still = not way.shows or stands_still(way.run, task, resolution)
+        return Assistance(Advice.NO_RESPONSE if is_still and not checked else Advice.UNMOVED)
+    if not way.shows:
+        meq = max(way.unshown(meq, checked=checked), back_from_acid(portions, way.run, task))
         if meq < LEAST_PORTION / 2:
             return Assistance(Advice.UNMOVED if checked else Advice.NO_RESPONSE)
-    if capacity is not None or run:
-        most = bounds.most(near, middle, run, task.direction, capacity)
-        if most < SMALLEST_MEQ / 4 - 1e-9:
-            return Assistance(Advice.BEYOND_NEED)
-        meq = min(meq, most)
-    return task.portion(meq, litres)
+    most = way.most()
+    if most < SMALLEST_MEQ / 4 - 1e-9:
+        return Assistance(Advice.BEYOND_NEED)
+    return task.portion(min(meq, most), litres)
+
+
+@dataclass(frozen=True, slots=True)
+class _Way:
+    """The way to the middle of the window, as far as portions have gone on it.
+
+    Args:
+        ph: what was read last.
+        near: the end of its colour that is nearer to the window; of a pen the same.
+        middle: where it leads.
+        run: the portions made in this direction.
+        task: lowering or raising.
+        resolution: pH that can be told apart.
+        bounds: what no portion passes.
+    """
+
+    ph: float
+    near: float
+    middle: float
+    run: Sequence[Portion]
+    task: Titration
+    resolution: float
+    bounds: Bounds
+
+    @classmethod
+    def of(  # noqa: PLR0917 -- all that a way is
+        cls,
+        ph: float,
+        middle: float,
+        portions: Sequence[Portion],
+        task: Titration,
+        resolution: float,
+        bounds: Bounds,
+    ) -> "_Way":
+        """The way on which the last portions went."""
+        sign = task.direction.sign
+        run = list(takewhile(lambda portion: portion.meq_l * sign > 0, reversed(portions)))[::-1]
+        near = ph - sign * half_a_colour(resolution)
+        return cls(ph, near, middle, run, task, resolution, bounds)
+
+    @property
+    def shows(self) -> bool:
+        """Whether the portions showed what holds pH."""
+        run = self.run
+        return bool(run) and capacity_shown(self.near, run, self.task, self.resolution) is not None
+
+    def portion(self, *, checked: bool) -> float | None:
+        """meq/L by the estimate, or by what portions did; None where they did not follow."""
+        if not self.run:
+            return first_portion(self.near, self.middle, self.task)
+        return later_portion(
+            self.near,
+            self.middle,
+            self.run,
+            self.task,
+            resolution=self.resolution,
+            bounds=self.bounds,
+            checked=checked,
+        )
+
+    def unshown(self, meq: float, *, checked: bool) -> float:
+        """What of a portion may go in while the pen shows nothing of those before it."""
+        start, capacity = self.run[0].before if self.run else self.ph, self.task.capacity
+        step = more_unshown(self.resolution)
+        most = self.bounds.unshown(start, self.task.direction, self.resolution)
+        if capacity is not None and self.run:
+            # However alive the pen: past half of an ordinary need something must show.
+            half = self.task.direction.takes(start, self.middle, capacity) / 2
+            most = min(most, max(half, most / step**self.bounds.allowed))
+        moved = has_moved(self.near, self.run, self.task, self.resolution)
+        left = most * (step if moved else 1) - sum(abs(portion.meq_l) for portion in self.run)
+        # A pen that was just seen to be alive, and shows nothing, stands in a tank that holds more.
+        is_alive = checked and bool(self.run) and not moved and isfinite(left)
+        return left if is_alive else min(meq, left)
+
+    def most(self) -> float:
+        """What no portion passes whatever the pen shows, where anything is known."""
+        if self.task.capacity is None and not self.run:
+            return inf
+        return self.bounds.most(
+            self.near, self.middle, self.run, self.task.direction, self.task.capacity
+        )
 
 
 def may_be_right(ph: float, low: float, high: float, resolution: float) -> bool:

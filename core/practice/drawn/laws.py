@@ -148,7 +148,7 @@ def _told(step: RehearsedStep) -> Fraction:
 
 
 def _passes_dose(run: _Rehearsed) -> bool:
-    """No product beyond printed × strength, for the largest of believed, answered and true volume."""
+    """No product beyond printed × strength, for the largest volume: believed, answered or true."""
     answered = run.case.rehearsal.volume_told or run.plan.litres
     litres = max(run.plan.litres, run.tank.litres, answered) / run.plan.litres
     poured: dict[str, Fraction] = {}
