@@ -35,7 +35,7 @@ from core.course import (
     target_on,
     what_moves,
 )
-from core.course.additions import OXIDISER_APART_DAYS
+from core.course.rule_bounds import OXIDISER_APART_DAYS
 from core.errors import InputError
 from core.formats import document_of
 from core.formats.course_request import CourseRequestDocument, RuleDocument
