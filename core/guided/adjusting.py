@@ -42,6 +42,7 @@ class PhOutcome:
         allowed: how often the pen was seen to be alive though nothing of what went in had shown.
         alive_at: how many portions were in when the pen was last seen to be alive.
         far_at: the pH far past the window, when its cause was looked for.
+        cup: the pH that the pen showed in the cup: if the tank shows it too, it has stopped there.
     """
 
     ph: Fraction | None = None
@@ -53,6 +54,7 @@ class PhOutcome:
     allowed: int = 0
     alive_at: int | None = None
     far_at: float | None = None
+    cup: float | None = None
 
 
 HIGHEST_PH = Fraction(14)
@@ -114,7 +116,7 @@ def _check_pen(replay: Replay, turn: int, outcome: PhOutcome) -> bool:
     if abs(read.figure - outcome.ph) < least:
         return False
     outcome.allowed += 1
-    outcome.alive_at = len(outcome.portions)
+    outcome.alive_at, outcome.cup = len(outcome.portions), float(read.figure)
     return True
 
 
@@ -142,6 +144,8 @@ def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
     ph = float(outcome.ph or 0)
     alive = outcome.alive_at == len(outcome.portions)
     stood = outcome.unmoved_at is not None and abs(ph - outcome.unmoved_at) < SAME_PH
+    if outcome.cup is not None and abs(ph - outcome.cup) < SAME_PH:
+        return Assistance(Advice.NO_RESPONSE)
     if stood and not alive and not may_be_right(ph, low, high, float(replay.plan.ph_step)):
         return Assistance(Advice.NO_RESPONSE)  # looked into, and the same still
     return assist(

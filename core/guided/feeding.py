@@ -113,6 +113,9 @@ def _amount(replay: Replay, pour: GuidedPour, outcome: FeedOutcome) -> Fraction:
     if pour.turn is Pass.SECOND and outcome.second is not None:
         return outcome.second.amounts.get(pour.key, Fraction(0))
     amount = replay.ledger.asked(pour)
+    if replay.doubts.looked_into and replay.doubts.suspect is not None:
+        # A reading contradicts the volume and nothing settled it: the least that it allows counts.
+        amount *= min(replay.least_litres / replay.ledger.dose_litres, Fraction(1))
     # If one part of the base was overpoured, the others follow it.
     return amount * outcome.ratio if pour.base else amount
 

@@ -180,6 +180,8 @@ class GuidedPlan:
         pours = [pour for pour in self.pours if pour.key == key]
         if not pours or not pours[0].is_feed or self.rise_of(key):
             return None
+        if not pours[0].base and any(pour.base and pour.ec_rise for pour in self.pours):
+            return None  # the chart's EC, which the base brings, is of all feed
         return USUAL_FEED[pours[0].unit]
 
     def brings_about(self, key: str, amount: Fraction) -> Fraction:

@@ -30,6 +30,8 @@ def _pen(pen: Literal["ec_pen", "ph_pen"], name: str, *of: float) -> Fault:
 
     def one_of_them(chance: Random, one: RehearsalRequest) -> RehearsalRequest:
         figure = Fraction(str(chance.choice(of)))
+        if pen == "ph_pen" and one.ph_step > PEN_PH_STEP and name not in ("stuck", "offset"):
+            return one  # a scale of colours neither lags nor drifts
         if name == "offset" and pen == "ph_pen" and one.ph_step > PEN_PH_STEP:
             figure = max(min(figure, one.ph_step), -one.ph_step)  # drops are a colour off at most
         value = int(figure) if name == "stops_after" else figure
