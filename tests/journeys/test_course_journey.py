@@ -129,7 +129,7 @@ def test_a_daily_round_of_six_tanks_by_keyboard(mix: Page) -> None:
         if at == 1:
             mix.keyboard.type("9.9")
             mix.keyboard.press("Enter")
-            expect(mix.get_by_text("EC is far from what it was")).to_be_visible()
+            expect(mix.get_by_text("EC is far from what this tank read before")).to_be_visible()
             expect(field).to_be_focused()
         mix.keyboard.type(last.values["ec"]["value"])
         mix.keyboard.press("Tab")
