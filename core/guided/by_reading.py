@@ -11,17 +11,8 @@ from core.guided.outcome import FeedOutcome
 from core.guided.plan import EstimateBy, GuidedPour
 from core.guided.portions import FIRST_PORTION, ROUGHLY, portion_until
 from core.guided.replay import MOST_ROUNDS, Replay
-from core.guided.steering import (
-    HARDLY,
-    OVERPOURED,
-    PEN_STEP,
-    PEN_SWAY,
-    SLOPE_OFF,
-    Correction,
-    Offer,
-    Slope,
-    Verdict,
-)
+from core.guided.slope import HARDLY, PEN_STEP, PEN_SWAY, SLOPE_OFF, Slope
+from core.guided.steering import OVERPOURED, Correction, Offer, Verdict
 from core.guided.steps import StepKind
 from core.guided.usual import USUAL_FEED
 from core.guided.volume import volume_by_rise

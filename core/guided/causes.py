@@ -1,14 +1,34 @@
 """What to look at first, by the advice that asks for it."""
 
 from core.guided.ph_advice import FAR_PH_CAUSES, PH_CAUSES, Advice
-from core.guided.steering import (
-    BOTTLE_CAUSES,
-    UNMOVED_CAUSES,
-    UNTOLD_CAUSES,
-    WATER_CAUSES,
-    WEAKER_WATER_CAUSES,
-    Verdict,
-)
+from core.guided.steering import Verdict
+
+CAUSES = ("volume", "gallon", "not_shaken", "mixed_up", "meter")
+"""Likely causes of a slope that is off, in the order in which to check them: common practice."""
+
+BOTTLE_CAUSES = (
+    "meter", "not_stirred", "scale", "mixed_up", "told_wrong", "not_shaken", "gallon", "volume",
+    "water",
+)  # fmt: skip
+"""Likely causes of a reading unlike what is in: pen and stir are looked at in a minute, then the
+bottles, then the volume (our own order)."""
+
+WATER_CAUSES = ("meter", "old_feed", "other_water")
+"""Likely causes of a water that reads far more than planned: the pen, feed that was left in the
+tank, or indeed another water (our own order: a pen is looked at in a minute, a tank is emptied in
+an hour)."""
+
+WEAKER_WATER_CAUSES = ("meter", "other_water")
+"""Likely causes of a water that reads far less than planned: the pen, or indeed another water, of
+which no report tells (our own order)."""
+
+UNTOLD_CAUSES = ("untold_pour", "old_feed", "meter", "water")
+"""Likely causes of a reading as if what was left out on the screen were in: it went in after all,
+old feed, the pen, another water (our own order)."""
+
+UNMOVED_CAUSES = ("meter", "not_stirred", "gallon", "mixed_up")
+"""Likely causes of a reading that hardly moves at all, in the order in which to check them: a pen
+that is not in the water, and litres for gallons, do most (our own default)."""
 
 NEED_CAUSES = ("ph_pen", "report", "volume", "mixed_up")
 """Likely causes of acid far past the water's need, in the order in which to check them: common

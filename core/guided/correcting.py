@@ -4,24 +4,13 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.guided.doubting import Trust, settle_volume, weigh, why_odd
-from core.guided.draining import drain, let_mix_through
+from core.guided.draining import drain
 from core.guided.outcome import EcOutcome
 from core.guided.replay import MOST_ROUNDS, Replay
-from core.guided.steering import (
-    HARDLY,
-    PEN_STEP,
-    PEN_SWAY,
-    RATIO_OFF,
-    SLOPE_OFF,
-    Correction,
-    Offer,
-    Slope,
-    Verdict,
-    correct,
-    follows,
-    more_of_base,
-)
+from core.guided.slope import PEN_STEP, PEN_SWAY, SLOPE_OFF, Slope, follows
+from core.guided.steering import Correction, Verdict, correct
 from core.guided.steps import StepKind
+from core.guided.strengthening import check_ratio, strengthen
 from core.guided.volume import volume_by_draining
 
 AS_PLANNED_OVER = Fraction(1, 10)
@@ -151,7 +140,7 @@ def _act(replay: Replay, outcome: EcOutcome, turn: int, trust: Trust, drains: in
     outcome.correction = judged(replay, replay.ec, *_band(replay))
     verdict = outcome.correction.verdict
     if verdict is Verdict.RIGHT:
-        _check_ratio(replay, outcome, turn)
+        check_ratio(replay, outcome, turn)
         return None
     too_often = turn == MOST_ROUNDS or not _may_drain(replay, outcome.correction, drains)
     if verdict is Verdict.WATER_TOO_STRONG or too_often:
@@ -165,7 +154,9 @@ def _act(replay: Replay, outcome: EcOutcome, turn: int, trust: Trust, drains: in
         return None
     if verdict is Verdict.STRONG:
         return _thin(replay, turn, outcome.correction.drain_l)
-    return _strengthen(replay, outcome, turn)
+    before = replay.ec
+    move = strengthen(replay, outcome, turn)
+    return None if move is None else _Made(before, move)
 
 
 def _may_drain(replay: Replay, correction: Correction, drains: int) -> bool:
@@ -195,13 +186,6 @@ def _band(replay: Replay) -> tuple[Fraction, Fraction]:
     return low, high
 
 
-def _check_ratio(replay: Replay, outcome: EcOutcome, turn: int) -> None:
-    """A pair out of its ratio is never right without a word."""
-    if replay.ledger.is_askew(RATIO_OFF):
-        outcome.correction = Correction(Verdict.RATIO_OFF)
-        replay.advised(f"ratio-{turn}", Verdict.RATIO_OFF)
-
-
 def _thin(replay: Replay, turn: int, litres: Fraction) -> _Made | None:
     assert replay.ec is not None
     before = replay.ec
@@ -210,107 +194,6 @@ def _thin(replay: Replay, turn: int, litres: Fraction) -> _Made | None:
         return None
     kept = 1 - min(drained / replay.litres, Fraction(1))
     return _Made(before, (before - replay.floor) * (kept - 1), drained)
-
-
-def _strengthen(replay: Replay, outcome: EcOutcome, turn: int) -> _Made | None:
-    """More of every base part: up to its dose freely, past it only on purpose."""
-    assert replay.ec is not None
-    assert replay.aim is not None
-    wanted = _more(replay, replay.aim - replay.ec)
-    if wanted is None:
-        outcome.correction = Correction(Verdict.UNMOVED)
-        replay.advised(f"ec-{turn}", Verdict.UNMOVED)
-        return None
-    before = replay.ec
-    portion = _portion(replay, outcome, turn, wanted)
-    made = _add(replay, turn, portion) if portion else {}
-    if not made:
-        return None
-    let_mix_through(replay, f"{turn}")
-    rises = (replay.ledger.ec_rise(key, amount) for key, amount in made.items())
-    return _Made(before, replay.rise_at(before).worth * sum(rises, Fraction(0)))
-
-
-def _portion(
-    replay: Replay, outcome: EcOutcome, turn: int, wanted: dict[str, Fraction]
-) -> dict[str, Fraction] | None:
-    """What is added of what is wanted; None where all is in that may be, and none goes past it."""
-    ledger = replay.ledger
-    within = {key: min(amount, ledger.left(key)) for key, amount in wanted.items()}
-    if any(within[key] > ledger.dose(key) * LEAST_ADDED for key in within):
-        return within
-    if _is_near_enough(replay):
-        outcome.correction = Correction(Verdict.RIGHT)
-        _check_ratio(replay, outcome, turn)
-        return None
-    outcome.offer = _offer(replay, wanted)
-    outcome.correction = Correction(Verdict.BEYOND_DOSE)
-    return wanted if replay.advised(f"beyond-{turn}", Verdict.BEYOND_DOSE) else None
-
-
-def _is_near_enough(replay: Replay) -> bool:
-    """Whether only passing printed dose × strength would bring the step or two that are missing."""
-    assert replay.ec is not None
-    assert replay.yardstick is not None
-    return replay.yardstick[0] - replay.ec <= NEAR_ENOUGH
-
-
-NEAR_ENOUGH = 2 * PEN_STEP
-"""mS/cm below the band that are no reason to pass a printed dose: no pen is surer."""
-
-LEAST_ADDED = Fraction(1, 100)
-"""Below this share of a dose an addition is a mark's breadth: our own default, half of what
-rounding to marks may be before it shows."""
-
-
-def _more(replay: Replay, wanted: Fraction) -> dict[str, Fraction] | None:
-    """mL or g of each base part that bring so much more; None where nothing tells."""
-    ledger = replay.ledger
-    shares = ledger.shares()
-    if replay.ec is None or not any(shares.values()):
-        return None
-    slope = replay.rise_at(replay.ec)
-    if slope.expected > 0 and slope.measured < slope.expected * HARDLY:
-        return None
-    ec_rises = {key: ledger.ec_rise(key, ledger.dose(key)) * slope.worth for key in shares}
-    if not any(ec_rises.values()):  # nothing tells the parts apart: each brought its share
-        inside = sum(shares.values(), Fraction(0))
-        ec_rises = dict.fromkeys(shares, slope.measured / inside)
-    more = more_of_base(shares, ec_rises, wanted)
-    return {key: share * ledger.dose(key) for key, share in more.items()}
-
-
-def _offer(replay: Replay, wanted: dict[str, Fraction]) -> Offer:
-    ledger = replay.ledger
-    assert replay.aim is not None
-    return Offer(
-        add={key: amount for key, amount in wanted.items() if amount > 0},
-        of_dose={
-            key: (ledger.inside.get(key, Fraction(0)) + amount) / ledger.dose(key)
-            for key, amount in wanted.items()
-            if amount > 0
-        },
-        reading=replay.aim,
-    )
-
-
-def _add(replay: Replay, turn: int, amounts: dict[str, Fraction]) -> dict[str, Fraction]:
-    """Lay out additions; what of each went in, or will. One part alone leaves the others out."""
-    made = {}
-    for key, amount in amounts.items():
-        at = next(i for i, p in enumerate(replay.plan.pours) if p.key == key)
-        unit = replay.plan.pours[at].unit.value
-        if amount <= 0 and f"add-{turn}-{key}" not in replay.first:
-            continue
-        done = replay.step(f"add-{turn}-{key}", StepKind.ADD, pour=at, amount=amount, unit=unit)
-        if done is None:
-            made[key] = amount
-        elif done.figure is not None:
-            replay.ledger.pour(key, done.figure)
-            made[key] = done.figure
-        else:
-            replay.ledger.leave_out(key, amount)
-    return {key: amount for key, amount in made.items() if amount > 0}
 
 
 def judged(replay: Replay, reading: Fraction, low: Fraction, high: Fraction) -> Correction:

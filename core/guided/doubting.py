@@ -6,7 +6,8 @@ from fractions import Fraction
 
 from core.guided.events import EventKind
 from core.guided.replay import Replay
-from core.guided.steering import Correction, Slope, Verdict
+from core.guided.slope import Slope
+from core.guided.steering import Correction, Verdict
 from core.guided.steps import StepKind
 from core.guided.volume import VolumeEstimate, volume_by_rise
 

@@ -6,7 +6,7 @@ from core.chemistry.acids import strongest_molarity
 from core.chemistry.buffers import BufferCapacity
 from core.chemistry.carbonate import carbon_of
 from core.guided.replay import SAME_WATER, Replay
-from core.guided.steering import PEN_SWAY
+from core.guided.slope import PEN_SWAY
 
 LEAST_OF_REPORT = 1 / 3
 """Share of a reported alkalinity that is counted on before acid shows any: a report may be of

@@ -5,7 +5,7 @@ from dataclasses import dataclass, field
 from fractions import Fraction
 
 from core.guided.plan import GuidedPlan, GuidedPour
-from core.guided.steering import SLOPE_OFF
+from core.guided.slope import SLOPE_OFF
 from core.guided.usual import STRONGEST_ADDITIVE
 
 _NONE = Fraction(0)

@@ -4,7 +4,8 @@ from dataclasses import dataclass, field
 from fractions import Fraction
 
 from core.guided.doubting import Trust, Weighed
-from core.guided.steering import Correction, Offer, SecondPour, Slope, Verdict, WayOut
+from core.guided.slope import Slope
+from core.guided.steering import Correction, Offer, SecondPour, Verdict, WayOut
 
 
 @dataclass(frozen=True, slots=True)

@@ -6,7 +6,8 @@ from fractions import Fraction
 from core.guided.doubting import Trust, weigh
 from core.guided.outcome import FeedOutcome
 from core.guided.replay import Replay, base_before
-from core.guided.steering import SecondPour, Slope, second_pour
+from core.guided.slope import Slope
+from core.guided.steering import SecondPour, second_pour
 from core.guided.steps import StepKind
 from core.planning.planned_pours import Pass
 

@@ -2,7 +2,8 @@
 
 from fractions import Fraction
 
-from core.guided.steering import HARDLY, OVERPOURED, PEN_STEP
+from core.guided.slope import HARDLY, PEN_STEP
+from core.guided.steering import OVERPOURED
 
 FIRST_PORTION = Fraction(6, 10)
 NEXT_PORTION = Fraction(9, 10)

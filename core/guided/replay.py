@@ -8,7 +8,7 @@ from core.guided.events import Event, EventKind
 from core.guided.ledger import Ledger
 from core.guided.placing import adjusted_in_all, poured_in_all
 from core.guided.plan import GuidedPlan, GuidedPour
-from core.guided.steering import PEN_SWAY, SLOPE_OFF, Slope
+from core.guided.slope import PEN_SWAY, SLOPE_OFF, Slope
 from core.guided.steps import Step, StepKind, StepStatus
 from core.guided.volume import VolumeEstimate
 

@@ -14,7 +14,8 @@ from core.guided.ph_advice import Assistance
 from core.guided.placing import adjusted_in_all, kind_of_step, poured_in_all, unplaced
 from core.guided.plan import GuidedPlan
 from core.guided.replay import Replay
-from core.guided.steering import Correction, Offer, SecondPour, Slope, Verdict, WayOut
+from core.guided.slope import Slope
+from core.guided.steering import Correction, Offer, SecondPour, Verdict, WayOut
 from core.guided.steps import Step, StepKind
 from core.guided.volume import VolumeEstimate
 

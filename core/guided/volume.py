@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from math import sqrt
 
-from core.guided.steering import PEN_STEP, PEN_SWAY, SLOPE_OFF, Slope
+from core.guided.slope import PEN_STEP, PEN_SWAY, SLOPE_OFF, Slope
 from core.limits import LARGEST_VOLUME_L
 
 

@@ -77,15 +77,18 @@ def _sharing(
     request: MixRequest, dosed: Sequence[Dosed], *, by_labels: bool
 ) -> tuple[list[Dosed], list[Dosed]]:
     """Who shares the chart's EC, and whose labels tell of a part of it that is not theirs."""
-    feed = [item for item in dosed if item.is_feed and item.printed and not item.dose.until_ec]
-    told = {item.product.key for item in feed if by_labels and label_of(request, item.product.key)}
-    base = [item for item in feed if item.product.is_base]
-    labelled = [item for item in feed if item.product.key in told]
-    if any(item.product.key not in told for item in base):
-        return base, [item for item in labelled if not item.product.is_base]
-    if any(item.dose.until_ec for item in dosed):
+    labelled, unlabelled = [], []
+    for item in dosed:
+        if item.is_feed and item.printed and item.dose.until_ec is None:
+            has_label = by_labels and label_of(request, item.product.key) is not None
+            (labelled if has_label else unlabelled).append(item)
+    open_base = [item for item in unlabelled if item.product.is_base]
+    if open_base:
+        labelled_base = [item for item in labelled if item.product.is_base]
+        return open_base + labelled_base, [item for item in labelled if not item.product.is_base]
+    if any(item.dose.until_ec is not None for item in dosed):
         return [], []
-    return [item for item in feed if item.product.key not in told], labelled
+    return unlabelled, labelled
 
 
 def _printed(item: Dosed, end: End) -> Amount:

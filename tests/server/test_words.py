@@ -10,9 +10,9 @@ from core import order_rules
 from core.chart.roles import ROLES
 from core.chemistry import Doubt, Element, Mineral
 from core.guided import causes_of
-from core.guided.causes import OFFERED
+from core.guided.causes import CAUSES, OFFERED
 from core.guided.ph import Advice
-from core.guided.steering import CAUSES, Verdict
+from core.guided.steering import Verdict
 from core.planning.doses import WhyLeftOut
 from core.planning.expected import RestsOn
 from server.charts.models import ChartVersion

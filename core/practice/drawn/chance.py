@@ -5,7 +5,7 @@ from random import Random
 
 
 def figure(value: float, places: int = 2) -> Fraction:
-    """A drawn number with so many places after its point, as it would be printed."""
+    """A drawn number, rounded to that many places, as it would be printed."""
     return Fraction(str(round(value, places)))
 
 

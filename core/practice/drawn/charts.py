@@ -85,7 +85,7 @@ def draw_chart(chance: Random, kind: str, readings: Readings) -> DrawnChart:
 
 
 def _dose_for(products: list[Product], contents: Mapping[str, Label], wanted: float) -> Fraction:
-    """mL/L of each part that together bring about so many mS/cm, as charts print it."""
+    """mL/L of each part that together bring about that rise, as charts print it."""
     one = _rise(products, contents, {product.key: Fraction(1) for product in products})
     return max(figure(wanted / one, 1), Fraction(1, 10))
 

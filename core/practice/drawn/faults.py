@@ -48,8 +48,8 @@ def _volume(chance: Random, one: RehearsalRequest) -> RehearsalRequest:
     """Up to 70 % off; who is asked takes what is offered, measures it, or measures wrong."""
     volume = between(chance, 0.3, 1.7)
     litres = one.mix.volume.litres
-    told = chance.choice([None, None, litres * volume, litres * between(chance, 0.3, 1.7)])
-    return replace(_true(one, volume=volume), volume_told=told)
+    answer = chance.choice([None, None, litres * volume, litres * between(chance, 0.3, 1.7)])
+    return replace(_true(one, volume=volume), volume_told=answer)
 
 
 def _volume_told_wrong(chance: Random, one: RehearsalRequest) -> RehearsalRequest:
@@ -66,7 +66,7 @@ def _bottle(low: float, high: float) -> Fault:
 
 
 def _base(times: str) -> Fault:
-    """A part of the base poured so many times, and told once."""
+    """A part of the base poured that many times, and entered once."""
 
     def one_of_them(chance: Random, one: RehearsalRequest) -> RehearsalRequest:
         base = [p.key for p in one.mix.chart.products if p.role is Role.BASE]
@@ -88,9 +88,9 @@ def _acid_grade(chance: Random, one: RehearsalRequest) -> RehearsalRequest:
     acids = one.mix.shelf.acids
     if not acids or chance.random() < 0.5:
         return _true(one, acid=times_between(chance, 0.25, 4))
-    told = acids[0].acid
-    grade = Acid(told.kind, _F(chance.choice(USUAL_GRADES[told.kind])))
-    times = molarity(grade)[0] / molarity(told)[0]
+    labelled = acids[0].acid
+    grade = Acid(labelled.kind, _F(chance.choice(USUAL_GRADES[labelled.kind])))
+    times = molarity(grade)[0] / molarity(labelled)[0]
     return _true(one, acid=_F(str(round(min(max(times, 0.2), 4), 3))))
 
 

@@ -22,6 +22,9 @@ LOWEST_PH, HIGHEST_PH = 4.5, 9.0
 """Roots are burnt below, and nutrients fall out above: common practice."""
 
 MOST_OF_DOSE = Fraction(11, 10)
+FINEST_MARK = Fraction(1, 20)
+"""mL or g to which the finest vessel rounds: common practice."""
+
 MOST_OF_TARGET = 1.5
 OFF_TARGET = 0.25
 MOST_ADJUSTING = 40
@@ -72,7 +75,7 @@ class _Rehearsed:
         return truth.water or self.case.rehearsal.mix.water
 
     def true_rise(self, amounts: Mapping[str, Fraction], litres: Fraction) -> float:
-        """mS/cm that so many mL or g truly bring to so many litres, bottles as they should be."""
+        """mS/cm that amounts in mL or g truly bring to a volume, bottles as they should be."""
         products = {product.key: product for product in self.case.rehearsal.mix.chart.products}
         contents = self.case.rehearsal.truth.contents
         feed = [
@@ -142,7 +145,7 @@ def _ph_burns(run: _Rehearsed) -> bool:
 PH_STEP = 0.1
 
 
-def _told(step: RehearsedStep) -> Fraction:
+def _as_asked(step: RehearsedStep) -> Fraction:
     """What went in as asked; who pours more than asked is not advised."""
     return min(step.asked or Fraction(0), step.done or Fraction(0))
 
@@ -156,13 +159,12 @@ def _passes_dose(run: _Rehearsed) -> bool:
     for step in run.record.steps:
         overpoured = overpoured or "overpoured" in step.advice
         if step.kind in _POURS and step.product is not None:
-            poured[step.product] = poured.get(step.product, Fraction(0)) + _told(step)
+            poured[step.product] = poured.get(step.product, Fraction(0)) + _as_asked(step)
     if overpoured:
         # The other parts of a base follow one that was overpoured: trade's own rule.
         return False
-    mark = Fraction(1, 20)  # mL or g to which the finest vessel rounds
     return any(
-        amount > run.plan.takes(key) * litres * MOST_OF_DOSE + mark
+        amount > run.plan.takes(key) * litres * MOST_OF_DOSE + FINEST_MARK
         for key, amount in poured.items()
         if run.plan.takes(key)
     )
@@ -171,24 +173,28 @@ def _passes_dose(run: _Rehearsed) -> bool:
 def _dosed_against_reading(run: _Rehearsed) -> bool:
     """Once a reading showed that the volume is smaller, no more goes in than its dose.
 
-    Told by cases in which nothing but the volume is otherwise, so that readings are right.
+    Only a case in which nothing but the volume is otherwise shows it: its readings are right.
     """
-    if run.case.faults != ("volume",) or run.tank.litres >= run.plan.litres:
-        return False
-    told = run.case.rehearsal.volume_told
-    if told is not None and told != run.tank.litres:
+    if not _is_smaller_alone(run):
         return False
     share, poured, shown = run.tank.litres / run.plan.litres, dict[str, Fraction](), False
     for step in run.record.steps:
-        if step.kind is StepKind.READ_EC and _contradicts(run, poured, step):
-            shown = True
-        if step.kind in _POURS and step.product is not None and _told(step):
-            after = poured.get(step.product, Fraction(0)) + _told(step)
-            most = run.plan.takes(step.product) * share * MOST_OF_DOSE + Fraction(1, 20)
-            if shown and run.plan.takes(step.product) and after > most * LABELS_OFF:
+        if step.kind is StepKind.READ_EC:
+            shown = shown or _contradicts(run, poured, step)
+        elif step.kind in _POURS and step.product is not None and _as_asked(step):
+            key = step.product
+            poured[key] = poured.get(key, Fraction(0)) + _as_asked(step)
+            most = (run.plan.takes(key) * share * MOST_OF_DOSE + FINEST_MARK) * LABELS_OFF
+            if shown and run.plan.takes(key) and poured[key] > most:
                 return True
-            poured[step.product] = after
     return False
+
+
+def _is_smaller_alone(run: _Rehearsed) -> bool:
+    """Whether the tank is smaller than planned, and nothing else is wrong, also no answer."""
+    answer = run.case.rehearsal.volume_told
+    smaller = run.tank.litres < run.plan.litres and answer in (None, run.tank.litres)
+    return smaller and run.case.faults == ("volume",)
 
 
 LABELS_OFF = Fraction(115, 100)
@@ -253,7 +259,7 @@ def _nothing_shows(run: _Rehearsed) -> bool:
     """Whether every reading until the first correction is what a right mix would read.
 
     Two faults may cancel: a pen that shows half in a tank of half the volume. What no reading
-    contradicts nobody can be told of; such cases are counted apart.
+    contradicts can be said to nobody; such cases are counted apart.
     """
     poured: dict[str, Fraction] = {}
     read = False

@@ -48,7 +48,7 @@ class DrawnReport:
 
 
 def seeds_of(seed: int, drawn: int, where: Where) -> Iterator[int]:
-    """Seeds of so many cases that are as wanted.
+    """Seeds of the cases that are as wanted, as many as are drawn.
 
     Raises:
         InputError: hardly any case is.
@@ -66,7 +66,7 @@ def seeds_of(seed: int, drawn: int, where: Where) -> Iterator[int]:
 
 
 def rehearse_drawn(drawn: int, seed: int, where: Where, *, workers: int = 1) -> DrawnReport:
-    """Rehearse so many cases of a seed, and count what breaks each law.
+    """Rehearse the cases of a seed, and count what breaks each law.
 
     Raises:
         InputError: no case is as wanted.
