@@ -407,16 +407,17 @@ def test_cal_mag_is_cut_to_what_water_and_feed_leave_open_of_either(
 
 
 def test_what_the_base_brings_counts_and_one_without_a_label_leaves_it_open() -> None:
-    """In mains: 68 ppm calcium and 125 of One, 7 magnesium and 31 of Two, of 140 and 40."""
+    """In mains: 68 ppm calcium and 125 of One, 7 magnesium and 31 of Two; with all of the cal-mag
+    calcium is above the 200 of its range, and so the low ends of 80 and 20 count."""
     fed = chart([*pair().products, product("limpet", Role.CALMAG)],
                 [*pair().doses, dose("limpet", "1 mL/L")])  # fmt: skip
     mains = water("0.52", calcium="68", magnesium="7")
     told = plan(fed, water=mains, shelf=shelf(one=PART_ONE, two=PART_TWO, limpet=CALMAG))
     [credit] = [one for one in told.cautions if one.code == "calmag_credit"]
     assert credit.message == (
-        "Limpet at 100 mL brings 40 ppm calcium, and without it the tank has 193 of the 140 that "
-        "the crop takes; 15 ppm magnesium, and without it the tank has 38 of the 40 that the crop "
-        "takes: 12 % of that dose is enough."
+        "Limpet at 100 mL brings 40 ppm calcium, and without it the tank has 193 of the 80 that "
+        "the crop takes; 15 ppm magnesium, and without it the tank has 38 of the 20 that the crop "
+        "takes: leave the cal-mag out."
     )
     blind = plan(fed, water=mains, shelf=shelf(limpet=CALMAG))
     assert "calmag_credit" not in codes(blind)

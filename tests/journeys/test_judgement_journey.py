@@ -33,6 +33,8 @@ def test_a_stop_is_acknowledged_by_name_before_the_mix_goes_to_paper(mix: Page) 
 
 
 def test_the_way_out_is_one_press(mix: Page) -> None:
+    mix.get_by_role("combobox", name="Water", exact=True).click()
+    mix.get_by_role("option", name="Slip borehole").click()
     mix.get_by_role("button", name="Leave Limpet out").click()
     expect(mix.get_by_text("Limpet, you left it out")).to_be_visible()
     mix.get_by_label("Share of the printed dose for Marram One").fill("40 %")

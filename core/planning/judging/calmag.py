@@ -29,13 +29,15 @@ def credit(given: JudgingInput, product: str) -> Iterator[Caution]:
     needs = _needs(given, item, full)
     if not needs:
         return
-    left = max(min(max(one.lacks, Fraction(0)) / one.brings, Fraction(1)) for one in needs)
+    # Where it lifts one of them above its range, no more goes in than the other needs at least.
+    at_least = any(one.without + one.brings > one.high for one in needs)
+    left = max(one.share(at_least=at_least) for one in needs)
     wanted = Fraction(number_text(left * rule, 2))
     if item.share.chosen <= wanted + Fraction(1, 100):
         return
     yield Caution(
         "calmag_credit",
-        f"{item.product.name} at {amount_words(full)} {_credited(needs, left)}",
+        f"{item.product.name} at {amount_words(full)} {_credited(needs, left, at_least=at_least)}",
         {"calcium_ppm": decimal_text(calcium),
          "brings_ppm": decimal_text(next((n.brings for n in needs), Fraction(0))),
          "share": decimal_text(left)},
@@ -52,18 +54,23 @@ class _Need:
         element: calcium or magnesium.
         brings: what all of its dose brings.
         without: what water and feed bring without it.
-        takes: what the crop takes: the middle of its range.
+        low, high: the range that the crop takes.
     """
 
     element: Element
     brings: Fraction
     without: Fraction
-    takes: Fraction
+    low: Fraction
+    high: Fraction
 
-    @property
-    def lacks(self) -> Fraction:
-        """What is missing without it."""
-        return self.takes - self.without
+    def takes(self, *, at_least: bool) -> Fraction:
+        """What the crop is to have: the middle of its range, or its low end."""
+        return self.low if at_least else (self.low + self.high) / 2
+
+    def share(self, *, at_least: bool) -> Fraction:
+        """The share of the dose that brings what is missing without it."""
+        lacks = max(self.takes(at_least=at_least) - self.without, Fraction(0))
+        return min(lacks / self.brings, Fraction(1))
 
 
 def _needs(given: JudgingInput, item: Dosed, full: Amount) -> list[_Need]:
@@ -83,8 +90,7 @@ def _needs(given: JudgingInput, item: Dosed, full: Amount) -> list[_Need]:
             continue
         poured = _ppm_of(given, item, item.amount, element)
         without = of_float(chemistry.elements.get(element, 0.0), 3) - poured
-        middle = (window.low + window.high) / 2
-        found.append(_Need(element, brings, max(without, Fraction(0)), middle))
+        found.append(_Need(element, brings, max(without, Fraction(0)), window.low, window.high))
     return found
 
 
@@ -100,11 +106,12 @@ def _feed_is_told(given: JudgingInput) -> bool:
 _ELEMENT_WORDS = {Element.CA: "calcium", Element.MG: "magnesium"}
 
 
-def _credited(needs: Sequence[_Need], left: Fraction) -> str:
+def _credited(needs: Sequence[_Need], left: Fraction, *, at_least: bool) -> str:
     """The sum of a credit as it is worked, in ppm."""
+    takes = {one.element: number_text(one.takes(at_least=at_least), 0) for one in needs}
     sums = "; ".join(
         f"{number_text(one.brings, 0)} ppm {_ELEMENT_WORDS[one.element]}, and without it the tank "
-        f"has {number_text(one.without, 0)} of the {number_text(one.takes, 0)} that the crop takes"
+        f"has {number_text(one.without, 0)} of the {takes[one.element]} that the crop takes"
         for one in needs
     )
     way_out = "leave the cal-mag out" if left == 0 else f"{percent(left)} of that dose is enough"
