@@ -7,6 +7,7 @@ from core.chemistry.acids import PROTONS_AT_6
 from core.guided.bounds import Bounds, Portion
 from core.guided.events import Event, EventKind
 from core.guided.least_buffer import (
+    hardest_capacity,
     least_capacity,
     of_planned_water,
     report_holds,
@@ -170,6 +171,7 @@ def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
             least=least_capacity(replay, confirmed=_is_as_expected(replay, outcome)),
             strongest=times_stronger(replay),
             allowed=outcome.allowed,
+            hardest=hardest_capacity(replay, _phosphate(replay)),
         ),
     )
 
@@ -182,7 +184,7 @@ PEN_OVER_SHOWS = 0.4
 """pH above the expected from which a pen is taken to read too high: the model is no better, and
 water that was aerated has lost carbonic acid (our own default)."""
 
-MOST_CAREFUL_ROUNDS = 12
+MOST_CAREFUL_ROUNDS = 10
 """Readings of pH in a mix: where nothing tells what to expect every portion is small."""
 
 

@@ -74,6 +74,7 @@ class Bounds:
         strongest: times that the acid or alkali may be stronger, and the tank smaller, than is
             believed.
         allowed: how often the pen was seen to be alive though nothing of what went in had shown.
+        hardest: the most that may hold pH in water of that reading; None where none was taken.
     """
 
     reported: bool = False
@@ -84,6 +85,7 @@ class Bounds:
     least: BufferCapacity | None = None
     strongest: float = 1.0
     allowed: int = 0
+    hardest: BufferCapacity | None = None
 
     def unshown(self, ph: float, direction: TitrationDirection, resolution: float) -> float:
         """meq/L that may go in before the pen shows anything of it.
@@ -120,6 +122,10 @@ class Bounds:
         found = inf
         if self.reported and capacity is not None:
             found = self._left_of_the_need(ph, aim, run, direction, capacity)
+        if self.hardest is not None and direction.sign > 0:
+            takes = direction.takes(max(ORDINARY_PH, aim), aim, self.hardest)
+            bound = takes * (1 + self.looked * MORE_NEED) - self.besides
+            found = min(found, bound - sum(portion.meq_l for portion in run))
         if self.pen_over and direction.sign > 0:
             found = min(found, self._above_the_floor(ph, run, capacity or BufferCapacity(0.0)))
         return found

@@ -198,6 +198,9 @@ def _slope(replay: Replay, near: _Approach) -> Slope:
     """What the portions brought, beside what they may bring by chart, label or habit."""
     pour, ledger = near.pour, replay.ledger
     expected = ledger.ec_rise(pour.key, near.poured)
+    if pour.estimate and pour.estimate_rise:  # a label is surer than the dose beside a rule
+        share = near.poured / pour.estimate * replay.plan.litres / replay.litres
+        return Slope(near.ec_rise, share * pour.estimate_rise)
     match pour.estimate_by:
         case EstimateBy.LABEL:
             return Slope(near.ec_rise, expected)

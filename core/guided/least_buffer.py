@@ -48,6 +48,34 @@ def least_capacity(replay: Replay, *, confirmed: bool) -> BufferCapacity:
     return BufferCapacity(carbon_of(max(by_reading, known)))
 
 
+MOST_MEQ_PER_MS_CM = 10.0
+"""meq/L of alkalinity that a water has at most for each mS/cm: calcium bicarbonate alone brings a
+mS/cm with so much (limiting conductivities, CRC Handbook: 59.5 and 44.5)."""
+
+MOST_BESIDES_MEQ = 0.6
+"""meq/L that silica, buffers and alkaline tonics of a chart may take up besides the water: our own
+default, as much as 40 ppm of SiO2 as potassium silicate takes."""
+
+
+def hardest_capacity(replay: Replay, phosphate: float) -> BufferCapacity | None:
+    """The most that may hold pH in this tank, by what its water reads; None where nobody read it.
+
+    Args:
+        replay: the mix.
+        phosphate: mmol/L of it in the feed, as far as labels tell.
+    """
+    readings = [ec for ec in (replay.plan.source, replay.source) if ec is not None]
+    if not readings:
+        return None
+    alkalinity = float(max(readings)) * MOST_MEQ_PER_MS_CM + MOST_BESIDES_MEQ
+    return BufferCapacity(carbon_of(alkalinity), phosphate or USUAL_PHOSPHATE_MMOL)
+
+
+USUAL_PHOSPHATE_MMOL = 1.0
+"""mmol/L that feeds have where no label tells: 31 ppm of phosphorus, the middle of what charts bring
+(common practice)."""
+
+
 def _least_alkalinity(ms_cm: float) -> float:
     if ms_cm < MINERAL_MS_CM:
         return ms_cm * LEAST_MEQ_PER_MS_CM
@@ -80,9 +108,9 @@ def times_stronger(replay: Replay) -> float:
 
 def _is_confirmed(replay: Replay) -> bool:
     """Whether a reading fits what went in, by label or chart, in just that many litres."""
-    if replay.doubts.suspect is not None:
+    slope = None if replay.ec is None else replay.rise_at(replay.ec)
+    if replay.doubts.suspect is not None and not (slope and slope.is_unmoved):
         return True  # the least volume that readings allow is counted on already
-    if replay.ec is None or replay.source is None:
+    if slope is None or replay.source is None:
         return False
-    slope = replay.rise_at(replay.ec)
     return slope.is_sure and slope.expected > 2 * PEN_SWAY and not slope.is_odd

@@ -33,6 +33,7 @@ class GuidedPour:
         amount: how much; None where a reading decides.
         estimate: about how much then, by the chart, the label, or what such feed usually takes.
         estimate_by: which of the three.
+        estimate_rise: mS/cm that the estimate brings by the label; None where none tells.
         stop_at_rise: mS/cm above the water at which to stop; None where the amount is given.
         turn: whether it is all of the product, or one pass of two.
         base: whether it is a part of the base.
@@ -69,6 +70,7 @@ class GuidedPour:
     bucket_l: Fraction | None = None
     unnamed: Mapping[Component, float] = field(default_factory=dict)
     estimate_by: EstimateBy = EstimateBy.CHART
+    estimate_rise: Fraction | None = None
 
     @property
     def is_feed(self) -> bool:

@@ -24,6 +24,10 @@ used up further on. In the simulated tank this stays within the window even in R
 MOST_GROWTH_UNSURE = 1.5
 """The same where nothing tells whether the pen is right."""
 
+MOVED_STEPS = 3
+"""Steps of a pen by which a portion moves pH enough to be the measure of the next: our own
+default, as one that is off by a step at either end has moved it by one at least."""
+
 LASTING_PH = 7.6
 """pH above which silicate buffers too; what it took up there says nothing of the way below."""
 
@@ -115,6 +119,8 @@ def later_portion(
         on_the_way = _while_silicate_holds(ph, run, task)
     wanted = max(direction.takes(sure, aim, capacity) * BOLDNESS, on_the_way, SMALLEST_MEQ / 4)
     growth = MOST_GROWTH_UNSURE if bounds.pen_over else MOST_TITRANT_GROWTH
+    if has_moved_by(ph, run[-1:], task) >= measurable(resolution):
+        return min(wanted, last)  # what held pH so far may end on the way that is left
     return min(wanted, done * growth)
 
 
@@ -145,6 +151,16 @@ def _while_silicate_holds(ph: float, run: Sequence[Portion], task: Titration) ->
 
 SILICATE_SHARE = 0.35
 """Share of the way by the last step: what silicate holds falls to a tenth with each pH."""
+
+
+def measurable(resolution: float) -> float:
+    """By how much a portion moves pH that is the measure of the next; of drops by a colour."""
+    return min((MOVED_STEPS - 0.5) * resolution, max(resolution, MOVED_STEPS * float(PEN_PH_STEP)))
+
+
+def has_moved_by(ph: float, run: Sequence[Portion], task: Titration) -> float:
+    """By how much pH moved the right way since the first of some portions."""
+    return (run[0].before - ph) * task.direction.sign
 
 
 def has_moved(ph: float, run: Sequence[Portion], task: Titration, resolution: float) -> bool:
@@ -195,6 +211,8 @@ def capacity_shown(
     """
     # What silicate held above says nothing of the way below.
     run = [portion for portion in run if portion.before <= LASTING_PH] or run
+    if has_moved_by(ph, run[-1:], task) >= measurable(resolution) > has_moved_by(ph, run, task):
+        run = run[-1:]  # a pen that drifted up first hides what the last one did
     start, sign = run[0].before, task.direction.sign
     by_drops = half_a_colour(resolution) > 0  # of which the half is off already
     sure = ph if by_drops or abs(start - ph) >= SURE_STEPS * resolution else ph - sign * resolution

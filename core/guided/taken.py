@@ -138,6 +138,9 @@ def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
             ec_rise = _rise_by_label(request, known, pour.amount.value)
         stop = _stop(pour, above)
         estimate, by = _estimate(request, pour, known, ec_rise)
+        by_label = None
+        if stop is not None and estimate is not None and known is not None:
+            by_label = _rise_by_label(request, known, estimate.value)
         amount = pour.amount or estimate
         rinsed = " and ".join(dict.fromkeys(rinse.other.name for rinse in pour.rinses))
         found.append(
@@ -148,6 +151,7 @@ def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
                 amount=pour.amount.value if pour.amount else None,
                 estimate=estimate.value if estimate else None,
                 estimate_by=by,
+                estimate_rise=by_label,
                 stop_at_rise=stop,
                 turn=pour.turn,
                 base=pour.product.is_base,

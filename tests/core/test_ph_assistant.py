@@ -198,7 +198,7 @@ def test_a_way_that_no_water_could_hold_up_is_not_believed() -> None:
 def test_the_assistant_stops_after_so_many_rounds_and_learns_nothing_from_it() -> None:
     plan = plan_for(replace(MAINS, report=replace(MAINS.report, alkalinity=None)))
     slow = [
-        "7.2", "7.1", "7.0", "6.9", "6.8", "6.7", "6.6", "6.5", "6.45", "6.4", "6.35", "6.3"
+        "7.2", "7.1", "7.0", "6.9", "6.8", "6.7", "6.6", "6.5", "6.45", "6.4"
     ]  # fmt: skip
     events: list[Event] = []
     while (state := replay(plan, events)).now is not None:
@@ -209,7 +209,7 @@ def test_the_assistant_stops_after_so_many_rounds_and_learns_nothing_from_it() -
         events.append(next_event(state, len(events), reads))
     kinds = [step.kind for step in state.steps]
     assert [step.why for step in state.steps[-2:]] == ["too_many_rounds", ""]
-    assert kinds.count(StepKind.ACID) < 12
+    assert kinds.count(StepKind.ACID) < 10
     assert not slow
     assert record_of(plan, state, events).alkalinity is None
 
@@ -291,7 +291,7 @@ def test_a_portion_by_drops_is_never_more_than_by_a_pen(ph: float, alkalinity: f
 def test_one_colour_further_is_taken_for_as_much_as_it_may_have_been() -> None:
     run = [Portion(0.5, 7.5, 7.0)]
     drops, pen = (by_drops(7.0, portions=run, resolution=step) for step in (0.5, 0.1))
-    assert 0 < drops.meq_l < pen.meq_l
+    assert 0 < drops.meq_l <= pen.meq_l
 
 
 def test_drops_are_asked_only_where_no_pen_tells_ph() -> None:
@@ -342,7 +342,7 @@ def test_of_drops_the_buffer_is_reckoned_from_the_near_end_of_a_colour() -> None
     )  # type: ignore[arg-type]
     shown = DOWN.capacity(7.5, 6.75, 0.5, BufferCapacity(carbon_of(3.0)))
     assert shown is not None
-    assert found.meq_l == pytest.approx(min(DOWN.takes(6.75, MIDDLE, shown) * 0.8, 1.0))
+    assert found.meq_l == pytest.approx(min(DOWN.takes(6.75, MIDDLE, shown) * 0.8, 0.5))
 
 
 def test_alkali_of_unknown_strength_counts_as_a_small_step_up() -> None:

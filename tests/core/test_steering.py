@@ -207,7 +207,7 @@ def test_a_feed_that_does_nothing_is_not_poured_on_and_its_causes_are_told() -> 
 def test_past_its_printed_dose_a_product_is_poured_on_purpose_alone() -> None:
     """780 mL are printed, and bring 0.75 mS/cm of the 1 that is wanted: what lacks is 260 mL."""
     told = Dose("one", "w1", F("7.8"), F("7.8"), DoseUnit.ML_PER_L, F(1))
-    plan = plan_for(of=chart([product("one", Role.BASE)], [told]), shelf=labelled())
+    plan = plan_for(of=chart([product("one", Role.BASE)], [told]), shelf=Shelf())
 
     def pour(*, on_purpose: bool) -> tuple[GuidedState, list[str]]:
         events: list[Event] = []
@@ -1011,15 +1011,19 @@ def test_a_rise_of_which_none_was_expected_is_off_by_no_share() -> None:
     assert Slope(F("1.5"), F(1)).off == F("0.5")
 
 
-@pytest.mark.parametrize(("read", "asked"), [("1.47", False), ("1.471", True)])
+@pytest.mark.parametrize(
+    ("read", "asked", "by_label"),
+    [("1.47", False, False), ("1.471", True, False), ("1.21", False, True), ("1.211", True, True)],
+)
 def test_a_volume_is_asked_for_once_a_rule_brings_half_as_much_again(
-    read: str, asked: bool
+    read: str, asked: bool, by_label: bool
 ) -> None:
     """200 mL are printed beside the rule and should bring 1; of 120 that is 0.6, and half of it
-    more, and what pens sway by: 0.95 above 0.52."""
+    more, and what pens sway by: 0.95 above 0.52. Where a label tells, 15 % more: 0.69."""
     told = Dose("one", "w1", F(2), F(2), DoseUnit.ML_PER_L, F(3))
     plan = plan_for(of=chart([product("one", Role.BASE)], [told]), shelf=labelled())
-    plan = replace(plan, pours=(replace(plan.pours[0], ec_rise=F(1)),))
+    rise = F(1) if by_label else None
+    plan = replace(plan, pours=(replace(plan.pours[0], ec_rise=F(1), estimate_rise=rise),))
     state = told_until(plan, [read])
     assert state.steps[state.now or 0].pour == 0
     assert any(step.kind is StepKind.ADVICE for step in state.steps) is asked
