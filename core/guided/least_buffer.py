@@ -72,8 +72,8 @@ def hardest_capacity(replay: Replay, phosphate: float) -> BufferCapacity | None:
 
 
 USUAL_PHOSPHATE_MMOL = 1.0
-"""mmol/L that feeds have where no label tells: 31 ppm of phosphorus, the middle of what charts bring
-(common practice)."""
+"""mmol/L that feeds have where no label tells: 31 ppm of phosphorus, the middle of what charts
+bring (common practice)."""
 
 
 def _least_alkalinity(ms_cm: float) -> float:

@@ -77,7 +77,8 @@ def _sharing(
     request: MixRequest, dosed: Sequence[Dosed], *, by_labels: bool
 ) -> tuple[list[Dosed], list[Dosed]]:
     """Who shares the chart's EC, and whose labels tell of a part of it that is not theirs."""
-    labelled, unlabelled = [], []
+    labelled: list[Dosed] = []
+    unlabelled: list[Dosed] = []
     for item in dosed:
         if item.is_feed and item.printed and item.dose.until_ec is None:
             has_label = by_labels and label_of(request, item.product.key) is not None
