@@ -119,7 +119,7 @@ def later_portion(
         on_the_way = _while_silicate_holds(ph, run, task)
     wanted = max(direction.takes(sure, aim, capacity) * BOLDNESS, on_the_way, SMALLEST_MEQ / 4)
     growth = MOST_GROWTH_UNSURE if bounds.pen_over else MOST_TITRANT_GROWTH
-    if has_moved_by(ph, run[-1:], task) >= measurable(resolution):
+    if direction.sign > 0 and has_moved_by(ph, run[-1:], task) >= measurable(resolution):
         return min(wanted, last)  # what held pH so far may end on the way that is left
     return min(wanted, done * growth)
 
