@@ -16,6 +16,10 @@ class InputError(ValueError):
         self.message = message
         self.where = where
 
+    def __reduce__(self) -> "tuple[type[InputError], tuple[str, str, str]]":
+        """How it goes from one process to another."""
+        return type(self), (self.code, self.message, self.where)
+
     def inside(self, outer: str) -> "InputError":
         """The same error, seen from a place further out."""
         where = f"{outer}.{self.where}" if self.where else outer

@@ -4,6 +4,8 @@ import gc
 
 from django.urls import get_resolver
 
+from core.bounded import begin
+
 workers = 2
 threads = 4
 keepalive = 75  # seconds; a recompute a minute later should not have to connect anew
@@ -18,5 +20,6 @@ def post_worker_init(_worker: object) -> None:
     Going through what is imported takes it some 0.1 s, in the midst of somebody's request.
     """
     get_resolver().check()
+    begin()
     gc.collect()
     gc.freeze()

@@ -3,6 +3,7 @@
 import io
 import posixpath
 from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
 from typing import Any
 from xml.parsers import expat
 
@@ -19,10 +20,28 @@ _BROKEN = InputError(
 )
 
 
-def read_workbook(
-    archive: Archive, sheet: str | None
-) -> tuple[tuple[str, ...], str, tuple[tuple[str, ...], ...]]:
-    """The names of its sheets, the one that was read, and its rows.
+@dataclass(frozen=True, slots=True)
+class ReadSheet:
+    """A sheet of a workbook.
+
+    Args:
+        sheets: names of all that can be seen.
+        filled: those of them with something in them.
+        sheet: the one that was read.
+        rows: its texts.
+        hidden_rows, hidden_columns: of them, from 1.
+    """
+
+    sheets: tuple[str, ...]
+    filled: tuple[str, ...]
+    sheet: str
+    rows: tuple[tuple[str, ...], ...]
+    hidden_rows: frozenset[int]
+    hidden_columns: frozenset[int]
+
+
+def read_workbook(archive: Archive, sheet: str | None) -> ReadSheet:
+    """The sheet that was asked for, else the first with something in it.
 
     Raises:
         InputError: it is no spreadsheet, has no such sheet, or more cells than a leaflet.
@@ -34,11 +53,21 @@ def read_workbook(
     except (expat.ExpatError, ValueError, KeyError, RecursionError):
         raise _BROKEN from None
     names = tuple(name for name in shapes if name != ABOUT_SHEET) or tuple(shapes)
+    if not names:
+        raise InputError("no_table_file", "This file has no sheet with a table.")
     chosen = _chosen(names, shapes, sheet)
     rows = _rows(archive, chosen, shapes[chosen])
     if ABOUT_SHEET in shapes and chosen != ABOUT_SHEET:
         rows += _rows(archive, ABOUT_SHEET, shapes[ABOUT_SHEET])
-    return names, chosen, rows
+    shape = shapes[chosen]
+    return ReadSheet(
+        names,
+        tuple(name for name in names if shapes[name].is_filled),
+        chosen,
+        rows,
+        frozenset(shape.hidden_rows),
+        frozenset(shape.hidden_columns),
+    )
 
 
 def _chosen(names: Sequence[str], shapes: Mapping[str, Shape], sheet: str | None) -> str:

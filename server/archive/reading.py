@@ -32,7 +32,7 @@ from server.archive.tables import TABLES
 from server.archive.writing import DOCUMENT, FORMAT, SCHEMA, VERSION, picture_file
 from server.changes.models import unfollowed
 from server.grows.models import Grow
-from server.leaflets.pictures import LARGEST_PICTURE_BYTES, MOST_PIXELS
+from server.leaflets.redrawing import LARGEST_PICTURE_BYTES, MOST_PIXELS
 
 _Document = Mapping[str, Any]
 _BATCH = 500
