@@ -2109,7 +2109,7 @@ export interface components {
          * @description What a question is about.
          * @enum {string}
          */
-        Asked: "gallon_unsaid" | "ppm_scale_unsaid" | "unit_unsaid" | "reading_unit_unsaid" | "cell_unclear" | "row_unclear" | "header_unclear";
+        Asked: "gallon_unsaid" | "ppm_scale_unsaid" | "unit_unsaid" | "reading_unit_unsaid" | "cell_unclear" | "row_unclear" | "rows_unsure" | "implausible" | "tables_several" | "hidden_unsure" | "strength_unsaid" | "header_unclear";
         /**
          * BandOut
          * @description The target band.
@@ -3192,6 +3192,22 @@ export interface components {
          * @enum {string}
          */
         Form: "liquid" | "dry";
+        /**
+         * FoundTableOut
+         * @description One of several tables in a file, by its number, and how large it is.
+         */
+        FoundTableOut: {
+            /** Columns */
+            columns: number;
+            /** Index */
+            index: number;
+            /** Rows */
+            rows: number;
+            /** Sheet */
+            sheet: string;
+            /** Title */
+            title: string;
+        };
         /**
          * GradeIn
          * @description The three figures of a label's front, as printed.
@@ -4924,6 +4940,8 @@ export interface components {
         /**
          * QuestionOut
          * @description What a table leaves open; row and column count from 1 as in what was read.
+         *
+         *     `rows` are those of which it asks what they are.
          */
         QuestionOut: {
             /** Choices */
@@ -4937,6 +4955,8 @@ export interface components {
             of_doses: boolean;
             /** Row */
             row: number;
+            /** Rows */
+            rows: components["schemas"]["UnsureRowOut"][];
         };
         /**
          * RangeIn
@@ -4961,8 +4981,16 @@ export interface components {
         /**
          * ReadForm
          * @description A pasted text, or a file beside it; and answers to what the leaflet leaves open.
+         *
+         *     `answers` are those that are no single word, as JSON: `rows`, `as_printed`, `strength`,
+         *     `hidden`, `table`.
          */
         ReadForm: {
+            /**
+             * Answers
+             * @default
+             */
+            answers: string;
             /**
              * Gallon
              * @default
@@ -5028,7 +5056,8 @@ export interface components {
          * ReadOut
          * @description A table as it was found and as it was understood; nothing of it is kept.
          *
-         *     `leaflet` is the sheet to go on with: what is open stands in its cells as printed.
+         *     `leaflet` is the sheet to go on with: what is open stands in its cells as printed. `tables` are
+         *     all that the file has, where it has more than one.
          */
         ReadOut: {
             /** Cells */
@@ -5046,6 +5075,8 @@ export interface components {
             sheet: string;
             /** Sheets */
             sheets: string[];
+            /** Tables */
+            tables: components["schemas"]["FoundTableOut"][];
         };
         /**
          * ReadingUnit
@@ -5834,6 +5865,12 @@ export interface components {
          */
         System: "film" | "deep_water" | "recirculating_deep_water" | "aeroponic" | "ebb_and_flow" | "drip" | "hand";
         /**
+         * TakenAs
+         * @description What a row may be taken as.
+         * @enum {string}
+         */
+        TakenAs: "bottle" | "reading:ec" | "reading:ph" | "note";
+        /**
          * TankEdit
          * @description What is to be changed of a tank; a field that is not named stays.
          *
@@ -6303,6 +6340,19 @@ export interface components {
             name: string;
             /** Shown */
             shown: string;
+        };
+        /**
+         * UnsureRowOut
+         * @description A row that may be a bottle, by its number, and what it is likely to be.
+         */
+        UnsureRowOut: {
+            likely: components["schemas"]["TakenAs"];
+            /** Name */
+            name: string;
+            /** Row */
+            row: number;
+            /** Why */
+            why: string;
         };
         /**
          * UsedVessel
@@ -11173,6 +11223,11 @@ export interface operations {
         requestBody: {
             content: {
                 "multipart/form-data": {
+                    /**
+                     * Answers
+                     * @default
+                     */
+                    answers?: string;
                     /** File */
                     file?: string | null;
                     /**

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { answered, api, type Leaflet, type Problem, type ReadTable } from '../api/client';
+  import { formFields, settled, type Answers } from './answers';
   import Preview from './Preview.svelte';
   import { EMPTY, newColumn, newRow } from './sheet';
 
@@ -10,7 +11,7 @@
   let file = $state.raw<File | undefined>();
   let read = $state.raw<ReadTable | undefined>();
   let problem = $state.raw<Problem | undefined>();
-  let answers = $state.raw<Record<string, string>>({});
+  let answers = $state.raw<Answers>({});
 
   const EXAMPLE = [
     'All doses in mL per litre\t\t\t',
@@ -22,13 +23,13 @@
   ].join('\n');
 
   /** Ask what it is understood as; nothing of it is kept. */
-  async function look(more: Record<string, string> = {}) {
-    answers = { ...answers, ...more };
+  async function look(more: Answers = {}) {
+    answers = settled(answers, more);
     const form = new FormData();
     if (file) form.set('file', file);
     else form.set('text', text);
     form.set('name', file?.name.replace(/\.\w+$/, '') ?? '');
-    for (const [name, value] of Object.entries(answers)) form.set(name, value);
+    for (const [name, value] of formFields(answers)) form.set(name, value);
     const { data, problem: trouble } = await answered(
       api.POST('/api/grows/{grow_id}/read-table', {
         params: { path: { grow_id: grow } },
@@ -40,6 +41,7 @@
           ppm_scale: '',
           unit: '',
           reading_unit: '',
+          answers: '',
         },
         bodySerializer: () => form,
       }),

@@ -1,8 +1,10 @@
 <script lang="ts">
   import type { Leaflet, Problem, ReadTable } from '../api/client';
   import Choice from '../parts/Choice.svelte';
-  import { answerWords, ASKED, CELL_KINDS } from '../words/charts';
+  import { answerWords, ASKED, CELL_KINDS, tableWords } from '../words/charts';
+  import type { Answers } from './answers';
   import Guesses from './Guesses.svelte';
+  import RowsAsked from './RowsAsked.svelte';
 
   /** What was found, and beside it what was understood; questions are answered in place. */
   let {
@@ -14,9 +16,9 @@
     onback,
   }: {
     read: ReadTable;
-    answers: Record<string, string>;
+    answers: Answers;
     problem: Problem | undefined;
-    onanswer: (answer: Record<string, string>) => void;
+    onanswer: (answer: Answers) => void;
     ontake: (leaflet: Leaflet) => void;
     onback: () => void;
   } = $props();
@@ -39,7 +41,17 @@
     return rows;
   });
   const leaflet = $derived(read.leaflet);
-  const given = $derived(GIVEN.filter((name) => answers[name]));
+  const given = $derived(
+    GIVEN.filter((name) => typeof answers[name] === 'string' && answers[name]),
+  );
+  const unsure = $derived(read.questions.find((one) => one.code === 'rows_unsure'));
+  const others = $derived(read.questions.filter((one) => one !== unsure));
+  /** Which table, and what its rows are, comes before all else: the sheet would be another. */
+  const isUndecided = $derived(
+    read.questions.some((one) =>
+      ['rows_unsure', 'tables_several', 'hidden_unsure'].includes(one.code),
+    ),
+  );
   const doses = $derived(read.cells.filter((cell) => cell.kind === 'dose').length);
 
   let goOn = $state<HTMLButtonElement>();
@@ -47,8 +59,21 @@
   /** An answer takes its question away: the way on is at hand then, as it is at first. */
   $effect(() => {
     void read;
-    goOn?.focus();
+    if (!isUndecided) goOn?.focus();
   });
+
+  /** Rows of a question whose doses stand, with those that stood before. */
+  function stands(one: ReadTable['questions'][number]): number[] {
+    return [...(answers.as_printed ?? []), ...one.rows.map((row) => row.row)];
+  }
+
+  /** Where the name of a row stands; where bottles go across, its number is a column's. */
+  function placeOf(row: number): [number, number] {
+    const name = unsure?.rows.find((one) => one.row === row)?.name;
+    const column = read.rows[row - 1]?.findIndex((text) => text.startsWith(name ?? '')) ?? -1;
+    if (column >= 0) return [row, column + 1];
+    return [read.rows.findIndex((texts) => texts[row - 1]?.startsWith(name ?? '')) + 1, row];
+  }
 
   let at = $state<string | undefined>();
 
@@ -105,16 +130,47 @@
       {doses} doses
     </h2>
     {#if problem}<p class="problem" role="alert">△ {problem.message}</p>{/if}
-    <button type="button" class="main" bind:this={goOn} onclick={() => ontake(leaflet)}>
-      {read.questions.some((one) => one.of_doses)
-        ? 'Go on with it, and settle what is open'
-        : 'Go on with it'}
-    </button>
-    <p class="small">Nothing is kept yet: you look it over on the sheet first.</p>
-    {#each read.questions as one (`${one.code}${one.row},${one.column}`)}
+    {#if !isUndecided}
+      <button type="button" class="main" bind:this={goOn} onclick={() => ontake(leaflet)}>
+        {read.questions.some((one) => one.of_doses)
+          ? 'Go on with it, and settle what is open'
+          : 'Go on with it'}
+      </button>
+      <p class="small">Nothing is kept yet: you look it over on the sheet first.</p>
+    {/if}
+    {#if unsure && others.every((one) => one.code !== 'tables_several')}
+      <div class="question">
+        <p><b>?</b> What are these rows?</p>
+        {#key read}
+          <RowsAsked
+            rows={unsure.rows}
+            onlook={(row) => look(...placeOf(row))}
+            onsettled={(rows) => onanswer({ rows: { ...answers.rows, ...rows } })}
+          />
+        {/key}
+      </div>
+    {/if}
+    {#each others as one (`${one.code}${one.row},${one.column}`)}
       <div class="question">
         <p><b>?</b> {one.message}</p>
-        {#if ASKED[one.code] && one.choices.length && one.choices.length <= 5}
+        {#if one.code === 'implausible'}
+          <p class="answers">
+            <button type="button" onclick={() => onanswer({ as_printed: stands(one) })}>
+              The leaflet prints that
+            </button>
+          </p>
+          <button type="button" class="where" onclick={() => look(one.row, one.column)}>
+            Row {one.row}, column {one.column}: show it
+          </button>
+        {:else if one.code === 'tables_several'}
+          <p class="answers">
+            {#each read.tables as table (table.index)}
+              <button type="button" onclick={() => onanswer({ table: table.index })}>
+                {tableWords(table)}
+              </button>
+            {/each}
+          </p>
+        {:else if ASKED[one.code] && one.choices.length && one.choices.length <= 5}
           <p class="answers">
             {#each one.choices as choice (choice)}
               <button type="button" onclick={() => onanswer({ [ASKED[one.code] ?? '']: choice })}>
@@ -131,11 +187,11 @@
     {/each}
     {#if given.length}
       <p class="small">
-        You said: {given.map((name) => answerWords(answers[name] ?? '')).join(', ')}.
+        You said: {given.map((name) => answerWords(String(answers[name]))).join(', ')}.
         <button
           type="button"
           class="where"
-          onclick={() => onanswer(Object.fromEntries(GIVEN.map((name) => [name, ''])))}
+          onclick={() => onanswer(Object.fromEntries(GIVEN.map((name) => [name, undefined])))}
         >
           Take it back
         </button>

@@ -66,8 +66,20 @@ const ANSWERS: Record<string, string> = {
   '640': 'ppm 640',
   '700': 'ppm 700',
   'uS/cm': 'µS/cm',
+  in_doses: 'They are printed for it',
+  times: 'Multiply each by it',
+  with: 'Read them, too',
+  without: 'Leave them out',
   ...UNITS,
 };
+
+/** What a row with figures may be. */
+export const TAKEN_AS = {
+  bottle: 'bottle',
+  'reading:ec': 'EC',
+  'reading:ph': 'pH',
+  note: 'note',
+} as const satisfies Record<Shapes['TakenAs'], string>;
 
 /** What an answer is sent as; cells, rows and headings are mended on the sheet. */
 export const ASKED: Record<Shapes['Asked'], string | undefined> = {
@@ -75,6 +87,11 @@ export const ASKED: Record<Shapes['Asked'], string | undefined> = {
   ppm_scale_unsaid: 'ppm_scale',
   unit_unsaid: 'unit',
   reading_unit_unsaid: 'reading_unit',
+  strength_unsaid: 'strength',
+  hidden_unsure: 'hidden',
+  tables_several: 'table',
+  rows_unsure: undefined,
+  implausible: undefined,
   cell_unclear: undefined,
   row_unclear: undefined,
   header_unclear: undefined,
@@ -85,6 +102,12 @@ export function answerWords(answer: string): string {
   const [, measure, count, per] = /^(\w+)\/(\d*)(L|gal\w*)$/.exec(answer) ?? [];
   const volume = per?.replace('gal_us', 'gal US').replace('gal_uk', 'gal UK');
   return ANSWERS[answer] ?? (volume ? `${measure}/${[count, volume].join(' ').trim()}` : answer);
+}
+
+/** One of several tables: its sheet, its title, and how large it is. */
+export function tableWords(table: Shapes['FoundTableOut']): string {
+  const name = [table.sheet, table.title].filter(Boolean).join(', ') || `Table ${table.index}`;
+  return `${name}: ${table.rows} rows, ${table.columns} columns`;
 }
 
 /** The line of EC on a sheet. */
