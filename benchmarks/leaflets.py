@@ -5,6 +5,7 @@ import statistics
 import subprocess
 import sys
 import tempfile
+from collections import Counter
 from pathlib import Path
 from time import perf_counter
 
@@ -15,6 +16,7 @@ from benchmarks.pages import CHROMIUM_FLAGS
 from benchmarks.serving import running_server
 from core.formats import FeedChart
 from core.formats.leaflet import TableOptions, draft_of_rows
+from core.leaflet.drawn import Outcome, draw_leaflet, read_as_a_person
 from core.tables import rows_of_text
 from server.charts.models import Chart, ChartVersion
 from server.grows.models import Grow, Membership
@@ -131,8 +133,19 @@ def _library() -> list[float]:
     return found
 
 
+_DRAWN = 2000
+
+
+def _law() -> None:
+    """How many drawn leaflets were read as the chart that they mean, asked about, or wrong."""
+    found = Counter(read_as_a_person(draw_leaflet(seed))[0] for seed in range(_DRAWN))
+    counts = ", ".join(f"{found[one]} {one}" for one in Outcome)
+    print(f"{_DRAWN} drawn leaflets: {counts}     (to reach: 0 wrong)")
+
+
 def report() -> None:
     """Print the figures."""
+    _law()
     paste, key = _browser()
     few, many = _library()
     print(f"a leaflet of {_BOTTLES} bottles by {_COLUMNS} weeks")

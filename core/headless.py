@@ -111,13 +111,28 @@ def read_text(raw: bytes, options: argparse.Namespace) -> str:
         InputError: the file holds no table, or no such sheet.
     """
     from core.formats.draft import ChartDraftDocument
-    from core.formats.leaflet import draft_of_file, table_options
+    from core.formats.leaflet import read_file
+    from core.formats.leaflet_answers import LeafletAnswers
+    from core.formats.text import document_of, read_json
 
-    said = options.gallon, options.ppm_scale, options.unit, options.reading_unit
-    wanted = table_options(*said)
+    answers = LeafletAnswers()
+    if options.answers is not None:
+        answers = document_of(LeafletAnswers, read_json(_read(options.answers)))
+    names = ("gallon", "ppm_scale", "unit", "reading_unit")
+    typed = {name: said for name in names if (said := getattr(options, name)) is not None}
+    if options.table is not None:
+        typed["table"] = _number(options.table)
+    wanted = answers.model_copy(update=typed).options()
     name = "" if options.file == "-" else Path(options.file).stem
-    draft = draft_of_file(raw, wanted, name=name, sheet=options.sheet)
-    return ChartDraftDocument.of(draft).model_dump_json(indent=2)
+    read = read_file(raw, wanted, name=name, sheet=options.sheet)
+    return ChartDraftDocument.of(read.draft, read.tables).model_dump_json(indent=2)
+
+
+def _number(text: str) -> int:
+    """The number of a table as it is typed."""
+    if not text.isascii() or not text.isdigit():
+        raise InputError("not_a_choice", "A table is chosen by its number, such as 2.", "table")
+    return int(text)
 
 
 def table_text(raw: bytes) -> str:
@@ -149,7 +164,7 @@ def _answer(options: argparse.Namespace) -> str:
             return tank_text(raw)
         case "rehearse":
             return rehearse_text(raw)
-    return table_text(raw) if options.table else read_text(raw, options)
+    return table_text(raw) if options.table == "csv" else read_text(raw, options)
 
 
 def _add_drawn(command: argparse.ArgumentParser) -> None:
@@ -175,7 +190,8 @@ def _parser() -> argparse.ArgumentParser:
             command.add_argument("--ppm-scale")
             command.add_argument("--unit")
             command.add_argument("--reading-unit")
-            command.add_argument("--table", choices=["csv"])
+            command.add_argument("--answers")
+            command.add_argument("--table")
     return parser
 
 

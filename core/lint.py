@@ -12,8 +12,9 @@ from statistics import median
 
 from core.chart import Chart, Column, Product, Stage
 from core.chemistry import Label, conducts, contents_of
-from core.quantities import Spoons, Volume, VolumeUnit
-from core.quantities.units import LITRES, amount_of_one
+from core.plausible import doses_per_litre, implausible_doses
+from core.quantities import Spoons, VolumeUnit, decimal_text
+from core.quantities.units import LITRES
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,7 +46,6 @@ _NEAR_UK = 0.06
 """How near a factor must be to be taken for a slip: labels and salts are not surer than that."""
 
 _EASES = (Stage.RIPEN, Stage.FLUSH)
-_LITRE = Volume(Fraction(1))
 
 
 def lint_chart(
@@ -61,15 +61,9 @@ def lint_chart(
         labels: labels of its products by key; with them, doses are held against the printed EC.
         spoons: which spoons it means.
     """
-    doses = {
-        (dose.product, dose.column): (dose.low + dose.high)
-        / 2
-        * amount_of_one(dose.unit, _LITRE, spoons)
-        for dose in chart.doses
-        if dose.low is not None and dose.high is not None and dose.unit is not None
-    }
-    table = _Table(chart, doses)
+    table = _Table(chart, doses_per_litre(chart.doses, spoons))
     return (
+        *_implausible(table),
         *_missing_parts(table),
         *_unequal_pairs(table),
         *_jumps(table),
@@ -100,6 +94,18 @@ class _Table:
 
     def total(self, column: Column) -> Fraction:
         return sum((self.of(product, column) for product in self.bases()), Fraction(0))
+
+
+def _implausible(table: _Table) -> Iterator[Finding]:
+    names = {product.key: product.name for product in table.chart.products}
+    for one in implausible_doses(table.chart.products, table.chart.columns, table.doses):
+        yield Finding(
+            "dose_implausible",
+            f"{names[one.product]}: {one.why}. Compare the figure and its unit with the leaflet.",
+            one.product,
+            one.column,
+            {"dose": decimal_text(table.doses[one.product, one.column])},
+        )
 
 
 def _missing_parts(table: _Table) -> Iterator[Finding]:

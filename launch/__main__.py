@@ -55,7 +55,15 @@ def _parser() -> argparse.ArgumentParser:
     read.add_argument("--gallon", help="us or uk, where the leaflet does not say")
     read.add_argument("--ppm-scale", help="500, 640 or 700, where the leaflet does not say")
     read.add_argument("--unit", help="of doses, such as mL/L, where the leaflet does not say")
-    read.add_argument("--table", choices=["csv"], help="print a chart in JSON as a table instead")
+    read.add_argument(
+        "--reading-unit", help="of a row of EC: CF or uS/cm, where the leaflet does not say"
+    )
+    read.add_argument("--answers", metavar="FILE", help="all answers to its questions, as JSON")
+    read.add_argument(
+        "--table",
+        metavar="K",
+        help="which of several tables, from 1; csv prints a chart in JSON as a table instead",
+    )
     test = commands.add_parser("test", help="run all tests")
     test.add_argument("words", nargs="*", help="words for pytest, to run only some")
     commands.add_parser("check", help="run linters, type checks and contract checks")
@@ -69,7 +77,7 @@ def _parser() -> argparse.ArgumentParser:
 
 def _reading(options: argparse.Namespace) -> list[str]:
     """What was said of a leaflet's table, as words for the command that reads it."""
-    names = ("sheet", "gallon", "ppm_scale", "unit", "table")
+    names = ("sheet", "gallon", "ppm_scale", "unit", "reading_unit", "answers", "table")
     said = {name: getattr(options, name) for name in names}
     return [
         f"--{name.replace('_', '-')}={value}" for name, value in said.items() if value is not None

@@ -1,22 +1,46 @@
 """The format brisk-measure/chart-draft, version 1: what a table was understood as."""
 
+from collections.abc import Sequence
 from typing import Literal
 
 from core.chart import Column
 from core.formats.chart import MS_CM, FeedChart
 from core.formats.fields import Document
-from core.leaflet import Asked, ChartDraft
+from core.leaflet import Asked, ChartDraft, FoundTable, TakenAs
 from core.quantities import Reading, ReadingScale
 
 
+class UnsureRowDocument(Document):
+    """A row that may be a bottle, by its number, and what it is likely to be."""
+
+    row: int
+    name: str
+    likely: TakenAs
+    why: str
+
+
 class QuestionDocument(Document):
-    """What the table leaves open; rows and columns count from 1 as in the file."""
+    """What the table leaves open; rows and columns count from 1 as in the file.
+
+    `rows` are those of which it asks what they are.
+    """
 
     code: Asked
     message: str
     row: int
     column: int
     choices: tuple[str, ...] = ()
+    rows: tuple[UnsureRowDocument, ...] = ()
+
+
+class FoundTableDocument(Document):
+    """One of several tables in a file, by its number."""
+
+    index: int
+    title: str
+    rows: int
+    columns: int
+    sheet: str | None = None
 
 
 class NoteDocument(Document):
@@ -37,7 +61,10 @@ class GuessDocument(Document):
 
 
 class ChartDraftDocument(Document):
-    """A draft; `chart` is null while a question changes doses."""
+    """A draft; `chart` is null while a question changes doses.
+
+    `tables` are all that the file has, where it has more than one.
+    """
 
     format: Literal["brisk-measure/chart-draft"]
     version: Literal[1]
@@ -45,9 +72,10 @@ class ChartDraftDocument(Document):
     questions: tuple[QuestionDocument, ...]
     notes: tuple[NoteDocument, ...]
     guesses: tuple[GuessDocument, ...]
+    tables: tuple[FoundTableDocument, ...] = ()
 
     @classmethod
-    def of(cls, draft: ChartDraft) -> "ChartDraftDocument":
+    def of(cls, draft: ChartDraft, tables: Sequence[FoundTable] = ()) -> "ChartDraftDocument":
         """The document of a draft."""
         return cls(
             format="brisk-measure/chart-draft",
@@ -57,6 +85,12 @@ class ChartDraftDocument(Document):
                 QuestionDocument(
                     code=one.code, message=one.message, row=one.row, column=one.column,
                     choices=one.choices,
+                    rows=tuple(
+                        UnsureRowDocument(
+                            row=row.row, name=row.name, likely=row.likely, why=row.why
+                        )
+                        for row in one.rows
+                    ),
                 )
                 for one in draft.questions
             ),
@@ -66,6 +100,13 @@ class ChartDraftDocument(Document):
             guesses=tuple(
                 GuessDocument(product=one.product, field=one.field, value=one.value, why=one.why)
                 for one in draft.guesses
+            ),
+            tables=tuple(
+                FoundTableDocument(
+                    index=number, title=one.title, rows=one.rows, columns=one.columns,
+                    sheet=one.sheet or None,
+                )
+                for number, one in enumerate(tables, 1)
             ),
         )  # fmt: skip
 

@@ -1,16 +1,29 @@
 """Files and what their reader knows of them, into the draft of a chart."""
 
-from dataclasses import dataclass, replace
+from collections.abc import Collection, Mapping
+from dataclasses import dataclass, field, replace
 
 from core.errors import InputError
 from core.formats.chart import FeedChart
 from core.formats.text import document_of, read_json
-from core.leaflet import ChartDraft, DraftRow, ShelfBottle, TableRequest, read_table
+from core.leaflet import (
+    ChartDraft,
+    DraftRow,
+    FoundTable,
+    Hidden,
+    ShelfBottle,
+    Strength,
+    TableRequest,
+    TakenAs,
+    asking_which,
+    read_table,
+    tables_of,
+)
 from core.leaflet.table import dose_text, usual_unit
 from core.quantities import DoseUnit, PpmScale, ReadingUnit
 from core.quantities.dose_units import GALLONS, DoseUnitSaid, Gallon, read_dose_unit
 from core.quantities.readings import PPM_SCALES
-from core.tables import read_table_file
+from core.tables import FileTable, read_table_file
 
 
 @dataclass(frozen=True, slots=True)
@@ -22,10 +35,24 @@ class TableOptions:
     unit: DoseUnitSaid | None = None
     reading_unit: ReadingUnit | None = None
     shelf: tuple[ShelfBottle, ...] = ()
+    rows: Mapping[int, TakenAs] = field(default_factory=dict)
+    as_printed: frozenset[int] = frozenset()
+    strength: Strength | None = None
+    hidden: Hidden | None = None
+    table: int | None = None
 
 
 def table_options(
-    gallon: str | None, ppm_scale: str | None, unit: str | None, reading_unit: str | None = None
+    gallon: str | None,
+    ppm_scale: str | None,
+    unit: str | None,
+    reading_unit: str | None = None,
+    *,
+    rows: Mapping[int, TakenAs] | None = None,
+    as_printed: Collection[int] = (),
+    strength: Strength | None = None,
+    hidden: Hidden | None = None,
+    table: int | None = None,
 ) -> TableOptions:
     """Options as they are typed.
 
@@ -33,7 +60,15 @@ def table_options(
         InputError: one of them is none of its choices.
     """
     return TableOptions(
-        _gallon(gallon), _scale(ppm_scale), _unit(unit), _reading_unit(reading_unit)
+        _gallon(gallon),
+        _scale(ppm_scale),
+        _unit(unit),
+        _reading_unit(reading_unit),
+        rows=rows or {},
+        as_printed=frozenset(as_printed),
+        strength=strength,
+        hidden=hidden,
+        table=table,
     )
 
 
@@ -76,24 +111,65 @@ def _unit(text: str | None) -> DoseUnitSaid | None:
     return said
 
 
-def draft_of_file(
+@dataclass(frozen=True, slots=True)
+class ReadFile:
+    """A file: the table that was read of it, and what that was understood as.
+
+    Args:
+        table: without rows for a chart in the open format.
+        draft: what it was understood as.
+        tables: all of which it was chosen; empty where there is one.
+    """
+
+    table: FileTable
+    draft: ChartDraft
+    tables: tuple[FoundTable, ...] = ()
+
+
+def read_file(
     raw: bytes, options: TableOptions, *, name: str = "", sheet: str | None = None
-) -> ChartDraft:
+) -> ReadFile:
     """What a file was understood as: a table, or a chart in the open format.
 
     Args:
         raw: its bytes.
         options: what its reader knows besides.
         name: what to call the chart where the file does not say.
-        sheet: which sheet of a spreadsheet.
+        sheet: which sheet of a spreadsheet; all of them without it.
 
     Raises:
         InputError: it holds neither.
     """
     if raw.lstrip(b"\xef\xbb\xbf \t\r\n")[:1] == b"{":
-        return draft_of_chart(document_of(FeedChart, read_json(raw)))
-    rows = read_table_file(raw, sheet=sheet).rows
-    return draft_of_rows(rows, options, name=name)
+        return ReadFile(FileTable(()), draft_of_chart(document_of(FeedChart, read_json(raw))))
+    first = read_table_file(raw, sheet=sheet)
+    names = (first.sheet,) if sheet is not None else first.filled[:MOST_SHEETS] or (first.sheet,)
+    files = [first if one == first.sheet else read_table_file(raw, sheet=one) for one in names]
+    found = [
+        (file, number, replace(table, sheet=file.sheet if len(files) > 1 else ""))
+        for file in files
+        for number, table in enumerate(tables_of(file.rows), 1)
+    ]
+    tables = tuple(table for _, _, table in found) if len(found) > 1 else ()
+    if not tables:
+        chosen = next((file for file, _, _ in found), first)
+        return ReadFile(chosen, _draft_of(chosen, replace(options, table=None), name))
+    if options.table is not None and not 1 <= options.table <= len(found):
+        raise InputError("not_a_choice", f"There are {len(found)} tables here.", "table")
+    file, number, _ = found[(options.table or 1) - 1]
+    draft = _draft_of(file, replace(options, table=number), name)
+    return ReadFile(file, draft if options.table else asking_which(draft, tables), tables)
+
+
+MOST_SHEETS = 20
+"""Sheets of a workbook in which tables are looked for: no leaflet has more."""
+
+
+def draft_of_file(
+    raw: bytes, options: TableOptions, *, name: str = "", sheet: str | None = None
+) -> ChartDraft:
+    """The draft alone; see `read_file`."""
+    return read_file(raw, options, name=name, sheet=sheet).draft
 
 
 def draft_of_rows(
@@ -104,14 +180,25 @@ def draft_of_rows(
     Raises:
         InputError: there is no table in them.
     """
+    return _draft_of(FileTable(rows), options, name)
+
+
+def _draft_of(file: FileTable, options: TableOptions, name: str) -> ChartDraft:
     request = TableRequest(
-        rows=rows,
+        rows=file.rows,
         name=name,
         gallon=options.gallon,
         ppm_scale=options.ppm_scale,
         unit=options.unit,
         reading_unit=options.reading_unit,
         shelf=options.shelf,
+        said=options.rows,
+        as_printed=options.as_printed,
+        strength=options.strength,
+        table=options.table,
+        hidden_rows=file.hidden_rows,
+        hidden_columns=file.hidden_columns,
+        hidden=options.hidden,
     )
     return read_table(request)
 

@@ -1,8 +1,8 @@
 """The bottles of a table: their doses in units, what they are for, and what is open of them."""
 
 import re
-from collections.abc import Mapping
-from dataclasses import dataclass
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from core.chart import Column, Dose, Form, Product
@@ -10,6 +10,7 @@ from core.errors import InputError
 from core.leaflet.about import About
 from core.leaflet.cells import DoseCell, DoseCellHabits, read_dose_cell
 from core.leaflet.findings import Findings
+from core.leaflet.footnotes import footnote, unit_of_footnote
 from core.leaflet.grid import Cell
 from core.leaflet.layout import Layout
 from core.leaflet.products import products_of
@@ -64,7 +65,10 @@ def read_bottles(  # noqa: PLR0917 -- all that a dose may rest on
         request: what its reader knows besides.
         found: filled with what each cell is, and with what is open.
     """
-    printed = [_printed(row, habits, said, layout, request, found) for row in body.bottles]
+    strength = body.strength if request.strength == "times" else {}
+    printed = [
+        _printed(row, habits, said, layout, request, found, strength) for row in body.bottles
+    ]
     _ask_units(body.bottles, printed, layout, found)
     measures = [[cell.said.measure for cell in cells.values() if cell.said] for cells in printed]
     dosed = [len(cells) / max(len(columns), 1) for cells in printed]
@@ -119,24 +123,77 @@ def _printed(  # noqa: PLR0917 -- all that a cell may rest on
     layout: Layout,
     request: TableRequest,
     found: Findings,
+    strength: Mapping[int, Fraction],
 ) -> dict[int, Printed]:
     """The doses of a row; what is no dose is marked as what it is."""
-    doses = {}
+    doses: dict[int, Printed] = {}
+    of_row = _footnoted(row.mark, row.label, row, layout, found)
+    first: DoseUnitSaid | None = None
     for at, cell in row.cells.items():
         try:
             read = read_dose_cell(cell.text, habits)
         except InputError as error:
             _ask_cell(cell, row, error, found)
             continue
-        if read.note:
-            text = _footnote(read.note, layout) or f"{row.name}: {cell.text}"
-            found.notes.append(Note(text, cell.row, cell.column))
+        by_foot = _footnoted(read.note, cell, row, layout, found)
         if read.is_none:
             found.mark(cell, CellKind.NO_DOSE, "left out")
-        else:
-            unit = read.unit.over(row.units.get(at)) if read.unit else row.units.get(at)
-            doses[at] = Printed(read, _unit_of(unit, row, said, request))
+            continue
+        if not doses:
+            first = read.unit
+        if by_foot is not None and read.unit is not None and read.unit.over(by_foot) != by_foot:
+            _ask_of_two_units(cell, row, found)
+        others = (by_foot, of_row, row.units.get(at), row.unit, said.unit, request.unit)
+        unit = _told_by([read.unit, *others], said, request)
+        follows = _told_by([read.unit or (None if by_foot else first), *others], said, request)
+        if follows != unit and follows is not None:
+            _guess_as_first(row, follows, found)
+        doses[at] = Printed(_at_strength(read, strength.get(at)), follows)
     return doses
+
+
+def _at_strength(read: DoseCell, share: Fraction | None) -> DoseCell:
+    """A dose as a row of strengths makes it."""
+    if share is None or read.low is None or read.high is None:
+        return read
+    return replace(read, low=read.low * share, high=read.high * share)
+
+
+def _footnoted(
+    mark: str, cell: Cell, row: BottleRow, layout: Layout, found: Findings
+) -> DoseUnitSaid | None:
+    """Keep what stands at the foot for a mark; the unit that it gives, where it gives one."""
+    if not mark:
+        return None
+    text = footnote(mark, layout)
+    found.notes.append(Note(text or f"{row.name}: {cell.text}", cell.row, cell.column))
+    unit, speaks_of_one = unit_of_footnote(text) if text else (None, False)
+    if speaks_of_one:
+        found.ask(
+            Asked.CELL,
+            f"{row.name}, “{cell.text[:60]}”: the note at the foot says “{text[:80]}”. Write the "
+            "dose with its unit.",
+            cell,
+        )
+    return unit
+
+
+def _ask_of_two_units(cell: Cell, row: BottleRow, found: Findings) -> None:
+    """A dose whose own unit is another than that of the note to which its mark points."""
+    found.ask(
+        Asked.CELL,
+        f"{row.name}, “{cell.text[:60]}”: the note at the foot names another unit. Write the dose "
+        "with the one that is right.",
+        cell,
+    )
+
+
+def _guess_as_first(row: BottleRow, unit: DoseUnitSaid, found: Findings) -> None:
+    """Say once that the cells of a row follow the unit of its first."""
+    why = "its first dose is in that, and the others say nothing"
+    words = "/".join(filter(None, (unit.measure, unit.per)))
+    if not any((one.product, one.why) == (row.name, why) for one in found.guesses):
+        found.guess(row.name, "unit", words, why)
 
 
 def _ask_fit(cell: Cell, product: Product, found: Findings) -> None:
@@ -167,25 +224,12 @@ def _choices_in(message: str) -> tuple[str, ...]:
     return (found[1], found[2]) if found else ()
 
 
-def _footnote(mark: str, layout: Layout) -> str:
-    """The note at the table's foot that a mark points to."""
-    bare = mark.strip("()[]").rstrip(")")
-    if not bare:
-        return ""
-    signs = set(bare) <= set("*†‡")
-    for cell in (*layout.feet, *(row[layout.names] for row in layout.body)):
-        text = cell.text.lstrip("([")
-        numbered = text.startswith((f"{bare} ", f"{bare})", f"{bare}:", f"{bare}="))
-        if numbered or (signs and re.match(rf"{re.escape(bare)}[^*†‡]", cell.text)):
-            return cell.text
-    return ""
-
-
-def _unit_of(
-    unit: DoseUnitSaid | None, row: BottleRow, said: Statements, request: TableRequest
+def _told_by(
+    units: Sequence[DoseUnitSaid | None], said: Statements, request: TableRequest
 ) -> DoseUnitSaid | None:
     """All that is said of a cell's unit: by itself, its row, the leaflet, and who reads it."""
-    for other in (row.unit, said.unit, request.unit):
+    unit = None
+    for other in units:
         unit = unit.over(other) if unit else other
     return unit.with_gallon(said.gallon or request.gallon) if unit else None
 

@@ -69,7 +69,8 @@ _RULE = re.compile(
 )
 _BOTH_UNITS = re.compile(r"([\d.,/ ½¼¾⅓⅔]+?) ?([a-z][a-z. ]*?) ?(?:-|to) ?([\d.,/ ½¼¾⅓⅔]+?) ?\2")
 _DATE_LIKE = re.compile(r"\d{4}-\d{2}-\d{2}(?: 00:00(?::00)?)?")
-_PLAIN_COMMA = re.compile(r"[1-9]\d{0,2},\d{3}")
+_PLAIN_COMMA = re.compile(r"(?<![\d.,])[1-9]\d{0,2},\d{3}(?![\d.,])")
+_PLAIN_POINT = re.compile(r"(?<![\d.,])[1-9]\d{0,2}\.\d{3}(?![\d.,])")
 
 
 @dataclass(frozen=True, slots=True)
@@ -97,7 +98,8 @@ class DoseCellHabits:
     """What the rest of the table tells of its cells.
 
     Args:
-        comma: what a comma before three digits is: "decimal", "thousands", or "" where unknown.
+        comma: what a comma before three digits is: "decimal", "thousands", "" where unknown, or
+            "both" where points before three digits stand beside them.
         scale: the ppm scale, for rules in ppm.
     """
 
@@ -119,8 +121,8 @@ def is_tick(text: str) -> bool:
 def read_dose_cell(text: str, habits: DoseCellHabits = DoseCellHabits()) -> DoseCell:
     """What a cell says.
 
-    >>> read_dose_cell("2-3 ml").high, read_dose_cell("<1").low, read_dose_cell("–").is_none
-    (Fraction(3, 1), Fraction(0, 1), True)
+    >>> read_dose_cell("2-3 ml").high, read_dose_cell("up to 1").low, read_dose_cell("–").is_none
+    (Fraction(3, 1), Fraction(1, 1), True)
 
     Raises:
         InputError: it is neither a dose, a rule nor a usual sign for nothing; says why.
@@ -178,17 +180,14 @@ def _dose(text: str, until: Fraction | None, note: str, habits: DoseCellHabits) 
         text, note = text[about.end() :], f"{about[0].strip()} {note}".strip()
     up_to = _UP_TO.match(text)
     if up_to:
-        text = text[up_to.end() :]
+        # A limit is what the leaflet doses at most: taken for a range from 0 it would be halved.
+        text, note = text[up_to.end() :], f"{up_to[0].strip()} {note}".strip()
     text = _with_one_dash(text, habits)
     low, high, rest = split_range(text, what)
     unit = _unit(rest)
     _refuse_odd_fraction(text)
-    if up_to:
-        if low != high:
-            raise InputError(
-                "words_unclear", "It is a limit and a range in one: write one of them."
-            )
-        low = Fraction(0)
+    if up_to and low != high:
+        raise InputError("words_unclear", "It is a limit and a range in one: write one of them.")
     if high == 0 and until is None:
         return DoseCell(is_none=True, note=note)
     return DoseCell(as_figure(low), as_figure(high), unit, until, note)
@@ -199,7 +198,13 @@ def _with_one_dash(text: str, habits: DoseCellHabits) -> str:
     if both := _BOTH_UNITS.match(text):
         text = f"{both[1]}-{both[3]} {both[2]}{text[both.end() :]}"
     text = re.sub(r"(?<=\d) ?(?:~|…|\.{2,3}| or ) ?(?=\d)", "-", text)
-    if _PLAIN_COMMA.search(text) and habits.comma:
+    if habits.comma in ("decimal", "both") and (found := _PLAIN_POINT.search(text)):
+        whole, decimal = found[0].replace(".", ""), found[0].rstrip("0")
+        raise InputError(
+            "ambiguous_number",
+            f"{found[0]} stands beside decimal commas: write {whole} or {decimal}.",
+        )
+    if _PLAIN_COMMA.search(text) and habits.comma in ("decimal", "thousands"):
         text = re.sub(r",(?=\d{3})", "." if habits.comma == "decimal" else "", text)
     return text
 
@@ -275,7 +280,8 @@ def comma_habit(texts: list[str]) -> str:
     decimal = any(re.fullmatch(r"\D*\d+,\d{1,2}(?!\d).*", text) for text in texts)
     point = any(re.fullmatch(r"\D*\d+\.\d{1,2}(?!\d).*", text) for text in texts)
     if decimal == point:
-        return ""
+        commas = any(_PLAIN_COMMA.search(text) for text in texts)
+        return "both" if commas and any(_PLAIN_POINT.search(text) for text in texts) else ""
     return "decimal" if decimal else "thousands"
 
 

@@ -3,16 +3,28 @@
 import re
 from collections.abc import Sequence
 from dataclasses import dataclass, field
+from itertools import chain
 
 from core.chart import Chart, Column, Medium, Readings
 from core.errors import InputError
 from core.leaflet.about import About, split_about
+from core.leaflet.asking import ask_of_doses, ask_of_rows, ask_of_strength
 from core.leaflet.bottles import Bottles, read_bottles
 from core.leaflet.cells import DoseCellHabits, comma_habit
+from core.leaflet.choosing import (
+    asking_which,
+    besides_hidden,
+    chosen_of,
+    hidden_in,
+    with_cells,
+    without_cells,
+)
 from core.leaflet.columns import Head, heads_of, keys_of, labels_of
 from core.leaflet.findings import Findings
+from core.leaflet.footnotes import is_footnote, marks_in, without_mark
 from core.leaflet.grid import Cell, Grid, grid_of
 from core.leaflet.layout import Layout, find_layout
+from core.leaflet.marking import mark_heads, mark_names
 from core.leaflet.readings import ReadRows, read_reading_rows
 from core.leaflet.request import (
     Asked,
@@ -23,8 +35,11 @@ from core.leaflet.request import (
     TableRequest,
     Understood,
 )
-from core.leaflet.rows import Body, BottleRow, sort_rows
+from core.leaflet.row_reasons import KnownRows, known_rows
+from core.leaflet.rows import Body, sort_rows
+from core.leaflet.several import tables_in
 from core.leaflet.statements import Statements, is_statement, statements_in
+from core.leaflet.units import split_unit
 from core.limits import MOST_COLUMNS, MOST_PRODUCTS
 
 
@@ -38,11 +53,23 @@ def read_table(request: TableRequest) -> ChartDraft:
         InputError: there is no table, or more of one than a chart may have.
     """
     rows, about = split_about(request.rows)
-    grid = grid_of(rows)
+    whole = grid_of(rows)
+    hidden = hidden_in(whole, request)
+    grid = whole if request.hidden == "with" else without_cells(whole, hidden)
+    tables = () if about.columns else tables_in(grid)
+    others: list[Cell] = []
+    if tables:
+        whole, grid = grid, grid_of(chosen_of(tables, request.table).alone(grid, tables))
+        pairs = zip(chain(*whole), chain(*grid), strict=True)
+        others = [cell for cell, kept in pairs if cell and not kept]
     layout = find_layout(grid, kept=len(about.columns)) if grid else None
     if layout is None or not layout.columns:
-        return _no_table(grid, request)
-    return _Reader(request, layout, about).draft()
+        return besides_hidden(_no_table(grid, request), hidden, request)
+    draft = _Reader(request, layout, about).draft()
+    draft = with_cells(draft, others, "in another table")
+    if tables and not request.table:
+        draft = asking_which(draft, [one.found for one in tables])
+    return besides_hidden(draft, hidden, request)
 
 
 def _no_table(grid: Grid, request: TableRequest) -> ChartDraft:
@@ -79,11 +106,11 @@ class _Reader:
     def draft(self) -> ChartDraft:
         heads = heads_of(self.layout)
         labels = self.about.labels(labels_of(heads))
-        body = sort_rows(self.layout, heads, labels, self.about.names)
+        body = sort_rows(self.layout, heads, labels, self._known(), self.about.names)
         _refuse_too_many(body, heads)
         said = self._statements(body)
-        self._mark_heads(heads)
-        self._mark_names(body)
+        mark_heads(heads, self.layout, self.about, self.found)
+        mark_names(body, self.found)
         habits = DoseCellHabits(comma_habit(_figures(body)), said.scale or self.request.ppm_scale)
         read = read_reading_rows(body.readings, habits, self.request.reading_unit)
         self._take_readings(read, labels)
@@ -91,7 +118,25 @@ class _Reader:
         bottles = read_bottles(
             body, columns, habits, said, self.layout, self.about, self.request, self.found
         )
+        ask_of_strength(body, self.request, self.found)
+        ask_of_rows(body, self.found)
+        ask_of_doses(
+            body,
+            columns,
+            bottles,
+            self.about,
+            layout=self.layout,
+            request=self.request,
+            found=self.found,
+        )
         return self._whole(columns, bottles, said, read)
+
+    def _known(self) -> KnownRows:
+        """What is known of the rows before they are read."""
+        names = (split_unit(row[self.layout.names].text)[0] for row in self.layout.body)
+        labels = [without_mark(name)[0] for name in names]
+        bottles = [bottle.name for bottle in self.request.shelf]
+        return known_rows(labels, bottles, self.request.said)
 
     def _ask_for_bottles(self) -> None:
         first = next(cell for cell in self.layout.headings[-1].cells if cell)
@@ -144,71 +189,6 @@ class _Reader:
             for place, cell in row.cells.items():
                 self.found.note(cell, f"{row.label.text}: {cell.text} ({labels[place]})")
 
-    def _mark_heads(self, heads: list[Head]) -> None:
-        for row in self.layout.headings:
-            for cell in row.cells:
-                self.found.mark(cell, CellKind.HEADING)
-        for cell in self.layout.unit_row:
-            self.found.mark(cell, CellKind.UNIT)
-        above = self.layout.headings[-1].cells
-        for head in heads:
-            if not head.is_named:
-                self.found.ask(
-                    Asked.HEADER,
-                    "There are figures in this column, and nothing stands above it: write its week "
-                    "or stage.",
-                    above[head.at], of_doses=False,
-                )  # fmt: skip
-        for at in self.layout.unclear:
-            text = above[at].text
-            self.found.ask(
-                Asked.HEADER,
-                f"“{text[:40]}” is neither a week nor a stage, and there are figures below it: "
-                "write its week or stage, or take the column out."
-                if text
-                else "There are figures in this column, and nothing stands above it: write its "
-                "week or stage, or take the column out.",
-                above[at],
-            )
-
-    def _mark_names(self, body: Body) -> None:
-        for cell in body.headings:
-            self.found.mark(cell, CellKind.HEADING)
-        for cell in body.units:
-            self.found.mark(cell, CellKind.UNIT)
-        for cell, text in body.notes:
-            self.found.note(cell, text)
-        for cell in body.open:
-            self.found.mark(cell, CellKind.QUESTION, "in which week?")
-        for reading in body.readings:
-            self.found.mark(reading.label, CellKind.NAME)
-        for row in body.bottles:
-            self.found.mark(row.label, CellKind.NAME, row.name)
-            self.found.mark(row.unit_cell, CellKind.UNIT)
-        for row in body.nameless:
-            self._ask_row(
-                row, next(iter(row.cells.values())), "whose dose is it?",
-                "This row has figures and no name: write the bottle's name, or take it out.",
-            )  # fmt: skip
-        for row in body.ticked:
-            self._ask_row(
-                row, row.label, "how much?",
-                f"{row.name}: the row has marks and no figures. Write how much it is, or take it "
-                "out.",
-            )  # fmt: skip
-        for row in body.double:
-            self._ask_row(
-                row, row.label, "of each?",
-                f"{row.name}: two bottles in one row. They never meet undiluted: write a row for "
-                "each.",
-            )  # fmt: skip
-
-    def _ask_row(self, row: BottleRow, cell: Cell, meaning: str, message: str) -> None:
-        self.found.ask(Asked.ROW, message, cell)
-        self.found.mark(row.label, CellKind.NAME, row.name)
-        for one in (*row.cells.values(), row.unit_cell, *([] if row.cells else [row.label])):
-            self.found.mark(one, CellKind.QUESTION, meaning)
-
     def _keep_the_rest(self) -> None:
         """Titles, feet, and whatever else stands somewhere, as notes."""
         for cell in (*self.layout.titles, *self.layout.feet):
@@ -230,6 +210,9 @@ class _Reader:
         last = max((row.label.row for row in body.bottles), default=0)
         whole = self.layout.is_turned
         texts += [text for cell, text in body.notes if whole or cell.row > last]
+        marked = [cell.text for row in body.bottles for cell in (row.label, *row.cells.values())]
+        marks = marks_in([*marked, *(row.name + row.mark for row in body.bottles)])
+        texts = [text for text in texts if not is_footnote(text, marks)]
         names = [row.label.text for row in body.bottles if "gal" in row.label.text.lower()]
         heads = [cell.text for row in self.layout.headings for cell in row.cells if cell]
         return statements_in(texts, corner, besides=[*names, *heads])

@@ -3,7 +3,7 @@
 from dataclasses import dataclass, field, replace
 
 from core.leaflet.grid import Cell
-from core.leaflet.request import Asked, CellKind, Guess, Note, Question, Understood
+from core.leaflet.request import Asked, CellKind, Guess, Note, Question, Understood, UnsureRow
 
 
 @dataclass(slots=True)
@@ -30,11 +30,17 @@ class Findings:
         self.guesses.append(Guess(product, what, value, why))
 
     def ask(
-        self, code: Asked, message: str, cell: Cell, *choices: str, of_doses: bool = True
+        self,
+        code: Asked,
+        message: str,
+        cell: Cell,
+        *choices: str,
+        of_doses: bool = True,
+        rows: tuple[UnsureRow, ...] = (),
     ) -> None:
         """Leave something open, at a cell."""
         self.questions.append(
-            Question(code, message, cell.row, cell.column, choices, of_doses=of_doses)
+            Question(code, message, cell.row, cell.column, choices, of_doses=of_doses, rows=rows)
         )
 
     def is_asked(self, code: Asked) -> bool:

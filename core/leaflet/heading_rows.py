@@ -95,6 +95,20 @@ def heading_row(grid: Grid) -> tuple[int, HeadingRow] | None:
     return best
 
 
+def main_heading_rows(grid: Grid) -> list[tuple[int, HeadingRow]]:
+    """Every row of a grid that may be the headings of a table; bare numbers count up in it."""
+    rows = ((at, _read_row(cells)) for at, cells in enumerate(grid))
+    return [
+        (at, row) for at, row in rows if len(row.headings) > 1 and _is_main(row) and _is_sure(row)
+    ]
+
+
+def _is_sure(row: HeadingRow) -> bool:
+    """Whether its headings are no figures of the body, such as a row of how many weeks."""
+    plain = [one for one in row.headings.values() if one.number]
+    return len(plain) * 2 < len(row.headings) or _counts_up(plain, anew=True)
+
+
 def _read_row(cells: Sequence[Cell], *, forced: bool = False, has_units: bool = True) -> HeadingRow:
     """A row as headings, its leftmost texts as its name.
 

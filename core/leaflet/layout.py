@@ -59,6 +59,10 @@ class Layout:
         """The text above the bottles' names."""
         return next((row.cells[self.names].text for row in self.headings), "")
 
+    def number(self, label: Cell) -> int:
+        """The number of a row in the file, by its name; where bottles go across, of its column."""
+        return label.column if self.is_turned else label.row
+
     def first_that_says(self, word: str) -> Cell | None:
         """The first cell of the file that has a word in it."""
         cells = [cell for row in self.grid for cell in row]
@@ -236,7 +240,8 @@ def _sides(
     rest = [at for at in range(len(grid[0])) if at not in columns]
     texts = {at: _texts(grid, body, at) for at in rest}
     units = [at for at in rest if _is_of_units(texts[at], [row.cells[at].text for row in rows])]
-    names = _names({at: texts[at] for at in rest if at < columns[0] and at not in units})
+    beside = {at: _texts_beside(grid, body, at) for at in rest}
+    names = _names({at: beside[at] for at in rest if at < columns[0] and at not in units})
     unit = next(iter(units), None)
     return names, unit, tuple(at for at in rest if at not in (names, unit))
 
@@ -245,6 +250,11 @@ def _names(texts: Mapping[int, Sequence[str]]) -> int:
     """Which of the columns before the weeks has the names, by what stands in each."""
     filled = [at for at, own in texts.items() if own]
     return max(filled, key=lambda at: (_wordiness(texts[at]), -at), default=0)
+
+
+def _texts_beside(grid: Grid, body: int, at: int) -> list[str]:
+    """The same without lines of one text, such as feet and headings over rows."""
+    return [row[at].text for row in grid[body:] if row[at] and sum(map(bool, row)) > 1]
 
 
 def _texts(grid: Grid, body: int, at: int) -> list[str]:

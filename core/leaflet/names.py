@@ -35,7 +35,7 @@ _ROLES: tuple[tuple[Role, str], ...] = (
 _BASE = re.compile(
     r"\b(?:micro\w*|macro\w*|gro|grow(?:th)?|bloom|flower|veg(?:etative)?|base|basic|nutrients?|feed"
     r"|food|fertili[sz]er"
-    r"|calcium nitrate|calcinit|hydro|core|leaf|fruit|npk|\d+-\d+-\d+|master ?blend|complete"
+    r"|calcium nitrate|hydro|core|leaf|fruit|npk|\d+-\d+-\d+|complete"
     r"|all[- ]in[- ]one"
     r"|potassium nitrate|one[- ]part|two[- ]part|solution)\b"
 )
@@ -101,6 +101,57 @@ def guess_names(
 
 def _plain(name: str) -> str:
     return re.sub(r"\s+", " ", re.sub(r"[^a-z0-9+&/.\- ]", " ", name.lower())).strip()
+
+
+def word_of_a_bottle(name: str) -> str | None:
+    """The word of a name that says it is a bottle; None where no word does.
+
+    An element alone is as well what water or feed holds, and "Feed" or "Flower" alone may be
+    anything that is counted.
+
+    >>> word_of_a_bottle("Tide boost"), word_of_a_bottle("Kelpie"), word_of_a_bottle("Calcium")
+    ('boost', None, None)
+    """
+    low = _plain(name)
+    if _ALONE_SAYS_NOTHING.fullmatch(low):
+        return None
+    if found := adjuster_in(name):
+        return found
+    if (role := _role_in(low)) and role[0] is not Role.PH_ADJUSTER:
+        return role[1]
+    if base := _BASE.search(low):
+        return base[0]
+    named = _MIDDLE_PART.match(low) or re.search(r"\b(?:part|pt|component)\.? ?[abc123]\b", low)
+    return named[0] if named else None
+
+
+_ALONE_SAYS_NOTHING = re.compile(
+    r"feed|food|solution|hydro|leaf|fruit|flower|veg|core|nutrients?|complete|macros?|micros"
+    r"|cal|calcium|mag|magnesium|si|silicon|chlorine|alkalinity|bicarbonate|roots?|live|living"
+    r"|algae?|acid|foliar|culture|vital\w*|sugars?|(?:n ?[-/]? ?)?p ?[-/]? ?k|ripen\w*|growth"
+)
+
+
+def adjuster_in(name: str) -> str | None:
+    """What a name says of raising or lowering pH, such as "ph down"; None where it says nothing."""
+    words = r"ph ?(?:up|down|plus|minus|adjust(?:er|ment)|raiser|lower(?:er)?)|ph ?[+-]$"
+    words += r"|(?:nitric|phosphoric|sul(?:f|ph)uric|citric) acid|acidifier|potassium hydroxide"
+    found = re.search(rf"(?<![a-z0-9])(?:{words})(?![a-z0-9])", _plain(name))
+    return found[0] if found else None
+
+
+def parts_of_a_base(names: Sequence[str]) -> set[str]:
+    """Names that are A, B or C of one another, as the parts of a base are called.
+
+    Numbers do not tell: pens, rooms and weeks have them, too.
+    """
+    stems: dict[str, set[str]] = {}
+    lettered = {}
+    for name in names:
+        if (found := _PART.match(_plain(name))) and found["part"] in ("a", "b", "c"):
+            lettered[name] = found["stem"]
+            stems.setdefault(found["stem"], set()).add(found["part"])
+    return {name for name, stem in lettered.items() if len(stems[stem]) > 1}
 
 
 def _by_words(name: str, hint: str) -> NameGuess:

@@ -138,7 +138,7 @@ def _span(
     first, last, rest = split_range(figures[up_to.end() :] if up_to else figures, _WANTED)
     if rest:
         raise InputError("words_unclear", f"“{rest[:40]}” is no unit of a reading.")
-    return (Fraction(0) if up_to else as_figure(first), as_figure(last)), unit
+    return (as_figure(last if up_to else first), as_figure(last)), unit
 
 
 def _of_likely_units(

@@ -1,9 +1,12 @@
 """What reading a table asks and answers."""
 
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, field
 from enum import StrEnum
+from typing import Literal
 
 from core.chart import Chart, Column, Form, Medium, Product, Readings, Role
+from core.leaflet.row_words import TakenAs
 from core.quantities import DoseUnit, PpmScale, ReadingScale, ReadingUnit
 from core.quantities.dose_units import DoseUnitSaid, Gallon
 
@@ -23,6 +26,13 @@ class ShelfBottle:
     form: Form
 
 
+Hidden = Literal["with", "without"]
+"""Whether hidden rows and columns are read."""
+
+Strength = Literal["times", "in_doses"]
+"""What a row of shares does: printed doses are multiplied by it, or have it in them already."""
+
+
 @dataclass(frozen=True, slots=True)
 class TableRequest:
     """A table as it was found, and what its reader already knows.
@@ -35,6 +45,13 @@ class TableRequest:
         unit: what is told of the unit of doses, for what the leaflet does not say of it.
         reading_unit: what a row called "EC" is in where its figures are beyond any feed in mS/cm.
         shelf: bottles that rows are matched with.
+        said: what somebody says of rows, by their numbers in the file; where bottles go across, by
+            their columns.
+        as_printed: rows, by the same numbers, whose doses stand although they are implausible.
+        hidden_rows, hidden_columns: of the file, from 1, that nobody sees in it.
+        hidden: whether they are read.
+        table: which of several tables is read, from 1.
+        strength: whether doses are to be multiplied by a row of shares, or have it in them.
     """
 
     rows: tuple[tuple[str, ...], ...]
@@ -44,6 +61,13 @@ class TableRequest:
     unit: DoseUnitSaid | None = None
     reading_unit: ReadingUnit | None = None
     shelf: tuple[ShelfBottle, ...] = ()
+    said: Mapping[int, TakenAs] = field(default_factory=dict)
+    as_printed: frozenset[int] = frozenset()
+    strength: Strength | None = None
+    table: int | None = None
+    hidden_rows: frozenset[int] = frozenset()
+    hidden_columns: frozenset[int] = frozenset()
+    hidden: Hidden | None = None
 
 
 class Asked(StrEnum):
@@ -55,7 +79,45 @@ class Asked(StrEnum):
     READING_UNIT = "reading_unit_unsaid"
     CELL = "cell_unclear"
     ROW = "row_unclear"
+    ROWS = "rows_unsure"
+    IMPLAUSIBLE = "implausible"
+    TABLES = "tables_several"
+    HIDDEN = "hidden_unsure"
+    STRENGTH = "strength_unsaid"
     HEADER = "header_unclear"
+
+
+@dataclass(frozen=True, slots=True)
+class UnsureRow:
+    """A row with figures of which nothing says that it is a bottle.
+
+    Args:
+        row: of the file, counted from 1; where bottles go across, the column.
+        name: as printed.
+        likely: what it is taken as until somebody says.
+        why: in a few words.
+    """
+
+    row: int
+    name: str
+    likely: TakenAs
+    why: str
+
+
+@dataclass(frozen=True, slots=True)
+class FoundTable:
+    """One of several tables in a file.
+
+    Args:
+        title: what it is called; empty where nothing stands above it.
+        rows, columns: how many it has of either, without headings and names.
+        sheet: of a spreadsheet, on which it stands.
+    """
+
+    title: str
+    rows: int
+    columns: int
+    sheet: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -68,6 +130,8 @@ class Question:
         row, column: the cell, counted from 1 as in the file.
         choices: answers that would settle it, where there are few.
         of_doses: whether a dose depends on the answer.
+        rows: those of which it asks what they are.
+        tables: those of which one is to be chosen, by its number from 1.
     """
 
     code: Asked
@@ -76,6 +140,8 @@ class Question:
     column: int
     choices: tuple[str, ...] = ()
     of_doses: bool = True
+    rows: tuple[UnsureRow, ...] = ()
+    tables: tuple[FoundTable, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)

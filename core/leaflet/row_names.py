@@ -113,6 +113,12 @@ def read_row_name(name: str) -> RowName:
     return RowName(RowKind.BOTTLE)
 
 
+def reading_named(name: str, kind: RowKind) -> RowName:
+    """What the name of a row says that somebody says is a reading, of EC or of pH."""
+    low = name.lower().replace("\u00a0", " ").strip(" :.*")
+    return _ec_row(low, name) if kind is RowKind.EC else RowName(kind, end=_end(low))
+
+
 def _ec_row(low: str, name: str) -> RowName:
     unit = next((unit for unit, words in _VALUE_UNITS if words.search(low)), None)
     scale = ppm_scale_in(name) if unit is ReadingUnit.PPM else None

@@ -2,17 +2,24 @@
 
 import re
 from collections.abc import Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
+from fractions import Fraction
 
 from core.leaflet.cells import is_long, is_no_dose, is_tick
 from core.leaflet.columns import Head
-from core.leaflet.grid import Cell
+from core.leaflet.footnotes import without_mark
+from core.leaflet.grid import Cell, plain_text
 from core.leaflet.layout import Layout
+from core.leaflet.names import word_of_a_bottle
 from core.leaflet.readings import ReadingRow
-from core.leaflet.row_names import RowKind, RowName, read_row_name
+from core.leaflet.request import UnsureRow
+from core.leaflet.row_names import RowKind, RowName, read_row_name, reading_named
+from core.leaflet.row_reasons import KnownRows, is_surely_a_bottle, likely_kind
+from core.leaflet.row_words import TakenAs
 from core.leaflet.statements import unit_said
+from core.leaflet.units import split_unit, unit_behind_figures
 from core.limits import LONGEST_WORDS
-from core.quantities.dose_units import DoseUnitSaid, dose_unit_words, find_dose_unit, read_dose_unit
+from core.quantities.dose_units import DoseUnitSaid, read_dose_unit
 
 
 @dataclass(slots=True)
@@ -27,6 +34,7 @@ class BottleRow:
         hint: what a heading over it or a column beside it says.
         unit_cell: the cell of its unit.
         units: those that a column says for itself, by place.
+        mark: of a footnote behind the name.
     """
 
     label: Cell
@@ -36,6 +44,7 @@ class BottleRow:
     hint: str = ""
     unit_cell: Cell | None = None
     units: dict[int, DoseUnitSaid] = field(default_factory=dict)
+    mark: str = ""
 
 
 @dataclass(slots=True)
@@ -50,6 +59,9 @@ class Body:
         nameless: rows of figures without a name.
         double: rows of two bottles at once.
         ticked: rows of marks without figures.
+        strength: shares by place of the column, of a row that says how strong each is.
+        strength_cell: the cell of its name.
+        unsure: rows of which nothing says what they are, each with the cell of its name.
     """
 
     bottles: list[BottleRow] = field(default_factory=list)
@@ -61,16 +73,24 @@ class Body:
     nameless: list[BottleRow] = field(default_factory=list)
     double: list[BottleRow] = field(default_factory=list)
     ticked: list[BottleRow] = field(default_factory=list)
+    strength: dict[int, Fraction] = field(default_factory=dict)
+    strength_cell: Cell | None = None
+    unsure: list[tuple[Cell, UnsureRow]] = field(default_factory=list)
 
 
 def sort_rows(
-    layout: Layout, heads: list[Head], labels: list[str], bottles: Sequence[str] = ()
+    layout: Layout,
+    heads: list[Head],
+    labels: list[str],
+    known: KnownRows,
+    bottles: Sequence[str] = (),
 ) -> Body:
     """Tell the rows of a table apart.
 
     Args:
         layout: the table.
         heads, labels: its columns.
+        known: what is known of its rows.
         bottles: names that are bottles' whatever they read as, since the table was exported.
     """
     left = list(bottles)
@@ -87,7 +107,8 @@ def sort_rows(
             [section] = filled
             body.notes.append((section, section.text))
         else:
-            _sort(_taken_apart(row, layout, heads), layout, heads, labels, section, body, left)
+            taken = _taken_apart(row, layout, heads)
+            _sort(taken, layout, heads, labels, section, body, left, known)
     return body
 
 
@@ -137,11 +158,12 @@ def _sort(  # noqa: PLR0917 -- a row, and where it stands
     section: Cell | None,
     body: Body,
     exported: list[str],
+    known: KnownRows,
 ) -> None:
     kept = row.label.text in exported
     if kept:
         exported.remove(row.label.text)  # a second row of that name is something else
-    kind = RowKind.BOTTLE if kept else _kind(row.label, row.unit, row.cells)
+    kind = RowKind.BOTTLE if kept else _kind_for_a_reason(row, layout, section, body, known)
     said = row.beside
     if kind is RowKind.BOTTLE:
         bottle = _bottle(row, section, _column_units(layout, heads))
@@ -153,9 +175,48 @@ def _sort(  # noqa: PLR0917 -- a row, and where it stands
         _note_row(row, labels, body)
     else:
         name = _row_name(row.label, row.unit)
+        name = name if name.kind is kind else reading_named(row.label.text, kind)
         body.readings.append(ReadingRow(name, row.label, row.cells))
         body.units += [row.unit] if row.unit else []
     body.notes += map(row.noted, said.values())
+
+
+_KINDS = {
+    TakenAs.BOTTLE: RowKind.BOTTLE,
+    TakenAs.EC: RowKind.EC,
+    TakenAs.PH: RowKind.PH,
+    TakenAs.NOTE: RowKind.NOTE,
+}
+
+
+def _kind_for_a_reason(
+    row: _Row, layout: Layout, section: Cell | None, body: Body, known: KnownRows
+) -> RowKind:
+    """What a row is; one with figures of which nothing says that it is a bottle is asked about."""
+    number = layout.number(row.label)
+    if row.label and number in known.said:
+        return _KINDS[known.said[number]]
+    kind = _kind(row.label, row.unit, row.cells)
+    name, unit = split_unit(row.label.text)
+    name, _ = without_mark(name)
+    if kind is not RowKind.BOTTLE or not row.label or not _needs_a_reason(name, row.cells):
+        return kind
+    texts = [cell.text for cell in (*([row.unit] if row.unit else []), *row.cells.values())]
+    units = [unit, *map(unit_behind_figures, texts)]
+    if section is not None and word_of_a_bottle(section.text) is not None:
+        over = unit_said(section.text)  # "Boosters, g per 10 L" says so of what stands below it
+        units.append(over and replace(over, per=None))
+    if is_surely_a_bottle(name, units, known):
+        return kind
+    likely, why = likely_kind(row.label.text, texts)
+    body.unsure.append((row.label, UnsureRow(number, row.label.text[:LONGEST_WORDS], likely, why)))
+    return _KINDS[likely]
+
+
+def _needs_a_reason(name: str, cells: dict[int, Cell]) -> bool:
+    """Whether a row has figures that may be doses, and is asked about for nothing else."""
+    figures = any(re.search(r"[1-9½¼¾⅓⅔⅛]", cell.text) for cell in cells.values())
+    return figures and not _TWO.search(name)
 
 
 def _column_units(layout: Layout, heads: list[Head]) -> dict[int, DoseUnitSaid]:
@@ -215,7 +276,25 @@ def _is_ticked(cells: dict[int, Cell]) -> bool:
     return bool(marks) and all(is_tick(text) or is_no_dose(text) for text in texts)
 
 
+_STRENGTH = re.compile(
+    r"(?:(?:feed|dose|nutrient|chart)s? )?(?:strength|dilution|concentration|dose|dosage)\b.*"
+    r"|(?:%|percent) of (?:the )?(?:full |whole )?(?:dose|strength|feed).*|%"
+)
+_SHARE = re.compile(r"(\d{1,3}(?:[.,]\d+)?) ?%")
+
+
+def _strengths(row: _Row) -> dict[int, Fraction]:
+    """The shares of a row that says how strong each column is; none where it is no such row."""
+    shares = {at: _SHARE.fullmatch(cell.text.strip()) for at, cell in row.cells.items()}
+    if not _STRENGTH.fullmatch(plain_text(row.label.text)) or not all(shares.values()):
+        return {}
+    found = {at: Fraction(one[1].replace(",", ".")) / 100 for at, one in shares.items() if one}
+    return found if any(share != 1 for share in found.values()) else {}
+
+
 def _note_row(row: _Row, labels: list[str], body: Body) -> None:
+    if shares := _strengths(row):
+        body.strength, body.strength_cell = shares, row.label
     if row.label:
         body.notes.append((row.label, row.label.text))
     for place, cell in row.cells.items():
@@ -226,33 +305,11 @@ def _note_row(row: _Row, labels: list[str], body: Body) -> None:
 
 def _bottle(row: _Row, section: Cell | None, units: dict[int, DoseUnitSaid]) -> BottleRow:
     name, unit = split_unit(row.label.text)
+    name, mark = without_mark(name)
     if row.unit and (told := read_dose_unit(row.unit.text)):
         unit = told.over(unit)
     if section is not None and (over := unit_said(section.text)):
         unit = unit.over(over) if unit else over
     hint = f"{section.text} " if section is not None else ""
     hint += " ".join(cell.text for cell in row.beside.values())
-    return BottleRow(row.label, name, unit, row.cells, hint, row.unit, units)
-
-
-def split_unit(text: str) -> tuple[str, DoseUnitSaid | None]:
-    """A row's name without the unit behind it.
-
-    >>> [split_unit(text)[0] for text in ("Part A (ml/L)", "Silica, ml per 10 L", "Base 1")]
-    ['Part A', 'Silica', 'Base 1']
-    """
-    plain = re.sub(r"^\(?\d{1,2}[.)]\s+(?=\S)", "", text)
-    if len(plain) > LONGEST_WORDS:
-        return plain, None
-    inside = re.search(r"\s*[(\[]([^()\[\]]*(?:\([^()]*\))?[^()\[\]]*)[)\]]\s*$", plain)
-    if inside and (unit := read_dose_unit(inside[1])):
-        return plain[: inside.start()].strip(" -,:–"), unit
-    words = dose_unit_words(plain)
-    found = find_dose_unit(words)
-    if found and len(words) == len(plain) and not words[found[1][1] :].strip(" .)]*"):
-        rest = re.sub(r"\s*(?:\bin|[-,:–|(\[])*\s*$", "", plain[: found[1][0]]).strip()
-        if rest.count("(") > rest.count(")"):
-            rest = rest[: rest.rindex("(")].strip()
-        if rest:
-            return rest, found[0]
-    return plain, None
+    return BottleRow(row.label, name, unit, row.cells, hint, row.unit, units, mark)

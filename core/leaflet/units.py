@@ -1,13 +1,15 @@
 """Doses as cells have them, in the units that charts keep."""
 
+import re
 from dataclasses import replace
 from fractions import Fraction
 from functools import lru_cache
 
 from core.chart import Dose, Form, Product
 from core.leaflet.cells import DoseCell
+from core.limits import LONGEST_WORDS
 from core.quantities import AmountUnit, DoseUnit
-from core.quantities.dose_units import DoseUnitSaid
+from core.quantities.dose_units import DoseUnitSaid, dose_unit_words, find_dose_unit, read_dose_unit
 
 
 @lru_cache(maxsize=1024)
@@ -41,3 +43,32 @@ def dose_of(
     if times != 1:
         low, high = low * times, high * times
     return Dose(product.key, column, low, high, unit, read.until_ec)
+
+
+def unit_behind_figures(text: str) -> DoseUnitSaid | None:
+    """The unit of a dose in a text, behind figures or alone."""
+    behind = re.sub(r"^[\d.,/½¼¾⅓⅔⅛ \-–~<≤+]+", "", text)
+    return read_dose_unit(behind) if behind else None
+
+
+def split_unit(text: str) -> tuple[str, DoseUnitSaid | None]:
+    """A row's name without the unit behind it.
+
+    >>> [split_unit(text)[0] for text in ("Part A (ml/L)", "Silica, ml per 10 L", "Base 1")]
+    ['Part A', 'Silica', 'Base 1']
+    """
+    plain = re.sub(r"^\(?\d{1,2}[.)]\s+(?=\S)", "", text)
+    if len(plain) > LONGEST_WORDS:
+        return plain, None
+    inside = re.search(r"\s*[(\[]([^()\[\]]*(?:\([^()]*\))?[^()\[\]]*)[)\]]\s*$", plain)
+    if inside and (unit := read_dose_unit(inside[1])):
+        return plain[: inside.start()].strip(" -,:–"), unit
+    words = dose_unit_words(plain)
+    found = find_dose_unit(words)
+    if found and len(words) == len(plain) and not words[found[1][1] :].strip(" .)]*"):
+        rest = re.sub(r"\s*(?:\bin|[-,:–|(\[])*\s*$", "", plain[: found[1][0]]).strip()
+        if rest.count("(") > rest.count(")"):
+            rest = rest[: rest.rindex("(")].strip()
+        if rest:
+            return rest, found[0]
+    return plain, None

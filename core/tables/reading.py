@@ -20,11 +20,16 @@ class FileTable:
         rows: texts; every row is as long as the longest.
         sheets: names of the sheets of the file; none for plain text.
         sheet: the one that was read.
+        filled: sheets with something in them.
+        hidden_rows, hidden_columns: of the table, from 1.
     """
 
     rows: Rows
     sheets: tuple[str, ...] = ()
     sheet: str = ""
+    filled: tuple[str, ...] = ()
+    hidden_rows: frozenset[int] = frozenset()
+    hidden_columns: frozenset[int] = frozenset()
 
 
 _MOST_LINES = 10 * MOST_TABLE_ROWS
@@ -60,8 +65,15 @@ def read_table_file(raw: bytes, *, sheet: str | None = None) -> FileTable:
     if not raw.strip():
         raise InputError("no_table", "The file is empty.")
     if raw.startswith(b"PK"):
-        names, chosen, rows = read_workbook(Archive(raw), sheet)
-        return FileTable(_within(rows), names, chosen)
+        read = read_workbook(Archive(raw), sheet)
+        return FileTable(
+            _within(read.rows),
+            read.sheets,
+            read.sheet,
+            read.filled,
+            read.hidden_rows,
+            read.hidden_columns,
+        )
     _refuse_others(raw)
     if sheet is not None:
         raise InputError("unknown_sheet", "A text file has no sheets.", "sheet")

@@ -24,6 +24,7 @@ class Shape:
         merged: first and last row and column of merged cells, from 0.
         unreckoned: formulas without a kept value, by row and column.
         is_filled: whether any cell has something in it.
+        hidden_rows, hidden_columns: those that nobody sees, from 1.
     """
 
     rows: int = 0
@@ -31,6 +32,12 @@ class Shape:
     merged: list[tuple[int, int, int, int]] = field(default_factory=list)
     unreckoned: dict[tuple[int, int], str] = field(default_factory=dict)
     is_filled: bool = False
+    hidden_rows: set[int] = field(default_factory=set)
+    hidden_columns: set[int] = field(default_factory=set)
+
+    def hide(self, which: set[int], first: int, last: int, most: int) -> None:
+        """Take rows or columns in that are hidden, from 1, as far as a table may reach."""
+        which.update(range(max(first, 1), min(last, most) + 1))
 
     def reach(self, row: int, column: int) -> None:
         """Take in a cell that has something in it."""
@@ -101,6 +108,12 @@ class _XlsxReader:
         if name == "row":
             self.row = int(attributes["r"]) - 1 if "r" in attributes else self.row + 1
             self.column = -1
+            if attributes.get("hidden") in ("1", "true"):
+                row = self.row + 1
+                self.shape.hide(self.shape.hidden_rows, row, row, MOST_TABLE_ROWS)
+        elif name == "col" and attributes.get("hidden") in ("1", "true"):
+            ends = int(attributes.get("min", "1")), int(attributes.get("max", "1"))
+            self.shape.hide(self.shape.hidden_columns, *ends, MOST_TABLE_COLUMNS)
         elif name == "c":
             self.column += 1
             if found := _REFERENCE.fullmatch(attributes.get("r", "")):
@@ -158,16 +171,26 @@ class _OdsReader:
         self.has_value = False
         self.row_has_value = False
         self.reached = 0
+        self.defined = 0
         self.spans: tuple[int, int] = (1, 1)
 
     def start(self, name: str, attributes: dict[str, str]) -> None:
         match name:
             case "table":
                 self.shape = self.shapes[attributes.get("table:name", "")] = Shape()
-                self.row = 0
+                self.row, self.defined = 0, 0
+            case "table-column":
+                again = _count(attributes, "table:number-columns-repeated")
+                if attributes.get("table:visibility", "visible") != "visible":
+                    ends = self.defined + 1, self.defined + again
+                    self.shape.hide(self.shape.hidden_columns, *ends, MOST_TABLE_COLUMNS)
+                self.defined += again
             case "table-row":
                 self.rows = _count(attributes, "table:number-rows-repeated")
                 self.column, self.reached, self.row_has_value = 0, -1, False
+                if attributes.get("table:visibility", "visible") != "visible":
+                    ends = self.row + 1, self.row + self.rows
+                    self.shape.hide(self.shape.hidden_rows, *ends, MOST_TABLE_ROWS)
             case "table-cell" | "covered-table-cell":
                 self.columns = _count(attributes, "table:number-columns-repeated")
                 self.has_value = "office:value-type" in attributes or "office:value" in attributes

@@ -9,15 +9,16 @@ from ninja import Field, File, Form, Router, Schema
 from ninja.files import UploadedFile
 from ninja.responses import Status
 
+from core.bounded import bounded, keep_ready
 from core.errors import InputError
 from core.formats import FeedChart
-from core.formats.leaflet import draft_of_chart, draft_of_rows, table_options
+from core.formats.leaflet import ReadFile, read_file
+from core.formats.leaflet_answers import LeafletAnswers
 from core.formats.leaflet_sheet import LeafletDocument, leaflet_of_chart, leaflet_of_draft
 from core.formats.text import document_of, read_json
-from core.leaflet import Asked, CellKind, ChartDraft
+from core.leaflet import Asked, CellKind, TakenAs
 from core.leaflet.sheet import read_sheet
 from core.limits import LARGEST_BYTES
-from core.tables import FileTable, read_table_file
 from server.api.shapes import ErrorOut, Outdated
 from server.charts.models import Chart, ChartVersion, LeafletPicture
 from server.charts.store import add_version, stored_charts
@@ -27,11 +28,34 @@ from server.leaflets.meaning import MeaningIn, MeaningOut, meaning_of
 from server.leaflets.shelf import bottles_on_shelf
 
 router = Router(tags=["leaflets"])
+keep_ready("core.formats.leaflet", "server.leaflets.redrawing")
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
 
 
+class UnsureRowOut(Schema):
+    """A row that may be a bottle, by its number, and what it is likely to be."""
+
+    row: int
+    name: str
+    likely: TakenAs
+    why: str
+
+
+class FoundTableOut(Schema):
+    """One of several tables in a file, by its number, and how large it is."""
+
+    index: int
+    title: str
+    rows: int
+    columns: int
+    sheet: str
+
+
 class QuestionOut(Schema):
-    """What a table leaves open; row and column count from 1 as in what was read."""
+    """What a table leaves open; row and column count from 1 as in what was read.
+
+    `rows` are those of which it asks what they are.
+    """
 
     code: Asked
     message: str
@@ -39,6 +63,7 @@ class QuestionOut(Schema):
     column: int
     choices: list[str]
     of_doses: bool
+    rows: list[UnsureRowOut]
 
 
 class GuessOut(Schema):
@@ -62,10 +87,12 @@ class CellOut(Schema):
 class ReadOut(Schema):
     """A table as it was found and as it was understood; nothing of it is kept.
 
-    `leaflet` is the sheet to go on with: what is open stands in its cells as printed.
+    `leaflet` is the sheet to go on with: what is open stands in its cells as printed. `tables` are
+    all that the file has, where it has more than one.
     """
 
     rows: list[list[str]]
+    tables: list[FoundTableOut]
     sheets: list[str]
     sheet: str
     cells: list[CellOut]
@@ -75,8 +102,16 @@ class ReadOut(Schema):
     is_whole: bool
 
 
+LONGEST_ANSWERS = 40_000
+"""Signs of answers as JSON: one for each row of the longest table."""
+
+
 class ReadForm(Schema):
-    """A pasted text, or a file beside it; and answers to what the leaflet leaves open."""
+    """A pasted text, or a file beside it; and answers to what the leaflet leaves open.
+
+    `answers` are those that are no single word, as JSON: `rows`, `as_printed`, `strength`,
+    `hidden`, `table`.
+    """
 
     text: Annotated[str, Field(max_length=LARGEST_BYTES)] = ""
     name: Annotated[str, Field(max_length=200)] = ""
@@ -85,6 +120,7 @@ class ReadForm(Schema):
     ppm_scale: Literal["", "500", "640", "700"] = ""
     unit: Annotated[str, Field(max_length=40)] = ""
     reading_unit: Literal["", "mS/cm", "uS/cm", "CF"] = ""
+    answers: Annotated[str, Field(max_length=LONGEST_ANSWERS)] = ""
 
 
 @router.post(
@@ -98,21 +134,28 @@ def read_table(
 ) -> ReadOut:
     """What a pasted table or a file is understood as. Nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
-    said = (told.gallon, told.ppm_scale, told.unit, told.reading_unit)
-    given = table_options(*(answer or None for answer in said))
+    answers = LeafletAnswers()
+    if told.answers:
+        answers = document_of(LeafletAnswers, read_json(told.answers.encode()))
+    names = ("gallon", "ppm_scale", "unit", "reading_unit")
+    said = {name: answer for name in names if (answer := getattr(told, name))}
+    given = answers.model_copy(update=said).options()
     options = replace(given, shelf=bottles_on_shelf(scope))
     raw = told.text.encode() if file is None else file.read(LARGEST_BYTES + 1)
-    if raw.lstrip(b"\xef\xbb\xbf \t\r\n")[:1] == b"{":
-        document = document_of(FeedChart, read_json(raw))
-        return _read_out(scope, FileTable(()), draft_of_chart(document))
-    table = read_table_file(raw, sheet=told.sheet or None)
-    draft = draft_of_rows(table.rows, options, name=told.name)
-    return _read_out(scope, table, draft)
+    sheet = told.sheet or None
+    return _read_out(scope, bounded(read_file, raw, options, name=told.name, sheet=sheet))
 
 
-def _read_out(scope: Scope, table: FileTable, draft: ChartDraft) -> ReadOut:
+def _read_out(scope: Scope, read: ReadFile) -> ReadOut:
+    table, draft = read.table, read.draft
     return ReadOut(
         rows=[list(row) for row in table.rows],
+        tables=[
+            FoundTableOut(
+                index=number, title=one.title, rows=one.rows, columns=one.columns, sheet=one.sheet
+            )
+            for number, one in enumerate(read.tables, 1)
+        ],
         sheets=list(table.sheets),
         sheet=table.sheet,
         cells=[
@@ -123,6 +166,10 @@ def _read_out(scope: Scope, table: FileTable, draft: ChartDraft) -> ReadOut:
             QuestionOut(
                 code=one.code, message=one.message, row=one.row, column=one.column,
                 choices=list(one.choices), of_doses=one.of_doses,
+                rows=[
+                    UnsureRowOut(row=row.row, name=row.name, likely=row.likely, why=row.why)
+                    for row in one.rows
+                ],
             )
             for one in draft.questions
         ],

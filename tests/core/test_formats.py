@@ -351,7 +351,8 @@ def test_headless_takes_what_the_reader_of_a_table_knows(
 
 def test_headless_reads_a_leaflet_and_writes_a_chart_as_a_table(tmp_path: Path) -> None:
     """The draft and its chart are the published example; a table of it reads back as the same."""
-    read = headless("read", str(FORMATS / "leaflet.example.csv"), "--gallon=us")
+    answers = f"--answers={FORMATS / 'leaflet-answers.example.json'}"
+    read = headless("read", str(FORMATS / "leaflet.example.csv"), answers)
     assert json.loads(read.stdout) == json.loads((FORMATS / "chart-draft.example.json").read_text())
     chart = json.dumps(json.loads(read.stdout)["chart"]).encode()
     table = headless("read", "--table=csv", "-", given=chart)
@@ -363,6 +364,8 @@ def test_headless_reads_a_leaflet_and_writes_a_chart_as_a_table(tmp_path: Path) 
         (["read", "--gallon=cup", "-"], b"a,b", "not_a_choice"),
         (["read", "--unit=splash/L", "-"], b"a,b", "not_a_choice"),
         (["read", "--sheet=x", "-"], b"a,b", "unknown_sheet"),
+        (["read", "--table=second", "-"], b"a,b", "not_a_choice"),
+        (["read", "--answers=/no/such/file", "-"], b"a,b", "cannot_read"),
         (["read", "--table=csv", "-"], b"a,b", "not_json"),
     ):
         bad = headless(*words, given=told)

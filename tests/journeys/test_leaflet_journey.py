@@ -113,6 +113,23 @@ def test_from_an_empty_grow_to_a_sheet_by_keyboard_alone(door: Page) -> None:
     assert press.count <= 60
 
 
+def test_rows_that_may_be_anything_are_settled_by_keyboard_in_one_go(door: Page) -> None:
+    an_account(door)
+    door.get_by_role("button", name="Bring in my leaflet").click()
+    rows = ["mL/L\tWeek 1\tWeek 2", "Skerry A\t2\t3", "Skerry B\t2\t3", "Kelpie\t1\t1"]
+    paste(door, "\n".join([*rows, "P.H.\t5.8\t6.0", "Lichtstunden\t18\t12", "Bonito\t1\t1"]))
+    expect(door.get_by_role("button", name="That is right")).to_be_focused()
+    expect(door.get_by_role("button", name="Go on with it")).to_have_count(0)
+    door.evaluate(AXE.read_text())
+    found = door.evaluate("() => axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']})")
+    assert [v["id"] for v in found["violations"]] == []
+    press = Presses(door)
+    press("Shift+Tab", "ArrowRight", "ArrowRight", "ArrowRight")  # Bonito is no bottle, but a note
+    press("Enter")
+    expect(door.get_by_role("heading", name="3 bottles, 2 columns, 6 doses")).to_be_visible()
+    expect(door.get_by_role("button", name="Go on with it")).to_be_focused()
+
+
 def test_a_leaflet_is_typed_by_keyboard(door: Page) -> None:
     an_account(door)
     door.get_by_role("button", name="Bring in my leaflet").click()

@@ -48,6 +48,35 @@ def skerry(yard: Yard) -> dict[str, Any]:
     return dict(made["leaflet"])
 
 
+def test_rows_that_nothing_names_are_settled_with_all_other_answers_at_once(yard: Yard) -> None:
+    text = "mL/L\tWeek 1\tWeek 2\nKelpie\t1\t1\nTide boost\t1\t40\nLichtstunden\t18\t12"
+    status, made = read(yard, text=text)
+    assert status == 200
+    asked = {one["code"]: one["rows"] for one in made["questions"]}
+    assert [(row["row"], row["likely"]) for row in asked["rows_unsure"]] == [
+        (2, "bottle"), (4, "note")
+    ]  # fmt: skip
+    assert [row["row"] for row in asked["implausible"]] == [3]
+    answers = {"rows": {"2": "bottle", "4": "note"}, "as_printed": [3]}
+    status, made = read(yard, text=text, answers=json.dumps(answers))
+    assert (status, made["is_whole"]) == (200, True)
+    assert [row["name"] for row in made["leaflet"]["rows"]] == ["Kelpie", "Tide boost"]
+    for spoiled in ('{"rows": {"0": "bottle"}}', '{"rows": {"2": "jar"}}', "[", '{"table": 0}'):
+        status, made = read(yard, text=text, answers=spoiled)
+        assert status == 422, spoiled
+
+
+def test_one_of_several_tables_is_read_at_a_time(yard: Yard) -> None:
+    one = "mL/L\tWeek 1\tWeek 2\nPart A\t{0}\t{0}\nPart B\t{0}\t{0}"
+    text = f"GROW\n{one.format(1)}\n\nBLOOM\n{one.format(3)}"
+    status, made = read(yard, text=text)
+    assert [(one["index"], one["title"]) for one in made["tables"]] == [(1, "GROW"), (2, "BLOOM")]
+    status, made = read(yard, text=text, answers='{"table": 2}')
+    assert (status, made["is_whole"]) == (200, True)
+    assert made["leaflet"]["rows"][0]["cells"] == ["3", "3"]
+    assert read(yard, text=text, answers='{"table": 3}')[0] == 422
+
+
 def test_a_pasted_table_is_asked_about_and_nothing_is_kept(neighbour: Yard) -> None:
     before = ChartVersion.objects.count(), Product.objects.count()
     status, made = read(neighbour, text=TEXT)
