@@ -57,6 +57,8 @@ def ask_of_doses(
         return
     said = "; ".join(f"{row.name}: {why}" for row, _, why in odd[:4])
     more = f"; and {len(odd) - 4} rows more" if len(odd) > 4 else ""
+    for row, at, why in odd:
+        found.mark(row.cells[at], CellKind.QUESTION, why)
     row, at, _ = odd[0]
     found.ask(
         Asked.IMPLAUSIBLE,

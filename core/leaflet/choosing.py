@@ -37,8 +37,8 @@ def asking_which(draft: ChartDraft, tables: Sequence[FoundTable]) -> ChartDraft:
         tuple(str(number) for number, _ in enumerate(tables, 1)),
         tables=tuple(tables),
     )
-    others = tuple(one for one in draft.questions if one.code is not Asked.TABLES)
-    return replace(draft, chart=None, questions=(asked, *others))
+    # What is open of the first is asked once it is the one: rows of others have its numbers, too.
+    return replace(draft, chart=None, questions=(asked,))
 
 
 def _called(one: FoundTable) -> str:

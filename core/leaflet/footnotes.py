@@ -39,7 +39,9 @@ def footnote(mark: str, layout: Layout) -> str:
     if not bare:
         return ""
     signs = set(bare) <= set("*†‡")
-    for cell in (*layout.feet, *(row[layout.names] for row in layout.body)):
+    alone = [[cell for cell in row if cell] for row in layout.body]
+    lines = [cells[0] for cells in alone if len(cells) == 1]  # under another table, perhaps
+    for cell in (*layout.feet, *(row[layout.names] for row in layout.body), *lines):
         text = cell.text.lstrip("([")
         numbered = text.startswith((f"{bare} ", f"{bare})", f"{bare}:", f"{bare}="))
         if numbered or (signs and re.match(rf"{re.escape(bare)}[^*†‡]", cell.text)):

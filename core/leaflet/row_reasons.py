@@ -49,9 +49,8 @@ def is_surely_a_bottle(name: str, units: Sequence[DoseUnitSaid | None], known: K
         return True
     measured = [unit for unit in units if unit and unit.measure not in (None, "L")]
     if any(unit.is_whole for unit in measured):
-        is_content = ELEMENTS.fullmatch(name.lower().strip()) and {"mg", "g"} >= {
-            unit.measure for unit in measured
-        }
+        weighed = all(unit.measure in ("mg", "g") for unit in measured)
+        is_content = weighed and _is_element(name)  # "K (mg/L)"
         return _SUM.search(name.lower()) is None and not is_content
     if _other_words(name) is not None:
         return False
@@ -73,7 +72,7 @@ def likely_kind(name: str, texts: Sequence[str]) -> tuple[TakenAs, str]:
     for text in texts:
         if (found := _unit_that_is_no_dose(text)) is not None:
             return found
-    return TakenAs.BOTTLE, "no word of it says so"
+    return TakenAs.BOTTLE, "nothing says what it is"
 
 
 def _unit_that_is_no_dose(text: str) -> tuple[TakenAs, str] | None:
@@ -91,5 +90,10 @@ def _other_words(name: str) -> tuple[TakenAs, str] | None:
     for kind, why, words in OTHER_ROWS:
         if words.search(rest):
             return kind, why
-    is_element = ELEMENTS.fullmatch(low) and word_of_a_bottle(name) is None
-    return (TakenAs.NOTE, "what water or feed holds") if is_element else None
+    return (TakenAs.NOTE, "what water or feed holds") if _is_element(name) else None
+
+
+def _is_element(name: str) -> bool:
+    """Whether a name is that of an element alone, and of no salt that is sold as one."""
+    is_named = ELEMENTS.fullmatch(name.lower().strip()) is not None
+    return is_named and word_of_a_bottle(name) is None

@@ -116,6 +116,7 @@ def test_from_an_empty_grow_to_a_sheet_by_keyboard_alone(door: Page) -> None:
 def test_rows_that_may_be_anything_are_settled_by_keyboard_in_one_go(door: Page) -> None:
     an_account(door)
     door.get_by_role("button", name="Bring in my leaflet").click()
+    expect(door.get_by_label("The leaflet’s table")).to_be_focused()
     rows = ["mL/L\tWeek 1\tWeek 2", "Skerry A\t2\t3", "Skerry B\t2\t3", "Kelpie\t1\t1"]
     paste(door, "\n".join([*rows, "P.H.\t5.8\t6.0", "Lichtstunden\t18\t12", "Bonito\t1\t1"]))
     expect(door.get_by_role("button", name="That is right")).to_be_focused()

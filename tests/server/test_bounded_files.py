@@ -11,6 +11,7 @@ from PIL import Image
 from core.bounded import bounded
 from core.errors import InputError
 from tests.server.conftest import Yard
+from tests.server.work_to_bound import grow_without_end, refuse, stumble, turn_without_end
 
 ODS = (
     'xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" '
@@ -104,30 +105,11 @@ def test_a_picture_of_many_pixels_is_redrawn_alone(yard: Yard) -> None:
     assert answer.status_code in (201, 422)
 
 
-def grow_without_end() -> None:
-    kept: list[bytes] = []
-    while True:
-        kept.append(bytes(10_000_000))
-
-
-def turn_without_end() -> None:
-    while True:
-        pass
-
-
-def stumble() -> None:
-    raise ZeroDivisionError
-
-
 @pytest.mark.parametrize("work", [grow_without_end, turn_without_end, stumble])
 def test_work_that_does_not_end_well_ends_alone(work: Callable[[], None]) -> None:
     with pytest.raises(InputError) as error:
         bounded(work)
     assert error.value.code == "file_unsafe"
-
-
-def refuse(code: str, *, where: str) -> None:
-    raise InputError(code, "Not so.", where)
 
 
 def test_what_work_refuses_and_gives_comes_back_as_it_is() -> None:
