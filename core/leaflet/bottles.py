@@ -139,7 +139,7 @@ def _printed(  # noqa: PLR0917 -- all that a cell may rest on
         if read.is_none:
             found.mark(cell, CellKind.NO_DOSE, "left out")
             continue
-        if not doses:
+        if not doses and not row.has_own_unit:
             first = read.unit
         if by_foot is not None and read.unit is not None and read.unit.over(by_foot) != by_foot:
             _ask_of_two_units(cell, row, found)

@@ -46,6 +46,11 @@ class BottleRow:
     units: dict[int, DoseUnitSaid] = field(default_factory=dict)
     mark: str = ""
 
+    @property
+    def has_own_unit(self) -> bool:
+        """Whether its name, or its column of units, says what its figures are in."""
+        return self.unit_cell is not None or split_unit(self.label.text)[1] is not None
+
 
 @dataclass(slots=True)
 class Body:

@@ -160,6 +160,8 @@ def test_cells_follow_the_unit_of_the_first_as_a_guess_that_is_shown() -> None:
     assert ("Tide boost", "unit", "mL/L") in [
         (one.product, one.field, one.value) for one in draft.guesses
     ]
+    own = read(("Tide boost (mL/10 L)", "5 mL/L", "6", "7"))
+    assert doses(own)["Tide boost"] == ["5 mL/L", "6 mL/10L", "7 mL/10L"]
 
 
 @pytest.mark.parametrize(("strength", "first"), [("in_doses", "2"), ("times", "1")])
