@@ -156,7 +156,7 @@ def _take(replay: Replay, near: _Approach, step: str) -> bool:
 def _is_believed(replay: Replay, near: _Approach, name: str) -> bool:
     """Look into a rise unlike what so much of it brings: read again, then ask for the volume.
 
-    A reading that hardly moves proves nothing: no more is poured by it.
+    A reading that hardly moves proves nothing, so nothing more is poured on the strength of it.
     """
     slope = _slope(replay, near)
     if not slope.is_odd:

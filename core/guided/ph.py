@@ -108,7 +108,7 @@ class _Way:
         middle: where it leads.
         run: the portions made in this direction.
         task: lowering or raising.
-        resolution: pH that can be told apart.
+        resolution: the smallest difference in pH that the pen or the drops show.
         bounds: what no portion passes.
     """
 

@@ -25,10 +25,10 @@ class Slope:
     Args:
         measured: the rise that was read, mS/cm.
         expected: the rise that was expected.
-        of_nothing: whether nothing at all is told to be in.
+        of_nothing: whether nothing at all went in by the record.
         left_out: mS/cm that what was left out on the screen would have brought besides.
-        least, most: mS/cm between which the rise may lie, where neither label nor chart tells of
-            some of it; None where they tell of all, so that it may be off by a share.
+        least, most: mS/cm between which the rise may lie, where neither label nor chart gives
+            the rise of some of it; None where they give all, so that it may be off by a share.
     """
 
     measured: Fraction

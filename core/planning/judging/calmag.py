@@ -29,7 +29,7 @@ def credit(given: JudgingInput, product: str) -> Iterator[Caution]:
     needs = _needs(given, item, full)
     if not needs:
         return
-    # Where it lifts one of them above its range, no more goes in than the other needs at least.
+    # If the whole dose lifts one element above its range, only the least of the other is dosed.
     at_least = any(one.without + one.brings > one.high for one in needs)
     left = max(one.share(at_least=at_least) for one in needs)
     wanted = Fraction(number_text(left * rule, 2))
