@@ -11,7 +11,7 @@ from collections.abc import Callable
 from multiprocessing import forkserver
 from multiprocessing.connection import Connection
 from pathlib import Path
-from typing import ParamSpec, TypeVar
+from typing import TypeVar, TypeVarTuple
 
 from core.errors import InputError
 
@@ -19,7 +19,11 @@ MOST_SECONDS = 2
 MOST_BYTES = 300_000_000
 """Of a file that is read: some ten times what the largest honest leaflet takes."""
 
-_P = ParamSpec("_P")
+_TOO_MUCH = (
+    "Reading this file would take far more memory or time than any leaflet: keep the table alone "
+    "in a new file."
+)
+_Given = TypeVarTuple("_Given")
 _T = TypeVar("_T")
 
 # Not forked from a server, whose threads may hold a lock at that moment.
@@ -28,7 +32,11 @@ _PROCESSES = multiprocessing.get_context("forkserver")
 
 def keep_ready(*modules: str) -> None:
     """Have modules in memory for work to come, so that it begins in some ten milliseconds."""
-    _PROCESSES.set_forkserver_preload(list(modules))
+    _READY.extend(modules)
+    _PROCESSES.set_forkserver_preload(list(_READY))
+
+
+_READY: list[str] = []
 
 
 def begin() -> None:
@@ -36,24 +44,34 @@ def begin() -> None:
     forkserver.ensure_running()
 
 
-def bounded(work: Callable[_P, _T], *given: _P.args, **named: _P.kwargs) -> _T:
+def bounded(
+    work: Callable[[*_Given], _T],
+    *given: *_Given,
+    seconds: int = MOST_SECONDS,
+    memory: int = MOST_BYTES,
+    too_much: str = _TOO_MUCH,
+) -> _T:
     """What some work on a file comes to.
 
     Args:
         work: a function of a module; what it is given and gives back go from process to process.
-        given, named: what it is given.
+        given: what it is given.
+        seconds, memory: what it may take, in bytes of memory.
+        too_much: what is said where it took more.
 
     Raises:
         InputError: the work says so, or it took more memory or time than any honest file.
     """
     ours, theirs = _PROCESSES.Pipe(duplex=False)
-    process = _PROCESSES.Process(target=_work, args=(theirs, work, given, named), daemon=True)
+    process = _PROCESSES.Process(
+        target=_work, args=(theirs, work, given, seconds, memory), daemon=True
+    )
     process.start()
     theirs.close()
     try:
         # The process that hands them out may start first: only the work itself is counted.
         is_begun = ours.poll(_STARTING_SECONDS) and ours.recv() is None
-        found = ours.recv() if is_begun and ours.poll(MOST_SECONDS) else None
+        found = ours.recv() if is_begun and ours.poll(seconds) else None
     except (EOFError, OSError):
         found = None
     finally:
@@ -62,11 +80,7 @@ def bounded(work: Callable[_P, _T], *given: _P.args, **named: _P.kwargs) -> _T:
         process.close()
         ours.close()
     if found is None:
-        raise InputError(
-            "file_unsafe",
-            "Reading this file would take far more memory or time than any leaflet: keep the "
-            "table alone in a new file.",
-        )
+        raise InputError("file_unsafe", too_much)
     made, error = found
     if error is not None:
         raise error
@@ -80,17 +94,18 @@ def _work(
     answer: Connection,
     work: Callable[..., object],
     given: tuple[object, ...],
-    named: dict[str, object],
+    seconds: int,
+    memory: int,
 ) -> None:
     """Run in the process of its own: limits first, then the work."""
     answer.send(None)
     pages = int(Path("/proc/self/statm").read_text().split()[0])
-    most = pages * resource.getpagesize() + MOST_BYTES  # besides what is in memory already
+    most = pages * resource.getpagesize() + memory  # besides what is in memory already
     resource.setrlimit(resource.RLIMIT_AS, (most, most))
-    resource.setrlimit(resource.RLIMIT_CPU, (MOST_SECONDS, MOST_SECONDS))
+    resource.setrlimit(resource.RLIMIT_CPU, (seconds, seconds))
     resource.setrlimit(resource.RLIMIT_CORE, (0, 0))
     try:
-        answer.send((work(*given, **named), None))
+        answer.send((work(*given), None))
     except InputError as error:
         answer.send((None, error))
     except MemoryError:

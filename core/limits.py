@@ -65,8 +65,12 @@ LONGEST_CM = 10_000
 MOST_PARTS, MOST_JOINED = 30, 500
 """Kinds of vessels that one tank is joined of, and how many there are of one kind."""
 
-LARGEST_ARCHIVE_BYTES, LARGEST_UNPACKED_BYTES = 60_000_000, 250_000_000
-"""Of a grow in one file, as it is sent and as it is read: ten years of a yard, and its pictures."""
+LARGEST_ARCHIVE_BYTES, LARGEST_UNPACKED_BYTES = 250_000_000, 2_000_000_000
+"""Of a grow in one file, as it is sent and as it is read: ten years of fifty tanks take some 40 MB
+and 600 MB, and its photographs come to that."""
 
-MOST_ARCHIVE_PEOPLE = 200
-"""Who did something in one grow."""
+LARGEST_PICTURES_BYTES = 150_000_000
+"""All photographs of a grow together, so that what it holds can be brought in again."""
+
+MOST_ARCHIVE_RECORDS = 1_000_000
+"""Of one kind in one grow: ten years of fifty tanks have a quarter of it."""

@@ -29,6 +29,9 @@ def _parser() -> argparse.ArgumentParser:
     bring = commands.add_parser("import", help="make the grow that a file of an export holds")
     bring.add_argument("file", help="the file of an export")
     bring.add_argument("--owner", help="the account whose grow it becomes")
+    large = commands.add_parser("draw-grow", help="draw a large grow, to see what growth costs")
+    large.add_argument("name", help="what it is called")
+    large.add_argument("--owner", required=True, help="the account whose grow it becomes")
     plan = commands.add_parser("plan", help="plan a mix from a JSON file, print the pour sheet")
     plan.add_argument("file", help="a mix request, or - for standard input")
     course = commands.add_parser("course", help="plan a season's days and tasks from a JSON file")
@@ -102,6 +105,7 @@ def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
         "account": lambda: grows.account(options.name, grow=options.grow),
         "export": lambda: grows.export_grow(options.grow, os.path.abspath(options.file)),
         "import": lambda: grows.import_grow(os.path.abspath(options.file), owner=options.owner),
+        "draw-grow": lambda: grows.draw_grow(options.name, rest, owner=options.owner),
         "backup": lambda: backup.backup(options.file),
         "restore": lambda: backup.restore(options.file),
         "dev": serve.dev,
@@ -123,7 +127,7 @@ def main(words: Sequence[str] | None = None) -> int:
     """Run one command; its exit code."""
     parser = _parser()
     options, rest = parser.parse_known_args(words)
-    if rest and options.command != "test":
+    if rest and options.command not in ("test", "draw-grow"):
         parser.error(f"unknown: {' '.join(rest)}")
     try:
         return _run(options, rest)

@@ -1,6 +1,7 @@
 """What is kept, by commands: `./brisk reset-demo`, `account`, `export` and `import`."""
 
 import subprocess
+from collections.abc import Sequence
 
 from launch import python_packages
 from launch.places import ROOT, make_state, venv_python
@@ -34,6 +35,11 @@ def import_grow(file: str, *, owner: str | None) -> None:
     """Make the grow that a file of an export holds, whole or not at all."""
     words = ["import_grow", file, *(["--owner", owner] if owner else [])]
     _command(*words, failure="No grow was made.")
+
+
+def draw_grow(name: str, sizes: Sequence[str], *, owner: str) -> None:
+    """Draw a large grow; `sizes` are words such as --tanks 50."""
+    _command("draw_grow", name, "--owner", owner, *sizes, failure="No grow was drawn.")
 
 
 def _command(*words: str, failure: str) -> None:

@@ -106,11 +106,28 @@ def _first_of_each_step(ordered: Sequence[Event]) -> tuple[dict[str, Event], tup
 
 
 def _undone(ordered: Sequence[Event]) -> set[str]:
-    """What was taken back: what is undone last counts first, since an undoing may be undone too."""
+    """What was taken back by something that was not taken back itself, whatever clocks say.
+
+    Settled from the last taking back of each chain; a ring of them takes nothing back.
+    """
+    undoing: dict[str, list[str]] = {}
+    for event in ordered:
+        if event.kind is EventKind.UNDONE:
+            undoing.setdefault(event.of, []).append(event.id)
+    takes_back = {by: of for of, by_whom in undoing.items() for by in by_whom}
+    unsettled = {of: len(by_whom) for of, by_whom in undoing.items()}
     undone: set[str] = set()
-    for event in reversed(ordered):
-        if event.kind is EventKind.UNDONE and event.id not in undone:
-            undone.add(event.of)
+    settled = [event.id for event in ordered if event.id not in unsettled]
+    while settled:
+        by = settled.pop()
+        of = takes_back.get(by)
+        if of is None:
+            continue
+        if by not in undone:
+            undone.add(of)
+        unsettled[of] -= 1
+        if not unsettled[of]:
+            settled.append(of)
     return undone
 
 

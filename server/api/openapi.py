@@ -1,19 +1,22 @@
 """The API object: routers, sign-in, and one shape for every error."""
 
+from errno import EDQUOT, ENOSPC
 from typing import Any
 
 from django.core.exceptions import RequestDataTooBig
+from django.db import OperationalError
 from django.http import Http404, HttpRequest, HttpResponse
 from ninja import NinjaAPI
 from ninja.errors import AuthenticationError, HttpError, ValidationError
 from ninja.security import SessionAuth
+from psycopg.errors import DiskFull
 
 from core.errors import InputError
 from core.formats.text import input_error
 from server.api.shapes import ErrorOut, NotAllowed, Outdated, Problem
 
 _ERROR = {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/ErrorOut"}}}}
-_ERRORS_OF_A_BODY = {"400": "No JSON.", "413": "Over 2 MB."}
+_ERRORS_OF_A_BODY = {"413": "Over 2 MB.", "507": "The machine's disk is full."}
 
 
 class _Api(NinjaAPI):
@@ -28,12 +31,19 @@ class _Api(NinjaAPI):
 
 
 def _name_errors(method: str, operation: dict[str, Any]) -> None:
-    told = {"422": "Something in it cannot be used; `where` says what."}
+    told = {
+        "400": "The request cannot be read.",
+        "414": "The address is too long; said by the web server, in its own words.",
+        "422": "Something in it cannot be used; `where` says what.",
+        "503": "The database does not answer.",
+    }
+    if any(one["in"] == "path" for one in operation.get("parameters", ())):
+        told["404"] = "There is no such thing in your grows."
     if operation.get("security"):
         told["401"] = "Nobody is signed in."
     if method != "get":
         told["403"] = "The page is out of date, or it is not for this member."
-    if method in ("post", "put", "patch"):
+    if method != "get":
         told |= _ERRORS_OF_A_BODY
     responses = {str(status): answer for status, answer in operation["responses"].items()}
     for status, description in told.items():
@@ -88,6 +98,29 @@ def _shape(request: HttpRequest, error: ValidationError) -> HttpResponse:
 @api.exception_handler(RequestDataTooBig)
 def _too_large(request: HttpRequest, error: RequestDataTooBig) -> HttpResponse:
     return _answer(request, 413, "too_large", "That is over 2 MB: is it the right file?")
+
+
+@api.exception_handler(OperationalError)
+def _no_database(request: HttpRequest, error: OperationalError) -> HttpResponse:
+    """Neither is a fault of the application's, and each has its own way out."""
+    if isinstance(error.__cause__, DiskFull):
+        return _disk_full(request, OSError(ENOSPC, ""))
+    return _answer(
+        request, 503, "no_database",
+        "The database does not answer; nothing of it was kept. Try again in a minute, or tell who "
+        "runs this.",
+    )  # fmt: skip
+
+
+@api.exception_handler(OSError)
+def _disk_full(request: HttpRequest, error: OSError) -> HttpResponse:
+    if error.errno not in (ENOSPC, EDQUOT):
+        raise error
+    return _answer(
+        request, 507, "disk_full",
+        "The disk of the machine is full; nothing of it was kept. Tell who runs this: it needs "
+        "room before anything can be kept.",
+    )  # fmt: skip
 
 
 @api.exception_handler(Http404)

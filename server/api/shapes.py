@@ -3,6 +3,7 @@
 from typing import Annotated, Literal
 
 from ninja import Field, Schema
+from pydantic import AfterValidator, StringConstraints
 
 from core.errors import InputError
 from core.limits import LONGEST_NAME
@@ -11,7 +12,18 @@ PLAIN_TEXT = r"^[^\x00-\x1f]*$"
 """No control characters; PostgreSQL refuses some of them."""
 
 
-Name = Annotated[str, Field(min_length=1, max_length=LONGEST_NAME, pattern=PLAIN_TEXT)]
+def _with_something_to_see(name: str) -> str:
+    if not any(one.isprintable() and not one.isspace() for one in name):
+        raise InputError("missing", "A name needs something that can be seen.")
+    return name
+
+
+Name = Annotated[
+    str,
+    StringConstraints(strip_whitespace=True),
+    Field(min_length=1, max_length=LONGEST_NAME, pattern=PLAIN_TEXT),
+    AfterValidator(_with_something_to_see),
+]
 """What a grow calls one of its things."""
 
 

@@ -1,10 +1,14 @@
 """All of a grow out and in, and what is removed for good."""
 
+from collections.abc import Iterator
+from datetime import datetime
+from pathlib import Path
+from tempfile import NamedTemporaryFile
 from typing import Annotated
 
 from django.contrib.auth.models import User
 from django.db import transaction
-from django.http import HttpRequest, HttpResponse
+from django.http import HttpRequest, StreamingHttpResponse
 from django.utils import timezone
 from django.utils.text import slugify
 from ninja import Field, File, Router, Schema
@@ -12,13 +16,13 @@ from ninja.files import UploadedFile
 from ninja.responses import Status
 
 from core.errors import InputError
-from core.limits import LARGEST_ARCHIVE_BYTES, LONGEST_WORDS
+from core.limits import LONGEST_WORDS
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
 from server.archive.reading import bring_in
 from server.archive.removing import remove_chart, remove_grow, remove_tank
-from server.archive.writing import archive_bytes, one_moment
+from server.archive.writing import archive_pieces, one_moment
 from server.charts.models import Chart
-from server.grows.models import Membership
+from server.grows.models import Grow, Membership
 from server.grows.roles import MemberRole
 from server.grows.scope import Scope
 from server.grows.sign_in import GrowOut
@@ -39,16 +43,19 @@ class NameTyped(Schema):
 @router.get(
     "/grows/{grow_id}/archive", response={200: None, 404: ErrorOut}, operation_id="export_grow"
 )
-def export_grow(request: HttpRequest, grow_id: int) -> HttpResponse:
-    """All of a grow in one zip: JSON with its schema, tables, pictures."""
-    with one_moment():
-        scope = Scope.enter(request.user, grow_id)
-        now = timezone.now()
-        raw = archive_bytes(scope.grow, now)
-    answer = HttpResponse(raw, content_type="application/zip")
+def export_grow(request: HttpRequest, grow_id: int) -> StreamingHttpResponse:
+    """All of a grow in one zip: JSON with its schema, tables, pictures; sent as it is written."""
+    scope = Scope.enter(request.user, grow_id)
+    now = timezone.now()
+    answer = StreamingHttpResponse(_pieces(scope.grow, now), content_type="application/zip")
     name = f"{slugify(scope.grow.name) or 'grow'}-{now:%Y-%m-%d}.zip"
     answer["Content-Disposition"] = f'attachment; filename="{name}"'
     return answer
+
+
+def _pieces(grow: Grow, now: datetime) -> Iterator[bytes]:
+    with one_moment():
+        yield from archive_pieces(grow, now)
 
 
 @router.post("/archives", response={201: GrowOut, 422: ErrorOut}, operation_id="import_grow")
@@ -59,7 +66,11 @@ def import_grow(request: HttpRequest, file: Annotated[UploadedFile, File()]) -> 
     owned = Membership.objects.filter(person=person, role=MemberRole.OWNER)
     if owned.count() >= MOST_GROWS:
         raise InputError("too_many_or_few", f"One person owns at most {MOST_GROWS} grows.", "file")
-    grow = bring_in(file.read(LARGEST_ARCHIVE_BYTES + 1))
+    with NamedTemporaryFile() as kept:
+        for piece in file.chunks():
+            kept.write(piece)
+        kept.flush()
+        grow = bring_in(Path(kept.name), person)
     Membership.objects.create(grow=grow, person=person, role=MemberRole.OWNER)
     return Status(201, GrowOut(id=grow.pk, name=grow.name))
 

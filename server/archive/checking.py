@@ -200,7 +200,7 @@ def _try_tanks(scope: Scope) -> None:
 
 
 def _try_changes(scope: Scope) -> None:
-    for entry in scope.all(ChangeEntry):
+    for entry in scope.all(ChangeEntry).iterator():
         told = entry.changes
         lines = told.values() if isinstance(told, dict) else [None]
         if not all(
@@ -213,10 +213,11 @@ def _try_changes(scope: Scope) -> None:
 
 
 def _try_mixes(scope: Scope) -> None:
-    for mix in scope.all(Mix):
+    for mix in scope.all(Mix).iterator(chunk_size=20):
         replay(mix.as_plan(), events_of(mix))
 
 
 def _try_seasons(scope: Scope) -> None:
-    for running in running_seasons(scope, seasons_of(scope)):
+    for season in seasons_of(scope):  # one at a time: its tank's whole line is in memory
+        (running,) = running_seasons(scope, [season])
         standing_tasks(running, course_of(running, scope.grow))

@@ -18,6 +18,7 @@ from django.core.exceptions import ValidationError
 from django.db import models
 
 from core.errors import InputError
+from core.limits import EARLIEST_DAY, LATEST_DAY
 from server.api.shapes import PLAIN_TEXT
 from server.changes.models import ChangeEntry
 from server.charts.models import Chart, ChartVersion, LeafletPicture
@@ -34,6 +35,9 @@ from server.shelf.models import (
 )
 from server.tanks.models import BlendedWater, Tank, WaterBlend, WaterSource
 from server.tanks.timeline import TimeLineEntry
+
+_NAMES_OF_PEOPLE = frozenset({"by_name", "told_by_name"})
+"""Told together with the account: an archive has one name for who did something."""
 
 Numbers = Mapping[str, Mapping[Any, Any]]
 """For each list of an archive what a number in it stands for; for `people`, a name."""
@@ -61,7 +65,8 @@ class Kept:
     def fields(self) -> tuple[_AnyField, ...]:
         """Those that are told, in the order of the model."""
         found = self.model._meta.concrete_fields
-        return tuple(one for one in found if one.name not in self.leaves_out)
+        left_out = self.leaves_out | _NAMES_OF_PEOPLE
+        return tuple(one for one in found if one.name not in left_out)
 
     @cached_property
     def timed_by_itself(self) -> tuple[str, ...]:
@@ -100,7 +105,6 @@ KEPT: tuple[Kept, ...] = (
 )
 """Each after those that it refers to, but for records of its own list."""
 
-ADDED_LISTS = ("changes",)
 ADDED_FIELDS: Mapping[str, Mapping[str, Any]] = {"vessels": {"product": None, "words": ""}}
 """What came after the first archives were written, and what it is where one does not tell."""
 
@@ -209,6 +213,8 @@ def _check_stored(one: _AnyField, value: Any, where: str) -> None:
             raise InputError("wrong_value", "This is no number.", where)
         case datetime() if value.tzinfo is None:
             raise InputError("wrong_value", "A time needs its distance from UTC.", where)
+        case date() if not EARLIEST_DAY.year <= value.year <= LATEST_DAY.year:
+            raise InputError("wrong_value", "No grow is of that year.", where)
     if one.choices and not (one.blank and value == ""):
         _check_choice(one, value, where)
 

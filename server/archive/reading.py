@@ -1,129 +1,80 @@
 """An archive read and brought in as a grow of its own: whole, or not at all."""
 
-import io
-import struct
-import zipfile
-import zlib
-from collections import Counter
+from array import array
 from collections.abc import Iterator, Mapping
 from contextlib import contextmanager
+from pathlib import Path
 from typing import Any
 from zoneinfo import ZoneInfo, ZoneInfoNotFoundError
 
 from django.contrib.auth.models import User
-from django.core.exceptions import ValidationError
 from django.db import DataError, IntegrityError, connection, models, transaction
-from PIL import Image
 
+from core.bounded import bounded
 from core.errors import InputError
-from core.formats.text import read_json
-from core.limits import LARGEST_ARCHIVE_BYTES, LARGEST_UNPACKED_BYTES, MOST_ARCHIVE_PEOPLE
+from core.limits import MOST_ARCHIVE_RECORDS
 from server.archive.checking import check_grow, check_told
+from server.archive.files import DOCUMENT, picture_file
 from server.archive.kept import (
     ADDED_FIELDS,
-    ADDED_LISTS,
     GROW_FIELDS,
     KEPT,
     Kept,
+    Numbers,
     renumbered,
     stored_of,
 )
-from server.archive.tables import TABLES
-from server.archive.writing import DOCUMENT, FORMAT, SCHEMA, VERSION, picture_file
+from server.archive.unpacking import Limits, Record, Unpacked, unpacked
 from server.changes.models import unfollowed
+from server.grows.authors import is_a_name
 from server.grows.models import Grow
-from server.leaflets.redrawing import LARGEST_PICTURE_BYTES, MOST_PIXELS
+from server.leaflets.redrawing import LARGEST_PICTURE_BYTES, check_redrawn
 
-_Document = Mapping[str, Any]
-_BATCH = 500
+_AT_A_TIME, _BYTES_AT_A_TIME = 500, 2_000_000
+"""Records that are made in one piece: so many, or fewer of long ones."""
+
+_LISTS = tuple(kept.name for kept in KEPT)
 
 
 @transaction.atomic
-def bring_in(raw: bytes) -> Grow:
+def bring_in(file: Path, owner: User | None = None, *, limits: Limits = Limits()) -> Grow:  # noqa: B008 -- frozen
     """Make the grow that an archive holds; nobody is a member of it yet.
 
-    Who did something and has no account here gets a name that cannot sign in.
+    Whoever did something is a name and nothing more, unless it is the owner.
+
+    Args:
+        file: where the archive lies.
+        owner: whose the grow becomes.
+        limits: what reading it may take.
 
     Raises:
         InputError: it is no archive, or holds what no grow can hold; then nothing is kept.
     """
-    with _opened(raw) as archive:
-        document = _document(archive)
-        images = [
-            _image(archive, number, told) for number, told in enumerate(document["pictures"], 1)
-        ]
-    with unfollowed():
-        return _brought_in(document, images)
-
-
-def _brought_in(document: _Document, images: list[bytes]) -> Grow:
-    try:
-        grow = Grow.objects.create(**_grow_values(document["grow"]))
-        _keep(document, grow, images)
-        connection.check_constraints()
-    except (IntegrityError, DataError):
-        raise InputError(
-            "contradicts_itself", "The archive holds records that contradict each other.", "file"
-        ) from None
-    check_grow(grow)
+    people = {owner.username: owner.pk} if owner else {}
+    with unpacked(file, _LISTS, limits) as archive, unfollowed():
+        _check_head(archive.head)
+        try:
+            grow = Grow.objects.create(**_grow_values(archive.head["grow"]))
+            _keep(archive, grow, people)
+            connection.check_constraints()
+        except (IntegrityError, DataError):
+            raise InputError(
+                "contradicts_itself", "The archive holds records that contradict each other.",
+                "file",
+            ) from None  # fmt: skip
+        check_grow(grow)
     return grow
 
 
-@contextmanager
-def _opened(raw: bytes) -> Iterator[zipfile.ZipFile]:
-    """The zip, with nothing in it but what an archive holds."""
-    if len(raw) > LARGEST_ARCHIVE_BYTES:
-        size = LARGEST_ARCHIVE_BYTES // 1_000_000
-        raise InputError("too_large", f"The archive is over {size} MB.", "file")
-    try:
-        with zipfile.ZipFile(io.BytesIO(raw)) as archive:
-            if sum(one.file_size for one in archive.infolist()) > LARGEST_UNPACKED_BYTES:
-                raise InputError("too_large", "The archive holds more than a grow can.", "file")
-            _check_files(archive.namelist())
-            yield archive
-    except InputError:
-        raise
-    except (zipfile.BadZipFile, zlib.error, struct.error, EOFError, OSError, KeyError,
-            RuntimeError, NotImplementedError, ValueError, OverflowError):  # fmt: skip
-        raise InputError("no_archive", "This is no zip that can be read.", "file") from None
-
-
-def _check_files(names: list[str]) -> None:
-    """Each file is one of an archive and there once, and the document is among them."""
-    known = {DOCUMENT, SCHEMA, *(f"{name}.csv" for name in TABLES)}
-    known |= {picture_file(number) for number in range(1, len(names) + 1)}
-    unknown = [one for one, times in Counter(names).items() if one not in known or times > 1]
-    if unknown or DOCUMENT not in names:
-        what = f"It holds {unknown[0][:80]!r}." if unknown else f"It holds no {DOCUMENT}."
-        raise InputError("no_archive", f"This is no archive of a grow. {what}", "file")
-
-
-def _document(archive: zipfile.ZipFile) -> _Document:
-    raw = archive.read(DOCUMENT)
-    told = read_json(raw, largest=LARGEST_UNPACKED_BYTES, number=float)
-    names = {"format", "version", "written_at", "grow", *(kept.name for kept in KEPT)}
-    if not isinstance(told, dict) or told.get("format") != FORMAT or told.get("version") != VERSION:
-        raise InputError("wrong_format", f"This is no {FORMAT}, version {VERSION}.", DOCUMENT)
-    _fill_in(told)
-    _check_names(told, names, DOCUMENT)
-    _check_names(told["grow"], {one.name for one in GROW_FIELDS}, "grow")
-    for kept in KEPT:
-        if not isinstance(told[kept.name], list):
-            raise InputError("wrong_type", "This is no list.", kept.name)
-        for at, record in enumerate(told[kept.name]):
-            _check_names(record, {one.name for one in kept.fields}, f"{kept.name}[{at}]")
-    return told
-
-
-def _fill_in(told: dict[str, Any]) -> None:
-    """What archives that were written before it did not hold yet."""
-    for name in ADDED_LISTS:
-        told.setdefault(name, [])
-    for name, fields in ADDED_FIELDS.items():
-        records = told.get(name)
-        for record in records if isinstance(records, list) else ():
-            if isinstance(record, dict):
-                record.update({field: record.get(field, fields[field]) for field in fields})
+def _check_head(head: Mapping[str, Any]) -> None:
+    _check_names(head, {"format", "version", "written_at", "grow", "records"}, DOCUMENT)
+    _check_names(head["grow"], {one.name for one in GROW_FIELDS}, "grow")
+    _check_names(head["records"], set(_LISTS), "records")
+    for name, count in head["records"].items():
+        if not isinstance(count, int) or isinstance(count, bool) or count < 0:
+            raise InputError("wrong_type", "This is no number of records.", f"records.{name}")
+        if count > MOST_ARCHIVE_RECORDS:
+            raise InputError("too_large", "The archive holds more than a grow can.", "file")
 
 
 def _check_names(told: object, names: set[str], where: str) -> None:
@@ -132,23 +83,6 @@ def _check_names(told: object, names: set[str], where: str) -> None:
     if wrong := sorted(names ^ set(told)):
         what = "is missing" if wrong[0] in names else "is not known"
         raise InputError("wrong_fields", f"The field {wrong[0][:60]!r} {what}.", where)
-
-
-def _image(archive: zipfile.ZipFile, number: int, told: Mapping[str, Any]) -> bytes:
-    """A picture as it was kept; one that says another size than it has is refused."""
-    where = picture_file(number)
-    try:
-        with archive.open(where) as file:
-            raw = file.read(LARGEST_PICTURE_BYTES + 1)
-        with Image.open(io.BytesIO(raw), formats=["WEBP"]) as image:
-            fits = (image.width, image.height) == (told["width"], told["height"])
-            is_small = image.width * image.height <= MOST_PIXELS
-            if len(raw) <= LARGEST_PICTURE_BYTES and is_small and fits:
-                image.load()
-                return raw
-    except (KeyError, OSError, ValueError, SyntaxError, EOFError, Image.DecompressionBombError):
-        pass
-    raise InputError("no_picture", "This is no picture that was kept with a leaflet.", where)
 
 
 def _grow_values(told: Mapping[str, Any]) -> dict[str, Any]:
@@ -161,51 +95,130 @@ def _grow_values(told: Mapping[str, Any]) -> dict[str, Any]:
     return values
 
 
-def _keep(document: _Document, grow: Grow, images: list[bytes]) -> None:
+class _Reserved(Mapping[Any, Any]):
+    """Numbers that the database gave beforehand, by the places of records in their list."""
+
+    def __init__(self, model: type[models.Model], many: int) -> None:
+        self._numbers = array("q")
+        with connection.cursor() as cursor:
+            cursor.execute(
+                "SELECT nextval(pg_get_serial_sequence(%s, 'id')) FROM generate_series(1, %s)",
+                [model._meta.db_table, many],
+            )
+            while rows := cursor.fetchmany(10_000):
+                self._numbers.extend(number for (number,) in rows)
+
+    def __getitem__(self, place: Any) -> int:
+        if not isinstance(place, int) or not 1 <= place <= len(self._numbers):
+            raise KeyError(place)
+        return self._numbers[place - 1]
+
+    def __iter__(self) -> Iterator[int]:
+        return iter(range(1, len(self._numbers) + 1))
+
+    def __len__(self) -> int:
+        return len(self._numbers)
+
+
+def _keep(archive: Unpacked, grow: Grow, people: Mapping[str, int]) -> None:
     """Make every record, each with a number that the database has given before."""
-    numbers: dict[str, dict[Any, Any]] = {
-        kept.name: dict(enumerate(_reserved(kept.model, len(document[kept.name])), 1))
-        for kept in KEPT
+    counts = archive.head["records"]
+    numbers: dict[str, Mapping[Any, Any]] = {
+        kept.name: _Reserved(kept.model, counts[kept.name]) for kept in KEPT
     }
-    numbers["people"] = _people(document)
+    numbers["people"] = people
     for kept in KEPT:
-        made = []
-        for number, told in enumerate(document[kept.name], 1):
-            where = f"{kept.name}[{number - 1}]"
-            values = _values(kept, told, numbers, where)
-            if "grow" in kept.leaves_out and kept.name != "mix_events":
-                values["grow"] = grow
-            if kept.name == "pictures":
-                values["image"] = images[number - 1]
-            made.append(kept.model(pk=numbers[kept.name][number], **values))
-        kept.model._default_manager.bulk_create(made, batch_size=_BATCH)
-        _keep_times(kept, made, document[kept.name])
+        _Keeping(kept, grow, numbers, archive).keep()
 
 
-def _keep_times(kept: Kept, made: list[models.Model], told: list[Mapping[str, Any]]) -> None:
-    """Put back the times at which records were added: the database has put its own there."""
-    timed = [one for one in kept.fields if one.name in kept.timed_by_itself]
-    if not made or not timed:
-        return
-    for record, values in zip(made, told, strict=True):
-        for one in timed:
-            setattr(record, one.name, one.to_python(values[one.name]))
-    kept.model._base_manager.bulk_update(made, [one.name for one in timed], batch_size=_BATCH)
+class _Keeping:
+    """The records of one list, made piece by piece."""
+
+    def __init__(self, kept: Kept, grow: Grow, numbers: Numbers, archive: Unpacked) -> None:
+        self._kept = kept
+        self._grow = grow
+        self._numbers = numbers
+        self._archive = archive
+        self._names = {one.name for one in kept.fields}
+        self._made: list[tuple[models.Model, Record]] = []
+
+    def keep(self) -> None:
+        """Make all of them."""
+        name, begun, count = self._kept.name, self._archive.bytes_read, 0
+        for count, told in enumerate(self._archive.records(name), 1):
+            if count > len(self._numbers[name]):
+                raise self._other_number()
+            self._made.append((self._record(count, told), told))
+            size = self._archive.bytes_read - begun
+            if len(self._made) >= _AT_A_TIME or size > _BYTES_AT_A_TIME:
+                self._store()
+                begun = self._archive.bytes_read
+        if count != len(self._numbers[name]):
+            raise self._other_number()
+        self._store()
+
+    def _other_number(self) -> InputError:
+        said = "There are not as many as the archive says."
+        return InputError("contradicts_itself", said, self._kept.name)
+
+    def _record(self, place: int, told: Record) -> models.Model:
+        kept, where = self._kept, f"{self._kept.name}[{place - 1}]"
+        told = {**ADDED_FIELDS.get(kept.name, {}), **told}
+        _check_names(told, self._names, where)
+        values = _values(kept, told, self._numbers, where)
+        if "grow" in kept.leaves_out and kept.name != "mix_events":
+            values["grow"] = self._grow
+        if kept.name == "pictures":
+            values["image"] = _image(self._archive, place, told)
+        return kept.model(pk=self._numbers[kept.name][place], **values)
+
+    def _store(self) -> None:
+        made, self._made = self._made, []
+        records = [record for record, _ in made]
+        self._kept.model._default_manager.bulk_create(records)
+        timed = [one for one in self._kept.fields if one.name in self._kept.timed_by_itself]
+        if not made or not timed:
+            return
+        # The database has put its own time there.
+        for record, told in made:
+            for one in timed:
+                setattr(record, one.name, one.to_python(told[one.name]))
+        self._kept.model._base_manager.bulk_update(records, [one.name for one in timed])
 
 
-def _values(
-    kept: Kept, told: Mapping[str, Any], numbers: Mapping[str, Mapping[Any, Any]], where: str
-) -> dict[str, Any]:
-    values = {}
+def _image(archive: Unpacked, number: int, told: Record) -> bytes:
+    """A picture as it was kept; one that says another size than it has is refused."""
+    raw = archive.picture(number, LARGEST_PICTURE_BYTES)
+    with _at(picture_file(number)):
+        bounded(check_redrawn, raw, told["width"], told["height"])
+    return raw
+
+
+@contextmanager
+def _at(where: str) -> Iterator[None]:
+    try:
+        yield
+    except InputError as error:
+        raise InputError(error.code, error.message, where) from None
+
+
+def _values(kept: Kept, told: Record, numbers: Numbers, where: str) -> dict[str, Any]:
+    values: dict[str, Any] = {}
     for one in kept.fields:
         at, value, listed = f"{where}.{one.name}", told[one.name], kept.list_of(one)
+        if listed == "people":
+            values |= _author(one, value, numbers["people"], at)
+            continue
         if listed is None:
             value = stored_of(one, value, at)
             check_told(kept.model, one.name, value, at)
             value = renumbered(kept, one, value, numbers)
         elif value is not None:
-            is_number = isinstance(value, str if listed == "people" else int)
-            if not is_number or isinstance(value, bool) or value not in numbers[listed]:
+            if (
+                not isinstance(value, int)
+                or isinstance(value, bool)
+                or value not in numbers[listed]
+            ):
                 raise InputError("unknown_number", f"There is no such one in {listed}.", at)
             value = numbers[listed][value]
         elif not one.null:
@@ -214,36 +227,11 @@ def _values(
     return values
 
 
-def _reserved(model: type[models.Model], many: int) -> list[int]:
-    """Numbers that nothing else will get."""
-    with connection.cursor() as cursor:
-        cursor.execute(
-            "SELECT nextval(pg_get_serial_sequence(%s, 'id')) FROM generate_series(1, %s)",
-            [model._meta.db_table, many],
-        )
-        return sorted(number for (number,) in cursor.fetchall())
-
-
-def _people(document: _Document) -> dict[str, int]:
-    """Numbers of those who did something, by name."""
-    named = {
-        record[one.name]
-        for kept in KEPT
-        for one in kept.fields
-        if kept.list_of(one) == "people"
-        for record in document[kept.name]
-        if isinstance(record[one.name], str)
-    }
-    if len(named) > MOST_ARCHIVE_PEOPLE:
-        raise InputError("too_many_or_few", "More people than a grow has did something.", "file")
-    known = User.objects.filter(username__in=named)
-    for name in sorted(named - set(known.values_list("username", flat=True))):
-        person = User(username=name, is_active=False)
-        try:
-            person.clean_fields(exclude=["password"])
-        except ValidationError:
-            said = f"{name[:60]!r} is no name of a person."
-            raise InputError("wrong_value", said, "file") from None
-        person.set_unusable_password()
-        person.save()
-    return dict(known.all().values_list("username", "pk"))
+def _author(one: Any, value: Any, people: Mapping[Any, Any], where: str) -> dict[str, Any]:
+    """Who did something: an account of this grow, or a name alone."""
+    if value is None:
+        return {one.attname: None, f"{one.name}_name": ""}
+    if not isinstance(value, str) or not is_a_name(value):
+        raise InputError("wrong_value", f"{str(value)[:60]!r} is no name of a person.", where)
+    known = people.get(value)
+    return {one.attname: known, f"{one.name}_name": "" if known else value}

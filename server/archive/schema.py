@@ -5,6 +5,8 @@ from typing import Any
 
 from django.db import models
 
+from core.limits import MOST_ARCHIVE_RECORDS
+from server.archive.files import FORMAT, VERSION
 from server.archive.kept import GROW_FIELDS, KEPT, Kept
 
 _DRAFT = "https://json-schema.org/draft/2020-12/schema"
@@ -21,16 +23,21 @@ _TYPES: Mapping[str, Mapping[str, Any]] = {
 
 
 def archive_schema() -> dict[str, Any]:
-    """The schema of `archive.json`."""
-    lists = {kept.name: {"type": "array", "items": _record(kept)} for kept in KEPT}
+    """The schema of `archive.json`, and under `$defs` that of a line of each list."""
+    count = {"type": "integer", "minimum": 0, "maximum": MOST_ARCHIVE_RECORDS}
     told = {
-        "format": {"const": "brisk-measure/grow-archive"},
-        "version": {"const": 1},
+        "format": {"const": FORMAT},
+        "version": {"const": VERSION},
         "written_at": {"type": "string", "format": "date-time"},
         "grow": _object({one.name: _field(one) for one in GROW_FIELDS}),
-        **lists,
+        "records": _object({kept.name: count for kept in KEPT}),
     }
-    return {"$schema": _DRAFT, "title": "brisk-measure/grow-archive, version 1", **_object(told)}
+    return {
+        "$schema": _DRAFT,
+        "title": f"{FORMAT}, version {VERSION}",
+        **_object(told),
+        "$defs": {kept.name: _record(kept) for kept in KEPT},
+    }
 
 
 def _object(fields: Mapping[str, Any]) -> dict[str, Any]:

@@ -1,29 +1,33 @@
-"""A grow as one file: a zip of JSON, of tables for a spreadsheet, and of pictures."""
+"""A grow as one file: a zip of JSON lines, of tables for a spreadsheet, and of pictures.
 
-import io
+It is written as it is read, record by record: a grow of ten years takes no more memory than one of
+a week.
+"""
+
 import json
+import tempfile
 import zipfile
-from collections.abc import Iterator, Mapping
+from collections.abc import Callable, Iterator, Mapping
 from contextlib import contextmanager
 from datetime import datetime
-from typing import Any
+from typing import IO, Any
 
 from django.contrib.auth.models import User
 from django.db import connection, models, transaction
 from django.db.models import Q, QuerySet
 
+from server.archive.files import DOCUMENT, FORMAT, SCHEMA, VERSION, picture_file, records_file
 from server.archive.kept import GROW_FIELDS, KEPT, NAMES, Kept, Numbers, renumbered, told_of
 from server.archive.schema import archive_schema
-from server.archive.tables import tables_of
-from server.charts.models import LeafletPicture
+from server.archive.tables import TABLES, Names
+from server.charts.models import ChartVersion, LeafletPicture
 from server.grows.models import Grow
-
-FORMAT = "brisk-measure/grow-archive"
-VERSION = 1
-DOCUMENT, SCHEMA = "archive.json", "archive.schema.json"
 
 _NO_TIME = (1980, 1, 1, 0, 0, 0)
 """Of every file in the zip, so that the same grow gives the same bytes."""
+
+_AT_A_TIME = 500
+"""Records fetched in one piece."""
 
 
 @contextmanager
@@ -37,75 +41,173 @@ def one_moment() -> Iterator[None]:
         yield
 
 
-def picture_file(number: int) -> str:
-    """Where a picture lies in an archive."""
-    return f"pictures/{number}.webp"
-
-
 def records_of(kept: Kept, grow: Grow) -> QuerySet[models.Model]:
     """The records of a list, in the order of their numbers."""
     held_by = Q(mix__grow=grow) if NAMES[kept.model] == "mix_events" else Q(grow=grow)
     found: QuerySet[models.Model] = kept.model._base_manager.filter(held_by).order_by("pk")
-    return found.defer("image") if kept.model is LeafletPicture else found
-
-
-def archive_document(grow: Grow, now: datetime) -> dict[str, Any]:
-    """All of a grow as plain JSON values; read it in a transaction that sees one moment."""
-    found = {kept.name: list(records_of(kept, grow)) for kept in KEPT}
-    numbers: dict[str, Mapping[Any, Any]] = {
-        name: {one.pk: at for at, one in enumerate(records, 1)} for name, records in found.items()
-    }
-    numbers["people"] = _people(found)
-    return {
-        "format": FORMAT,
-        "version": VERSION,
-        "written_at": told_of(now),
-        "grow": {one.name: getattr(grow, one.name) for one in GROW_FIELDS},
-        **{
-            kept.name: [_record(kept, record, numbers) for record in found[kept.name]]
-            for kept in KEPT
-        },
-    }
-
-
-def _people(found: Mapping[str, list[models.Model]]) -> dict[int, str]:
-    """Names of those who did something, by their numbers."""
-    did = {
-        getattr(record, one.attname)
-        for kept in KEPT
-        for one in kept.fields
-        if kept.list_of(one) == "people"
-        for record in found[kept.name]
-    }
-    return dict(User.objects.filter(pk__in=did - {None}).values_list("pk", "username"))
-
-
-def _record(kept: Kept, record: models.Model, numbers: Numbers) -> dict[str, Any]:
-    return {
-        one.name: told_of(renumbered(kept, one, getattr(record, one.attname), numbers))
-        for one in kept.fields
-    }
+    if kept.model is not LeafletPicture:
+        return found
+    shown = ChartVersion.objects.filter(grow=grow).exclude(picture=None).values("picture")
+    return found.filter(pk__in=shown).defer("image")
 
 
 def archive_bytes(grow: Grow, now: datetime) -> bytes:
     """The file: the same for the same grow, but for when it was written."""
-    document = archive_document(grow, now)
-    made = io.BytesIO()
-    with zipfile.ZipFile(made, "w", zipfile.ZIP_DEFLATED) as archive:
-        for name, content in _files(document):
-            archive.writestr(_entry(name), content)
-        pictures = records_of(next(one for one in KEPT if one.name == "pictures"), grow)
-        for number, pk in enumerate(pictures.values_list("pk", flat=True), 1):
+    return b"".join(archive_pieces(grow, now))
+
+
+def archive_pieces(
+    grow: Grow, now: datetime, *, tell: Callable[[str, int], None] = lambda _name, _count: None
+) -> Iterator[bytes]:
+    """The file piece by piece, as it is sent; read it in a transaction that sees one moment.
+
+    Args:
+        grow: of which it is.
+        now: when it was written, as it says.
+        tell: is told of every list that is done, with how many records it has.
+    """
+    sink = _Sink()
+    with zipfile.ZipFile(sink, "w", zipfile.ZIP_DEFLATED) as archive:
+        for _ in _Writing(grow, archive, tell).steps(now):
+            yield sink.taken()
+    yield sink.taken()
+
+
+class _Writing:
+    """One archive, written step by step."""
+
+    def __init__(
+        self, grow: Grow, archive: zipfile.ZipFile, tell: Callable[[str, int], None]
+    ) -> None:
+        self._grow = grow
+        self._archive = archive
+        self._tell = tell
+        self._numbers = _numbers(grow)
+        self._tables = _Tables()
+
+    def steps(self, now: datetime) -> Iterator[None]:
+        """Write everything; between two steps what was written can be sent."""
+        counts = {kept.name: records_of(kept, self._grow).count() for kept in KEPT}
+        self._archive.writestr(_entry(DOCUMENT), _head(self._grow, now, counts))
+        self._archive.writestr(_entry(SCHEMA), json.dumps(archive_schema(), indent=1))
+        for kept in KEPT:
+            yield from self._records(kept)
+            self._tell(kept.name, counts[kept.name])
+        for name, lines in self._tables.done():
+            with self._archive.open(_entry(f"{name}.csv"), "w") as file:
+                for piece in lines:
+                    file.write(piece)
+                    yield
+        for number, pk in enumerate(self._numbers["pictures"], 1):
             image = LeafletPicture.objects.values_list("image", flat=True).get(pk=pk)
-            archive.writestr(_entry(picture_file(number)), bytes(image))
-    return made.getvalue()
+            self._archive.writestr(_entry(picture_file(number)), bytes(image))
+            yield
+
+    def _records(self, kept: Kept) -> Iterator[None]:
+        """Write the records of a list, one a line."""
+        found = records_of(kept, self._grow).iterator(chunk_size=_AT_A_TIME)
+        with self._archive.open(_entry(records_file(kept.name)), "w") as file:
+            for number, record in enumerate(found, 1):
+                told = {one.name: _told(kept, one, record, self._numbers) for one in kept.fields}
+                file.write(json.dumps(told, ensure_ascii=False).encode() + b"\n")
+                self._tables.take(kept.name, told)
+                if number % _AT_A_TIME == 0:
+                    yield
 
 
-def _files(document: Mapping[str, Any]) -> Iterator[tuple[str, str]]:
-    yield DOCUMENT, json.dumps(document, indent=1, ensure_ascii=False)
-    yield SCHEMA, json.dumps(archive_schema(), indent=1)
-    for name, table in tables_of(document).items():
-        yield f"{name}.csv", table
+class _Sink:
+    """Where a zip is written that is sent on at once; it cannot be gone back in."""
+
+    def __init__(self) -> None:
+        self._pieces: list[bytes] = []
+
+    def write(self, piece: bytes, /) -> int:
+        self._pieces.append(bytes(piece))
+        return len(piece)
+
+    def flush(self) -> None:
+        """Nothing waits here."""
+
+    def taken(self) -> bytes:
+        """What was written since it was taken last."""
+        pieces, self._pieces = self._pieces, []
+        return b"".join(pieces)
+
+
+class _Tables:
+    """The tables for a spreadsheet, written beside the records that they are drawn from."""
+
+    def __init__(self) -> None:
+        self._names = Names()
+        self._files: dict[str, IO[bytes]] = {}
+
+    def take(self, name: str, record: Mapping[str, Any]) -> None:
+        """Take in a record of a list."""
+        self._names.take(name, record)
+        if (table := TABLES.get(name)) is not None:
+            if name not in self._files:
+                self._files[name] = tempfile.TemporaryFile()  # noqa: SIM115 -- closed by `done`
+            self._files[name].write(table.lines(record, self._names))
+
+    def done(self) -> Iterator[tuple[str, Iterator[bytes]]]:
+        """Each table with its lines, piece by piece."""
+        for name, table in TABLES.items():
+            yield name, self._pieces(table.heading(), self._files.pop(name, None))
+
+    def _pieces(self, heading: bytes, file: IO[bytes] | None) -> Iterator[bytes]:
+        yield heading
+        if file is not None:
+            with file:
+                file.seek(0)
+                while piece := file.read(1 << 20):
+                    yield piece
+
+
+def _head(grow: Grow, now: datetime, counts: Mapping[str, int]) -> str:
+    told = {
+        "format": FORMAT,
+        "version": VERSION,
+        "written_at": told_of(now),
+        "grow": {one.name: getattr(grow, one.name) for one in GROW_FIELDS},
+        "records": counts,
+    }
+    return json.dumps(told, indent=1, ensure_ascii=False)
+
+
+def _numbers(grow: Grow) -> dict[str, Mapping[Any, Any]]:
+    """The place of each record that others refer to, by its number; and names of people."""
+    referred = {kept.list_of(one) for kept in KEPT for one in kept.fields} | {"pictures"}
+    numbers: dict[str, Mapping[Any, Any]] = {
+        kept.name: {
+            pk: at for at, pk in enumerate(records_of(kept, grow).values_list("pk", flat=True), 1)
+        }
+        for kept in KEPT
+        if kept.name in referred
+    }
+    numbers["people"] = _people(grow)
+    return numbers
+
+
+def _people(grow: Grow) -> dict[int, str]:
+    """Names of those who did something, by their numbers."""
+    did = {
+        person
+        for kept in KEPT
+        for one in kept.fields
+        if kept.list_of(one) == "people"
+        for person in records_of(kept, grow)
+        .order_by()
+        .values_list(one.attname, flat=True)
+        .distinct()
+    }
+    return dict(User.objects.filter(pk__in=did - {None}).values_list("pk", "username"))
+
+
+def _told(kept: Kept, one: Any, record: models.Model, numbers: Numbers) -> Any:
+    value = told_of(renumbered(kept, one, getattr(record, one.attname), numbers))
+    if kept.list_of(one) == "people":
+        return value or getattr(record, f"{one.name}_name") or None
+    return value
 
 
 def _entry(name: str) -> zipfile.ZipInfo:

@@ -9,13 +9,13 @@ from dataclasses import dataclass
 from decimal import Decimal
 from typing import Any
 
-from django.conf import settings
 from django.core.signals import request_finished, request_started
 from django.db import models
 from django.db.models.signals import post_save, pre_delete, pre_save
 
 from core.limits import LONGEST_NAME
 from core.quantities import decimal_text, figure
+from server.grows.authors import Authored
 from server.grows.models import Grow, Membership
 from server.grows.scope import Owned, acting
 
@@ -23,7 +23,7 @@ _LONGEST_TOLD = 200
 """Characters of a value that are kept; whole documents have versions of their own."""
 
 
-class ChangeEntry(Owned):
+class ChangeEntry(Owned, Authored):
     """One edit; `changes` by field, what stood there before and behind it. Never altered."""
 
     class What(models.TextChoices):
@@ -39,7 +39,6 @@ class ChangeEntry(Owned):
     product = models.ForeignKey("shelf.Product", models.SET_NULL, null=True, related_name="+")
     changes = models.JSONField("by field, before and behind", default=dict)
     at = models.DateTimeField(auto_now_add=True)
-    by = models.ForeignKey(settings.AUTH_USER_MODEL, models.SET_NULL, null=True, related_name="+")
 
     class Meta:
         ordering = ["-at", "-pk"]

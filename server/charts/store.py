@@ -9,6 +9,8 @@ from django.http import Http404
 
 from core.chart import Chart as CoreChart
 from core.formats import FeedChart, document_of
+from core.formats.chart import ProductDocument
+from core.limits import LONGEST_NAME
 from core.memory import Memory
 from server.charts.models import Chart, ChartVersion, LeafletPicture
 from server.grows.models import Grow
@@ -78,9 +80,12 @@ def _link_products(grow: Grow, document: FeedChart) -> dict[str, int]:
     """The number of the shelf's product by each row's key; what is new is put there."""
     shelf = {product.name: product for product in Product.objects.filter(grow=grow)}
     taken = {product.tag for product in shelf.values()}
-    links = {}
+    links: dict[str, int] = {}
+    printed_as: dict[str, str] = {}
     for printed in document.products:
-        name = printed.name or printed.key
+        name = _name_on_shelf(printed)
+        if printed_as.setdefault(name, printed.name) != printed.name:
+            name = printed.key  # two long names that begin alike are two products
         if name not in shelf:
             shelf[name] = Product.objects.create(
                 grow=grow, name=name, tag=new_tag(name, taken), role=printed.role, form=printed.form
@@ -88,6 +93,11 @@ def _link_products(grow: Grow, document: FeedChart) -> dict[str, int]:
             taken.add(shelf[name].tag)
         links[printed.key] = shelf[name].pk
     return links
+
+
+def _name_on_shelf(printed: ProductDocument) -> str:
+    """What the product of a row is called where it is new; a leaflet may print more than that."""
+    return printed.name.strip()[:LONGEST_NAME].strip() or printed.key
 
 
 def stored_charts(

@@ -3,13 +3,13 @@
 from datetime import datetime
 from typing import Annotated
 
-from django.contrib.auth import update_session_auth_hash
+from django.contrib.auth import authenticate, update_session_auth_hash
 from django.contrib.auth.models import User
 from django.contrib.auth.password_validation import validate_password
 from django.contrib.auth.signals import user_logged_in
 from django.contrib.sessions.models import Session
 from django.core.exceptions import ValidationError
-from django.dispatch import receiver
+from django.dispatch import Signal, receiver
 from django.http import Http404, HttpRequest
 from django.utils import timezone
 from ninja import Field, Router, Schema
@@ -25,10 +25,14 @@ _Password = Annotated[str, Field(min_length=1, max_length=200, pattern=PLAIN_TEX
 
 
 class PasswordIn(Schema):
-    """The password as it is, and as it is to be."""
+    """The password as it is, and as it is to be.
+
+    `end_calendars` ends the person's secret calendar addresses, too.
+    """
 
     old: _Password
     new: _Password
+    end_calendars: bool = False
 
 
 class DeviceOut(Schema):
@@ -51,13 +55,22 @@ def note_device(request: HttpRequest, user: User, **_: object) -> None:
     )
 
 
-@router.put("/password", response={200: Kept, **_ANSWERS}, operation_id="change_password")
+password_changed = Signal()
+"""After a change of password: of whose, and whether calendar addresses end with it."""
+
+
+@router.put(
+    "/password", response={200: Kept, 429: ErrorOut, **_ANSWERS}, operation_id="change_password"
+)
 def change_password(request: HttpRequest, told: PasswordIn) -> Kept:
-    """Another password; every other device is signed out by it."""
+    """Another password; every other device is signed out by it.
+
+    Wrong old ones count as wrong passwords at the door do, and lock as those.
+    """
     person = User.objects.get(pk=request.user.pk or 0)
     if person.username in DEMO_PEOPLE:
         raise InputError("demo", "The demo’s password is public and stays as it is.", "new")
-    if not person.check_password(told.old):
+    if authenticate(request, username=person.username, password=told.old) is None:
         raise InputError("wrong_password", "That is not your password.", "old")
     try:
         validate_password(told.new, person)
@@ -70,6 +83,7 @@ def change_password(request: HttpRequest, told: PasswordIn) -> Kept:
     Session.objects.filter(session_key__in=others.values("session_key")).delete()
     others.delete()
     note_device(request, person)
+    password_changed.send(User, person=person, end_calendars=told.end_calendars)
     return Kept()
 
 

@@ -13,6 +13,7 @@ from ninja import Field, Router, Schema
 
 from core.errors import InputError
 from server.api.shapes import PLAIN_TEXT, ErrorOut
+from server.grows.authors import give_names
 from server.grows.demo_people import DEMO_PEOPLE
 from server.grows.models import Invitation, Membership
 from server.grows.people import digest_of
@@ -44,10 +45,12 @@ def _open(secret: str) -> Invitation:
     """An invitation that can still be used.
 
     Raises:
-        Http404: there is none of that secret, it was used, or its days are over.
+        Http404: there is none of that secret, it was used, its days are over, or who made it owns
+            the grow no more.
     """
-    found = Invitation.objects.select_related("grow", "by").filter(digest=digest_of(secret)).first()
-    if found is None or found.used_at is not None or found.ends_at <= timezone.now():
+    usable = Invitation.usable().select_related("grow", "by")
+    found = usable.filter(digest=digest_of(secret)).first()
+    if found is None:
         raise Http404("No such invitation.")
     return found
 
@@ -126,5 +129,6 @@ def _join(secret: str, person: User) -> None:
     if person.username in DEMO_PEOPLE:
         raise InputError("demo", "The demo’s people stay as they are.")
     Membership.objects.create(grow=invitation.grow, person=person, role=invitation.role)
+    give_names(invitation.grow_id, person)
     invitation.used_at = timezone.now()
     invitation.save(update_fields=["used_at"])

@@ -236,8 +236,17 @@ class Invitation(models.Model):
     @staticmethod
     def open(grow: Grow) -> list["Invitation"]:
         """Those of a grow that can still be used."""
-        found = Invitation.objects.filter(grow=grow, used_at=None, ends_at__gt=timezone.now())
+        found = Invitation.usable().filter(grow=grow)
         return list(found.select_related("by").order_by("pk"))
+
+    @staticmethod
+    def usable() -> models.QuerySet["Invitation"]:
+        """Those that let somebody in: who made them is an owner of the grow still."""
+        owners = Membership.objects.filter(
+            grow=models.OuterRef("grow"), person=models.OuterRef("by"), role=MemberRole.OWNER
+        )
+        found = Invitation.objects.filter(used_at=None, ends_at__gt=timezone.now())
+        return found.filter(models.Exists(owners))
 
 
 class Device(models.Model):
@@ -250,3 +259,17 @@ class Device(models.Model):
 
     def __str__(self) -> str:
         return f"{self.person} since {self.at}"
+
+
+class HeardAct(models.Model):
+    """The key of an act that was heard; see `server.grows.once`."""
+
+    grow = models.ForeignKey(Grow, models.CASCADE, related_name="+")
+    key = models.CharField(max_length=40)
+    at = models.DateTimeField(default=timezone.now)
+
+    class Meta:
+        constraints = [models.UniqueConstraint(fields=["grow", "key"], name="act_heard_once")]
+
+    def __str__(self) -> str:
+        return self.key

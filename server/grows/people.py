@@ -146,6 +146,8 @@ def set_role(request: HttpRequest, grow_id: int, member_id: int, told: RoleIn) -
         _refuse_last_owner(scope.grow, member)
     member.role = told.role
     member.save(update_fields=["role"])
+    if told.role is not MemberRole.OWNER:
+        _end_links(member)
     return Kept()
 
 
@@ -159,6 +161,7 @@ def remove_person(request: HttpRequest, grow_id: int, member_id: int) -> Kept:
     """Remove a member; what they did stays in the record."""
     scope, member = _member(request, grow_id, member_id)
     _refuse_last_owner(scope.grow, member)
+    _end_links(member)
     member.delete()
     return Kept()
 
@@ -170,8 +173,15 @@ def leave_grow(request: HttpRequest, grow_id: int) -> Kept:
     scope = Scope.enter(request.user, grow_id)
     scope, member = _member(request, grow_id, scope.membership.pk)
     _refuse_last_owner(scope.grow, member)
+    _end_links(member)
     member.delete()
     return Kept()
+
+
+def _end_links(member: Membership) -> None:
+    """Links die with the right of who made them, also where that right comes back."""
+    made = Invitation.objects.filter(grow=member.grow_id, by=member.person_id, used_at=None)
+    made.delete()
 
 
 def _member(request: HttpRequest, grow_id: int, member_id: int) -> tuple[Scope, Membership]:

@@ -95,7 +95,7 @@ class MemberAuth(SessionAuth):
             return person
         method = request.method or "GET"
         right = right_needed(method, self._operations.get((method, match.route), ""))
-        if right is not Right.LOOK:
+        if right is not Right.LOOK and match.kwargs["grow_id"].isdecimal():  # else it is none
             self._refuse(person.pk, match.kwargs["grow_id"], right)
         return person
 

@@ -138,8 +138,7 @@ def tell_events(
     found = _find(scope, mix_id)
     events = events_from(told, found.as_plan(), events_of(found), scope)
     person_id = scope.membership.person_id
-    people = scope.people() if any(one.by for one in told.events) else {}
-    plan, state, heard = hear(found, person_id, events, people=people)
+    plan, state, heard = hear(found, person_id, events, people=scope.people())
     _timed(response)
     return guided_out(found, plan, state, heard, scope)
 

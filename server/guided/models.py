@@ -11,6 +11,7 @@ from core.guided import Event, EventKind, GuidedPlan
 from core.limits import LONGEST_NAME
 from core.quantities import figure
 from server.charts.models import ChartVersion
+from server.grows.authors import LONGEST_AUTHOR, Authored
 from server.grows.scope import Owned
 from server.tanks.models import Tank
 
@@ -57,13 +58,15 @@ class Mix(Owned):
         return plan_from(self.plan)
 
 
-class MixEvent(models.Model):
+class MixEvent(Authored):
     """One thing that happened at the bench; `client_id` is made by the device that saw it."""
 
     mix = models.ForeignKey(Mix, models.CASCADE, related_name="events")
     client_id = models.CharField(max_length=40)
     at = models.DateTimeField()
-    by = models.ForeignKey(settings.AUTH_USER_MODEL, models.PROTECT, related_name="+")
+    by = models.ForeignKey(
+        settings.AUTH_USER_MODEL, models.PROTECT, null=True, blank=True, related_name="+"
+    )
     kind = models.CharField(max_length=12, choices=[(kind.value, kind.value) for kind in EventKind])
     step = models.CharField(max_length=120, blank=True)
     figure = models.DecimalField(max_digits=20, decimal_places=6, null=True)
@@ -73,6 +76,9 @@ class MixEvent(models.Model):
         settings.AUTH_USER_MODEL, models.PROTECT, related_name="+", null=True,
         help_text="who was signed in when it was told, where that is somebody else",
     )  # fmt: skip
+    told_by_name = models.CharField(
+        "the same, where that is no account here", max_length=LONGEST_AUTHOR, blank=True
+    )
     clock_off = models.BooleanField(
         "the device's clock was ahead, or a day behind, so that the time is the server's",
         default=False,
@@ -87,6 +93,9 @@ class MixEvent(models.Model):
             ),
             models.CheckConstraint(
                 condition=Q(figure=None) | Q(figure__gte=0), name="event_figure_not_negative"
+            ),
+            models.CheckConstraint(
+                condition=Q(by__isnull=False) | ~Q(by_name=""), name="event_has_an_author"
             ),
         ]
 
@@ -103,7 +112,7 @@ class MixEvent(models.Model):
         return Event(
             id=self.client_id,
             at=self.at.timestamp(),
-            by=self.by.get_username(),
+            by=self.author or "",
             kind=EventKind(self.kind),
             step=self.step,
             figure=None if self.figure is None else figure(self.figure),

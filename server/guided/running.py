@@ -10,8 +10,10 @@ from django.utils import timezone
 
 from core.errors import InputError
 from core.formats.record import MixRecordDocument
-from core.guided import Event, GuidedPlan, GuidedState, record_of, replay
+from core.guided import Event, EventKind, GuidedPlan, GuidedState, StepKind, record_of, replay
+from core.guided.placing import kind_of_step
 from core.quantities import number_text
+from server.grows.authors import is_a_name
 from server.guided.entries import entries_of
 from server.guided.models import Mix, MixEvent, moment
 from server.shelf.bottles import take
@@ -35,7 +37,7 @@ CLOCK_AHEAD = timedelta(seconds=5)
 
 @transaction.atomic
 def hear(
-    mix: Mix, person_id: int, events: Sequence[Event], *, people: Mapping[str, int] | None = None
+    mix: Mix, person_id: int, events: Sequence[Event], *, people: Mapping[str, int]
 ) -> tuple[GuidedPlan, GuidedState, list[Event]]:
     """Keep events that were not heard of before, and end the mix if it is over with them.
 
@@ -43,26 +45,31 @@ def hear(
         mix: the mix.
         person_id: who tells of them.
         events: each with who pressed.
-        people: the grow's people by name; who is not among them did not press.
+        people: the grow's people by name; who works here no more is a name alone.
 
     Raises:
-        InputError: the mix is over already, or has more events than any mix has.
+        InputError: the mix is over already, has more events than any mix has, or a time was not
+            over when it was told that it is.
     """
     locked = Mix.objects.select_for_update().get(pk=mix.pk)
-    known = set(locked.events.values_list("client_id", flat=True))
-    fresh = list({event.id: event for event in events if event.id not in known}.values())
+    plan, known = locked.as_plan(), events_of(locked)
+    new = {event.id: event for event in events}
+    for event in known:
+        new.pop(event.id, None)
+    fresh = sorted(new.values(), key=lambda event: event.at)
     if fresh and locked.ended_at is not None:
         raise InputError(
             "mix_is_over", "This mix is over and its record is kept; start a new one.", "events"
         )
     if len(known) + len(fresh) > MOST_EVENTS:
         raise InputError("too_many_or_few", "No mix has so many steps.", "events")
+    now = timezone.now()
+    _refuse_before_its_time(plan, known, fresh, now, told=events)
     MixEvent.objects.bulk_create(
-        _heard(locked, event, person_id, people or {}, now + timedelta(milliseconds=number))
-        for now in [timezone.now()]
-        for number, event in enumerate(sorted(fresh, key=lambda event: event.at))
+        _heard(locked, event, person_id, people, now + timedelta(milliseconds=number))
+        for number, event in enumerate(fresh)
     )
-    plan, told = locked.as_plan(), events_of(locked)
+    told = events_of(locked)
     state = replay(plan, told)
     if fresh and state.now is None and not state.conflicts:
         _end(locked, plan, state, told)
@@ -70,14 +77,46 @@ def hear(
     return plan, state, told
 
 
+def _refuse_before_its_time(
+    plan: GuidedPlan,
+    known: Sequence[Event],
+    fresh: Sequence[Event],
+    now: datetime,
+    *,
+    told: Sequence[Event],
+) -> None:
+    """A time that is not over is left out on purpose, or it is stood through."""
+    for number, event in enumerate(fresh):
+        timed = kind_of_step(plan, event.step) in (StepKind.STIR, StepKind.WAIT)
+        if event.kind is not EventKind.DONE or not timed or _clock_is_off(event, now):
+            continue
+        state = replay(plan, [*known, *fresh[:number]])
+        step = None if state.now is None else state.steps[state.now]
+        if step is None or step.id != event.step or step.due is None:
+            continue
+        left = step.due - CLOCK_AHEAD.total_seconds() - event.at
+        if left > 0:
+            raise InputError(
+                "time_not_over",
+                f"Its time is not over: {round(step.due - event.at)} s are left. Wait, or leave it "
+                "out on purpose.",
+                f"events[{told.index(event)}]",
+            )
+
+
+def _clock_is_off(event: Event, now: datetime) -> bool:
+    return not now - CLOCK_OFF <= moment(event.at) <= now + CLOCK_AHEAD
+
+
 def _heard(
     mix: Mix, event: Event, person_id: int, people: Mapping[str, int], now: datetime
 ) -> MixEvent:
     at = moment(event.at)
-    clock_off = not now - CLOCK_OFF <= at <= now + CLOCK_AHEAD
-    by = people.get(event.by, person_id)
+    clock_off = _clock_is_off(event, now)
+    by = people.get(event.by, None if is_a_name(event.by) else person_id)
     return MixEvent(
         mix=mix, client_id=event.id, at=now if clock_off else min(at, now), by_id=by,
+        by_name="" if by else event.by,
         kind=event.kind, step=event.step, figure=_decimal(event.figure), of=event.of,
         clock_off=clock_off, told_by_id=None if by == person_id else person_id,
     )  # fmt: skip

@@ -1,6 +1,7 @@
 """Reading a leaflet's table, and the sheet while it is typed: what it means, and keeping it."""
 
 from dataclasses import replace
+from functools import partial
 from typing import Annotated, Literal
 
 from django.db import IntegrityError, transaction
@@ -143,7 +144,7 @@ def read_table(
     options = replace(given, shelf=bottles_on_shelf(scope))
     raw = told.text.encode() if file is None else file.read(LARGEST_BYTES + 1)
     sheet = told.sheet or None
-    return _read_out(scope, bounded(read_file, raw, options, name=told.name, sheet=sheet))
+    return _read_out(scope, bounded(partial(read_file, name=told.name, sheet=sheet), raw, options))
 
 
 def _read_out(scope: Scope, read: ReadFile) -> ReadOut:

@@ -51,3 +51,20 @@ def redrawn(raw: bytes) -> tuple[bytes, int, int]:
     made = io.BytesIO()
     bare.save(made, "WEBP", quality=82, method=2)
     return made.getvalue(), *bare.size
+
+
+def check_redrawn(raw: bytes, width: int, height: int) -> None:
+    """Whether a picture is one that was drawn anew, of the size that it is said to have.
+
+    Raises:
+        InputError: it is not.
+    """
+    try:
+        with Image.open(io.BytesIO(raw), formats=["WEBP"]) as found:
+            is_small = max(found.size) <= LONGEST_SIDE and len(raw) <= LARGEST_PICTURE_BYTES
+            if is_small and found.size == (width, height):
+                found.load()
+                return
+    except (OSError, ValueError, SyntaxError, EOFError, Image.DecompressionBombError):
+        pass
+    raise InputError("no_picture", "This is no picture that was kept with a leaflet.", "file")

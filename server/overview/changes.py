@@ -75,7 +75,7 @@ def _change_out(entry: ChangeEntry) -> ChangeOut:
     return ChangeOut(
         id=entry.pk,
         at=entry.at,
-        by=entry.by.get_username() if entry.by else None,
+        by=entry.author,
         what=ChangeEntry.What(entry.what),
         kind=entry.kind,
         name=entry.name,

@@ -17,7 +17,7 @@ from core.course import (
 from core.errors import InputError
 from core.formats.course_request import ChangeOutDocument, SeasonDocument, StrengthDocument
 from core.limits import EARLIEST_DAY, LATEST_DAY, LONGEST_NAME, LONGEST_WORDS
-from server.api.shapes import PLAIN_TEXT, ErrorOut, Made
+from server.api.shapes import PLAIN_TEXT, ErrorOut, Made, Outdated
 from server.charts.models import ChartVersion
 from server.charts.store import chart_in
 from server.grows.figures import TypedFigure, share_told
@@ -156,10 +156,17 @@ def course(request: HttpRequest, grow_id: int, tank_id: int) -> HttpResponse:
     return answer(scope, running[0], course_of(running[0], scope.grow))
 
 
-class EndIn(Schema):
-    """The last day of a season; None lets it go on."""
+class SeasonEndSeen(Schema):
+    """When a season ended, as a screen had it."""
 
     ended_on: date | None
+
+
+class EndIn(Schema):
+    """The last day of a season; None lets it go on. `seen` is how that stood on the screen."""
+
+    ended_on: date | None
+    seen: SeasonEndSeen | None = None
 
 
 @router.patch(
@@ -173,6 +180,14 @@ def end_season(request: HttpRequest, grow_id: int, season_id: int, told: EndIn) 
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     season = scope.one(scope.all(Season), season_id)
+    if told.seen and season.ended_on not in (told.seen.ended_on, told.ended_on):
+        now = f"ended on {season.ended_on}" if season.ended_on else "made to go on"
+        raise Outdated(
+            "changed_meanwhile",
+            f"This season was {now} by somebody else meanwhile. Open it again, and say what is "
+            "right.",
+            "ended_on",
+        )
     if told.ended_on is not None and not season.filled_on <= told.ended_on <= LATEST_DAY:
         raise InputError("before_start", "A season ends on a day after its start.", "ended_on")
     others = scope.all(Season).filter(tank=season.tank_id, ended_on=None).exclude(pk=season.pk)

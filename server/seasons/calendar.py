@@ -6,7 +6,10 @@ from hashlib import sha256
 from secrets import token_urlsafe
 from zoneinfo import ZoneInfo
 
+from django.contrib.auth.models import User
 from django.db import transaction
+from django.db.models.signals import post_delete
+from django.dispatch import receiver
 from django.http import Http404, HttpRequest, HttpResponse
 from django.utils import timezone
 from django.views.decorators.http import require_safe
@@ -15,6 +18,7 @@ from ninja import Router, Schema
 
 from core.course import TaskKind
 from server.api.shapes import ErrorOut, Kept
+from server.grows.account import password_changed
 from server.grows.models import Membership
 from server.grows.scope import Scope, memberships_of
 from server.seasons.course import course_of
@@ -85,6 +89,18 @@ def revoke_calendar_address(request: HttpRequest, grow_id: int) -> Kept:
 def calendar_file(request: HttpRequest, grow_id: int) -> HttpResponse:
     """The tasks of a grow as a file."""
     return _answer(Scope.enter(request.user, grow_id))
+
+
+@receiver(post_delete, sender=Membership)
+def _end_with_membership(instance: Membership, **_: object) -> None:
+    """Whoever comes back later makes a new address."""
+    CalendarKey.objects.filter(grow=instance.grow_id, person=instance.person_id).delete()
+
+
+@receiver(password_changed)
+def _end_where_asked(person: User, end_calendars: bool, **_: object) -> None:
+    if end_calendars:
+        CalendarKey.objects.filter(person=person).delete()
 
 
 def _digest(secret: str) -> str:

@@ -14,11 +14,12 @@ from core.formats.course_request import SeasonDocument
 from core.limits import LONGEST_NAME, LONGEST_WORDS, MOST_HAPPENED
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Outdated
 from server.charts.store import chart_in
+from server.grows.once import Once, was_heard
 from server.grows.scope import Scope
 from server.seasons.answering import answer, as_kept, running_season
 from server.seasons.course import course_of
 from server.seasons.models import SeasonEntry
-from server.seasons.running import RunningSeason, seasons_of
+from server.seasons.running import DECISIONS, RunningSeason, seasons_of
 from server.seasons.shapes import CourseOut
 
 router = Router(tags=["seasons"])
@@ -28,7 +29,11 @@ Words = Annotated[str, Field(max_length=LONGEST_WORDS, pattern=PLAIN_TEXT)]
 
 
 class DecisionIn(Schema):
-    """What a season is told; each kind with what it needs, as in brisk-measure/course-request."""
+    """What a season is told; each kind with what it needs, as in brisk-measure/course-request.
+
+    `seen` is the number of the last thing it was told on the screen where that was decided, 0 for
+    nothing.
+    """
 
     kind: HappeningKind
     on: date
@@ -38,6 +43,7 @@ class DecisionIn(Schema):
     chart: int | None = None
     over_days: Annotated[int, Field(ge=0, le=999)] = 0
     reason: Words = ""
+    seen: Annotated[int, Field(ge=0)] | None = None
 
 
 class PlanIn(Schema):
@@ -96,6 +102,26 @@ def preview_decision(
     return answer(scope, running, behind, before=course_of(running, scope.grow))
 
 
+def _refuse_if_told_meanwhile(running: RunningSeason, told: DecisionIn) -> None:
+    """Of two people who see the same plants, both may tell it; it is to be told once.
+
+    Raises:
+        Outdated: the season was told something that the screen did not show yet.
+    """
+    if told.seen is None:
+        return
+    newer = [one for one in running.told if one.kind in DECISIONS and one.pk > told.seen]
+    if newer:
+        last = newer[-1]
+        raise Outdated(
+            "changed_meanwhile",
+            f"{last.author or 'Somebody'} told this season something meanwhile, for {last.on}: "
+            f"{last.get_kind_display()}. Look at the course again, and say yours if it is still "
+            "right.",
+            "kind",
+        )
+
+
 @router.post(
     "/grows/{grow_id}/seasons/{season_id}/told",
     response={200: CourseOut, **_ANSWERS},
@@ -103,12 +129,15 @@ def preview_decision(
 )
 @transaction.atomic
 def tell_season(
-    request: HttpRequest, grow_id: int, season_id: int, told: DecisionIn
+    request: HttpRequest, grow_id: int, season_id: int, told: DecisionIn, once: Once = None
 ) -> HttpResponse:
     """Tell a season what plants showed or what was decided; the plan follows."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     running = running_season(scope, season_id)
+    if was_heard(scope, once):
+        return answer(scope, running, course_of(running, scope.grow))
+    _refuse_if_told_meanwhile(running, told)
     course_of(running, scope.grow, also=_happening(scope, running, told))
     if len(running.told) >= MOST_HAPPENED:
         raise InputError("too_many_or_few", f"A season is told at most {MOST_HAPPENED} things.")

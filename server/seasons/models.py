@@ -9,6 +9,7 @@ from django.db.models import Q
 from core.limits import LONGEST_NAME, LONGEST_WORDS
 from server.changes.models import follow
 from server.charts.models import ChartVersion
+from server.grows.authors import Authored
 from server.grows.scope import Owned
 from server.tanks.models import Tank
 
@@ -66,7 +67,7 @@ class Season(Owned):
         return self.joined_on or self.started_on
 
 
-class SeasonEntry(Owned):
+class SeasonEntry(Owned, Authored):
     """One thing that a season was told: a sign, a decision, a task that was done or left out."""
 
     class Kind(models.TextChoices):
@@ -95,9 +96,6 @@ class SeasonEntry(Owned):
         "self", models.CASCADE, null=True, blank=True, related_name="taken_back_by"
     )
     at = models.DateTimeField(auto_now_add=True)
-    by = models.ForeignKey(
-        settings.AUTH_USER_MODEL, models.SET_NULL, null=True, blank=True, related_name="+"
-    )
 
     class Meta:
         ordering = ["on", "pk"]

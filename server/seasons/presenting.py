@@ -193,7 +193,7 @@ def _entry_out(entry: SeasonEntry) -> SeasonTold:
         what=told.get("column") or told.get("sign") or told.get("task") or "",
         days=told.get("days"),
         reason=entry.reason,
-        by=entry.by.get_username() if entry.by else "",
+        by=entry.author or "",
     )
 
 

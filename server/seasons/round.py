@@ -20,6 +20,7 @@ from core.limits import LONGEST_TYPED, LONGEST_WORDS
 from core.quantities import Reading, ReadingRange, figure
 from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank
+from server.grows.once import Once, was_heard
 from server.grows.scope import Scope
 from server.seasons.course import course_of
 from server.seasons.running import RunningSeason, running_seasons, seasons_of
@@ -66,7 +67,7 @@ class JudgedOut(Schema):
 )
 @transaction.atomic
 def read_tank(
-    request: HttpRequest, grow_id: int, tank_id: int, told: TankReadingIn
+    request: HttpRequest, grow_id: int, tank_id: int, told: TankReadingIn, once: Once = None
 ) -> Status[JudgedOut]:
     """Keep what was read of a tank. An odd reading is kept only if the reader is `sure` of it."""
     scope = Scope.enter(request.user, grow_id)
@@ -81,7 +82,7 @@ def read_tank(
         is_living=aim.is_living,
     )  # fmt: skip
     kept = told.sure or not {Said.EC_ODD, Said.PH_ODD} & set(said)
-    if kept:
+    if kept and not was_heard(scope, once):
         _keep(scope, tank, now, litres, told.note.strip())
     meter = scope.membership.meter
     out = JudgedOut(

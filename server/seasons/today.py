@@ -17,6 +17,7 @@ from core.quantities import decimal_text, figure, rounded
 from core.tanks.first_fill import FirstFill
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
 from server.grows.figures import Figure, percent_shown
+from server.grows.once import Once, was_heard
 from server.grows.scope import Scope
 from server.seasons.course import course_of
 from server.seasons.models import Season, SeasonEntry
@@ -180,7 +181,9 @@ class TaskTold(Schema):
     operation_id="tell_task",
 )
 @transaction.atomic
-def tell_task(request: HttpRequest, grow_id: int, season_id: int, told: TaskTold) -> Kept:
+def tell_task(
+    request: HttpRequest, grow_id: int, season_id: int, told: TaskTold, once: Once = None
+) -> Kept:
     """Tell what became of a task of a season.
 
     A mix and a reading are never ticked: they are done by mixing and reading.
@@ -188,6 +191,8 @@ def tell_task(request: HttpRequest, grow_id: int, season_id: int, told: TaskTold
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     season = scope.one(seasons_of(scope), season_id)
+    if was_heard(scope, once):
+        return Kept()
     running = running_seasons(scope, [season])[0]
     tasks = standing_tasks(running, course_of(running, scope.grow))
     standing = next((one for one in tasks if one.key == told.task), None)

@@ -9,13 +9,13 @@ from decimal import Decimal
 from fractions import Fraction
 from typing import TYPE_CHECKING, Any
 
-from django.conf import settings
 from django.db import models
 from django.db.models import Q
 
 from core import stock
 from core.limits import LONGEST_NAME, LONGEST_WORDS
 from core.quantities import figure, number_text
+from server.grows.authors import Authored
 from server.grows.scope import Owned
 
 if TYPE_CHECKING:
@@ -78,7 +78,7 @@ class StockChange(models.TextChoices):
     DISCARDED = "discarded", "discarded"
 
 
-class StockEntry(Owned):
+class StockEntry(Owned, Authored):
     """One thing that became of a product's stock; appended and never altered."""
 
     product = models.ForeignKey("shelf.Product", models.CASCADE, related_name="stock_entries")
@@ -91,9 +91,6 @@ class StockEntry(Owned):
     reason = models.CharField(max_length=LONGEST_WORDS, blank=True)
     mix = models.PositiveBigIntegerField("number of the guided mix", null=True, blank=True)
     at = models.DateTimeField(auto_now_add=True)
-    by = models.ForeignKey(
-        settings.AUTH_USER_MODEL, models.SET_NULL, null=True, blank=True, related_name="+"
-    )
 
     class Meta:
         ordering = ["-at", "-pk"]

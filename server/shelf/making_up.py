@@ -18,6 +18,7 @@ from core.quantities import Amount, AmountUnit, figure, number_text
 from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.api.typed import typed_figure
 from server.grows.calendar import day_of
+from server.grows.once import Once, was_heard
 from server.grows.scope import Scope
 from server.shelf.bottles import put_on_shelf, take
 from server.shelf.models import Product
@@ -76,13 +77,15 @@ def make_up(
 )
 @transaction.atomic
 def made_up(
-    request: HttpRequest, grow_id: int, product_id: int, told: MadeUpIn
+    request: HttpRequest, grow_id: int, product_id: int, told: MadeUpIn, once: Once = None
 ) -> Status[StockOut]:
     """Put the bottle that was made up on the shelf, dated today; what it was made of is drawn."""
     scope = Scope.enter(request.user, grow_id)
     both = scope.all(Product).filter(pk__in=[product_id, told.from_product or product_id])
     list(both.select_for_update(of=("self",)).order_by("pk"))
     product = scope.one(scope.all(Product), product_id)
+    if was_heard(scope, once):
+        return Status(201, stock_out(scope, product))
     source, put_in = _what_goes_in(scope, product, told)
     size = typed_figure("size", told.size, scope.membership.mark)
     make_up_steps(_as_row(product), size, put_in)

@@ -27,6 +27,7 @@ from server.api.shapes import ErrorOut, Kept, Made, Name
 from server.api.typed import exact_decimal, typed_figure
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits
 from server.grows.named import save_named
+from server.grows.once import Once, was_heard
 from server.grows.scope import Scope
 from server.shelf.calibrations import CalibrationOut, calibration_out, last_calibrations
 from server.shelf.models import CalibrationEntry, Meter
@@ -169,12 +170,16 @@ def remove_meter(request: HttpRequest, grow_id: int, meter_id: int) -> Kept:
     response={201: CalibrationOut, **_ANSWERS},
     operation_id="calibrate_meter",
 )
+@transaction.atomic
 def calibrate_meter(
-    request: HttpRequest, grow_id: int, meter_id: int, told: CalibrationIn
+    request: HttpRequest, grow_id: int, meter_id: int, told: CalibrationIn, once: Once = None
 ) -> Status[CalibrationOut]:
     """Keep what a meter read in its standards, and say how far it is off."""
     scope = Scope.enter(request.user, grow_id)
     meter = scope.one(scope.all(Meter), meter_id)
+    zone = ZoneInfo(scope.grow.time_zone)
+    if was_heard(scope, once) and (last := meter.calibrations.last()):
+        return Status(201, calibration_out(last, zone))
     if told.measures not in MEASURES[MeterKind(meter.kind)]:
         raise InputError("not_measured", f"{meter.name} does not measure that.", "measures")
     units = TypedUnits.of(told.typed_in, scope.membership)
@@ -192,7 +197,7 @@ def calibrate_meter(
         degrees=exact_decimal(degrees, 1),
         by_id=scope.membership.person_id,
     )
-    return Status(201, calibration_out(entry, ZoneInfo(scope.grow.time_zone)))
+    return Status(201, calibration_out(entry, zone))
 
 
 def _points(units: TypedUnits, told: CalibrationIn) -> list[Point]:

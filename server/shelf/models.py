@@ -4,7 +4,6 @@ from collections.abc import Mapping
 from fractions import Fraction
 from typing import Any
 
-from django.conf import settings
 from django.db import models
 from django.db.models import F, Q
 
@@ -16,6 +15,7 @@ from core.meters import Calibration, Measures, MeterKind, Point, calibrate
 from core.quantities import decimal_text, figure
 from core.vessels import Shows, Vessel, VesselKind
 from server.changes.models import follow
+from server.grows.authors import Authored
 from server.grows.scope import Owned
 from server.grows.stamped import Stamped
 from server.shelf.bottles import Bottle, StockEntry
@@ -180,7 +180,7 @@ class Meter(Owned):
         return self.name
 
 
-class CalibrationEntry(Owned):
+class CalibrationEntry(Owned, Authored):
     """What a meter read in its standards on a day; appended, the latest counts."""
 
     meter = models.ForeignKey(Meter, models.CASCADE, related_name="calibrations")
@@ -188,9 +188,6 @@ class CalibrationEntry(Owned):
     points = models.JSONField("standards and what was read, in mS/cm or pH")
     degrees = models.DecimalField("°C of the standards", max_digits=4, decimal_places=1)
     at = models.DateTimeField(auto_now_add=True)
-    by = models.ForeignKey(
-        settings.AUTH_USER_MODEL, models.SET_NULL, null=True, blank=True, related_name="+"
-    )
 
     class Meta:
         ordering = ["at", "pk"]

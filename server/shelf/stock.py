@@ -16,9 +16,10 @@ from core import stock
 from core.chart import Form
 from core.errors import InputError
 from core.quantities import DecimalMark, figure
-from server.api.shapes import ErrorOut
+from server.api.shapes import ErrorOut, Outdated
 from server.api.typed import optional_decimal
 from server.grows.calendar import day_of
+from server.grows.once import Once, was_heard
 from server.grows.scope import Scope
 from server.shelf.bottles import (
     Bottle,
@@ -67,11 +68,13 @@ def product_stock(request: HttpRequest, grow_id: int, product_id: int) -> StockO
 )
 @transaction.atomic
 def receive(
-    request: HttpRequest, grow_id: int, product_id: int, told: ReceivedIn
+    request: HttpRequest, grow_id: int, product_id: int, told: ReceivedIn, once: Once = None
 ) -> Status[StockOut]:
     """Put bottles that came on the shelf; full ones, unless said otherwise."""
     scope = Scope.enter(request.user, grow_id)
     product = locked_product(scope, product_id)
+    if was_heard(scope, once):
+        return Status(201, stock_out(scope, product))
     wanted = bottle_fields(told, set(BottleIn.model_fields), scope.membership.mark)
     if wanted["left"] is None:
         wanted["left"] = wanted["size"]
@@ -101,6 +104,7 @@ def edit_bottle(
     left = wanted.pop("left", bottle.left)
     if left is None:
         raise InputError("missing", "Say what is in it; 0 for an empty one.", "left")
+    _refuse_if_drawn_meanwhile(bottle, left, told.seen_left)
     for name, value in wanted.items():
         setattr(bottle, name, value)
     changed, bottle.left = left - bottle.left, left
@@ -115,6 +119,26 @@ def edit_bottle(
             by=scope.membership.person_id,
         )  # fmt: skip
     return stock_out(scope, product)
+
+
+def _refuse_if_drawn_meanwhile(bottle: Bottle, left: Decimal, seen_left: str | None) -> None:
+    """What is typed into a field was right for what stood there; a mix may have drawn since.
+
+    Raises:
+        Outdated: something else is in the bottle now than was on the screen.
+    """
+    if seen_left is None or left == bottle.left:
+        return
+    # As it was shown: exact, with a decimal point.
+    seen = optional_decimal("seen_left", seen_left, 3, ".")
+    if seen != bottle.left:
+        raise Outdated(
+            "changed_meanwhile",
+            f"{plain_decimal(bottle.left)} are in it now: a mix or somebody else changed it since "
+            f"this was opened. You typed {plain_decimal(left)}; open it again, and say what is "
+            "right.",
+            "left",
+        )
 
 
 @router.post(
@@ -233,7 +257,7 @@ def _entry_out(entry: StockEntry, scope: Scope) -> StockEntryOut:
         reason=entry.reason,
         mix=entry.mix,
         on=day_of(scope.grow, entry.at),
-        by=entry.by.get_username() if entry.by else None,
+        by=entry.author,
     )
 
 

@@ -75,7 +75,10 @@ class ReceivedIn(BottleIn):
 
 
 class BottleEdit(Schema):
-    """What is to be otherwise; only fields that are given. `reason` says why `left` is another."""
+    """What is to be otherwise; only fields that are given.
+
+    `reason` says why `left` is another, and `seen_left` what it was on the screen.
+    """
 
     size: _Typed | None = None
     left: _Typed | None = None
@@ -87,6 +90,7 @@ class BottleEdit(Schema):
     batch: Annotated[str, Field(max_length=LONGEST_NAME, pattern=PLAIN_TEXT)] | None = None
     note: _Words | None = None
     reason: _Words | None = None
+    seen_left: _Typed | None = None
 
 
 class DiscardedIn(Schema):

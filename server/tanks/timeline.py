@@ -9,12 +9,12 @@ from datetime import datetime
 from fractions import Fraction
 from typing import Any
 
-from django.conf import settings
 from django.db import models, transaction
 from django.db.models import OuterRef, Q, Subquery
 from django.utils import timezone
 
 from core.quantities import decimal_text, figure, rounded
+from server.grows.authors import Authored
 from server.grows.scope import Owned
 from server.grows.stamped import touch
 
@@ -40,7 +40,7 @@ def value_of(what: str, value: Fraction | None) -> dict[str, str] | None:
     return {"value": decimal_text(rounded(value, 6)), "unit": UNITS[what]}
 
 
-class TimeLineEntry(Owned):
+class TimeLineEntry(Owned, Authored):
     """One thing that happened to a tank or a water."""
 
     class Kind(models.TextChoices):
@@ -69,9 +69,6 @@ class TimeLineEntry(Owned):
     values = models.JSONField("by what is told, its value and unit", default=dict)
     note = models.CharField(max_length=120, blank=True)
     at = models.DateTimeField()
-    by = models.ForeignKey(
-        settings.AUTH_USER_MODEL, models.SET_NULL, null=True, blank=True, related_name="+"
-    )
     source = models.CharField(max_length=10, choices=Source, default=Source.HAND)
     product = models.PositiveBigIntegerField(
         "number on the shelf of what was poured", null=True, blank=True

@@ -114,8 +114,11 @@ def test_the_last_event_is_undone_and_the_undoing_too() -> None:
     events = whole(plan)[:7]
     back = Event("u1", 50, "wren", EventKind.UNDONE, of=replay(plan, events).undoable or "")
     assert replay(plan, [*events, back]) == replay(plan, events[:-1])
-    again = Event("u2", 51, "wren", EventKind.UNDONE, of="u1")
-    assert replay(plan, [*events, back, again]) == replay(plan, events)
+    for at in (51, 0):  # by whatever clock
+        again = Event("u2", at, "wren", EventKind.UNDONE, of="u1")
+        assert replay(plan, [*events, back, again]) == replay(plan, events)
+        third = Event("u3", 1, "wren", EventKind.UNDONE, of="u2")
+        assert replay(plan, [*events, back, again, third]) == replay(plan, events[:-1])
 
 
 def test_if_one_part_was_overpoured_the_other_follows() -> None:
@@ -232,8 +235,9 @@ def test_undoing_what_counts_leaves_the_rest_as_it_was(heap: list[Event], which:
     assert {e.id for e in [*after.first.values(), *after.others]} == (
         {e.id for e in counted} - {gone.id}
     )
-    again = Event("zzz", 100.0, "wren", EventKind.UNDONE, of="zz")
-    assert tell([*heap, back, again]) == told
+    for at in (100.0, 0.0):
+        again = Event("zzz", at, "wren", EventKind.UNDONE, of="zz")
+        assert tell([*heap, back, again]) == told
 
 
 @given(heaps(), st.fractions(0, 100))

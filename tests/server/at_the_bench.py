@@ -35,6 +35,11 @@ READS = {"read_temperature": "20", "read_water": "0.52", "read_ec": "1.82", "rea
 
 def obey(yard: Yard, bench: dict[str, Any], number: int, **figures: str) -> dict[str, Any]:
     """Do what the screen says."""
+    return tell(yard, bench, obeyed(bench, number, **figures))
+
+
+def obeyed(bench: dict[str, Any], number: int, **figures: str) -> dict[str, Any]:
+    """The event of somebody who does what the screen says."""
     step = bench["steps"][bench["now"]]
     share = figures.pop("share", None) if step["kind"] == "pour" else None
     figure = {**READS, **figures}.get(step["kind"]) or step["goes_in"] or ""
@@ -44,7 +49,7 @@ def obey(yard: Yard, bench: dict[str, Any], number: int, **figures: str) -> dict
     pours = ("pour", "add", "drain", "acid", "alkali")
     kind = "read" if step["kind"] in reads else "poured" if step["kind"] in pours else "done"
     figure = figure if kind != "done" else ""
-    return tell(yard, bench, event(kind, step["id"], figure, at=1_700_000_000.0 + 10 * number))
+    return event(kind, step["id"], figure, at=1_700_000_000.0 + 10 * number)
 
 
 def finish(yard: Yard, bench: dict[str, Any], **figures: str) -> dict[str, Any]:

@@ -2,11 +2,13 @@
 
 import io
 import json
+import resource
 import warnings
 import zipfile
 from collections.abc import Callable
 from datetime import UTC, datetime, timedelta
 from pathlib import Path
+from tempfile import NamedTemporaryFile
 from typing import Any
 
 import pytest
@@ -21,12 +23,14 @@ from PIL import Image
 from pytest_django import DjangoDbBlocker
 
 from core.errors import InputError
+from server.archive.files import records_file
 from server.archive.kept import KEPT
 from server.archive.reading import bring_in
 from server.archive.schema import archive_schema
 from server.archive.writing import archive_bytes, records_of
 from server.charts.models import Chart, ChartVersion, LeafletPicture
 from server.demo.scenario import load_scenario, remove_scenario
+from server.grows.authors import give_names
 from server.grows.models import Grow, Membership
 from server.guided.models import Mix, MixEvent
 from server.seasons.models import Season
@@ -51,7 +55,7 @@ def sound(django_db_setup: None, django_db_blocker: DjangoDbBlocker) -> bytes:
     """The archive of such a yard, made once; as it is it comes in."""
     with django_db_blocker.unblock(), transaction.atomic():
         raw = archive_bytes(filled(demo_yard()).grow, NOW)
-        bring_in(raw)
+        brought_in(raw)
         transaction.set_rollback(True)
     return raw
 
@@ -74,16 +78,38 @@ def filled(yard: Yard) -> Yard:
     return yard
 
 
+def brought_in(raw: bytes, owner: User | None = None) -> Grow:
+    """The grow that a file with these bytes makes."""
+    with NamedTemporaryFile() as file:
+        file.write(raw)
+        file.flush()
+        return bring_in(Path(file.name), owner)
+
+
 def document(raw: bytes) -> dict[str, Any]:
+    """What an archive says of itself, and its lists."""
     with zipfile.ZipFile(io.BytesIO(raw)) as archive:
         found: dict[str, Any] = json.loads(archive.read("archive.json"))
+        for kept in KEPT:
+            lines = archive.read(records_file(kept.name)).decode().splitlines()
+            found[kept.name] = [json.loads(line) for line in lines]
     return found
 
 
-def packed(told: object, **files: bytes) -> bytes:
+def packed(told: Any, **files: bytes) -> bytes:
+    """An archive that says so, with as many records as there are."""
+    lists = {} if not isinstance(told, dict) else {
+        name: value for name, value in told.items() if isinstance(value, list)
+    }  # fmt: skip
+    if lists:
+        told = {name: value for name, value in told.items() if name not in lists}
+        counts = {name: len(value) for name, value in lists.items()}
+        told["records"] = {name: counts.get(name, 0) for name in told["records"]}
     made = io.BytesIO()
-    with zipfile.ZipFile(made, "w") as archive:
+    with zipfile.ZipFile(made, "w", zipfile.ZIP_DEFLATED) as archive:
         archive.writestr("archive.json", json.dumps(told))
+        for name, value in lists.items():
+            archive.writestr(records_file(name), "".join(json.dumps(one) + "\n" for one in value))
         for name, content in files.items():
             archive.writestr(name, content)
     return made.getvalue()
@@ -91,7 +117,7 @@ def packed(told: object, **files: bytes) -> bytes:
 
 def test_a_grow_that_was_brought_in_gives_the_same_archive(full: Yard) -> None:
     raw = archive_bytes(full.grow, NOW)
-    again = bring_in(raw)
+    again = brought_in(raw)
     assert again.pk != full.grow.pk
     assert archive_bytes(again, NOW) == raw
     later = document(archive_bytes(again, NOW + timedelta(days=1)))
@@ -107,7 +133,12 @@ def test_the_archive_follows_its_schema_and_its_tables_open(full: Yard) -> None:
     raw = archive_bytes(full.grow, NOW)
     schema = archive_schema()
     Draft202012Validator.check_schema(schema)
-    Draft202012Validator(schema).validate(document(raw))
+    with zipfile.ZipFile(io.BytesIO(raw)) as archive:
+        Draft202012Validator(schema).validate(json.loads(archive.read("archive.json")))
+    for name in (kept.name for kept in KEPT):
+        of_line = Draft202012Validator({**schema["$defs"][name]})
+        for record in document(raw)[name]:
+            of_line.validate(record)
     kept = Path("docs/formats/grow-archive.schema.json").read_text()
     assert json.loads(kept) == schema
     with zipfile.ZipFile(io.BytesIO(raw)) as archive:
@@ -125,7 +156,9 @@ def test_the_same_mix_to_the_millilitre(full: Yard) -> None:
     assert answer["Content-Type"] == "application/zip"
     heron = User.objects.create_user("heron")
     full.client.force_login(heron)
-    sent = full.client.post("/api/archives", {"file": SimpleUploadedFile("a.zip", answer.content)})
+    sent = full.client.post(
+        "/api/archives", {"file": SimpleUploadedFile("a.zip", b"".join(answer.streaming_content))}
+    )
     assert sent.status_code == 201, sent.content
     grow = Grow.objects.get(pk=sent.json()["id"])
     assert list(Membership.objects.filter(grow=grow).values_list("person", "role")) == [
@@ -144,17 +177,23 @@ def test_the_same_mix_to_the_millilitre(full: Yard) -> None:
     assert mix.events.count() > 1
 
 
-def test_who_is_not_known_here_gets_a_name_and_no_way_in(full: Yard) -> None:
+def test_names_in_an_archive_are_names_alone_until_their_person_is_let_in(full: Yard) -> None:
     raw = archive_bytes(full.grow, NOW)
     told = document(raw)
-    for record in told["mix_events"]:
-        record["by"] = "dunlin"
-    grow = bring_in(packed(told, **images(raw)))
-    dunlin = User.objects.get(username="dunlin")
-    assert not dunlin.is_active
-    assert not dunlin.has_usable_password()
-    assert not Membership.objects.filter(grow=grow).exists()
-    assert set(MixEvent.objects.filter(mix__grow=grow).values_list("by", flat=True)) == {dunlin.pk}
+    for number, record in enumerate(told["mix_events"]):
+        record["by"] = ("dunlin", "sanderling")[number % 2]
+    accounts = User.objects.count()
+    heron, sanderling = (User.objects.create_user(name) for name in ("heron", "sanderling"))
+    grow = brought_in(packed(told, **images(raw)), heron)
+    assert User.objects.count() == accounts + 2
+    events = MixEvent.objects.filter(mix__grow=grow)
+    # nobody is what an archive calls somebody, an account of that name or not
+    assert set(events.values_list("by", "by_name")) == {(None, "dunlin"), (None, "sanderling")}
+    again = document(archive_bytes(grow, NOW))
+    assert again["mix_events"] == told["mix_events"]
+    give_names(grow.pk, sanderling)
+    assert set(events.values_list("by", "by_name")) == {(None, "dunlin"), (sanderling.pk, "")}
+    assert document(archive_bytes(grow, NOW)) == again
 
 
 def images(raw: bytes) -> dict[str, bytes]:
@@ -172,10 +211,10 @@ def at(told: Any, *path: str | int, to: object) -> Any:
 
 HOSTILE: dict[str, Callable[[dict[str, Any]], object]] = {
     "another format": lambda told: at(told, "format", to="x"),
-    "a later version": lambda told: at(told, "version", to=2),
+    "a later version": lambda told: at(told, "version", to=3),
     "a list missing": lambda told: told.pop("mixes"),
     "a list too many": lambda told: at(told, "passwords", to=[]),
-    "no list": lambda told: at(told, "tanks", to={}),
+    "a head of its own": lambda told: at(told, "tanks", to={}),
     "no record": lambda told: at(told, "tanks", 0, to=7),
     "a field too many": lambda told: at(told, "tanks", 0, "grow", to=1),
     "a field missing": lambda told: told["tanks"][0].pop("litres"),
@@ -296,13 +335,16 @@ def test_a_damaged_archive_is_refused_or_the_same(damage: bytes, where: int) -> 
     spoilt = raw[:where] + damage + raw[where + len(damage) :]
     try:
         with zipfile.ZipFile(io.BytesIO(spoilt)) as archive:
-            same = archive.read("archive.json") == zipfile.ZipFile(io.BytesIO(raw)).read(
-                "archive.json"
+            whole = zipfile.ZipFile(io.BytesIO(raw))
+            same = all(
+                archive.read(name) == whole.read(name)
+                for name in whole.namelist()
+                if name.startswith(("archive.json", "records/", "pictures/"))
             )
     except Exception:
         same = False
     try:
-        bring_in(spoilt)
+        brought_in(spoilt)
     except InputError:
         return
     assert same
@@ -338,14 +380,14 @@ def test_export_and_import_without_a_browser(
 
 
 def test_the_demo_is_put_back_beside_a_grow_that_came_from_it(full: Yard) -> None:
-    again = bring_in(archive_bytes(full.grow, NOW))
+    again = brought_in(archive_bytes(full.grow, NOW))
     remove_scenario()
-    assert MixEvent.objects.filter(mix__grow=again, by__username="wren").exists()
+    assert MixEvent.objects.filter(mix__grow=again, by_name="wren").exists()
     assert load_scenario().pk != full.grow.pk
 
 
 def test_a_grow_is_removed_by_an_owner_who_types_its_name(full: Yard, neighbour: Yard) -> None:
-    mine = bring_in(archive_bytes(full.grow, NOW))
+    mine = brought_in(archive_bytes(full.grow, NOW))
     Membership.objects.create(grow=mine, person=neighbour.person)
     path = f"/api/grows/{mine.pk}/for-good"
     assert neighbour.send("DELETE", path, {"name": "Gullhouse"})[1]["error"]["code"] == "other_name"
@@ -361,7 +403,7 @@ def test_a_grow_is_removed_by_an_owner_who_types_its_name(full: Yard, neighbour:
 
 
 def test_a_tank_is_removed_only_after_it_was_put_away(full: Yard) -> None:
-    grow = bring_in(archive_bytes(full.grow, NOW))
+    grow = brought_in(archive_bytes(full.grow, NOW))
     Membership.objects.create(grow=grow, person=full.person)
     tank = Tank.objects.get(grow=grow, name="Strawberry gutters")
     path = f"/api/grows/{grow.pk}/tanks/{tank.pk}/for-good"
@@ -372,7 +414,7 @@ def test_a_tank_is_removed_only_after_it_was_put_away(full: Yard) -> None:
     assert full.send("DELETE", path, {"name": tank.name})[0] == 200
     assert not Mix.objects.filter(grow=grow).exists()
     assert not Season.objects.filter(tank_id=tank.pk).exists()
-    assert bring_in(archive_bytes(grow, NOW)).pk  # what is left is whole
+    assert brought_in(archive_bytes(grow, NOW)).pk  # what is left is whole
 
 
 def test_a_chart_is_removed_for_good_once_nothing_was_poured_by_it(full: Yard) -> None:
@@ -397,3 +439,65 @@ def test_a_chart_is_removed_for_good_once_nothing_was_poured_by_it(full: Yard) -
     assert not Chart.objects.filter(pk=copy.pk).exists()
     assert list(LeafletPicture.objects.filter(grow=full.grow)) == [shared]
     assert ChartVersion.objects.filter(chart=mixed).exists()
+
+
+def test_an_archive_of_the_first_version_comes_in_and_goes_out_as_one_of_this(yard: Yard) -> None:
+    """The file was written by the last program that wrote version 1."""
+    first = (Path(__file__).parent / "grow-archive-version-1.zip").read_bytes()
+    with zipfile.ZipFile(io.BytesIO(first)) as archive:
+        told = json.loads(archive.read("archive.json"))
+    again = document(archive_bytes(brought_in(first), NOW))
+    assert again["version"] == 2
+    for kept in KEPT:
+        assert again[kept.name] == told[kept.name], kept.name
+    assert again["grow"] == told["grow"]
+    spoilt = {**told, "tanks": {}}
+    with zipfile.ZipFile(made := io.BytesIO(), "w") as archive:
+        archive.writestr("archive.json", json.dumps(spoilt))
+    with pytest.raises(InputError) as error:
+        brought_in(made.getvalue())
+    assert error.value.where == "tanks"
+
+
+def lines_of(raw: bytes, name: str, lines: bytes) -> bytes:
+    """The same archive with other lines in one of its lists."""
+    made = io.BytesIO()
+    with (
+        zipfile.ZipFile(io.BytesIO(raw)) as archive,
+        zipfile.ZipFile(made, "w", zipfile.ZIP_DEFLATED) as other,
+    ):
+        for one in archive.namelist():
+            other.writestr(one, lines if one == records_file(name) else archive.read(one))
+    return made.getvalue()
+
+
+EXHAUSTING: dict[str, tuple[bytes, str]] = {
+    "a line without end": (b" " * 400_000_000, "records/tanks.jsonl[0]"),
+    "nested without end": (b"[" * 1_900_000 + b"\n", "tanks[0]"),
+    "lists of nothing": (b"[" + b"[]," * 600_000 + b"[]]\n", "tanks[0]"),
+    "no JSON": (b"{\n", "tanks[0]"),
+    "more than there are": (b'{"x": 1}\n' * 400_000, "tanks[0]"),
+}
+
+
+@pytest.mark.parametrize(("lines", "where"), EXHAUSTING.values(), ids=EXHAUSTING)
+def test_lines_that_exhaust_are_refused_at_the_first(
+    yard: Yard, sound: bytes, lines: bytes, where: str
+) -> None:
+    """In no more memory than a few lines take; a line is at most 2 MB."""
+    before = resource.getrusage(resource.RUSAGE_SELF).ru_maxrss
+    with pytest.raises(InputError) as error:
+        brought_in(lines_of(sound, "tanks", lines))
+    assert error.value.where.startswith(where)
+    assert resource.getrusage(resource.RUSAGE_SELF).ru_maxrss - before < 300_000
+
+
+def test_a_first_version_that_exhausts_is_refused(yard: Yard) -> None:
+    """In some ten kilobytes of a zip, which take gigabytes as objects."""
+    told = b'{"format": "brisk-measure/grow-archive", "version": 1, "tanks": ['
+    with zipfile.ZipFile(made := io.BytesIO(), "w", zipfile.ZIP_DEFLATED) as archive:
+        archive.writestr("archive.json", told + b"[]," * 20_000_000 + b"[]]}")
+    with pytest.raises(InputError) as error:
+        brought_in(made.getvalue())
+    assert error.value.code == "file_unsafe"
+    assert "archive" in error.value.message

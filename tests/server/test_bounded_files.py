@@ -115,6 +115,6 @@ def test_work_that_does_not_end_well_ends_alone(work: Callable[[], None]) -> Non
 def test_what_work_refuses_and_gives_comes_back_as_it_is() -> None:
     assert bounded(divmod, 7, 2) == (3, 1)
     with pytest.raises(InputError) as error:
-        bounded(refuse, "no_table", where="rows[2]")
+        bounded(refuse, "no_table", "rows[2]")
     one = error.value
     assert (one.code, one.message, one.where) == ("no_table", "Not so.", "rows[2]")

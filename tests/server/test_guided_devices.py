@@ -63,8 +63,8 @@ class Phone:
         if state.now is None:
             return None
         step = state.steps[state.now]
-        if self.dice.random() < 0.1:
-            self._stamp("skipped", step.id)
+        if self.dice.random() < 0.1 or step.seconds is not None:
+            self._stamp("skipped", step.id)  # nobody here stands through a time
         elif step.kind in READ_STEPS and step.kind in READ:
             self._stamp("read", step.id, self.dice.choice(READ[step.kind]))
         elif step.kind in POURS:
@@ -93,11 +93,12 @@ def poured_by_hand(plan: GuidedPlan, events: list[MixEvent]) -> dict[str, Fracti
     """What went in of each product, counted with paper and pencil: of each step the first event
     that nobody took back, with its correction."""
     ordered = sorted(events, key=lambda one: (one.at, one.client_id))
-    gone: set[str] = set()
-    for one in reversed(ordered):
-        if one.kind == "undone" and one.client_id not in gone:
-            gone.add(one.of)
-    standing = [one for one in ordered if one.client_id not in gone]
+
+    def stands(one: MixEvent) -> bool:
+        by = (other for other in events if other.kind == "undone" and other.of == one.client_id)
+        return not any(stands(other) for other in by)
+
+    standing = [one for one in ordered if stands(one)]
     poured: dict[str, Fraction] = defaultdict(Fraction)
     seen: set[str] = set()
     for one in standing:

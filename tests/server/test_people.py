@@ -226,3 +226,62 @@ def test_a_device_is_called_what_its_browser_says() -> None:
     assert device_words(edge) == "Edge on Windows"
     phone = "Mozilla/5.0 (iPhone; CPU iPhone OS 18_0 like Mac OS X) Version/18.0 Safari/604.1"
     assert device_words(phone) == "Safari on iPhone"
+
+
+def test_a_link_dies_with_the_right_of_who_made_it(yard: Yard) -> None:
+    """Also where that right comes back, and where the link is in the hands of who made it."""
+    client, tern = enter(yard, "tern", MemberRole.OWNER)
+    path = f"/api/grows/{yard.grow.pk}"
+    for ends in ("removed", "made a mixer"):
+        status, told = send(client, "POST", f"{path}/invitations", {"role": "owner"})
+        assert status == 200
+        link = told["path"].removeprefix("/join/")
+        if ends == "removed":
+            yard.send("DELETE", f"{path}/people/{tern.pk}", {})
+        else:
+            yard.send("PATCH", f"{path}/people/{tern.pk}", {"role": "mixer"})
+        assert send(client, "POST", f"/api/invitations/{link}")[0] == 404
+        Membership.objects.update_or_create(
+            grow=yard.grow, person=tern.person, defaults={"role": MemberRole.OWNER}
+        )
+        tern = Membership.objects.get(grow=yard.grow, person=tern.person)
+        assert send(client, "POST", f"/api/invitations/{link}")[0] == 404
+
+
+def test_wrong_old_passwords_lock_as_at_the_door(yard: Yard) -> None:
+    client, _ = enter(yard, "tern", MemberRole.MIXER)
+    fresh = "oystercatcher-at-dusk"
+    told = {"old": "wrong", "new": fresh}
+    statuses = [send(client, "PUT", "/api/session/password", told)[0] for _ in range(6)]
+    assert statuses[:4] == [422] * 4
+    assert statuses[-1] == 429
+    # the right one waits, too
+    assert send(client, "PUT", "/api/session/password", {"old": PASSWORD, "new": fresh})[0] == 429
+    assert User.objects.get(username="tern").check_password(PASSWORD)
+
+
+def test_calendar_addresses_end_with_membership_and_where_a_password_change_says_so(
+    yard: Yard,
+) -> None:
+    client, tern = enter(yard, "tern", MemberRole.MIXER)
+
+    def address() -> str:
+        return str(send(client, "POST", f"/api/grows/{yard.grow.pk}/calendar")[1]["path"])
+
+    first = address()
+    yard.send("DELETE", f"/api/grows/{yard.grow.pk}/people/{tern.pk}", {})
+    Membership.objects.create(grow=yard.grow, person=tern.person, role=MemberRole.MIXER)
+    assert client.get(first).status_code == 404
+    second, old = address(), PASSWORD
+    for fresh, ends, status in (("curlew-on-the-mud", False, 200), ("knot-in-the-bay", True, 404)):
+        told = {"old": old, "new": fresh, "end_calendars": ends}
+        assert send(client, "PUT", "/api/session/password", told)[0] == 200
+        assert client.get(second).status_code == status
+        old = fresh
+
+
+@pytest.mark.parametrize("grow", ["abc", "-1", "9" * 40, "1.5", "%F0%9F%8C%B1"])
+def test_a_grow_of_no_number_is_no_fault_of_ours(yard: Yard, grow: str) -> None:
+    for method, path in (("GET", "today"), ("PATCH", "tanks/1"), ("POST", "tanks")):
+        answer = yard.client.generic(method, f"/api/grows/{grow}/{path}", "{}", "application/json")
+        assert answer.status_code in (404, 422)

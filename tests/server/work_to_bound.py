@@ -18,5 +18,5 @@ def stumble() -> None:
     raise ZeroDivisionError
 
 
-def refuse(code: str, *, where: str) -> None:
+def refuse(code: str, where: str) -> None:
     raise InputError(code, "Not so.", where)

@@ -53,7 +53,7 @@ export interface paths {
         };
         /**
          * Export Grow
-         * @description All of a grow in one zip: JSON with its schema, tables, pictures.
+         * @description All of a grow in one zip: JSON with its schema, tables, pictures; sent as it is written.
          */
         get: operations["export_grow"];
         put?: never;
@@ -1906,6 +1906,8 @@ export interface paths {
         /**
          * Change Password
          * @description Another password; every other device is signed out by it.
+         *
+         *     Wrong old ones count as wrong passwords at the door do, and lock as those.
          */
         put: operations["change_password"];
         post?: never;
@@ -2188,7 +2190,9 @@ export interface components {
         };
         /**
          * BottleEdit
-         * @description What is to be otherwise; only fields that are given. `reason` says why `left` is another.
+         * @description What is to be otherwise; only fields that are given.
+         *
+         *     `reason` says why `left` is another, and `seen_left` what it was on the screen.
          */
         BottleEdit: {
             /** Batch */
@@ -2209,6 +2213,8 @@ export interface components {
             reason?: string | null;
             /** Received On */
             received_on?: string | null;
+            /** Seen Left */
+            seen_left?: string | null;
             /** Size */
             size?: string | null;
         };
@@ -2724,6 +2730,9 @@ export interface components {
         /**
          * DecisionIn
          * @description What a season is told; each kind with what it needs, as in brisk-measure/course-request.
+         *
+         *     `seen` is the number of the last thing it was told on the screen where that was decided, 0 for
+         *     nothing.
          */
         DecisionIn: {
             /** Chart */
@@ -2748,6 +2757,8 @@ export interface components {
              * @default
              */
             reason: string;
+            /** Seen */
+            seen?: number | null;
             /** Sign */
             sign?: string | null;
         };
@@ -2947,11 +2958,12 @@ export interface components {
         End: "low" | "middle" | "high";
         /**
          * EndIn
-         * @description The last day of a season; None lets it go on.
+         * @description The last day of a season; None lets it go on. `seen` is how that stood on the screen.
          */
         EndIn: {
             /** Ended On */
             ended_on: string | null;
+            seen?: components["schemas"]["SeasonEndSeen"] | null;
         };
         /**
          * Ending
@@ -4550,8 +4562,15 @@ export interface components {
         /**
          * PasswordIn
          * @description The password as it is, and as it is to be.
+         *
+         *     `end_calendars` ends the person's secret calendar addresses, too.
          */
         PasswordIn: {
+            /**
+             * End Calendars
+             * @default false
+             */
+            end_calendars: boolean;
             /** New */
             new: string;
             /** Old */
@@ -5402,6 +5421,14 @@ export interface components {
              * @default []
              */
             waits_for: components["schemas"]["WaitDocument"][];
+        };
+        /**
+         * SeasonEndSeen
+         * @description When a season ended, as a screen had it.
+         */
+        SeasonEndSeen: {
+            /** Ended On */
+            ended_on: string | null;
         };
         /**
          * SeasonIn
@@ -6977,7 +7004,7 @@ export interface operations {
                     "application/json": components["schemas"]["GrowOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -7013,8 +7040,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7044,6 +7098,15 @@ export interface operations {
                     "application/json": components["schemas"]["GrowOverview"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7062,8 +7125,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7091,6 +7172,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7109,8 +7199,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7140,6 +7248,15 @@ export interface operations {
                     "application/json": components["schemas"]["ArchivedTank"][];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7167,8 +7284,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7202,7 +7337,7 @@ export interface operations {
                     "application/json": components["schemas"]["KeptBlend"][];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -7256,8 +7391,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7288,6 +7450,15 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7324,8 +7495,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7355,7 +7562,7 @@ export interface operations {
                     "application/json": components["schemas"]["AddressOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -7400,8 +7607,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7431,6 +7665,15 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7458,8 +7701,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7487,6 +7766,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7496,8 +7784,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description There is no such thing in your grows. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7532,6 +7847,15 @@ export interface operations {
                     "application/json": components["schemas"]["ChangesOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7550,8 +7874,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7582,6 +7924,15 @@ export interface operations {
                     "application/json": components["schemas"]["ChartOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7609,8 +7960,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7643,6 +8012,15 @@ export interface operations {
                     "application/json": components["schemas"]["ComparedOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7670,8 +8048,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7702,6 +8098,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7729,8 +8134,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7764,6 +8187,15 @@ export interface operations {
                     "application/json": components["schemas"]["WaterInChartOut"][];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7782,8 +8214,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7815,6 +8265,15 @@ export interface operations {
                     "application/json": components["schemas"]["ChartPage"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7842,8 +8301,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7878,7 +8355,7 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -7932,8 +8409,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7963,6 +8467,15 @@ export interface operations {
                     "application/json": components["schemas"]["ChartOut"][];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -7981,8 +8494,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8017,7 +8548,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -8071,8 +8602,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8103,7 +8661,7 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -8157,8 +8715,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8193,6 +8778,15 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -8229,8 +8823,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8263,6 +8893,15 @@ export interface operations {
                     "application/json": components["schemas"]["LeafletOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -8290,8 +8929,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8325,7 +8982,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -8370,8 +9027,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8405,6 +9089,15 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -8441,8 +9134,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8476,7 +9205,7 @@ export interface operations {
                     "application/json": components["schemas"]["InvitedOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -8530,8 +9259,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8560,6 +9316,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
                 };
             };
             /** @description Nobody is signed in. */
@@ -8598,8 +9363,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8633,7 +9434,7 @@ export interface operations {
                     "application/json": components["schemas"]["MeaningOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -8687,8 +9488,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8728,7 +9556,7 @@ export interface operations {
                     "application/json": components["schemas"]["PictureOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -8773,8 +9601,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8803,6 +9658,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -8821,8 +9685,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8856,7 +9738,7 @@ export interface operations {
                     "application/json": components["schemas"]["KeptChart"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -8910,8 +9792,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8941,7 +9850,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -8995,8 +9904,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9030,6 +9966,15 @@ export interface operations {
                     "application/json": components["schemas"]["ChartCards"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -9057,8 +10002,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9088,6 +10051,15 @@ export interface operations {
                     "application/json": components["schemas"]["MetersOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -9115,8 +10087,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9150,7 +10140,7 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -9204,8 +10194,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9234,6 +10251,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
                 };
             };
             /** @description Nobody is signed in. */
@@ -9272,8 +10298,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9308,7 +10370,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -9362,8 +10424,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9376,7 +10465,10 @@ export interface operations {
     calibrate_meter: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description made by the device; the same act under the same key has no second effect */
+                Once?: string | null;
+            };
             path: {
                 grow_id: number;
                 meter_id: number;
@@ -9398,7 +10490,7 @@ export interface operations {
                     "application/json": components["schemas"]["CalibrationOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -9452,8 +10544,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9487,7 +10606,7 @@ export interface operations {
                     "application/json": components["schemas"]["MixOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -9532,8 +10651,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9563,6 +10709,15 @@ export interface operations {
                     "application/json": components["schemas"]["OpenMix"][];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -9581,8 +10736,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9616,7 +10789,7 @@ export interface operations {
                     "application/json": components["schemas"]["GuidedOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -9670,8 +10843,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9709,6 +10909,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -9736,8 +10945,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9766,6 +10993,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GuidedOut"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
                 };
             };
             /** @description Nobody is signed in. */
@@ -9804,8 +11040,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9840,7 +11112,7 @@ export interface operations {
                     "application/json": components["schemas"]["GuidedOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -9894,8 +11166,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9930,7 +11229,7 @@ export interface operations {
                     "application/json": components["schemas"]["PenOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -9984,8 +11283,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10018,6 +11344,15 @@ export interface operations {
                     "application/json": components["schemas"]["MixRecordDocument"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -10045,8 +11380,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10080,7 +11433,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -10125,8 +11478,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10156,6 +11536,15 @@ export interface operations {
                     "application/json": components["schemas"]["PeopleOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -10183,8 +11572,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10213,6 +11620,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
                 };
             };
             /** @description Nobody is signed in. */
@@ -10251,8 +11667,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10287,7 +11739,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -10341,8 +11793,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10376,7 +11855,7 @@ export interface operations {
                     "application/json": components["schemas"]["GradeOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -10430,8 +11909,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10465,7 +11971,7 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -10519,8 +12025,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10555,7 +12088,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -10609,8 +12142,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10623,7 +12183,10 @@ export interface operations {
     receive_bottles: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description made by the device; the same act under the same key has no second effect */
+                Once?: string | null;
+            };
             path: {
                 grow_id: number;
                 product_id: number;
@@ -10645,7 +12208,7 @@ export interface operations {
                     "application/json": components["schemas"]["StockOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -10699,8 +12262,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10736,7 +12326,7 @@ export interface operations {
                     "application/json": components["schemas"]["StockOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -10790,8 +12380,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10827,7 +12444,7 @@ export interface operations {
                     "application/json": components["schemas"]["StockOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -10881,8 +12498,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10895,7 +12539,10 @@ export interface operations {
     made_up: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description made by the device; the same act under the same key has no second effect */
+                Once?: string | null;
+            };
             path: {
                 grow_id: number;
                 product_id: number;
@@ -10917,7 +12564,7 @@ export interface operations {
                     "application/json": components["schemas"]["StockOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -10971,8 +12618,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11007,7 +12681,7 @@ export interface operations {
                     "application/json": components["schemas"]["MakeUpStepOut"][];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -11061,8 +12735,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11093,6 +12794,15 @@ export interface operations {
                     "application/json": components["schemas"]["StockOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -11120,8 +12830,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11155,7 +12883,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -11200,8 +12928,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11281,7 +13036,7 @@ export interface operations {
                     "application/json": components["schemas"]["ReadOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -11335,8 +13090,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11371,7 +13153,7 @@ export interface operations {
                     "application/json": components["schemas"]["CourseOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -11425,8 +13207,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11459,6 +13268,15 @@ export interface operations {
                     "application/json": components["schemas"]["BrewOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -11477,8 +13295,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11509,6 +13345,15 @@ export interface operations {
                     "application/json": components["schemas"]["PlanOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -11536,8 +13381,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11572,7 +13435,7 @@ export interface operations {
                     "application/json": components["schemas"]["CourseOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -11626,8 +13489,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11662,7 +13552,7 @@ export interface operations {
                     "application/json": components["schemas"]["CourseOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -11716,8 +13606,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11752,7 +13669,7 @@ export interface operations {
                     "application/json": components["schemas"]["CourseOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -11806,8 +13723,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11838,7 +13782,7 @@ export interface operations {
                     "application/json": components["schemas"]["CourseOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -11892,8 +13836,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11906,7 +13877,10 @@ export interface operations {
     tell_task: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description made by the device; the same act under the same key has no second effect */
+                Once?: string | null;
+            };
             path: {
                 grow_id: number;
                 season_id: number;
@@ -11928,7 +13902,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -11982,8 +13956,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11996,7 +13997,10 @@ export interface operations {
     tell_season: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description made by the device; the same act under the same key has no second effect */
+                Once?: string | null;
+            };
             path: {
                 grow_id: number;
                 season_id: number;
@@ -12018,7 +14022,7 @@ export interface operations {
                     "application/json": components["schemas"]["CourseOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -12072,8 +14076,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12105,6 +14136,15 @@ export interface operations {
                     "application/json": components["schemas"]["CourseOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -12141,8 +14181,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12176,7 +14252,7 @@ export interface operations {
                     "application/json": components["schemas"]["ShareOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -12230,8 +14306,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12264,6 +14367,15 @@ export interface operations {
                     "application/json": components["schemas"]["ShelfOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -12282,8 +14394,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12314,7 +14444,7 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -12368,8 +14498,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12403,7 +14560,7 @@ export interface operations {
                     "application/json": components["schemas"]["MeasuredOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -12448,8 +14605,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12483,7 +14667,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -12537,8 +14721,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12570,6 +14781,15 @@ export interface operations {
                     "application/json": components["schemas"]["TankPage"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -12588,8 +14808,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12623,7 +14861,7 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -12677,8 +14915,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12713,7 +14978,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -12767,8 +15032,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12803,7 +15095,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -12857,8 +15149,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12889,6 +15208,15 @@ export interface operations {
                     "application/json": components["schemas"]["CourseOut"] | null;
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -12916,8 +15244,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12948,6 +15294,15 @@ export interface operations {
                     "application/json": components["schemas"]["DrawnOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -12966,8 +15321,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12998,6 +15371,15 @@ export interface operations {
                     "application/json": components["schemas"]["WatchedOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -13025,8 +15407,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13057,7 +15457,7 @@ export interface operations {
                     "application/json": components["schemas"]["WatchedOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -13111,8 +15511,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13147,6 +15574,15 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -13183,8 +15619,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13219,7 +15691,7 @@ export interface operations {
                     "application/json": components["schemas"]["CourseOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -13273,8 +15745,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13309,7 +15808,7 @@ export interface operations {
                     "application/json": components["schemas"]["KnownOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -13354,8 +15853,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13390,7 +15916,7 @@ export interface operations {
                     "application/json": components["schemas"]["WatchedOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -13444,8 +15970,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13458,7 +16011,10 @@ export interface operations {
     read_tank: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description made by the device; the same act under the same key has no second effect */
+                Once?: string | null;
+            };
             path: {
                 grow_id: number;
                 tank_id: number;
@@ -13489,7 +16045,7 @@ export interface operations {
                     "application/json": components["schemas"]["JudgedOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -13543,8 +16099,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13579,7 +16162,7 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -13633,8 +16216,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13669,7 +16279,7 @@ export interface operations {
                     "application/json": components["schemas"]["UsualOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -13723,8 +16333,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13754,6 +16391,15 @@ export interface operations {
                     "application/json": components["schemas"]["TodayOut"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -13781,8 +16427,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13816,7 +16480,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -13861,8 +16525,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13896,7 +16587,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -13950,8 +16641,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13981,6 +16699,15 @@ export interface operations {
                     "application/json": components["schemas"]["WaterLineOut"][];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -13999,8 +16726,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14032,6 +16777,15 @@ export interface operations {
                     "application/json": components["schemas"]["WaterPage"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -14059,8 +16813,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14094,7 +16866,7 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -14148,8 +16920,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14184,7 +16983,7 @@ export interface operations {
                     "application/json": components["schemas"]["WaterOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -14238,8 +17037,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14274,7 +17100,7 @@ export interface operations {
                     "application/json": components["schemas"]["WaterLineOut"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -14328,8 +17154,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14359,6 +17212,15 @@ export interface operations {
                     "application/json": components["schemas"]["InvitationSeen"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -14368,8 +17230,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14399,7 +17279,7 @@ export interface operations {
                     "application/json": components["schemas"]["SignedIn"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -14453,8 +17333,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14488,7 +17395,7 @@ export interface operations {
                     "application/json": components["schemas"]["SignedIn"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -14542,8 +17449,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14571,8 +17505,35 @@ export interface operations {
                     "application/json": components["schemas"]["SignedIn"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14604,7 +17565,7 @@ export interface operations {
                     "application/json": components["schemas"]["SignedIn"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -14640,6 +17601,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
                 headers: {
@@ -14651,6 +17621,24 @@ export interface operations {
             };
             /** @description Too Many Requests */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14678,6 +17666,15 @@ export interface operations {
                     "application/json": components["schemas"]["SignedIn"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -14696,8 +17693,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14725,7 +17758,7 @@ export interface operations {
                     "application/json": components["schemas"]["SignedIn"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -14770,8 +17803,35 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14799,6 +17859,15 @@ export interface operations {
                     "application/json": components["schemas"]["DeviceOut"][];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -14817,8 +17886,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14848,6 +17935,15 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -14875,8 +17971,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14908,7 +18040,7 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description No JSON. */
+            /** @description The request cannot be read. */
             400: {
                 headers: {
                     [name: string]: unknown;
@@ -14953,8 +18085,44 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Too Many Requests */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14982,6 +18150,15 @@ export interface operations {
                     "application/json": components["schemas"]["StarterOut"][];
                 };
             };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Nobody is signed in. */
             401: {
                 headers: {
@@ -14991,8 +18168,26 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
             /** @description Something in it cannot be used; `where` says what. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };

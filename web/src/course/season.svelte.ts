@@ -94,7 +94,8 @@ export class Season {
     this.deciding = true;
     if ('plan' in asked) await this.keepPlan(asked.plan, asked.seen);
     else {
-      const body = { ...asked.decision, reason };
+      const seen = Math.max(0, ...(this.course?.told.map((one) => one.id) ?? []));
+      const body = { ...asked.decision, reason, seen };
       const params = { path: this.#path };
       this.#take(
         await answered(api.POST('/api/grows/{grow_id}/seasons/{season_id}/told', { params, body })),
@@ -153,7 +154,7 @@ export class Season {
 
   async end(day: string | null) {
     const params = { path: this.#path };
-    const body = { ended_on: day };
+    const body = { ended_on: day, seen: { ended_on: this.course?.ended_on ?? null } };
     this.#take(
       await answered(api.PATCH('/api/grows/{grow_id}/seasons/{season_id}', { params, body })),
     );

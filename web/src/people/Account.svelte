@@ -6,6 +6,7 @@
   let devices = $state.raw<Shapes['DeviceOut'][]>([]);
   let old = $state('');
   let fresh = $state('');
+  let calendars = $state(false);
   let problem = $state.raw<Problem | undefined>();
   let changed = $state(false);
 
@@ -18,11 +19,13 @@
 
   async function change(event: SubmitEvent) {
     event.preventDefault();
-    const outcome = await answered(api.PUT('/api/session/password', { body: { old, new: fresh } }));
+    const body = { old, new: fresh, end_calendars: calendars };
+    const outcome = await answered(api.PUT('/api/session/password', { body }));
     problem = outcome.problem;
     changed = !problem;
     if (problem) return;
     old = fresh = '';
+    calendars = false;
     await load();
   }
 
@@ -54,6 +57,9 @@
         required
         maxlength="200"
       /></label
+    >
+    <label class="tick"
+      ><input type="checkbox" bind:checked={calendars} /> End my secret calendar addresses, too</label
     >
     <button type="submit">Change it</button>
   </form>
@@ -92,6 +98,19 @@
   label {
     display: grid;
     color: var(--faded);
+  }
+
+  .tick {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    min-height: 44px;
+    color: var(--ink);
+  }
+
+  .tick input {
+    width: 24px;
+    min-height: 24px;
   }
 
   input {

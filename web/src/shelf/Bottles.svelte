@@ -51,7 +51,10 @@
       void take(api.GET('/api/grows/{grow_id}/products/{product_id}/stock', { params: { path } })),
   );
 
-  async function edit(bottle: Bottle, body: Partial<Bottle> & { reason?: string }) {
+  async function edit(
+    bottle: Bottle,
+    body: Partial<Bottle> & { reason?: string; seen_left?: string },
+  ) {
     const params = { path: { ...path, bottle_id: bottle.id } };
     const done = await take(
       api.PATCH('/api/grows/{grow_id}/products/{product_id}/bottles/{bottle_id}', { params, body }),
@@ -144,7 +147,8 @@
                 value={bottle.left}
                 unit={stock.unit}
                 wrong={problem?.where === 'left'}
-                onkeep={(left) => edit(bottle, { left, reason: 'looked at the bottle' })}
+                onkeep={(left) =>
+                  edit(bottle, { left, reason: 'looked at the bottle', seen_left: bottle.left })}
               />
               <Field
                 label="Good for, once opened"

@@ -6,7 +6,7 @@ from typing import Any
 from django.core.management.base import BaseCommand, CommandError, CommandParser
 from django.utils import timezone
 
-from server.archive.writing import archive_bytes, one_moment
+from server.archive.writing import archive_pieces, one_moment
 from server.grows.models import Grow
 
 
@@ -21,16 +21,19 @@ class Command(BaseCommand):
 
     def handle(self, *args: Any, **options: Any) -> None:
         file = Path(options["file"])
-        with one_moment():
-            raw = archive_bytes(grow_called(options["grow"]), timezone.now())
+        grow = grow_called(options["grow"])
         try:
-            with file.open("xb") as opened:
-                opened.write(raw)
+            with file.open("xb") as opened, one_moment():
+                for piece in archive_pieces(grow, timezone.now(), tell=self._tell):
+                    opened.write(piece)
         except FileExistsError:
             raise CommandError(f"{file} is there already: name another file.") from None
         except OSError as error:
             raise CommandError(f"{file} cannot be written: {error.strerror}.") from None
         self.stdout.write(f"All of {options['grow']} is in {file}.")
+
+    def _tell(self, name: str, count: int) -> None:
+        self.stdout.write(f"  {name.replace('_', ' ')}: {count}")
 
 
 def grow_called(told: str) -> Grow:

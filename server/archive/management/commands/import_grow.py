@@ -8,8 +8,8 @@ from django.core.management.base import BaseCommand, CommandError, CommandParser
 from django.db import transaction
 
 from core.errors import InputError
-from core.limits import LARGEST_ARCHIVE_BYTES
 from server.archive.reading import bring_in
+from server.archive.unpacking import ANY_SIZE
 from server.grows.models import Membership
 from server.grows.roles import MemberRole
 
@@ -24,9 +24,9 @@ class Command(BaseCommand):
         parser.add_argument("--owner", help="the account whose grow it becomes")
 
     def handle(self, *args: Any, **options: Any) -> None:
+        file = Path(options["file"])
         try:
-            with Path(options["file"]).open("rb") as opened:
-                raw = opened.read(LARGEST_ARCHIVE_BYTES + 1)
+            file.open("rb").close()
         except OSError as error:
             raise CommandError(f"{options['file']} cannot be read: {error.strerror}.") from None
         name = options["owner"]
@@ -35,7 +35,7 @@ class Command(BaseCommand):
             raise CommandError(f"There is no account {name}. Nothing has changed.")
         try:
             with transaction.atomic():
-                grow = bring_in(raw)
+                grow = bring_in(file, owner, limits=ANY_SIZE)
                 if owner is not None:
                     Membership.objects.create(grow=grow, person=owner, role=MemberRole.OWNER)
         except InputError as error:

@@ -1,0 +1,15 @@
+"""What lies where in an archive of a grow."""
+
+FORMAT = "brisk-measure/grow-archive"
+VERSION = 2
+DOCUMENT, SCHEMA = "archive.json", "archive.schema.json"
+
+
+def records_file(name: str) -> str:
+    """Where the records of a list lie, one a line."""
+    return f"records/{name}.jsonl"
+
+
+def picture_file(number: int) -> str:
+    """Where a picture lies."""
+    return f"pictures/{number}.webp"
