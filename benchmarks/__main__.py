@@ -8,10 +8,10 @@ from benchmarks import drawn, pages, rules, safety, serving, vessels
 def main() -> None:
     """Rules, server, queries, pages."""
     django.setup()
-    from benchmarks import courses, leaflets, lists, paces, queries
+    from benchmarks import courses, growth, leaflets, lists, paces, queries
 
-    figures = (rules, safety, drawn, vessels, paces, serving, queries, lists, pages, leaflets,
-               courses)  # fmt: skip
+    figures = (rules, safety, drawn, vessels, paces, serving, queries, lists, growth, pages,
+               leaflets, courses)  # fmt: skip
     for part in figures:
         part.report()
         print()

@@ -75,6 +75,7 @@ INSTALLED_APPS = [
     "server.api",
 ]
 MIDDLEWARE = [
+    "server.api.health.health_check",
     "django.middleware.security.SecurityMiddleware",
     "server.api.answers.kept_by_no_cache",
     "whitenoise.middleware.WhiteNoiseMiddleware",
@@ -163,9 +164,8 @@ if DEV_ASSETS:  # Vite's hot reload injects styles and talks over a socket of it
     }
 
 STATIC_URL = "/static/"
-STATICFILES_DIRS = [ROOT / "web" / "dist"] if (ROOT / "web" / "dist").is_dir() else []
-STATIC_ROOT = ROOT / ".brisk" / "static"
-WHITENOISE_USE_FINDERS = True
+# Served as it was built; until it is there, there is nothing to serve.
+STATIC_ROOT = ROOT / "web" / "dist" if (ROOT / "web" / "dist").is_dir() else None
 WHITENOISE_AUTOREFRESH = DEBUG
 # Vite has put a digest into every name below assets/.
 WHITENOISE_IMMUTABLE_FILE_TEST = r"^/static/assets/.+-[\w-]{8}\.\w+$"

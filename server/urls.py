@@ -1,8 +1,6 @@
 """Addresses: the API, a health check, and the one page for everything else."""
 
 from django.conf import settings
-from django.db import DatabaseError, connection
-from django.db.migrations.executor import MigrationExecutor
 from django.http import Http404, HttpRequest, HttpResponse
 from django.shortcuts import render
 from django.urls import path, re_path
@@ -12,19 +10,6 @@ from django.views.decorators.http import require_safe
 from server.api.answers import problem
 from server.routes import api
 from server.seasons.calendar import feed
-
-
-@require_safe
-def health(request: HttpRequest) -> HttpResponse:
-    """Answers once the application is up, and says no while its database is not up to date."""
-    try:
-        executor = MigrationExecutor(connection)
-        behind = executor.migration_plan(executor.loader.graph.leaf_nodes())
-    except DatabaseError:
-        return HttpResponse("no database", status=503, content_type="text/plain")
-    if behind:
-        return HttpResponse("not migrated", status=503, content_type="text/plain")
-    return HttpResponse("ok", content_type="text/plain")
 
 
 def _answer_by_path(request: HttpRequest, status: int, code: str, message: str) -> HttpResponse:
@@ -71,7 +56,6 @@ def service_worker(request: HttpRequest) -> HttpResponse:
 
 
 urlpatterns = [
-    path("healthz", health),
     path("sw.js", service_worker),
     path("calendar/<str:secret>.ics", feed),
     path("api/", api.urls),

@@ -68,11 +68,6 @@ class Kept:
         left_out = self.leaves_out | _NAMES_OF_PEOPLE
         return tuple(one for one in found if one.name not in left_out)
 
-    @cached_property
-    def timed_by_itself(self) -> tuple[str, ...]:
-        """Fields that the database fills in when a record is added, and that were filled before."""
-        return tuple(one.name for one in self.fields if getattr(one, "auto_now_add", False))
-
     def list_of(self, one: _AnyField) -> str | None:
         """The list that a field's numbers are of; None where it holds no number of one."""
         if one.name in self.loose:
@@ -124,6 +119,11 @@ def renumbered(kept: Kept, one: _AnyField, value: Any, numbers: Numbers) -> Any:
         return renumber_within(value, numbers["products"])
     listed = kept.list_of(one)
     return value if listed is None or value is None else numbers[listed].get(value)
+
+
+def is_renumbered(kept: Kept, one: _AnyField) -> bool:
+    """Whether a field holds numbers of records."""
+    return (kept.model, one.name) in _NUMBERS_WITHIN or kept.list_of(one) is not None
 
 
 def _rows(value: Mapping[str, int], products: Mapping[Any, Any]) -> dict[str, Any]:

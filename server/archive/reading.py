@@ -140,7 +140,7 @@ class _Keeping:
         self._numbers = numbers
         self._archive = archive
         self._names = {one.name for one in kept.fields}
-        self._made: list[tuple[models.Model, Record]] = []
+        self._made: list[models.Model] = []
 
     def keep(self) -> None:
         """Make all of them."""
@@ -148,7 +148,7 @@ class _Keeping:
         for count, told in enumerate(self._archive.records(name), 1):
             if count > len(self._numbers[name]):
                 raise self._other_number()
-            self._made.append((self._record(count, told), told))
+            self._made.append(self._record(count, told))
             size = self._archive.bytes_read - begun
             if len(self._made) >= _AT_A_TIME or size > _BYTES_AT_A_TIME:
                 self._store()
@@ -174,16 +174,7 @@ class _Keeping:
 
     def _store(self) -> None:
         made, self._made = self._made, []
-        records = [record for record, _ in made]
-        self._kept.model._default_manager.bulk_create(records)
-        timed = [one for one in self._kept.fields if one.name in self._kept.timed_by_itself]
-        if not made or not timed:
-            return
-        # The database has put its own time there.
-        for record, told in made:
-            for one in timed:
-                setattr(record, one.name, one.to_python(told[one.name]))
-        self._kept.model._base_manager.bulk_update(records, [one.name for one in timed])
+        self._kept.model._default_manager.bulk_create(made)
 
 
 def _image(archive: Unpacked, number: int, told: Record) -> bytes:

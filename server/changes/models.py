@@ -12,6 +12,7 @@ from typing import Any
 from django.core.signals import request_finished, request_started
 from django.db import models
 from django.db.models.signals import post_save, pre_delete, pre_save
+from django.utils import timezone
 
 from core.limits import LONGEST_NAME
 from core.quantities import decimal_text, figure
@@ -38,7 +39,7 @@ class ChangeEntry(Owned, Authored):
     water = models.ForeignKey("tanks.WaterSource", models.SET_NULL, null=True, related_name="+")
     product = models.ForeignKey("shelf.Product", models.SET_NULL, null=True, related_name="+")
     changes = models.JSONField("by field, before and behind", default=dict)
-    at = models.DateTimeField(auto_now_add=True)
+    at = models.DateTimeField(default=timezone.now)
 
     class Meta:
         ordering = ["-at", "-pk"]

@@ -2,6 +2,7 @@
 
 from django.db import models
 from django.db.models import Q
+from django.utils import timezone
 
 from core.limits import LONGEST_NAME
 from server.changes.models import follow
@@ -29,7 +30,7 @@ class LeafletPicture(Owned):
     image = models.BinaryField("WebP")
     width = models.PositiveIntegerField()
     height = models.PositiveIntegerField()
-    added_at = models.DateTimeField(auto_now_add=True)
+    added_at = models.DateTimeField(default=timezone.now)
 
     def __str__(self) -> str:
         return f"picture {self.pk}"
@@ -50,7 +51,7 @@ class ChartVersion(Owned):
     picture = models.ForeignKey(
         LeafletPicture, models.SET_NULL, null=True, blank=True, related_name="+"
     )
-    written_at = models.DateTimeField(auto_now_add=True)
+    written_at = models.DateTimeField(default=timezone.now)
 
     class Meta:
         ordering = ["chart", "-number"]

@@ -5,7 +5,7 @@ it goes into the database in pieces; what is drawn is what the application itsel
 """
 
 from collections.abc import Iterator
-from copy import deepcopy
+from copy import copy
 from dataclasses import dataclass
 from datetime import datetime, timedelta
 from decimal import Decimal
@@ -16,6 +16,7 @@ from typing import Any
 
 from django.contrib.auth.models import User
 from django.db import transaction
+from django.db.models.base import ModelState
 from django.utils import timezone
 
 from core.guided import Event, EventKind, Step, StepKind, replay
@@ -178,7 +179,6 @@ class _Drawing:
         mixes = Mix.objects.bulk_create(
             (one.copied(tank, at[number]) for number, tank in numbered), batch_size=200
         )
-        Mix.objects.bulk_update(_started(mixes, list(at.values())), ["started_at"], batch_size=500)
         MixEvent.objects.bulk_create(
             (event for mix in mixes for event in one.events_of(mix)), batch_size=_PIECE
         )
@@ -188,13 +188,6 @@ class _Drawing:
         StockEntry.objects.bulk_create(
             (entry for mix in mixes for entry in one.stock_of(mix)), batch_size=_PIECE
         )
-
-
-def _started(mixes: list[Mix], times: list[datetime]) -> list[Mix]:
-    """The same with the times at which they began: the database has put its own there."""
-    for mix, at in zip(mixes, times, strict=True):
-        mix.started_at = at
-    return mixes
 
 
 @dataclass(frozen=True, slots=True)
@@ -209,7 +202,7 @@ class _Mixed:
     def copied(self, tank: Tank, at: datetime) -> Mix:
         """The same in a tank at a time."""
         mix: Mix = _fresh(self.mix)
-        mix.tank, mix.ended_at = tank, at + timedelta(minutes=40)
+        mix.tank, mix.started_at, mix.ended_at = tank, at, at + timedelta(minutes=40)
         return mix
 
     def events_of(self, mix: Mix) -> Iterator[MixEvent]:
@@ -231,14 +224,14 @@ class _Mixed:
         """What it drew from bottles."""
         for entry in self.stock:
             made = _fresh(entry)
-            made.mix = mix.pk
+            made.mix, made.at = mix.pk, mix.started_at
             yield made
 
 
 def _fresh(record: Any) -> Any:
     """The same record, to be kept anew."""
-    made = deepcopy(record)
-    made.pk, made._state.adding = None, True
+    made = copy(record)
+    made.pk, made._state = None, ModelState()
     return made
 
 

@@ -5,6 +5,7 @@ from datetime import UTC, datetime
 from django.conf import settings
 from django.db import models
 from django.db.models import Q
+from django.utils import timezone
 
 from core.formats.guided_plan import plan_from
 from core.guided import Event, EventKind, GuidedPlan
@@ -32,7 +33,7 @@ class Mix(Owned):
     strength = models.DecimalField("share of the printed doses", max_digits=9, decimal_places=8)
     plan = models.JSONField("brisk-measure/bench-plan")
     products = models.JSONField("product of the shelf and its tag by key of the row", default=dict)
-    started_at = models.DateTimeField(auto_now_add=True)
+    started_at = models.DateTimeField(default=timezone.now)
     ended_at = models.DateTimeField(null=True, blank=True)
     record = models.JSONField(null=True, blank=True)
     simulated_water = models.JSONField("mol/L by component, for the simulated pen", default=dict)
@@ -71,7 +72,7 @@ class MixEvent(Authored):
     step = models.CharField(max_length=120, blank=True)
     figure = models.DecimalField(max_digits=20, decimal_places=6, null=True)
     of = models.CharField(max_length=40, blank=True)
-    heard_at = models.DateTimeField(auto_now_add=True)
+    heard_at = models.DateTimeField(default=timezone.now)
     told_by = models.ForeignKey(
         settings.AUTH_USER_MODEL, models.PROTECT, related_name="+", null=True,
         help_text="who was signed in when it was told, where that is somebody else",

@@ -1,8 +1,9 @@
 """What a grow has at one glance: what holds for all of it, and its tanks with their mixes."""
 
 from django.db.models import Q
-from django.http import HttpRequest
+from django.http import HttpRequest, HttpResponse
 from ninja import Router, Schema
+from pydantic import TypeAdapter
 
 from core.order_rules import CalmagPlace, LivePlace, RowsPlace, SilicaPlace
 from server.api.pages import After, page_of
@@ -97,10 +98,14 @@ def tanks(request: HttpRequest, grow_id: int, after: After) -> TankPage:
     response={200: list[ChartOut], **_ANSWERS},
     operation_id="charts_in_use",
 )
-def charts_in_use(request: HttpRequest, grow_id: int) -> list[ChartOut]:
+def charts_in_use(request: HttpRequest, grow_id: int) -> HttpResponse:
     """The charts that tanks are fed by, whole; where no tank has one, the first of the grow."""
     scope = Scope.enter(request.user, grow_id)
     fed = Tank.in_use(scope.all(Tank)).exclude(chart=None).values("chart")
     newest = newest_versions(scope)
     # A tank that is fed by a chart that was put away is fed by it all the same.
-    return whole_charts(scope, newest.filter(chart__in=fed) or newest[:1])
+    found = whole_charts(scope, newest.filter(chart__in=fed) or newest[:1])
+    return HttpResponse(_CHARTS.dump_json(found), content_type="application/json")
+
+
+_CHARTS = TypeAdapter(list[ChartOut])

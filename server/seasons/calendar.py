@@ -121,7 +121,7 @@ def feed(request: HttpRequest, secret: str) -> HttpResponse:
 
 def _answer(scope: Scope) -> HttpResponse:
     seasons = seasons_of(scope).filter(ended_on=None, tank__archived_at=None)
-    found = calendar_of(scope.membership, running_seasons(scope, seasons))
+    found = calendar_of(scope.membership, running_seasons(scope, seasons, with_lines=False))
     answer = HttpResponse(found.to_ical(), content_type="text/calendar; charset=utf-8")
     answer["Content-Disposition"] = 'attachment; filename="brisk-measure.ics"'
     answer["Cache-Control"] = "private, no-cache"

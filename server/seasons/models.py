@@ -5,6 +5,7 @@ from datetime import date
 from django.conf import settings
 from django.db import models
 from django.db.models import Q
+from django.utils import timezone
 
 from core.limits import LONGEST_NAME, LONGEST_WORDS
 from server.changes.models import follow
@@ -95,7 +96,7 @@ class SeasonEntry(Owned, Authored):
     takes_back = models.OneToOneField(
         "self", models.CASCADE, null=True, blank=True, related_name="taken_back_by"
     )
-    at = models.DateTimeField(auto_now_add=True)
+    at = models.DateTimeField(default=timezone.now)
 
     class Meta:
         ordering = ["on", "pk"]
@@ -127,7 +128,7 @@ class CalendarKey(Owned):
 
     person = models.ForeignKey(settings.AUTH_USER_MODEL, models.CASCADE, related_name="+")
     digest = models.CharField("SHA-256 of the secret, which is kept nowhere", max_length=64)
-    made_at = models.DateTimeField(auto_now_add=True)
+    made_at = models.DateTimeField(default=timezone.now)
 
     class Meta:
         constraints = [

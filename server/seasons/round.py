@@ -26,7 +26,7 @@ from server.seasons.course import course_of
 from server.seasons.running import RunningSeason, running_seasons, seasons_of
 from server.shelf.calibrations import BesideReading, beside_reading
 from server.tanks.models import Tank, TimeLineEntry
-from server.tanks.timeline import value_of
+from server.tanks.timeline import standing, value_of
 
 router = Router(tags=["seasons"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
@@ -141,8 +141,8 @@ def _add(  # noqa: PLR0917 -- all that an entry holds
 def last_reading(scope: Scope, tank: Tank) -> TankReading:
     """What was read last of a tank since it was filled; a filling's own readings count."""
     entries = (
-        scope.all(TimeLineEntry)
-        .filter(tank=tank, corrected_by=None, kind__in=[_Kind.READING, _Kind.MIX, _Kind.CHANGE_OUT])
+        standing(scope.all(TimeLineEntry))
+        .filter(tank=tank, kind__in=[_Kind.READING, _Kind.MIX, _Kind.CHANGE_OUT])
         .order_by("-at", "-pk")
         .values_list("kind", "values")[:20]
     )

@@ -3,8 +3,10 @@
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
 from datetime import date, datetime
+from decimal import Decimal
 from fractions import Fraction
 from functools import cached_property
+from operator import itemgetter
 from typing import Any
 from zoneinfo import ZoneInfo
 
@@ -13,6 +15,7 @@ from django.utils import timezone
 
 from core.chart import Chart
 from core.course import HappeningKind
+from core.memory import Memory
 from core.quantities import Reading, ReadingRange, figure
 from server.charts.models import ChartVersion
 from server.charts.store import StoredChart, stored_charts
@@ -22,6 +25,7 @@ from server.guided.models import Mix
 from server.seasons.models import Season, SeasonEntry
 from server.shelf.calibrations import calibrated_on
 from server.tanks.models import TimeLineEntry
+from server.tanks.timeline import standing
 
 DECISIONS = {kind.value for kind in HappeningKind} & set(SeasonEntry.Kind.values)
 """What moves the columns of a season, of all that it is told."""
@@ -167,12 +171,21 @@ def seasons_of(scope: Scope) -> QuerySet[Season]:
     return found.prefetch_related("tank__water")
 
 
-def running_seasons(scope: Scope, seasons: Iterable[Season]) -> list[RunningSeason]:
-    """Seasons with what they follow from: the same number of queries for any number of them."""
+def running_seasons(
+    scope: Scope, seasons: Iterable[Season], *, are_all: bool = False, with_lines: bool = True
+) -> list[RunningSeason]:
+    """Seasons with what they follow from: the same number of queries for any number of them.
+
+    Args:
+        scope: the grow.
+        seasons: those of `seasons_of`.
+        are_all: that they are all that run now in the grow.
+        with_lines: whether somebody looks at what was read of their tanks.
+    """
     found = list(seasons)
     told = _entries_by_season(scope, found)
-    done = _done(scope, found)
-    together = _together(scope, found)
+    done = _done(scope, found, with_lines=with_lines)
+    together = _joined(found) if are_all else _together(scope, found)
     versions = {season.lead.version_id for season in found}
     versions |= {
         entry.version_id for entries in told.values() for entry in entries if entry.version_id
@@ -210,9 +223,14 @@ def _together(scope: Scope, seasons: Sequence[Season]) -> dict[int, dict[int, st
     """The tanks that go through seasons now, by the season that keeps the plan."""
     leads = {season.lead.pk for season in seasons}
     rows = scope.all(Season).filter(Q(pk__in=leads) | Q(goes_with__in=leads), ended_on=None)
+    return _joined(rows.select_related("tank", "goes_with"))
+
+
+def _joined(seasons: Iterable[Season]) -> dict[int, dict[int, str]]:
+    """The tanks of seasons, by the season that keeps the plan."""
     found: dict[int, dict[int, str]] = {}
-    for pk, lead, tank, name in rows.values_list("pk", "goes_with", "tank", "tank__name"):
-        found.setdefault(lead or pk, {})[tank] = name
+    for season in seasons:
+        found.setdefault(season.lead.pk, {})[season.tank_id] = season.tank.name
     return found
 
 
@@ -235,7 +253,7 @@ def _entries_by_season(scope: Scope, seasons: Sequence[Season]) -> dict[int, lis
     }
 
 
-def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
+def _done(scope: Scope, seasons: Sequence[Season], *, with_lines: bool) -> dict[int, Done]:
     """What time lines say of each tank since its season started."""
     starts = {season.tank_id: season.filled_on for season in seasons}
     ends = {season.tank_id: season.ended_on for season in seasons}
@@ -243,14 +261,16 @@ def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
         return {}
     zone = ZoneInfo(scope.grow.time_zone)
     begun = datetime.combine(min(starts.values()), datetime.min.time(), zone)
-    rows = (
-        scope.all(TimeLineEntry)
-        .filter(tank__in=starts, at__gte=begun, corrected_by=None)
-        .order_by("at", "pk")
-        .values_list("tank_id", "kind", "at", "note", "values", "product", "mix")
-    )
+    entries = standing(scope.all(TimeLineEntry)).filter(tank__in=starts, at__gte=begun)
+    fields = ("at", "pk", "tank_id", "kind", "note", "values", "product", "mix")
+    rows = entries.order_by().values_list(*fields)
+    if not with_lines:
+        # Most of what a tank tells is readings, of which only the last one's day counts then.
+        is_reading = Q(kind=_Kind.READING)
+        last = entries.filter(is_reading).order_by("tank_id", "-at", "-pk").distinct("tank_id")
+        rows = rows.exclude(is_reading).union(last.values_list(*fields), all=True)
     found: dict[int, Done] = {tank: Done() for tank in starts}
-    for tank, kind, at, note, values, product, mix in rows:
+    for at, _, tank, kind, note, values, product, mix in sorted(rows, key=itemgetter(0, 1)):
         on = at.astimezone(zone).date()
         if tank is None or on < starts[tank] or on > (ends[tank] or on):
             continue  # what is done behind the end is no more of this season
@@ -261,13 +281,32 @@ def _done(scope: Scope, seasons: Sequence[Season]) -> dict[int, Done]:
 def _mixed(scope: Scope, done: Mapping[int, Done]) -> dict[int, MixedTo]:
     """What each tank was filled with; a way between two columns is neither of them."""
     targets = dict(one.mixed for one in done.values() if one.mixed)
-    rows = scope.all(Mix).filter(pk__in=targets, towards="") if targets else Mix.objects.none()
-    return {
-        tank: MixedTo(version, column, Fraction(strength), targets[number])
-        for number, tank, version, column, strength in rows.values_list(
-            "pk", "tank_id", "version_id", "column", "strength"
-        )
-    }
+    found = {}
+    for number, (tank, version, column, strength) in _poured_by(scope, targets).items():
+        if column:
+            found[tank] = MixedTo(version, column, Fraction(strength), targets[number])
+    return found
+
+
+_Poured = tuple[int, int, str, Decimal]
+"""Of a mix its tank, the version of its chart, its column or nothing, and its strength."""
+
+mixes_in_memory: Memory[tuple[int, int], _Poured] = Memory(2048)
+"""By the numbers of a grow and of a mix: what it was started by never changes."""
+
+
+def _poured_by(scope: Scope, numbers: Iterable[int]) -> dict[int, _Poured]:
+    kept = {number: mixes_in_memory.get((scope.grow.pk, number)) for number in numbers}
+    found = {number: poured for number, poured in kept.items() if poured is not None}
+    missing = [number for number in kept if number not in found]
+    if missing:
+        rows = scope.all(Mix).filter(pk__in=missing).values_list(
+            "pk", "tank_id", "version_id", "column", "towards", "strength"
+        )  # fmt: skip
+        for number, tank, version, column, towards, strength in rows:
+            poured = (tank, version, "" if towards else column, strength)
+            found[number] = mixes_in_memory.put((scope.grow.pk, number), poured)
+    return found
 
 
 def _steered_to(mix: int | None, values: Mapping[str, Any]) -> tuple[int, ReadingRange] | None:

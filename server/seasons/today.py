@@ -83,7 +83,10 @@ def today(request: HttpRequest, grow_id: int) -> HttpResponse:
     scope = Scope.enter(request.user, grow_id)
     tanks = list(Tank.in_use(scope.all(Tank)))
     seasons = seasons_of(scope).filter(ended_on=None)
-    running = {one.season.tank_id: one for one in running_seasons(scope, seasons)}
+    running = {
+        one.season.tank_id: one
+        for one in running_seasons(scope, seasons, are_all=True, with_lines=False)
+    }
     tags = dict(scope.all(Product).values_list("pk", "tag"))
     watched = watched_tanks(scope, [tank.pk for tank in tanks])
     found = [_tank_today(scope, tank, running.get(tank.pk), tags, watched) for tank in tanks]

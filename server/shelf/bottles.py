@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING, Any
 
 from django.db import models
 from django.db.models import Q
+from django.utils import timezone
 
 from core import stock
 from core.limits import LONGEST_NAME, LONGEST_WORDS
@@ -90,7 +91,7 @@ class StockEntry(Owned, Authored):
     )
     reason = models.CharField(max_length=LONGEST_WORDS, blank=True)
     mix = models.PositiveBigIntegerField("number of the guided mix", null=True, blank=True)
-    at = models.DateTimeField(auto_now_add=True)
+    at = models.DateTimeField(default=timezone.now)
 
     class Meta:
         ordering = ["-at", "-pk"]

@@ -6,6 +6,7 @@ from typing import Any
 
 from django.db import models
 from django.db.models import F, Q
+from django.utils import timezone
 
 from core.chart import Form, Role
 from core.chemistry import Label
@@ -187,7 +188,7 @@ class CalibrationEntry(Owned, Authored):
     measures = models.CharField(max_length=2, choices=[(one.value, one.value) for one in Measures])
     points = models.JSONField("standards and what was read, in mS/cm or pH")
     degrees = models.DecimalField("°C of the standards", max_digits=4, decimal_places=1)
-    at = models.DateTimeField(auto_now_add=True)
+    at = models.DateTimeField(default=timezone.now)
 
     class Meta:
         ordering = ["at", "pk"]

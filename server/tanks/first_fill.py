@@ -16,6 +16,7 @@ from core.tanks.first_fill import FirstFill
 from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.grows.scope import Scope
 from server.tanks.models import Tank, TimeLineEntry
+from server.tanks.timeline import standing
 
 router = Router(tags=["tanks"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
@@ -101,8 +102,8 @@ def look_for_leaks(
 def watched_tanks(scope: Scope, tanks: Iterable[int]) -> dict[int, FirstFill]:
     """The tanks that are watched for leaks; feed, or a look, ends it."""
     rows = (
-        scope.all(TimeLineEntry)
-        .filter(tank__in=list(tanks), kind__in=_TELLING, corrected_by=None)
+        standing(scope.all(TimeLineEntry))
+        .filter(tank__in=list(tanks), kind__in=_TELLING)
         .order_by("tank", "-at", "-pk")
         .distinct("tank")
         .values_list("tank", "kind", "at")

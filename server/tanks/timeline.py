@@ -10,7 +10,7 @@ from fractions import Fraction
 from typing import Any
 
 from django.db import models, transaction
-from django.db.models import OuterRef, Q, Subquery
+from django.db.models import Exists, OuterRef, Q, Subquery
 from django.utils import timezone
 
 from core.quantities import decimal_text, figure, rounded
@@ -118,6 +118,14 @@ class TimeLineEntry(Owned, Authored):
         super().save(*args, **kwargs)  # type: ignore[arg-type]
 
 
+def standing(entries: models.QuerySet[TimeLineEntry]) -> models.QuerySet[TimeLineEntry]:
+    """Those that no other corrects.
+
+    Asked as NOT EXISTS: PostgreSQL joins the whole line with itself for `corrected_by=None`.
+    """
+    return entries.filter(~Exists(TimeLineEntry.objects.filter(corrects=OuterRef("pk"))))
+
+
 def last_value(of: str, what: str) -> Subquery:
     """The text of what a thing's latest entry says, for a query over tanks or waters.
 
@@ -126,9 +134,8 @@ def last_value(of: str, what: str) -> Subquery:
         what: one of `UNITS`.
     """
     entries = (
-        TimeLineEntry.objects.filter(
-            **{of: OuterRef("pk"), "values__has_key": what}, corrected_by=None
-        )
+        standing(TimeLineEntry.objects.all())
+        .filter(**{of: OuterRef("pk"), "values__has_key": what})
         .order_by("-at", "-pk")
         .values(f"values__{what}__value")
     )
@@ -166,9 +173,8 @@ class LastMix:
 def last_mixes(tanks: Iterable[int]) -> dict[int, LastMix]:
     """The last mix of each tank that was mixed, with one query."""
     entries = (
-        TimeLineEntry.objects.filter(
-            tank__in=list(tanks), kind=TimeLineEntry.Kind.MIX, corrected_by=None
-        )
+        standing(TimeLineEntry.objects.all())
+        .filter(tank__in=list(tanks), kind=TimeLineEntry.Kind.MIX)
         .order_by("tank_id", "-at", "-pk")
         .distinct("tank_id")
         .values_list("tank_id", "at", "values")

@@ -18,6 +18,7 @@ from server.grows.calendar import day_of
 from server.grows.scope import Scope
 from server.grows.stamped import touch
 from server.tanks.models import TimeLineEntry, WaterSource
+from server.tanks.timeline import standing
 
 router = Router(tags=["waters"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
@@ -111,8 +112,8 @@ def _lines(scope: Scope, waters: list[WaterSource]) -> list[WaterLineOut]:
     now = timezone.now()
     since = now - timedelta(days=366 * YEARS_SHOWN)
     rows = (
-        scope.all(TimeLineEntry)
-        .filter(water__in=waters, corrected_by=None, at__gte=since)
+        standing(scope.all(TimeLineEntry))
+        .filter(water__in=waters, at__gte=since)
         .order_by("at", "pk")
         .values_list("pk", "water", "at", "values", "note")
     )

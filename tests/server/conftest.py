@@ -19,6 +19,7 @@ from server.charts.store import charts_in_memory, publish_chart
 from server.demo.scenario import load_scenario
 from server.grows.models import Grow, Membership
 from server.planning.snapshot import snapshots_in_memory
+from server.seasons.running import mixes_in_memory
 from server.tanks.models import Tank, WaterSource
 from server.tanks.timeline import note_reading
 
@@ -83,12 +84,12 @@ class Yard:
 @pytest.fixture(autouse=True)
 def _fresh(db: None) -> Iterator[None]:
     """Numbers of charts come again after a rollback, and so do locked-out names."""
-    charts_in_memory.clear()
-    snapshots_in_memory.clear()
+    for memory in (charts_in_memory, snapshots_in_memory, mixes_in_memory):
+        memory.clear()
     reset()
     yield
-    charts_in_memory.clear()
-    snapshots_in_memory.clear()
+    for memory in (charts_in_memory, snapshots_in_memory, mixes_in_memory):
+        memory.clear()
 
 
 def _enter(person: User) -> Client:

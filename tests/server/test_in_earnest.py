@@ -42,6 +42,7 @@ safe = Client().get("/", secure=True, headers={"host": "brisk.example"})
 print(safe.status_code, safe.headers["Strict-Transport-Security"].split(";")[0])
 print(bool(safe.cookies["csrftoken"]["secure"]))
 print(Client().get("/", secure=True, headers={"host": "elsewhere.example"}).status_code)
+print(Client().get("/healthz", headers={"host": "127.0.0.1:8765"}).content.decode())
 from django.conf import settings
 print(settings.DEBUG, settings.DEMO, settings.SESSION_COOKIE_SECURE)
 """
@@ -62,6 +63,7 @@ def test_others_are_served_over_https_alone_and_never_the_demo() -> None:
         "200 max-age=31536000",
         "True",
         "400",
+        "no database",
         "False False True",
     ], told.stderr
 
