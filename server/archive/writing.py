@@ -180,6 +180,9 @@ class _Sink:
     def flush(self) -> None:
         """Nothing waits here."""
 
+    def close(self) -> None:
+        """Nothing is open here."""
+
     def taken(self) -> bytes:
         """What was written since it was taken last."""
         pieces, self._pieces = self._pieces, []
