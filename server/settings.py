@@ -164,8 +164,9 @@ if DEV_ASSETS:  # Vite's hot reload injects styles and talks over a socket of it
     }
 
 STATIC_URL = "/static/"
-# Served as it was built; until it is there, there is nothing to serve.
-STATIC_ROOT = ROOT / "web" / "dist" if (ROOT / "web" / "dist").is_dir() else None
+# Served from where it is built: there is nothing to be collected elsewhere.
+STATICFILES_DIRS = [ROOT / "web" / "dist"] if (ROOT / "web" / "dist").is_dir() else []
+WHITENOISE_USE_FINDERS = True
 WHITENOISE_AUTOREFRESH = DEBUG
 # Vite has put a digest into every name below assets/.
 WHITENOISE_IMMUTABLE_FILE_TEST = r"^/static/assets/.+-[\w-]{8}\.\w+$"

@@ -5,6 +5,7 @@ from core.course.conflicts import CourseConflict
 from core.course.drawing import CourseDrawing, draw_course, target_on
 from core.course.moving import Move, what_moves
 from core.course.plan import Course, plan_course
+from core.course.printed_rules import PrintedRule, printed_rules
 from core.course.request import (
     Anchor,
     AnchorKind,
@@ -39,6 +40,7 @@ __all__ = [
     "MeterDue",
     "Move",
     "Occasion",
+    "PrintedRule",
     "Programme",
     "StrengthFrom",
     "Task",
@@ -48,6 +50,7 @@ __all__ = [
     "Why",
     "draw_course",
     "plan_course",
+    "printed_rules",
     "rising_strengths",
     "target_on",
     "what_moves",

@@ -163,6 +163,20 @@ class RuleDocument(Document):
     ends: AnchorDocument | None = None
     foliar: StrictBool = False
 
+    @classmethod
+    def of(cls, rule: TimingRule) -> "RuleDocument":
+        """A rule that a leaflet prints, which has none of the bounds and distances."""
+        return cls.model_validate(
+            {
+                "product": rule.product,
+                "every_days": rule.every_days,
+                "from_day": rule.from_day,
+                "only_stages": sorted(rule.only_stages),
+                "until_days_before_harvest": rule.until_days_before_harvest,
+                "with": rule.occasion,
+            }
+        )
+
     def rule(self) -> TimingRule:
         """The rule it means."""
         return TimingRule(

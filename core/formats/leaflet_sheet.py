@@ -10,6 +10,7 @@ from core.chart.roles import ROLES
 from core.formats.chart import FeedChart
 from core.formats.fields import Count, Document, Key, Words
 from core.leaflet import ChartDraft
+from core.leaflet.footnotes import without_foot_mark
 from core.leaflet.sheet import Sheet, SheetColumn, SheetRow
 from core.leaflet.table import dose_text, span_text, usual_unit
 from core.limits import LONGEST_TYPED, MOST_COLUMNS, MOST_PRODUCTS
@@ -157,10 +158,18 @@ def leaflet_of_draft(draft: ChartDraft, scale: ReadingScale) -> LeafletDocument:
 def _notes(draft: ChartDraft) -> tuple[str, ...]:
     """What stands at the foot of a sheet: notes of one row of the table in one line."""
     lines: dict[int, list[str]] = {}
+    bottles = {row.row: row.product.name for row in draft.rows}
     for note in draft.notes:
         if note.text != draft.name:
-            lines.setdefault(note.row, []).append(note.text)
+            lines.setdefault(note.row, []).append(_of_bottle(note.text, bottles.get(note.row)))
     return tuple(dict.fromkeys(_one_line(texts)[:500] for texts in lines.values()))
+
+
+def _of_bottle(text: str, name: str | None) -> str:
+    """A note with the bottle that it is of: a footnote stands far from what points to it."""
+    if name is None or name.lower() in text.lower():
+        return text
+    return f"{name}: {without_foot_mark(text)}"
 
 
 def _one_line(texts: list[str]) -> str:

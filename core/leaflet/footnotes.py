@@ -22,6 +22,16 @@ def without_mark(name: str) -> tuple[str, str]:
     return (rest, found[1]) if found and rest else (name, "")
 
 
+def without_foot_mark(text: str) -> str:
+    """A footnote without the mark that it begins with.
+
+    >>> without_foot_mark("* every 14 days")
+    'every 14 days'
+    """
+    found = _FOOT.match(text)
+    return found[2] if found else text
+
+
 def marks_in(texts: Iterable[str]) -> frozenset[str]:
     """The marks behind texts, as feet begin with them."""
     return frozenset(found[1].rstrip(")") for text in texts if (found := _MARK.search(text)))

@@ -7,12 +7,13 @@ from django.db import transaction
 from django.http import HttpRequest, HttpResponse
 from ninja import Field, Router, Schema
 
-from core.course import Happening, HappeningKind
+from core.course import Happening, HappeningKind, printed_rules
 from core.errors import InputError
 from core.formats import document_of
-from core.formats.course_request import SeasonDocument
+from core.formats.course_request import RuleDocument, SeasonDocument
 from core.limits import LONGEST_NAME, LONGEST_WORDS, MOST_HAPPENED
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Outdated
+from server.charts.models import ChartVersion
 from server.charts.store import chart_in
 from server.grows.once import Once, was_heard
 from server.grows.scope import Scope
@@ -53,10 +54,18 @@ class PlanIn(Schema):
     seen: SeasonDocument
 
 
+class OfferedRule(Schema):
+    """A rule that the chart's leaflet prints in a note, as it is understood."""
+
+    note: str
+    rule: RuleDocument
+
+
 class PlanOut(Schema):
-    """How a season goes."""
+    """How a season goes; `offered` are rules of the leaflet of which the plan has none yet."""
 
     plan: SeasonDocument
+    offered: list[OfferedRule]
 
 
 def _happening(scope: Scope, running: RunningSeason, told: DecisionIn) -> Happening:
@@ -193,7 +202,15 @@ def season_plan(request: HttpRequest, grow_id: int, season_id: int) -> HttpRespo
     """How a season goes: strengths, change-outs, rules of additives, what it waits for."""
     scope = Scope.enter(request.user, grow_id)
     lead = scope.one(seasons_of(scope), season_id).lead
-    plan = PlanOut(plan=document_of(SeasonDocument, lead.plan))
+    kept = document_of(SeasonDocument, lead.plan)
+    notes = scope.all(ChartVersion).values_list("notes", flat=True).get(pk=lead.version_id)
+    ruled = {rule.product for rule in kept.rules}
+    offered = [
+        OfferedRule(note=one.note, rule=RuleDocument.of(one.rule))
+        for one in printed_rules(notes, chart_in(scope, lead.version_id).chart.products)
+        if one.rule.product not in ruled
+    ]
+    plan = PlanOut(plan=kept, offered=offered)
     return HttpResponse(plan.model_dump_json(by_alias=True), content_type="application/json")
 
 

@@ -131,6 +131,31 @@ def test_rows_that_may_be_anything_are_settled_by_keyboard_in_one_go(door: Page)
     expect(door.get_by_role("button", name="Go on with it")).to_be_focused()
 
 
+def test_several_tables_are_several_charts_one_after_the_other(door: Page) -> None:
+    an_account(door)
+    door.get_by_role("button", name="Bring in my leaflet").click()
+    expect(door.get_by_label("The leaflet’s table")).to_be_focused()
+    base = ["Week 1\tWeek 2", "Skerry A\t1\t2", "Skerry B\t1\t2"]
+    grow, bloom = ([title, f"\t{base[0]}", *base[1:]] for title in ("GROW", "BLOOM"))
+    paste(door, "\n".join(["All doses in mL/L", *grow, "", *bloom, "Tide boost\t1\t1"]))
+    press = Presses(door)
+    expect(door.get_by_role("button", name="Take all 2, one after the other")).to_be_focused()
+    press("Enter")
+    expect(door.get_by_role("heading", name="GROW: 2 bottles, 2 columns, 4 doses")).to_be_visible()
+    expect(door.get_by_role("button", name="Go on with it")).to_be_focused()
+    press("Enter")
+    expect(door.get_by_role("grid")).to_be_focused()
+    press("Control+s")
+    expect(door.get_by_role("button", name="On to the next table: BLOOM")).to_be_focused()
+    press("Enter")
+    expect(door.get_by_role("heading", name="BLOOM: 3 bottles, 2 columns, 6 doses")).to_be_visible()
+    expect(door.get_by_role("button", name="Go on with it")).to_be_focused()
+    press("Enter")
+    expect(door.get_by_role("grid")).to_be_focused()
+    press("Control+s")
+    expect(door.get_by_role("button", name="On to the pour sheet")).to_be_focused()
+
+
 def test_a_leaflet_is_typed_by_keyboard(door: Page) -> None:
     an_account(door)
     door.get_by_role("button", name="Bring in my leaflet").click()

@@ -8,6 +8,7 @@ from time import time
 from typing import Any
 
 import pytest
+import time_machine
 from django.contrib.auth.models import User
 from django.db import connection
 from django.test import Client
@@ -311,7 +312,8 @@ def test_who_pressed_is_kept_whoever_tells_of_it(yard: Yard) -> None:
     kept = {e.step: e for e in MixEvent.objects.filter(mix_id=bench["id"]).select_related("by")}
     assert kept["fill"].by.username == "wren"
     assert (kept["temperature"].by.username, kept["temperature"].told_by) == ("tamsin", yard.person)
-    assert kept["read-water"].by.username == "wren"  # heron is no member of this grow
+    read = kept["read-water"]  # heron is no member of this grow
+    assert (read.by, read.author, read.told_by) == (None, "heron", yard.person)
 
 
 def test_a_clock_that_is_far_off_is_not_believed(yard: Yard) -> None:
@@ -406,3 +408,22 @@ def test_a_bench_is_told_anew_when_numbers_are_to_be_written_in_another_way(yard
     assert yard.send("PUT", f"/api/grows/{yard.grow.pk}/units", told)[0] == 200
     again = yard.client.get(at(yard, bench), headers={"If-None-Match": seen["ETag"]})
     assert (again.status_code, again.json()["units"]["decimal"]) == (200, ",")
+
+
+def test_a_time_is_over_when_it_is_over_or_is_left_out_on_purpose(yard: Yard) -> None:
+    bench = reach(yard, begin(yard), "wait")
+    step = bench["steps"][bench["now"]]
+    assert step["due"] - time() > 20
+
+    def done(kind: str = "done") -> tuple[int, dict[str, Any]]:
+        told = {"events": [event(kind, step["id"], at=time())]}
+        return yard.send("POST", f"{at(yard, bench)}/events", told)
+
+    status, refused = done()
+    assert (status, refused["error"]["code"]) == (422, "time_not_over")
+    assert refused["error"]["where"] == "events[0]"
+    with time_machine.travel(step["due"] + 1):
+        assert done()[0] == 200
+    bench = reach(yard, yard.client.get(at(yard, bench)).json(), "wait")
+    step = bench["steps"][bench["now"]]
+    assert done("skipped")[0] == 200

@@ -1,13 +1,15 @@
 """The API keeps its own document: every answer fits it, and nothing sent makes the server fail."""
 
+import errno
 import json
 import sys
 from enum import Enum
 from typing import Any
 
 import jsonschema
+import psycopg
 import pytest
-from django.db import connection
+from django.db import OperationalError, connection
 from django.test import Client
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
@@ -18,6 +20,7 @@ from core.formats import FeedChart
 from server.charts.models import ChartVersion
 from server.charts.store import publish_chart
 from server.routes import api
+from server.tanks.models import WaterSource
 from tests.core.test_charts import charts
 from tests.server.at_the_bench import START, begin, event, finish
 from tests.server.conftest import SMALL_CHART, Yard
@@ -27,6 +30,13 @@ DOCUMENT: dict[str, Any] = json.loads(json.dumps(api.get_openapi_schema()))
 IN_ONE_TRANSACTION = settings(
     max_examples=40, suppress_health_check=[HealthCheck.function_scoped_fixture]
 )
+
+
+def _operational(cause: Exception) -> OperationalError:
+    """As Django raises what the database said."""
+    error = OperationalError(str(cause))
+    error.__cause__ = cause
+    return error
 
 
 def fits(method: str, path: str, status: int, answer: object) -> None:
@@ -208,3 +218,25 @@ def test_the_chart_is_read_with_one_query_whatever_its_size(
     version = ChartVersion.objects.select_related("grow").get(pk=yard.version.pk)
     with django_assert_num_queries(1):
         stored(version)
+
+
+@pytest.mark.parametrize(
+    ("error", "status"),
+    [
+        (OSError(errno.ENOSPC, "No space left on device"), 507),
+        (_operational(psycopg.errors.DiskFull("could not extend file")), 507),
+        (_operational(psycopg.errors.AdminShutdown("terminating connection")), 503),
+    ],
+)
+def test_a_full_disk_and_a_lost_database_are_no_fault_of_ours(
+    yard: Yard, monkeypatch: pytest.MonkeyPatch, error: Exception, status: int
+) -> None:
+    def fail(*_: object, **__: object) -> None:
+        raise error
+
+    monkeypatch.setattr(WaterSource, "save", fail)
+    path = "/api/grows/{grow_id}/waters"
+    where = path.format(grow_id=yard.grow.pk)
+    answered, answer = yard.send("POST", where, {"name": "Well", "kind": "well"})
+    fits("post", path, answered, answer)
+    assert answered == status

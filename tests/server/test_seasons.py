@@ -829,3 +829,26 @@ def test_a_brew_is_guided_from_molasses_to_the_tank(
     assert brew(keys[2])["state"] == "stale"
     refused = neighbour.client.get(path, {"task": "2026-03-12.mix."})
     assert (refused.status_code, refused.json()["error"]["code"]) == (422, "no_brew")
+
+
+def test_a_rule_that_the_leaflet_prints_is_offered_until_the_plan_has_one(
+    neighbour: Yard,
+) -> None:
+    leaflet = {
+        "name": "Saltings", "notes": ["Scour: every 14 days", "Part A: shake it"],
+        "columns": [{"key": "w1", "label": "Week 1", "days": "7"}],
+        "rows": [{"key": "sc", "name": "Scour", "role": "enzyme", "unit": "mL/L", "cells": ["1"]},
+                 {"key": "a", "name": "Part A", "role": "base", "unit": "mL/L", "cells": ["1"]}],
+    }  # fmt: skip
+    at = f"/api/grows/{neighbour.grow.pk}"
+    kept = neighbour.send("POST", f"{at}/leaflets", {"leaflet": leaflet})[1]
+    begin(neighbour, ChartVersion.objects.get(chart=kept["chart"]), rising_to="", rising_by="")
+    season = Season.objects.get(grow=neighbour.grow, ended_on=None)
+    path = f"{at}/seasons/{season.pk}/plan"
+    told = neighbour.client.get(path).json()
+    [offered] = told["offered"]
+    assert offered["note"] == "Scour: every 14 days"
+    assert offered["rule"]["every_days"] == 14
+    plan = {**told["plan"], "rules": [offered["rule"]]}
+    assert neighbour.send("PUT", path, {"plan": plan, "seen": told["plan"]})[0] == 200
+    assert neighbour.client.get(path).json()["offered"] == []

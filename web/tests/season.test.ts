@@ -14,7 +14,8 @@ vi.mock('../src/api/client', () => {
 });
 
 const SEASON = '/api/grows/{grow_id}/seasons/{season_id}';
-const course = (label: string) => ({ season: 9, label }) as unknown as Course;
+const course = (label: string) =>
+  ({ season: 9, label, told: [{ id: 4 }, { id: 7 }] }) as unknown as Course;
 const hold = { kind: 'hold', on: '2026-05-03' } as never;
 const longer = { kind: 'hold', on: '2026-05-10' } as never;
 const refusal = { problem: { code: 'outdated', message: 'look again', where: '' } };
@@ -71,7 +72,7 @@ describe('the season of a tank', () => {
     answer({ data: course('decided') });
     await Promise.all(deciding);
     const told = asked.mock.calls.filter(([, path]) => path === `${SEASON}/told`);
-    expect(told.map(([, , { body }]) => body)).toEqual([{ ...(hold as object), reason: 'late flowers' }]); // prettier-ignore
+    expect(told.map(([, , { body }]) => body)).toEqual([{ ...(hold as object), reason: 'late flowers', seen: 7 }]); // prettier-ignore
     expect([season.course, season.preview, season.deciding]).toEqual([
       course('decided'),
       undefined,

@@ -4470,6 +4470,15 @@ export interface components {
             reading: string;
         };
         /**
+         * OfferedRule
+         * @description A rule that the chart's leaflet prints in a note, as it is understood.
+         */
+        OfferedRule: {
+            /** Note */
+            note: string;
+            rule: components["schemas"]["RuleDocument"];
+        };
+        /**
          * OpenMix
          * @description A mix that is under way.
          */
@@ -4689,9 +4698,11 @@ export interface components {
         };
         /**
          * PlanOut
-         * @description How a season goes.
+         * @description How a season goes; `offered` are rules of the leaflet of which the plan has none yet.
          */
         PlanOut: {
+            /** Offered */
+            offered: components["schemas"]["OfferedRule"][];
             plan: components["schemas"]["SeasonDocument"];
         };
         /**

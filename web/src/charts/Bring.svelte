@@ -1,8 +1,12 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
+
   import { answered, api, type Leaflet, type Problem, type ReadTable } from '../api/client';
   import { formFields, settled, type Answers } from './answers';
   import Preview from './Preview.svelte';
   import { EMPTY, newColumn, newRow } from './sheet';
+  import { tableWords } from '../words/charts';
+  import { waiting } from './waiting.svelte';
 
   /** A leaflet on its way in: pasted, from a file, or typed from the first line on. */
   let { grow, ontaken }: { grow: number; ontaken: (leaflet: Leaflet) => void } = $props();
@@ -54,8 +58,26 @@
     if (!chosen) return;
     file = chosen;
     answers = {};
+    waiting.drop();
     void look();
   }
+
+  /** The first of several tables now, the others once it is kept. */
+  function takeTables(indexes: number[]) {
+    const [first, ...rest] = (read?.tables ?? []).filter((one) => indexes.includes(one.index));
+    if (!first) return;
+    const others = rest.map((one) => ({ index: one.index, words: tableWords(one) }));
+    waiting.put({ text, file }, answers, others);
+    void look({ table: first.index });
+  }
+
+  // One of several tables was kept, and this is the next.
+  onMount(() => {
+    const next = waiting.next();
+    if (!next) return;
+    ({ text, file } = next.source);
+    void look(next.answers);
+  });
 
   function pastedHere(event: ClipboardEvent) {
     const given = event.clipboardData?.getData('text/plain') ?? '';
@@ -64,6 +86,7 @@
     text = given;
     file = undefined;
     answers = {};
+    waiting.drop();
     void look();
   }
 
@@ -92,6 +115,7 @@
     {answers}
     {problem}
     onanswer={(more) => look(more)}
+    ontaken={takeTables}
     ontake={(leaflet) => ontaken(leaflet)}
     onback={again}
   />

@@ -16,6 +16,7 @@
   import Sheet from './Sheet.svelte';
   import { EMPTY, justKept, readingWords } from './sheet';
   import Tools from './Tools.svelte';
+  import { waiting } from './waiting.svelte';
 
   /** One chart's leaflet; 0 is one that is still to be brought in. */
   let { chart }: { chart: number } = $props();
@@ -136,6 +137,11 @@
     void keep();
   }
 
+  function bringNext() {
+    justKept.chart = 0;
+    go(at(LEAFLET, grow.id, { chart: 0 }));
+  }
+
   function mixWithIt() {
     const tank = editing?.shownFor.tank ?? tanks[0]?.id;
     if (!tank) return go(at(GROW, grow.id));
@@ -185,7 +191,14 @@
         {/if}
       </div>
       <div class="right">
-        {#if fresh && !editing.changed}
+        {#if fresh && !editing.changed && waiting.tables[0]}
+          <button type="button" class="on" onclick={bringNext} {@attach (button) => button.focus()}>
+            On to the next table: {waiting.tables[0].words}
+          </button>
+          <button type="button" class="off" onclick={() => waiting.drop()}>
+            Leave out what is left ({waiting.tables.length})
+          </button>
+        {:else if fresh && !editing.changed}
           <button type="button" class="on" onclick={mixWithIt} {@attach (button) => button.focus()}>
             {tanks.length ? 'On to the pour sheet' : 'On to your tank'}
           </button>
@@ -262,6 +275,12 @@
 
   i {
     font-style: normal;
+  }
+
+  .off {
+    min-height: 44px;
+    text-decoration: underline;
+    text-underline-offset: 4px;
   }
 
   .on {

@@ -1,10 +1,11 @@
 <script lang="ts">
   import type { Leaflet, Problem, ReadTable } from '../api/client';
   import Choice from '../parts/Choice.svelte';
-  import { answerWords, ASKED, CELL_KINDS, tableWords } from '../words/charts';
+  import { answerWords, ASKED, CELL_KINDS } from '../words/charts';
   import type { Answers } from './answers';
   import Guesses from './Guesses.svelte';
   import RowsAsked from './RowsAsked.svelte';
+  import TablesAsked from './TablesAsked.svelte';
 
   /** What was found, and beside it what was understood; questions are answered in place. */
   let {
@@ -12,6 +13,7 @@
     answers,
     problem,
     onanswer,
+    ontaken,
     ontake,
     onback,
   }: {
@@ -19,6 +21,8 @@
     answers: Answers;
     problem: Problem | undefined;
     onanswer: (answer: Answers) => void;
+    /** Of several tables those that are wanted. */
+    ontaken: (tables: number[]) => void;
     ontake: (leaflet: Leaflet) => void;
     onback: () => void;
   } = $props();
@@ -163,13 +167,7 @@
             Row {one.row}, column {one.column}: show it
           </button>
         {:else if one.code === 'tables_several'}
-          <p class="answers">
-            {#each read.tables as table (table.index)}
-              <button type="button" onclick={() => onanswer({ table: table.index })}>
-                {tableWords(table)}
-              </button>
-            {/each}
-          </p>
+          <TablesAsked tables={read.tables} {ontaken} />
         {:else if ASKED[one.code] && one.choices.length && one.choices.length <= 5}
           <p class="answers">
             {#each one.choices as choice (choice)}

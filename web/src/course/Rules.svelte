@@ -57,6 +57,15 @@
       };
   }
 
+  /** What the leaflet prints, while no rule is of that product. */
+  const offered = $derived(
+    season.offered.filter((one) => !rules.some((rule) => rule.product === one.rule.product)),
+  );
+
+  function take(rule: Rule) {
+    if (plan) plan = { ...plan, rules: [...rules, rule] };
+  }
+
   function remove(at: number) {
     if (plan) plan = { ...plan, rules: rules.filter((_, n) => n !== at) };
   }
@@ -90,6 +99,14 @@
         <li class="quiet">No rules: the columns alone say when.</li>
       {/each}
     </ol>
+    {#each offered as one (one.rule.product)}
+      <p class="offered">
+        The leaflet says: “{one.note}”
+        <button type="button" class="small" onclick={() => take(one.rule)}>
+          Make it a rule<span class="unseen"> of this season</span>
+        </button>
+      </p>
+    {/each}
     <label class="harvest">
       Harvest on
       <input
@@ -137,6 +154,12 @@
 
   .quiet {
     color: var(--faded);
+  }
+
+  .offered {
+    margin-top: 8px;
+    padding-left: 12px;
+    border-left: 2px solid var(--rule);
   }
 
   input {

@@ -20,6 +20,7 @@ export class Season {
   asked = $state.raw<Asked | undefined>();
   problem = $state.raw<Problem | undefined>();
   deciding = $state(false);
+  offered = $state.raw<Shapes['OfferedRule'][]>([]);
 
   #latest: Latest<Asked, Awaited<ReturnType<Season['look']>>>;
 
@@ -160,11 +161,13 @@ export class Season {
     );
   }
 
+  /** How it goes on; rules that the leaflet prints are offered beside it. */
   async plan(): Promise<Shapes['SeasonDocument'] | undefined> {
     const { data, problem } = await answered(
       api.GET('/api/grows/{grow_id}/seasons/{season_id}/plan', { params: { path: this.#path } }),
     );
     this.problem = problem;
+    this.offered = data?.offered ?? [];
     return data?.plan;
   }
 
