@@ -153,7 +153,7 @@ def test_several_tables_are_several_charts_one_after_the_other(door: Page) -> No
     press("Enter")
     expect(door.get_by_role("grid")).to_be_focused()
     press("Control+s")
-    expect(door.get_by_role("button", name="On to the pour sheet")).to_be_focused()
+    expect(door.get_by_role("button", name="On to your tank")).to_be_focused()
 
 
 def test_a_leaflet_is_typed_by_keyboard(door: Page) -> None:
