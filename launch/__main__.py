@@ -6,7 +6,7 @@ import os
 import sys
 from collections.abc import Callable, Sequence
 
-from launch import backup, grows, proof, serve
+from launch import backup, changed, grows, proof, serve
 from launch.say import DISK_FULL, Stop, complain
 
 
@@ -67,15 +67,24 @@ def _parser() -> argparse.ArgumentParser:
         metavar="K",
         help="which of several tables, from 1; csv prints a chart in JSON as a table instead",
     )
+    _add_proofs(commands)
+    return parser
+
+
+def _add_proofs(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
+    """The commands of those who change the program."""
     test = commands.add_parser("test", help="run all tests")
     test.add_argument("words", nargs="*", help="words for pytest, to run only some")
-    commands.add_parser("check", help="run linters, type checks and contract checks")
+    checked = commands.add_parser("check", help="run linters, type checks and contract checks")
+    checked.add_argument(
+        "--changed", action="store_true", help="only for files changed since main, in seconds"
+    )
+    commands.add_parser("hook", help="run check --changed before each commit of this clone")
     commands.add_parser("types", help="write API document, front-end types and schemas anew")
     migration = commands.add_parser("migration", help="write a migration for what models changed")
     migration.add_argument("name", help="what it does, such as tank_has_a_lid")
     commands.add_parser("bench", help="print the project's figures")
     commands.add_parser("dev", help="serve with hot reload")
-    return parser
 
 
 def _reading(options: argparse.Namespace) -> list[str]:
@@ -115,7 +124,8 @@ def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
         "rehearse": lambda: proof.headless("rehearse", options.file, *_drawing(options)),
         "read": lambda: proof.headless("read", options.file, *_reading(options)),
         "test": lambda: proof.test([*options.words, *rest]),
-        "check": proof.check,
+        "check": changed.check if options.command == "check" and options.changed else proof.check,
+        "hook": changed.hook,
         "migration": lambda: proof.migration(options.name),
         "types": proof.types,
         "bench": proof.bench,

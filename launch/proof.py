@@ -74,13 +74,13 @@ def test(words: list[str]) -> int:
         return _show([venv_python(), "-m", "pytest", *_SIDE_BY_SIDE, *words], env)
 
 
-def _django_environment() -> dict[str, str]:
+def django_environment() -> dict[str, str]:
     """Enough for commands that never open the database."""
     return server_environment("postgres://nobody@127.0.0.1:1/none", mode="own")
 
 
 def _write_contracts(openapi: Path, types: Path, schemas: Path, cautions: Path) -> None:
-    env = _django_environment()
+    env = django_environment()
     manage(env, "write_openapi", str(openapi), failure="The OpenAPI document was not written.")
     archive = schemas / "grow-archive.schema.json"
     manage(
@@ -129,7 +129,7 @@ def migration(name: str) -> int:
     make_state()
     python_packages.install("dev")
     command: list[str | Path] = [venv_python(), "-m", "django", "makemigrations", "--name", name]
-    return _show(command, _django_environment())
+    return _show(command, django_environment())
 
 
 def _stale_contracts() -> list[str]:
@@ -152,7 +152,7 @@ def check() -> int:
     python_packages.install("dev")
     node_env = node_packages.install()
     node_packages.build()
-    env = _django_environment()
+    env = django_environment()
     deployed = env | {
         "BRISK_MODE": "serve",
         "BRISK_HOSTS": "brisk.example",

@@ -12,8 +12,8 @@ from core.chemistry.carbonate import (
 )
 
 PHOSPHATE_PK = 6.9
-"""Between H2PO4- and HPO4-- in a feed: 7.2 in pure water (Stumm and Morgan), less by the activities
-of a feed, its calcium and its magnesium; from memory."""
+"""Between H2PO4- and HPO4-- in a feed: 7.2 in pure water, less by the activities of a feed, its
+calcium and its magnesium; a test holds it to what PHREEQC finds of a common feed."""
 
 MOST_PHOSPHATE = 8.0
 """mmol/L, 250 ppm P: several times what any feed has, from memory."""

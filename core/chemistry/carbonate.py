@@ -7,7 +7,7 @@ Hammer 1996, Commun. Soil Sci. Plant Anal. 27.
 from collections.abc import Callable
 
 K1, K2, KW = 10**-6.352, 10**-10.329, 10**-13.995
-"""mol/L at 25 °C: Stumm and Morgan, from memory."""
+"""mol/L at 25 °C: those of phreeqc.dat, to which a test holds them."""
 
 ORDINARY_PH = 7.5
 """Of a source water: common practice."""

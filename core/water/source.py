@@ -55,7 +55,7 @@ LIME_MS_CM_PER_PPM = Fraction("0.0052")
 DOLOMITE_MS_CM_PER_PPM = Fraction("0.0080")
 """mS/cm that a ppm of calcium conducts as bicarbonate, and one of magnesium: 59.5 + 44.5 S·cm² per
 equivalent of 20.04 g, 53.0 + 44.5 per equivalent of 12.15 g (the CRC Handbook's limiting
-conductivities, from memory)."""
+conductivities, from memory); a test holds both to PHREEQC."""
 
 SALTY_SODIUM_PPM, SALTY_CHLORIDE_PPM = Fraction(50), Fraction(100)
 """Above these plants suffer: the top of the general ranges of a feed (see `core.windows`)."""

@@ -103,7 +103,7 @@ def delete_tank(request: HttpRequest, grow_id: int, tank_id: int, told: NameType
     tank = scope.one(scope.all(Tank), tank_id)
     _check_name(told, tank.name)
     if tank.archived_at is None:
-        raise InputError("in_use", f"{tank.name} is in use: put it away first.", "name")
+        raise InputError("in_use", f"{tank.name} is in use: archive it first.", "name")
     remove_tank(scope, tank)
     return Kept()
 
@@ -121,7 +121,7 @@ def delete_chart(request: HttpRequest, grow_id: int, chart_id: int, told: NameTy
     chart = scope.one(scope.all(Chart), chart_id)
     _check_name(told, chart.name)
     if chart.archived_at is None:
-        raise InputError("in_use", f"{chart.name} is in use: put it away first.", "name")
+        raise InputError("in_use", f"{chart.name} is in use: archive it first.", "name")
     remove_chart(scope, chart)
     return Kept()
 

@@ -59,7 +59,7 @@ def remove_chart(scope: Scope, chart: Chart) -> None:
         told = " and ".join(f"{count} {what}" for what, count in keepers.items() if count)
         raise InputError(
             "kept_by_records",
-            f"{told} keep {chart.name} as what they were poured by: it stays put away.",
+            f"{told} use {chart.name}, and their record keeps it: it stays archived.",
             "name",
         )
     pictures = set(versions.exclude(picture=None).values_list("picture", flat=True))

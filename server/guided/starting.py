@@ -27,7 +27,7 @@ def start(scope: Scope, told: MixIn) -> Mix:
     """
     basis = basis_of(scope, told)
     if basis.tank.archived_at is not None:
-        raise InputError("tank_archived", "This tank was put away; bring it back first.", "tank")
+        raise InputError("tank_archived", "This tank is archived: restore it first.", "tank")
     asked = request_of(scope, told, basis)
     sheet = plan_mix(asked)
     if sheet.unacknowledged:

@@ -25,7 +25,7 @@ def test_export_wipe_import_the_same_sheet_to_the_millilitre(mix: Page, tmp_path
     assert len(before) > 3
     mix.get_by_role("button", name="wren").click()
     with mix.expect_download() as download:
-        mix.get_by_role("link", name="Take Gullhouse Yard out").click()
+        mix.get_by_role("link", name="Export Gullhouse Yard").click()
     assert download.value.suggested_filename.startswith("gullhouse-yard-")
     file = tmp_path / "yard.zip"
     download.value.save_as(file)
@@ -44,8 +44,8 @@ def test_export_wipe_import_the_same_sheet_to_the_millilitre(mix: Page, tmp_path
 
     spoilt = tmp_path / "spoilt.zip"
     spoilt.write_bytes(file.read_bytes()[:-1000])
-    mix.get_by_label("Bring in a grow").set_input_files(spoilt)
+    mix.get_by_label("Import a grow").set_input_files(spoilt)
     expect(mix.get_by_role("alert")).to_contain_text("no zip that can be read")
-    mix.get_by_label("Bring in a grow").set_input_files(file)
+    mix.get_by_label("Import a grow").set_input_files(file)
     expect(mix.get_by_role("button", name="Take it to the bench")).to_be_visible()
     assert sheet(mix) == before

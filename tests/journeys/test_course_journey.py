@@ -44,7 +44,7 @@ def test_a_season_from_its_sentence_to_its_first_mix(mix: Page) -> None:
     assert not Season.objects.exists()
     mix.get_by_role("combobox", name="Change out").press("ArrowUp")
     calm(mix)
-    mix.get_by_role("button", name="Begin it").click()
+    mix.get_by_role("button", name="Begin the season").click()
     expect(mix.get_by_role("heading", name="Marram in Strawberry gutters since")).to_contain_text(
         "with runners, changed out every 7 days"
     )
@@ -73,7 +73,7 @@ def test_what_a_held_column_moves_is_seen_before_it_is_so(mix: Page) -> None:
     expect(mix.get_by_text("made longer by 4 days: fruit still swells")).to_be_visible()
     calm(mix)
     mix.get_by_role("button", name="Take back made longer").click()
-    expect(mix.get_by_text("Nothing yet: it goes as the chart says.")).to_be_visible()
+    expect(mix.get_by_text("None yet: the season follows the chart.")).to_be_visible()
     assert SeasonEntry.objects.filter(kind="taken_back").count() == 1
 
 

@@ -216,7 +216,7 @@ def test_an_own_grow_from_nothing_to_its_first_sheet(door: Page) -> None:
     door.get_by_role("button", name="Bring in my leaflet").click()
     door.get_by_label("Choose a file").set_input_files(CHART)
     door.get_by_role("button", name="Go on with it").click()
-    door.get_by_role("button", name="Keep as version 1").click()
+    door.get_by_role("button", name="Save as version 1").click()
     door.get_by_role("button", name="On to your tank").click()
     expect(door.get_by_text("Your leaflet is Marram")).to_be_visible()
 

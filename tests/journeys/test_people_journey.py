@@ -30,19 +30,19 @@ def test_a_second_person_is_let_in_who_mixes_and_puts_nothing_away(
     context = browser.new_context()
     other = context.new_page()
     other.goto(link)
-    expect(other.get_by_text("wren lets you into")).to_contain_text("Gullhouse Yard as mixer")
+    expect(other.get_by_text("wren invites you to")).to_contain_text("Gullhouse Yard as mixer")
     other.get_by_label("Your name here").fill("tern")
     other.get_by_label("A password of 8 letters or more").fill("short")
-    other.get_by_role("button", name="Come in").click()
+    other.get_by_role("button", name="Join", exact=True).click()
     expect(other.get_by_role("alert")).to_contain_text("too short")
     other.get_by_label("A password of 8 letters or more").fill(PASSWORD)
-    other.get_by_role("button", name="Come in").click()
+    other.get_by_role("button", name="Join", exact=True).click()
     expect(other.get_by_role("button", name="Take it to the bench")).to_be_visible()
     member = Membership.objects.get(person=User.objects.get(username="tern"))
     assert member.role == "mixer"
     show(other, "Tank")
-    other.get_by_role("button", name="Put it away").click()
-    other.get_by_role("button", name="Yes, put Strawberry gutters away").click()
+    other.get_by_role("button", name="Archive", exact=True).click()
+    other.get_by_role("button", name="Yes, archive Strawberry gutters").click()
     expect(other.get_by_role("alert")).to_contain_text("Your role here is mixer")
     assert not Tank.objects.exclude(archived_at=None).exists()
     context.close()
@@ -52,10 +52,10 @@ def test_a_second_person_is_let_in_who_mixes_and_puts_nothing_away(
     mix.goto(f"{live_server.url}{manifest['start_url']}")
     expect(mix.get_by_role("button", name="Daily round")).to_be_visible()
 
-    # the link is good no more, for whoever finds it
+    # the link is no longer valid, for whoever finds it
     stranger = browser.new_context().new_page()
     stranger.goto(link)
-    expect(stranger.get_by_role("alert")).to_contain_text("This link is good no more")
+    expect(stranger.get_by_role("alert")).to_contain_text("This link is no longer valid")
     stranger.context.close()
 
     mix.get_by_role("button", name="wren").click()

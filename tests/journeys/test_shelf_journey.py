@@ -18,11 +18,11 @@ def test_a_bottle_is_received_used_up_and_warned_of_before_it_runs_out(mix: Page
     left.fill("60")
     left.blur()
     expect(mix.get_by_text("✓ kept")).to_be_visible()
-    bottles.get_by_role("button", name="Bottles came").click()
+    bottles.get_by_role("button", name="Add bottles received").click()
     bottles.get_by_label("What one holds").fill("40")
     bottles.get_by_label("batch").fill("L7")
     calm(mix)
-    bottles.get_by_role("button", name="Put them on the shelf").click()
+    bottles.get_by_role("button", name="Add to the shelf").click()
     expect(bottles.get_by_text("take this one first")).to_have_count(1)
     bottles.get_by_role("listitem").filter(has_text="batch L7").get_by_role(
         "button", name="Opened today"
@@ -42,11 +42,11 @@ def test_a_bottle_is_received_used_up_and_warned_of_before_it_runs_out(mix: Page
     show(mix, "Shelf")
     mix.get_by_role("button", name="Wrack").first.click()
     opened = bottles.get_by_role("listitem").first
-    opened.get_by_role("button", name="Throw it away …").click()
+    opened.get_by_role("button", name="Discard …").click()
     opened.get_by_label("Why?").fill("moulds")
-    opened.get_by_role("button", name="Throw it away").click()
+    opened.get_by_role("button", name="Discard", exact=True).click()
     expect(bottles.get_by_text("batch L7")).to_have_count(0)
-    bottles.get_by_text("What became of it").click()
+    bottles.get_by_text("Stock history").click()
     expect(bottles.get_by_text("thrown away")).to_contain_text("moulds, wren")
     assert StockEntry.objects.filter(reason="moulds").count() == 1
     calm(mix)
@@ -80,9 +80,9 @@ def test_a_shelf_of_many_is_looked_through_by_words(mix: Page) -> None:
     mix.get_by_role("button", name="Sample 119").click()
     expect(mix.get_by_role("heading", name="Sample 119")).to_be_visible()
     find.fill("nothing of the kind")
-    expect(mix.get_by_text("Nothing here is called so.")).to_be_visible()
+    expect(mix.get_by_text("No product matches.")).to_be_visible()
     # what is new stands at the end of a long list: it is shown all the same
-    mix.get_by_role("button", name="Put a product on the shelf").click()
+    mix.get_by_role("button", name="Add a product").click()
     mix.get_by_label("Name", exact=True).fill("Sedge")
     mix.get_by_role("button", name="Put it there").click()
     expect(mix.get_by_role("heading", name="Sedge")).to_be_visible()

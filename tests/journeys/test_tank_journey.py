@@ -61,7 +61,7 @@ def test_a_known_dose_corrects_what_a_tank_holds(mix: Page) -> None:
     for label, value in (("How much went in, mL or g", "200"), ("mS/cm by one in a litre", "1"),
                          ("Reading before", "0.5"), ("Reading after", "1.0")):  # fmt: skip
         mix.get_by_label(label).fill(value)
-    mix.get_by_role("button", name="Reckon").click()
+    mix.get_by_role("button", name="Compute").click()
     found = mix.get_by_role("status").filter(has_text="That is")
     expect(found).to_contain_text("400 L")
     mix.get_by_role("button", name="The tank holds that").click()
@@ -76,12 +76,12 @@ def test_tanks_are_put_in_order_away_and_back(mix: Page) -> None:
     names = quay.all_inner_texts()
     mix.get_by_role("button", name="Move down").click()
     expect(quay.first).to_have_text(names[1])
-    mix.get_by_role("button", name="Put it away").click()
-    mix.get_by_role("button", name=f"Yes, put {names[0]} away").click()
+    mix.get_by_role("button", name="Archive", exact=True).click()
+    mix.get_by_role("button", name=f"Yes, archive {names[0]}").click()
     expect(quay).to_have_count(len(names) - 1)
     expect(mix.get_by_role("button", name="Take it to the bench")).to_be_visible()
     show(mix, "Tank")
-    mix.get_by_role("button", name=f"Bring back {names[0]}").click()
+    mix.get_by_role("button", name=f"Restore {names[0]}").click()
     expect(quay).to_have_count(len(names))
 
 
@@ -94,13 +94,13 @@ def test_a_pen_is_calibrated_and_what_is_no_standard_refused(mix: Page) -> None:
     meters.get_by_role("button", name="Add it").click()
     meters.get_by_role("button", name="Calibrate pH of Pocket pen").click()
     meters.get_by_label("in pH 7 it shows").fill("4.02")
-    meters.get_by_role("button", name="Keep this calibration").click()
+    meters.get_by_role("button", name="Save this calibration").click()
     expect(meters.get_by_role("alert")).to_contain_text("it was another one")
     assert not CalibrationEntry.objects.filter(meter__name="Pocket pen").exists()
     meters.get_by_label("in pH 4 it shows").fill("4.1")
     meters.get_by_label("in pH 7 it shows").fill("7,1")
     calm(mix)
-    meters.get_by_role("button", name="Keep this calibration").click()
+    meters.get_by_role("button", name="Save this calibration").click()
     pen = meters.get_by_role("listitem").filter(has_text="Pocket pen")
     # 4.01 to 7.00 at 25 °C read as 4.1 to 7.1: a step of 2.99 shows as 3.00
     expect(pen).to_contain_text("shows 100.3 % of a step, +0.10 at pH 7")

@@ -29,7 +29,7 @@ def test_a_far_reading_is_asked_about_and_the_pen_was_off(mix: Page) -> None:
     reading.blur()
     expect(mix.get_by_text("✓ kept for Yard mains")).to_be_visible()
     expect(mix.get_by_role("alert")).to_have_count(0)
-    mix.get_by_role("combobox", name="What Yard mains is freed of its disinfectant by").click()
+    mix.get_by_role("combobox", name="How the disinfectant is removed from Yard mains").click()
     mix.get_by_role("option", name="a neutraliser").click()
     expect(mix.get_by_text("✓ kept for Yard mains")).to_be_visible()
 

@@ -91,13 +91,13 @@
     onclick={onkeep}
     disabled={keeping || !(editing.changed || older || pictured)}
   >
-    {older && !editing.changed ? `Bring back as version ${next}` : `Keep as version ${next}`}
+    {older && !editing.changed ? `Restore as version ${next}` : `Save as version ${next}`}
     <small>
       {meaning?.problems.length
         ? `${meaning.problems.length} to settle first`
         : editing.changed || pictured
-          ? 'changed since it was kept'
-          : 'kept as it stands'}
+          ? 'unsaved changes'
+          : 'saved'}
     </small>
   </button>
   {#if problem}<p class="wrong" role="alert">△ {problem.message}</p>{/if}
@@ -154,7 +154,7 @@
         {#each differs as words (words)}<li>{words}</li>{:else}<li>Nothing differs.</li>{/each}
       </ul>
     {/if}
-    <h3>Take it along</h3>
+    <h3>Download</h3>
     <p class="files">
       {#each FILES as [kind, words] (kind)}
         <a href="/api/grows/{editing.grow}/chart-versions/{found.version}/file?kind={kind}" download
@@ -164,7 +164,7 @@
     </p>
     {#if beside.length}
       <p class="small">
-        A table cannot hold {beside.join('; ')}: that goes along in lines of its own.
+        A table cannot hold {beside.join('; ')}: that is in extra lines of its own.
       </p>
     {/if}
   {/if}

@@ -91,7 +91,7 @@
       />
     </label>
     <label class="away">
-      <input type="checkbox" bind:checked={archived} /> Put away
+      <input type="checkbox" bind:checked={archived} /> Archived
     </label>
   </div>
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
@@ -132,7 +132,7 @@
             <button type="button" onclick={() => copy(card.chart)}>Copy</button>
             <button type="button" onclick={() => (naming = card.chart)}>Rename</button>
             <button type="button" onclick={() => edit(card.chart, { archived: !card.archived })}>
-              {card.archived ? 'Bring back' : 'Put away'}
+              {card.archived ? 'Restore' : 'Archive'}
             </button>
           </p>
           {#if card.archived}<RemoveChart {card} onasked={settle} />{/if}
@@ -144,7 +144,7 @@
         {search
           ? `No chart is called “${search}”.`
           : archived
-            ? 'Nothing is put away.'
+            ? 'No chart is archived.'
             : 'No chart yet: bring in your leaflet, pasted, typed or from a file.'}
       </p>
     {/if}

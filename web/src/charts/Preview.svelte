@@ -140,7 +140,7 @@
           ? 'Go on with it, and settle what is open'
           : 'Go on with it'}
       </button>
-      <p class="small">Nothing is kept yet: you look it over on the sheet first.</p>
+      <p class="small">Nothing is saved yet: you can check it on the sheet first.</p>
     {/if}
     {#if unsure && others.every((one) => one.code !== 'tables_several')}
       <div class="question">

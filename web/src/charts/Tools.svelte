@@ -32,7 +32,7 @@
     onclick={() => editing.removeRow()}
     disabled={!bottle}
     title="Ctrl Delete"
-    aria-label="take out the bottle">take out</button
+    aria-label="delete the bottle">delete</button
   >
   <span>Column</span>
   <button
@@ -60,7 +60,7 @@
     onclick={() => editing.removeColumn()}
     disabled={!column}
     title="Ctrl Shift Delete"
-    aria-label="take out the column">take out</button
+    aria-label="delete the column">delete</button
   >
   <button
     type="button"

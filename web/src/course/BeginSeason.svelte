@@ -141,7 +141,7 @@
     {#if running}
       <p class="note">The season that runs here ends on the day before.</p>
     {/if}
-    <button type="submit" class="main" disabled={busy || !firstColumn}>Begin it</button>
+    <button type="submit" class="main" disabled={busy || !firstColumn}>Begin the season</button>
   </form>
   <JoinSeason {season} {started} onjoined={onbegun} />
 {/if}

@@ -176,7 +176,7 @@
       >
       {#if course.ended_on === null}
         <button type="button" class="small" onclick={() => season?.end(course.today)}
-          >End this one today</button
+          >End this season today</button
         >
       {:else}
         <button type="button" class="small" onclick={() => season?.end(null)}>Let it go on</button>

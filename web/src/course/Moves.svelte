@@ -31,7 +31,7 @@
         <p>Nothing else moves.</p>
       {/each}
     {:else}
-      <p>What else moves is being reckoned …</p>
+      <p>Computing what else moves …</p>
     {/if}
   </div>
   {#if !isPlan}

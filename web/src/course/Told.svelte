@@ -17,7 +17,7 @@
 </script>
 
 <section>
-  <h2>What it was told</h2>
+  <h2>Decisions</h2>
   <ul>
     {#each [...course.told].reverse() as one (one.id)}
       <li>
@@ -31,7 +31,7 @@
         </button>
       </li>
     {:else}
-      <li class="none">Nothing yet: it goes as the chart says.</li>
+      <li class="none">None yet: the season follows the chart.</li>
     {/each}
   </ul>
 </section>

@@ -38,10 +38,10 @@
 </script>
 
 <section>
-  <h2>Your password</h2>
+  <h2>Password</h2>
   <form onsubmit={change}>
     <label
-      >As it is <input
+      >Current password <input
         type="password"
         autocomplete="current-password"
         bind:value={old}
@@ -50,7 +50,7 @@
       /></label
     >
     <label
-      >As it is to be <input
+      >New password <input
         type="password"
         autocomplete="new-password"
         bind:value={fresh}
@@ -59,19 +59,19 @@
       /></label
     >
     <label class="tick"
-      ><input type="checkbox" bind:checked={calendars} /> End my secret calendar addresses, too</label
+      ><input type="checkbox" bind:checked={calendars} /> Also revoke my secret calendar addresses</label
     >
-    <button type="submit">Change it</button>
+    <button type="submit">Change password</button>
   </form>
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-  {#if changed}<p role="status">It is changed, and every other device is signed out.</p>{/if}
-  <h2>Where you are signed in</h2>
+  {#if changed}<p role="status">Password changed. All other devices are signed out.</p>{/if}
+  <h2>Signed-in devices</h2>
   <ul>
     {#each devices as one (one.id)}
       <li>
         {one.words}, since {dayWords(one.since.slice(0, 10))}
         {#if one.here}<b>here</b>{:else}<button type="button" onclick={() => end(one.id)}
-            >Sign it out</button
+            >Sign out this device</button
           >{/if}
       </li>
     {/each}

@@ -24,13 +24,13 @@
 </script>
 
 <label
-  >Bring in a grow from such a file
+  >Import a grow
   <input type="file" accept=".zip,application/zip" disabled={busy} onchange={bring} /></label
 >
-{#if busy}<p role="status">It is being read …</p>{/if}
+{#if busy}<p role="status">Importing …</p>{/if}
 {#if problem}
   <p role="alert">△ {problem.message} {problem.where ? `(${problem.where})` : ''}</p>
-  <p>Nothing of it was kept.</p>
+  <p>Nothing was imported.</p>
 {/if}
 
 <style>

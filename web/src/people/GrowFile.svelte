@@ -21,20 +21,20 @@
 </script>
 
 <section>
-  <h2>All of {name} in one file</h2>
+  <h2>Export and import</h2>
   <p>
-    Tanks, waters, shelf, charts with their versions, seasons, mixes and all that was read: a zip of
-    JSON and of tables for a spreadsheet. It is yours; brought in here or elsewhere, it is the same
-    grow again. Who works here is not in it.
+    The export is one zip with all data of {name}: tanks, waters, shelf, charts with their versions,
+    seasons, mixes and readings, as JSON and as tables for a spreadsheet. Imported here or
+    elsewhere, it is the same grow again. Members are not included.
   </p>
-  <p><a href="/api/grows/{id}/archive" download>Take {name} out</a></p>
+  <p><a href="/api/grows/{id}/archive" download>Export {name}</a></p>
   <p><BringGrow /></p>
   {#if owns}
     {#if problem}<p role="alert">△ {problem.message}</p>{/if}
     <ForGood
       {name}
       what="this grow"
-      loses="Everything of {name} is lost, its record too. Take it out first."
+      loses="All data of {name} will be deleted, its record too. Export it first."
       onremove={remove}
     />
   {/if}

@@ -82,8 +82,8 @@
         {down.topped_up_shown} of water it stands at
         <b>{down.stands_at_shown}</b>{#if down.ph_stands_at !== null}&#32;and pH <b
             >{fixed(down.ph_stands_at, 1)}</b
-          >{:else}, its pH nearer to the water’s{/if}. The bench reckons with all of it: let the
-        pump run and top up first.
+          >{:else}, its pH nearer to the water’s{/if}. The guided mix takes this into account: let
+        the pump run and top up first.
       </p>
     {/if}
   </section>

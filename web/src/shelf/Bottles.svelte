@@ -124,7 +124,7 @@
               <label class="why">
                 Why? <input maxlength="120" bind:value={reason} />
               </label>
-              <button type="button" onclick={() => discard(bottle)}>Throw it away</button>
+              <button type="button" onclick={() => discard(bottle)}>Discard</button>
               <button type="button" onclick={() => (discarding = 0)}>No</button>
             {:else}
               {#if !bottle.opened_on}
@@ -135,11 +135,9 @@
               <button
                 type="button"
                 aria-expanded={busy === bottle.id}
-                onclick={() => (busy = busy === bottle.id ? undefined : bottle.id)}
-                >Change it</button
+                onclick={() => (busy = busy === bottle.id ? undefined : bottle.id)}>Edit</button
               >
-              <button type="button" onclick={() => (discarding = bottle.id)}>Throw it away …</button
-              >
+              <button type="button" onclick={() => (discarding = bottle.id)}>Discard …</button>
             {/if}
             {#if busy === bottle.id}
               <Field
@@ -195,7 +193,7 @@
         onclose={() => (receiving = false)}
       />
     {:else}
-      <button type="button" onclick={() => (receiving = true)}>Bottles came</button>
+      <button type="button" onclick={() => (receiving = true)}>Add bottles received</button>
       {#if madeUp}<button type="button" onclick={onmakeup}>Make one up from paste or powder</button
         >{/if}
     {/if}

@@ -64,7 +64,7 @@
     >
   {/if}
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-  <button type="submit" class="main" disabled={!points.length}>Keep this calibration</button>
+  <button type="submit" class="main" disabled={!points.length}>Save this calibration</button>
 </form>
 
 <style>

@@ -154,7 +154,7 @@
           class="plain"
           onclick={() => keep(vessels.filter((_, index) => index !== at))}
         >
-          Take it away
+          Remove
         </button>
       </li>
     {/each}

@@ -25,7 +25,7 @@
 </script>
 
 <section>
-  <h2>Put a product on the shelf</h2>
+  <h2>Add a product</h2>
   <Entries submit="Put it there" onsubmit={add}>
     <label>Name <input bind:value={told.name} required maxlength="60" /></label>
     <label>Maker <input bind:value={told.maker} maxlength="60" /></label>

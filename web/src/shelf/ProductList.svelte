@@ -60,11 +60,11 @@
       </button>
     </li>
   {/each}
-  {#if find && !products.length}<li class="none">Nothing here is called so.</li>{/if}
+  {#if find && !products.length}<li class="none">No product matches.</li>{/if}
   {#if hasMore}
     <li><button type="button" class="new" onclick={onmore}>Show more products</button></li>
   {/if}
-  <li><button type="button" class="new" onclick={onadd}>Put a product on the shelf</button></li>
+  <li><button type="button" class="new" onclick={onadd}>Add a product</button></li>
 </ul>
 
 <style>

@@ -138,7 +138,7 @@
     />
   {/if}
   <Field
-    label="A full one holds"
+    label="Bottle size"
     value={product.size}
     placeholder="not known"
     {unit}
@@ -146,7 +146,7 @@
     onkeep={(text) => onkeep({ ...product, size: figure(text) ?? '' })}
   />
   <Field
-    label="and costs"
+    label="Price"
     value={product.price}
     placeholder="not known"
     wrong={wrong('price')}

@@ -56,7 +56,7 @@
     >good for <input inputmode="numeric" maxlength="4" bind:value={fresh.keeps_days} /> days once opened</label
   >
   <label>batch <input maxlength="60" bind:value={fresh.batch} /></label>
-  <button type="submit" class="main">Put them on the shelf</button>
+  <button type="submit" class="main">Add to the shelf</button>
   <button type="button" onclick={() => onclose()}>No</button>
 </form>
 

@@ -8,7 +8,7 @@
 </script>
 
 <details>
-  <summary>What became of it</summary>
+  <summary>Stock history</summary>
   <ol>
     {#each stock.history as one, at (at)}
       <li>

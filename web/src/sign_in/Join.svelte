@@ -42,7 +42,7 @@
   <h1>Brisk Measure</h1>
   {#if seen}
     <p>
-      {seen.by} lets you into <b>{seen.grow}</b> as <b>{ROLE_WORDS[seen.role].words}</b>:
+      {seen.by} invites you to <b>{seen.grow}</b> as <b>{ROLE_WORDS[seen.role].words}</b>:
       {ROLE_WORDS[seen.role].note}.
     </p>
     <form onsubmit={join}>
@@ -71,15 +71,15 @@
         </label>
       {/if}
       {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-      <button type="submit" class="enter" disabled={busy}>Come in</button>
+      <button type="submit" class="enter" disabled={busy}>Join</button>
     </form>
     {#if !seen.person}
       <p class="quiet">You have an account? Sign in first, then open the link again.</p>
     {/if}
   {:else if problem}
     <p role="alert">
-      △ This link is good no more: it was used, taken back, or is older than a week. Ask for
-      another.
+      △ This link is no longer valid: it was used, revoked, or is older than a week. Ask for a new
+      one.
     </p>
   {/if}
   <button type="button" class="out" onclick={onleave}

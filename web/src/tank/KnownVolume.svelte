@@ -105,7 +105,7 @@
       lifted the reading from {@render field('Reading before', 'before', '0.52')} to
       {@render field('Reading after', 'after', '1.10')}. Stir well before each.
     {/if}
-    <button type="submit" class="small">Reckon</button>
+    <button type="submit" class="small">Compute</button>
   </p>
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
   {#if found}

@@ -5,7 +5,7 @@
   import { growHere } from '../shell/grow.svelte';
   import { at, GROW } from '../shell/views';
 
-  /** Where a tank stands on the quay; put away, and those that were, brought back. */
+  /** Where a tank stands in the list of tanks; archived, and restored. */
   let { tank }: { tank: Tank } = $props();
 
   const grow = growHere();
@@ -67,7 +67,7 @@
 </script>
 
 <section>
-  <h2>On the quay</h2>
+  <h2>Tank list</h2>
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
   <p>
     <button type="button" onclick={() => move(-1)} disabled={place <= 0}>Move up</button>
@@ -76,23 +76,23 @@
     >
     {#if asked}
       Its record stays, and it can be brought back.
-      <button type="button" onclick={() => put(tank.id, true)}>Yes, put {tank.name} away</button>
+      <button type="button" onclick={() => put(tank.id, true)}>Yes, archive {tank.name}</button>
       <button type="button" onclick={() => (asked = false)}>No</button>
     {:else}
-      <button type="button" onclick={() => (asked = true)}>Put it away</button>
+      <button type="button" onclick={() => (asked = true)}>Archive</button>
     {/if}
   </p>
   {#if away.length}
     <div class="away">
-      Put away:
+      Archived:
       {#each away as one (one.id)}
         <span>
           {one.name}
-          <button type="button" onclick={() => put(one.id, false)}>Bring back {one.name}</button>
+          <button type="button" onclick={() => put(one.id, false)}>Restore {one.name}</button>
           <ForGood
             name={one.name}
             what={one.name}
-            loses="Its mixes, its seasons and all that was read of it are lost."
+            loses="Its mixes, seasons and readings will be deleted."
             onremove={(typed) => remove(one.id, typed)}
           />
         </span>

@@ -156,7 +156,7 @@
             >
           {:else if drawn.kept.measured && drawn.kept.measured.shown !== drawn.kept.shown}
             <span class="heed"
-              >△ Mixes are reckoned for {drawn.kept.shown}, which was told in another way.</span
+              >△ Mixes are computed for {drawn.kept.shown}, which was told in another way.</span
             >
             <button type="button" class="small" onclick={keep}
               >Take {drawn.measured?.shown} instead</button

@@ -46,12 +46,12 @@
     </p>
     <p>It is shown this once: copy it now.</p>
   {/if}
-  {#if revoked}<p role="status">No address leads here any more.</p>{/if}
+  {#if revoked}<p role="status">The address is revoked.</p>{/if}
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
   <p class="acts">
     <button type="button" onclick={make}>Make an address</button>
-    <button type="button" onclick={revoke}>Revoke it</button>
-    <a href="/api/grows/{grow}/calendar.ics" download>Take it as a file</a>
+    <button type="button" onclick={revoke}>Revoke the address</button>
+    <a href="/api/grows/{grow}/calendar.ics" download>Download as a file</a>
   </p>
 </details>
 

@@ -71,7 +71,7 @@
       </th>
     </tr>
     <tr>
-      <th scope="row">takes of the target</th>
+      <th scope="row">share of the target</th>
       {#each quay.waters as water (water.id)}
         {@const one = of(water.id)}
         <td>
@@ -80,7 +80,7 @@
       {/each}
     </tr>
     <tr>
-      <th scope="row">brings calcium <small>ppm</small></th>
+      <th scope="row">calcium from the water <small>ppm</small></th>
       {#each quay.waters as water (water.id)}
         {@const one = of(water.id)}
         <td>

@@ -108,11 +108,11 @@
           {/each}
         </tr>
         <tr>
-          <th scope="row">freed of it by</th>
+          <th scope="row">removed by</th>
           {#each quay.waters as water (water.id)}
             <td>
               <Choice
-                label="What {water.name} is freed of its disinfectant by"
+                label="How the disinfectant is removed from {water.name}"
                 value={water.treated_by ?? ''}
                 options={TREATED}
                 onchoose={(one) => keep(water, { treated_by: one || null })}

@@ -16,7 +16,7 @@ const FIELDS: Record<string, string> = {
   grown_in: 'plants stand in',
   system_kind: 'system',
   crop_kind: 'kind of crop',
-  archived_at: 'put away',
+  archived_at: 'archived',
   hard_form_of: 'hard-water form of',
   every_days: 'days between calibrations',
   started_on: 'started',
