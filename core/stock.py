@@ -17,7 +17,7 @@ SOON_DAYS = 14
 (common practice)."""
 
 PACE_DAYS = 30
-"""Days of use from which the pace is reckoned: a few change-outs of a tank (common practice)."""
+"""Days of use from which the pace is computed: a few change-outs of a tank (common practice)."""
 
 
 @dataclass(frozen=True, slots=True)

@@ -87,7 +87,7 @@ class TitrationDirection:
         """The buffer that so many meq/L showed by moving pH so far; None where pH hardly moved.
 
         On the way down the carbonate is taken as known, and what was taken up beyond it is put down
-        to phosphate: that holds less further on, so that no portion is reckoned too large. Where
+        to phosphate: that holds less further on, so that no portion is computed too large. Where
         less was taken up, there was less carbonate. On the way up phosphate holds little at first,
         and all is put down to carbonate.
         """

@@ -90,7 +90,7 @@ CHARGE: dict[Component, int] = {
 """Charges by which a label is closed; what is not listed counts as uncharged or chelated."""
 
 CONDUCTING = (*CHARGE, Component.SILICON, Component.CARBONATE, Component.CITRATE)
-"""Components that PHREEQC reckons with. Urea carries no current; traces stand as chelates at a few
+"""Components that PHREEQC uses. Urea carries no current; traces stand as chelates at a few
 ppm, which is below what a pen shows."""
 
 Moles = dict[Component, float]

@@ -1,4 +1,4 @@
-"""What the source water brings, as the model reckons with it."""
+"""What the source water brings, as the model uses it."""
 
 from collections.abc import Sequence
 from dataclasses import dataclass
@@ -39,7 +39,7 @@ class SourceWater:
     Args:
         moles: mol per kg of each component, closed by charge.
         reported: those that the lab report names, before closing.
-        alkalinity_known: whether acid can be reckoned from it.
+        alkalinity_known: whether acid can be computed from it.
         closed: share of all its charge for which the report names no ion.
         ph_fits: whether its pH goes with its alkalinity; else an ordinary one is taken.
     """

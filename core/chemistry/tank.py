@@ -134,7 +134,7 @@ def fill_tank(
         water: the source.
         litres: of water in the tank.
         ingredients: in mixing order.
-        to_ph: the pH that acid is reckoned for.
+        to_ph: the pH that acid is computed for.
         highest_ph: up to this no acid is needed.
         bottle: the acid for it.
     """

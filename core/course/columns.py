@@ -214,7 +214,7 @@ class LaidColumns:
     conflicts: tuple[CourseConflict, ...]
 
     def day_of_sign(self, sign: str, request: CourseRequest) -> int | None:
-        """When a sign was seen; else when the column that waits for it is reckoned to end."""
+        """When a sign was seen; else when the column that waits for it is expected to end."""
         plain = _plain(sign)
         if plain in self.signs:
             return self.signs[plain]

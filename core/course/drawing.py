@@ -162,7 +162,7 @@ def _spans(runs: Sequence[_Run], amounts: Sequence[Fraction], most: Fraction) ->
 
 
 class _PerLitre:
-    """mL or g in a litre by chart, product and column; each is reckoned once."""
+    """mL or g in a litre by chart, product and column; each is computed once."""
 
     def __init__(self, spoons: Spoons) -> None:
         self._spoons = spoons
@@ -181,10 +181,10 @@ class _PerLitre:
         """The middle of the printed dose; 1 where a reading says when to stop, 0 for a blank."""
         key = (id(chart), product, column)
         if key not in self._known:
-            self._known[key] = self._reckoned(chart, product, column)
+            self._known[key] = self._computed(chart, product, column)
         return self._known[key]
 
-    def _reckoned(self, chart: Chart, product: str, column: str) -> Fraction:
+    def _computed(self, chart: Chart, product: str, column: str) -> Fraction:
         dose = chart.dose(product, column)
         if dose is None:
             return Fraction(0)

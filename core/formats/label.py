@@ -47,7 +47,7 @@ class LabelDocument(Document):
     """A label: its guaranteed analysis as printed, a plain salt's name, or an acid's strength.
 
     A label in g/L or mg/L is by volume, whatever `basis` says. `derived_from` is what it is made
-    of in the maker's words; nothing is reckoned from it.
+    of in the maker's words; nothing is computed from it.
     """
 
     analysis: Mapping[Nutrient, Figure] = {}

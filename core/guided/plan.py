@@ -107,7 +107,7 @@ class GuidedAlkali:
 
     @property
     def alkali(self) -> Alkali:
-        """Its strength as chemistry reckons with it."""
+        """Its strength as chemistry uses it."""
         return Alkali(float(self.meq), float(self.carbonate))
 
 

@@ -60,7 +60,7 @@ class AcidOnShelf:
 
     @property
     def bottle(self) -> AcidBottle:
-        """The bottle as chemistry reckons with it."""
+        """The bottle as chemistry uses it."""
         return AcidBottle(self.acid, self.density)
 
 

@@ -22,7 +22,7 @@ class Shape:
     Args:
         rows, columns: up to its last cell with something in it.
         merged: first and last row and column of merged cells, from 0.
-        unreckoned: formulas without a kept value, by row and column.
+        uncomputed: formulas without a kept value, by row and column.
         is_filled: whether any cell has something in it.
         hidden_rows, hidden_columns: those that nobody sees, from 1.
     """
@@ -30,7 +30,7 @@ class Shape:
     rows: int = 0
     columns: int = 0
     merged: list[tuple[int, int, int, int]] = field(default_factory=list)
-    unreckoned: dict[tuple[int, int], str] = field(default_factory=dict)
+    uncomputed: dict[tuple[int, int], str] = field(default_factory=dict)
     is_filled: bool = False
     hidden_rows: set[int] = field(default_factory=set)
     hidden_columns: set[int] = field(default_factory=set)
@@ -59,11 +59,11 @@ class Shape:
             )
 
     def fill(self, rows: list[list[str]]) -> None:
-        """Write merged cells into all that they span, and formulas that were never reckoned.
+        """Write merged cells into all that they span, and formulas that were never computed.
 
         A cell merged from the first column is a title or a name, and stays where it is.
         """
-        for (row, column), formula in self.unreckoned.items():
+        for (row, column), formula in self.uncomputed.items():
             while len(rows) <= row:
                 rows.append([])
             rows[row] += [""] * (column + 1 - len(rows[row]))
@@ -118,7 +118,7 @@ class _XlsxReader:
             self.column += 1
             if found := _REFERENCE.fullmatch(attributes.get("r", "")):
                 self.column, self.row = column_number(found[1]), int(found[2]) - 1
-            # A formula that comes to an empty text is reckoned; one without type and value is not.
+            # A formula that comes to an empty text is computed; one without type and value is not.
             self.has_value, self.formula = attributes.get("t") == "str", ""
         elif name == "mergeCell":
             self.shape.merged += _merged_cells(attributes.get("ref", ""))
@@ -137,7 +137,7 @@ class _XlsxReader:
         if self.has_value or self.formula:
             self.shape.reach(self.row, self.column)
         if self.formula and not self.has_value:
-            self.shape.unreckoned[self.row, self.column] = self.formula
+            self.shape.uncomputed[self.row, self.column] = self.formula
 
 
 def _merged_cells(reference: str) -> list[tuple[int, int, int, int]]:

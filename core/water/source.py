@@ -199,7 +199,7 @@ class Water:
 
     @property
     def is_chlorinated(self) -> bool:
-        """Whether chlorine or chloramine is to be reckoned with; mains count unless known clean."""
+        """Whether chlorine or chloramine has to be expected; mains count unless known clean."""
         if self.disinfectant is Disinfectant.CHLORAMINE:
             return True
         if self.disinfectant is None and self.kind is not WaterKind.MAINS:

@@ -20,8 +20,8 @@ def left_by(treatment: Treatment | None, disinfectant: Disinfectant | None) -> D
     """What of a disinfectant is left behind a treatment; None where that is not known.
 
     A neutraliser, thiosulfate or ascorbic acid, takes both kinds out at once. Carbon takes chlorine
-    out as fast as a filter lets water through, and chloramine so slowly that it is reckoned with
-    all the same (common practice); so is what nobody knows.
+    out as fast as a filter lets water through, and chloramine so slowly that it counts all the same
+    (common practice); so does what nobody knows.
     """
     if treatment is Treatment.NEUTRALISER:
         return Disinfectant.NONE

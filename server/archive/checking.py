@@ -1,4 +1,4 @@
-"""Whether what an archive tells can be reckoned with: by reckoning with it, once."""
+"""Whether what an archive tells can be computed: by computing it once."""
 
 from collections.abc import Callable, Mapping
 from decimal import Decimal
@@ -142,10 +142,10 @@ def check_told(model: type[models.Model], name: str, told: Any, where: str) -> N
 
 
 def check_grow(grow: Grow) -> None:
-    """Reckon once with all that a grow has, as its views will.
+    """Calculate once with all that a grow has, as its views will.
 
     Raises:
-        InputError: something in it cannot be reckoned with.
+        InputError: something in it cannot be computed.
     """
     scope = Scope(Membership(grow=grow))
     rounds: tuple[tuple[str, Callable[[Scope], None]], ...] = (

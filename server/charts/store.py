@@ -21,7 +21,7 @@ from server.shelf.tags import new_tag
 
 @dataclass(frozen=True, slots=True)
 class StoredChart:
-    """A version: its document, as core reckons with it, and which product each row is."""
+    """A version: its document, as core uses it, and which product each row is."""
 
     document: FeedChart
     chart: CoreChart

@@ -55,7 +55,7 @@ class Mix(Owned):
         return found["product"] if found else None
 
     def as_plan(self) -> GuidedPlan:
-        """What it was started from, as core reckons with it."""
+        """What it was started from, as core uses it."""
         return plan_from(self.plan)
 
 
@@ -109,7 +109,7 @@ class MixEvent(Authored):
         super().save(*args, **kwargs)  # type: ignore[arg-type]
 
     def as_event(self) -> Event:
-        """The event as core reckons with it."""
+        """The event as core uses it."""
         return Event(
             id=self.client_id,
             at=self.at.timestamp(),

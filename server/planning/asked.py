@@ -1,4 +1,4 @@
-"""A mix as typed, and the same as core reckons with it."""
+"""A mix as typed, and the same as core uses it."""
 
 from dataclasses import replace
 from fractions import Fraction
@@ -158,7 +158,7 @@ def basis_of(scope: Scope, told: MixIn) -> MixBasis:
 
 
 def request_of(scope: Scope, told: MixIn, basis: MixBasis) -> MixRequest:
-    """What was typed, as core reckons with it."""
+    """What was typed, as core uses it."""
     member = scope.membership
     units = TypedUnits.of(told.typed_in, member)
     return MixRequest(

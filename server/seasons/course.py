@@ -91,7 +91,7 @@ def _decisions(running: RunningSeason) -> list[Happening]:
 
 
 def happening_of(entry: SeasonEntry, charts: Mapping[int, StoredChart]) -> Happening:
-    """What a season was told, as core reckons with it."""
+    """What a season was told, as core uses it."""
     told = entry.told
     return Happening(
         on=entry.on,

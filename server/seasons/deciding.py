@@ -69,7 +69,7 @@ class PlanOut(Schema):
 
 
 def _happening(scope: Scope, running: RunningSeason, told: DecisionIn) -> Happening:
-    """What was told, as core reckons with it.
+    """What was told, as core uses it.
 
     Raises:
         InputError: the kind lacks what it needs, or its day is not one of the season.

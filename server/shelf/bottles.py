@@ -63,7 +63,7 @@ class Bottle(Owned):
         return f"{self.product}, {self.left} left"
 
     def as_bottle(self) -> stock.Bottle:
-        """The bottle as core reckons with it."""
+        """The bottle as core uses it."""
         return stock.Bottle(
             str(self.pk), figure(self.left), self.received_on, self.opened_on, self.best_before,
             self.keeps_days,

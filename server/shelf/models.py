@@ -85,12 +85,12 @@ class Product(Stamped):
         return figure(self.price) / figure(self.size)
 
     def read_label(self) -> Label | None:
-        """What its label says, as core reckons with it; None where nobody entered it."""
+        """What its label says, as core uses it; None where nobody entered it."""
         return label_from(self.label)
 
 
 def label_from(stored: Mapping[str, Any] | None) -> Label | None:
-    """A stored label as core reckons with it."""
+    """A stored label as core uses it."""
     return LabelDocument.model_validate(stored).label() if stored else None
 
 
@@ -133,7 +133,7 @@ class MeasuringVessel(Stamped):
         return f"{self.kind} {decimal_text(figure(self.capacity))}"
 
     def as_vessel(self) -> Vessel:
-        """What core reckons with; the product of a marked cup by its number."""
+        """What core uses; the product of a marked cup by its number."""
         return Vessel(
             VesselKind(self.kind),
             figure(self.capacity),
@@ -198,7 +198,7 @@ class CalibrationEntry(Owned, Authored):
         return f"{self.meter} on {self.at}"
 
     def as_calibration(self) -> Calibration:
-        """How far the meter was off, as core reckons with it."""
+        """How far the meter was off, as core uses it."""
         points = [Point(figure(one["standard"]), figure(one["read"])) for one in self.points]
         return calibrate(Measures(self.measures), points, figure(self.degrees))
 

@@ -248,7 +248,7 @@ class Tank(Stamped):
         return tanks.annotate(last_ec=last_value("tank", "ec"), last_ph=last_value("tank", "ph"))
 
     def as_tank(self) -> CoreTank:
-        """Where the feed goes, as core reckons with it."""
+        """Where the feed goes, as core uses it."""
         return CoreTank(
             grown_in=Medium(self.grown_in),
             system=System(self.system_kind) if self.system_kind else None,

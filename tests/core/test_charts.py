@@ -1,4 +1,4 @@
-"""Any chart: written and read again, reckoned with at any strength, in any unit of the same thing."""
+"""Any chart: written and read again, computed with at any strength, in any unit of the same thing."""
 
 from fractions import Fraction
 

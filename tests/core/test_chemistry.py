@@ -354,7 +354,7 @@ def test_titration_against_the_carbonate_equilibria(
     need = fill_tank(source, F(100), [], to_ph=to_ph, highest_ph=6.3, bottle=AcidBottle(acid)).acid
     assert need is not None
     wanted = acid_by_the_textbook(7.5, alkalinity, to_ph) * 100 / protons  # mL of 1 mol/L
-    # PHREEQC reckons with activities and ion pairs, the textbook sum does not.
+    # PHREEQC uses activities and ion pairs, the textbook sum does not.
     assert need.ml == pytest.approx(wanted, rel=0.04)
 
 

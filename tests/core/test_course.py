@@ -1136,7 +1136,7 @@ def test_in_a_stage_that_does_not_come_back_a_rule_has_found_no_day_for_good() -
     assert plan_course(still).conflicts == ()
 
 
-def test_a_sign_that_is_waited_for_is_reckoned_at_the_end_of_its_own_column() -> None:
+def test_a_sign_that_is_waited_for_is_computed_at_the_end_of_its_own_column() -> None:
     waits = (Wait("w2", "first roots"), Wait("w4", "First  flowers"))
     rule = TimingRule("mud", begins=Anchor(AnchorKind.SIGN, "first flowers"))
     assert days_of(plan_course(ask(waits_for=waits, rules=(rule,))), "mud") == [27]

@@ -312,7 +312,7 @@ def all_told() -> list[str]:
     return [line for lines in (*by_code, *further) for line in lines]
 
 
-def test_cautions_say_what_was_read_and_reckoned_by_hand() -> None:
+def test_cautions_say_what_was_read_and_computed_by_hand() -> None:
     """`cautions.read` was checked line by line: shares of RO, ppm of labels, hours, what is short."""
     assert all_told() == CAUTIONS.read_text().splitlines()
 

@@ -1,4 +1,4 @@
-"""The pH assistant, its carbonate equilibria, and the alkali and acid that it reckons with."""
+"""The pH assistant, its carbonate equilibria, and the alkali and acid that it takes into account."""
 
 from dataclasses import replace
 from fractions import Fraction
@@ -334,7 +334,7 @@ def test_a_step_of_acid_or_alkali_has_its_bottle_and_no_other_step_has() -> None
     assert both.bottle(StepKind.POUR) is both.bottle(None) is None
 
 
-def test_of_drops_the_buffer_is_reckoned_from_the_near_end_of_a_colour() -> None:
+def test_of_drops_the_buffer_is_computed_from_the_near_end_of_a_colour() -> None:
     """7.0 of drops that tell half a pH may be 6.75, and the next portion is four fifths of what leads
     from there to the middle."""
     found = assist(

@@ -203,5 +203,5 @@ def told(sheet: PourSheet) -> Iterator[str]:
 
 
 @pytest.mark.parametrize("name", SHEETS)
-def test_a_pour_sheet_is_what_was_reckoned_by_hand(name: str) -> None:
+def test_a_pour_sheet_is_what_was_computed_by_hand(name: str) -> None:
     assert list(told(SHEETS[name]())) == (POUR_SHEETS / f"{name}.read").read_text().splitlines()

@@ -376,7 +376,7 @@ def test_a_known_salt_conducts_as_the_handbook_says() -> None:
 
 def test_a_waters_own_elements_count_in_where_it_is_given() -> None:
     alone = fed()
-    for known in ({}, {"alkalinity": "150"}):  # whether or not acid can be reckoned from it
+    for known in ({}, {"alkalinity": "150"}):  # whether or not acid can be computed from it
         column = fed(water=water("0.5", calcium="60", magnesium="10", **known))
         brought = {Element.CA: 60, Element.MG: 10}
         assert column.elements == pytest.approx({

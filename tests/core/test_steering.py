@@ -1094,7 +1094,7 @@ def test_without_a_target_a_last_reading_is_asked_for_where_a_pen_can_show_the_r
     assert ("read-ec-1" in ids) is read
 
 
-def test_of_parts_of_which_nothing_tells_no_more_is_reckoned() -> None:
+def test_of_parts_of_which_nothing_tells_no_more_is_computed() -> None:
     even = {"one": F(1), "two": F(1)}
     assert more_of_base(even, dict.fromkeys(even, F(0)), F(1)) == dict.fromkeys(even, 0)
     assert more_of_base({"one": F(1), "two": F(0)}, {"one": F(1), "two": F(0)}, F(1)) == {

@@ -99,10 +99,10 @@ def test_cells_without_an_address_follow_each_other() -> None:
     merged = '<mergeCells><mergeCell ref="B2:C3"/><mergeCell ref="D4"/></mergeCells>'
     shape = xlsx_shape(f"<worksheet>{rows}{merged}</worksheet>".encode())
     assert (shape.rows, shape.columns, shape.is_filled) == (7, 4, True)
-    assert shape.unreckoned == {(0, 2): "1+1", (6, 2): "3+3"}
+    assert shape.uncomputed == {(0, 2): "1+1", (6, 2): "3+3"}
     assert shape.merged == [(1, 1, 2, 2)]
     by_row = xlsx_shape(b'<worksheet><row r="3"><c><f>1+1</f></c></row></worksheet>')
-    assert by_row.unreckoned == {(2, 0): "1+1"}
+    assert by_row.uncomputed == {(2, 0): "1+1"}
 
 
 def test_a_sheet_reaches_to_its_last_filled_cell_however_often_that_is_repeated() -> None:
@@ -209,7 +209,7 @@ def test_numbers_dates_and_formulas_of_a_workbook() -> None:
         sheet["E2"].data_type = "f"
 
     [_, dose] = read_table_file(xlsx(fill)).rows
-    # 1.1 + 2.2 is 3.3000000000000003 in binary; a formula never reckoned has no value to read.
+    # 1.1 + 2.2 is 3.3000000000000003 in binary; a formula never computed has no value to read.
     assert dose == ("Part A", "3.3", "0,5", "2027-02-01", "=B2*2")
     others = read_table_file(
         xlsx(lambda book: book.active.append(["A", True, False, 2.5e12, 1.2e12, 7, 0.1]))
@@ -515,9 +515,9 @@ def test_a_long_text_over_merged_cells_is_said_once(long: int, spread: bool) -> 
     assert found == ("", "t" * long, again, again, "Week 4")
 
 
-def test_a_formula_that_nobody_reckoned_stands_where_it_is_however_short_the_rows() -> None:
+def test_a_formula_that_nobody_computed_stands_where_it_is_however_short_the_rows() -> None:
     rows = [["a", "b"], ["c"]]
-    Shape(unreckoned={(0, 1): "2*2", (1, 1): "3*3", (3, 2): "x" * 41}).fill(rows)
+    Shape(uncomputed={(0, 1): "2*2", (1, 1): "3*3", (3, 2): "x" * 41}).fill(rows)
     assert rows == [["a", "b"], ["c", "=3*3"], [], ["", "", "=" + "x" * 40]]
 
 

@@ -146,14 +146,14 @@ describe('a mix on one device', () => {
     let answer: (heard: object) => void = () => undefined;
     post.mockReturnValueOnce(new Promise((done) => (answer = done)));
     const telling = bench.tell(read);
-    await vi.waitFor(() => expect([bench.reckoning, bench.now?.now]).toEqual([true, 0]));
+    await vi.waitFor(() => expect([bench.calculating, bench.now?.now]).toEqual([true, 0]));
     answer({ data: standing(1) });
     await telling;
-    expect([bench.reckoning, bench.now?.now]).toEqual([false, 1]);
+    expect([bench.calculating, bench.now?.now]).toEqual([false, 1]);
 
     post.mockImplementation(cut); // and goes on without network
     await bench.tell({ ...read, step: 'pour-2' });
-    expect([bench.offline, bench.reckoning, bench.now?.now]).toEqual([true, false, 2]);
+    expect([bench.offline, bench.calculating, bench.now?.now]).toEqual([true, false, 2]);
   });
 
   it('does not go back to a reading that it went on past, when the network is back', async () => {
@@ -168,13 +168,13 @@ describe('a mix on one device', () => {
     post.mockReturnValueOnce(new Promise((done) => (judged = done)));
     asked({ data: standing(0) });
     await looking;
-    expect([bench.offline, bench.reckoning, bench.now?.now]).toEqual([false, false, 1]);
+    expect([bench.offline, bench.calculating, bench.now?.now]).toEqual([false, false, 1]);
     judged({ data: standing(1) });
     await telling;
     expect([bench.queue, bench.now?.now]).toEqual([[], 1]);
     post.mockReturnValueOnce(new Promise(() => undefined)); // the next one is waited for as ever
     void bench.tell({ ...pour(2), kind: 'read' });
-    await vi.waitFor(() => expect([bench.reckoning, bench.now?.now]).toEqual([true, 1]));
+    await vi.waitFor(() => expect([bench.calculating, bench.now?.now]).toEqual([true, 1]));
   });
 
   it('does not wait for a network that does not answer', async () => {

@@ -241,7 +241,7 @@ def _ph(given: JudgingInput) -> Iterator[Caution]:
     yield Caution(
         "water_ph_unlikely",
         f"No water with so little alkalinity holds pH {number_text(water.ph, 1)}; pens show such "
-        "figures in water without a buffer. Expected pH and acid are reckoned from an ordinary pH.",
+        "figures in water without a buffer. Expected pH and acid are computed from an ordinary pH.",
         {"ph": decimal_text(water.ph)},
     )
 

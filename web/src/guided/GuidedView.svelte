@@ -61,7 +61,7 @@
       <b>{standing?.tank_name ?? ''}</b>
       {#if guided.offline}<span class="off">no network: going on, told later</span>
       {:else if guided.locked}<span class="off">signed out: going on, told later</span>
-      {:else if guided.queue.length && !guided.reckoning}<span class="off">telling …</span>{/if}
+      {:else if guided.queue.length && !guided.calculating}<span class="off">telling …</span>{/if}
     </p>
     <button type="button" onclick={() => (showDone = true)}>Done so far</button>
     <button type="button" onclick={() => (showPace = true)}>Pace</button>

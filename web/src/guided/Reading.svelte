@@ -35,7 +35,7 @@
   let pen = $state<'off' | 'settling' | 'still' | 'silent' | 'restless'>('off');
 
   const pressed = $derived.by(() => {
-    if (guided.reckoning) return 'Reckoning …';
+    if (guided.calculating) return 'Calculating …';
     if (pen === 'settling') return 'Wait for the pen';
     return odd ? 'It is so: send it again' : 'That is the reading';
   });
@@ -91,7 +91,7 @@
   <button
     type="submit"
     class={['press', { quiet: pen === 'settling' }]}
-    disabled={guided.reckoning || pen === 'settling'}
+    disabled={guided.calculating || pen === 'settling'}
   >
     {pressed}
   </button>

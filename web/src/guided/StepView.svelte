@@ -214,7 +214,7 @@
         <button
           type="button"
           class="past"
-          disabled={guided.reckoning}
+          disabled={guided.calculating}
           onclick={() => (asking = 'past')}
         >
           {past}, on purpose
@@ -226,7 +226,7 @@
         <button
           type="button"
           class={['press', { quiet: timed && !over }]}
-          disabled={guided.reckoning}
+          disabled={guided.calculating}
           aria-disabled={!settled}
           onclick={() => press(step)}
         >

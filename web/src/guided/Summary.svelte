@@ -54,7 +54,7 @@
   {#if holds}
     <p class="volume">
       {#if told === 'kept'}
-        From now on mixes are reckoned for {litres}.
+        From now on mixes are computed for {litres}.
       {:else}
         △ It was planned for {standing.volume}, and readings told {litres}.
         <button type="button" onclick={correctTank}>The tank holds {litres}</button>

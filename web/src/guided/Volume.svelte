@@ -35,13 +35,13 @@
   {#if empty}<p role="alert">△ Type how much is in it, or take what the reading tells.</p>{/if}
   {#if odd}<p role="alert">△ {guided.problem?.message}</p>{/if}
   {#if about}
-    <button type="button" class="take" disabled={guided.reckoning} onclick={ontaken}>
+    <button type="button" class="take" disabled={guided.calculating} onclick={ontaken}>
       I cannot measure it: take {about.about}
     </button>
     <p class="believed">By the reading it is {about.low} to {about.high}.</p>
   {/if}
-  <button type="submit" class="press" disabled={guided.reckoning}>
-    {guided.reckoning ? 'Reckoning …' : odd ? 'It is so: send it again' : 'So much is in it'}
+  <button type="submit" class="press" disabled={guided.calculating}>
+    {guided.calculating ? 'Calculating …' : odd ? 'It is so: send it again' : 'So much is in it'}
   </button>
 </form>
 

@@ -61,13 +61,13 @@ export class GuidedMix {
 
   /** As it stands on this screen. What follows from a reading waits for the server's judgement. */
   get now(): GuidedState | undefined {
-    const ahead = this.reckoning ? this.queue.slice(0, this.#firstJudged) : this.queue;
+    const ahead = this.calculating ? this.queue.slice(0, this.#firstJudged) : this.queue;
     return this.heard && project(this.heard, ahead);
   }
 
   /** Whether the server is asked what a reading, or going on after one, means; without network
    * the bench goes on. */
-  get reckoning(): boolean {
+  get calculating(): boolean {
     return !this.offline && !this.locked && this.#firstJudged >= 0;
   }
 
@@ -208,7 +208,7 @@ export class GuidedMix {
   }
 
   async #take({ data, error, response }: Answer, telling: MixEvent[]) {
-    if (!this.reckoning) this.#passed = this.queue;
+    if (!this.calculating) this.#passed = this.queue;
     this.offline = false;
     const toldAt = response?.headers.get('Told-At');
     // A clock that was left alone is set by news only: what it counts down goes on evenly.

@@ -1,4 +1,4 @@
-/** Decimal text from the server as people read it; nothing here is reckoned with again. */
+/** Decimal text from the server as people read it; nothing here is computed with again. */
 
 import { written } from '../words/numbers';
 

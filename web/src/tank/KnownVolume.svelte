@@ -37,7 +37,7 @@
     });
   });
 
-  async function reckon(event: SubmitEvent) {
+  async function calculate(event: SubmitEvent) {
     event.preventDefault();
     const { quay } = grow;
     if (!quay) return;
@@ -65,7 +65,7 @@
   />
 {/snippet}
 
-<form onsubmit={reckon}>
+<form onsubmit={calculate}>
   <h2>Known in another way</h2>
   <p>
     <Choice

@@ -1,7 +1,7 @@
 import { writing } from './writing.svelte';
 
 /**
- * A text with its numbers as this person writes them. What is kept, asked and reckoned with has a
+ * A text with its numbers as this person writes them. What is stored, requested or computed has a
  * point; what is typed may have either.
  */
 export function written(text: string): string {
