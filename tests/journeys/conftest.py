@@ -15,10 +15,10 @@ from pytest_django.live_server_helper import LiveServer
 
 from core.guided import Pace
 from server.charts.store import charts_in_memory
+from server.demo.scenario import load_scenario, remove_scenario
 from server.grows.models import Membership
 from server.planning.snapshot import snapshots_in_memory
 from server.seasons.running import mixes_in_memory
-from tests.journeys.kept_demo import put_demo
 from tests.journeys.line import Line
 from tests.journeys.phones import SERVER_CLOCK, Phones
 
@@ -51,7 +51,8 @@ def door(live_server: LiveServer, browser: Browser) -> Iterator[Page]:
     """The sign-in page; any error on the page's console fails the test."""
     for memory in (charts_in_memory, snapshots_in_memory, mixes_in_memory):
         memory.clear()
-    put_demo()
+    remove_scenario()  # of tests before that shared one demo
+    load_scenario()
     # Every step by a press: the paces have journeys of their own.
     Membership.objects.update(pace=Pace.FULL.value)
     page = browser.new_page(viewport={"width": 1280, "height": 800})

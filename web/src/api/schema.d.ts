@@ -3738,7 +3738,7 @@ export interface components {
          * @description A label: its guaranteed analysis as printed, a plain salt's name, or an acid's strength.
          *
          *     A label in g/L or mg/L is by volume, whatever `basis` says. `derived_from` is what it is made
-         *     of in the maker's words; nothing is reckoned from it.
+         *     of in the maker's words; nothing is computed from it.
          */
         LabelDocument: {
             acid?: components["schemas"]["AcidDocument"] | null;
