@@ -6,7 +6,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.growing import CAREFUL_START
-from core.quantities import number_text, on_both_scales
+from core.quantities import AmountUnit, number_text, on_both_scales
 from core.vessels import WORTH_SHOWING
 from core.water.source import (
     BUFFERED_PPM,
@@ -71,6 +71,9 @@ TANK_CEILING = Fraction(5)
 """mL/L of one liquid, g/L of one dry feed, and mS/cm of a finished tank beyond which no feed is
 meant: weak liquids are poured at 1 to 2 fl oz a gallon (8 to 16 mL/L), brewed cultures at 1 to 60
 (17 mL/L), dry feed at 2 to 3 g/L, feeds end at 1 to 3.5 mS/cm (common practice)."""
+
+CEILINGS = {AmountUnit.ML: LIQUID_CEILING, AmountUnit.G: DRY_CEILING}
+"""By the unit in which a product is poured."""
 
 OUT_OF_RANGE = Fraction(15, 100)
 """An element that is out of its range by less is seen in its drawing, and is no caution: labels are
@@ -220,6 +223,11 @@ CATALOGUE: dict[str, Entry] = {
     "dose_beyond_any_feed": _stop(
         "Dose beyond any feed",
         f"one product at more than {LIQUID_CEILING} mL/L, or {DRY_CEILING} g/L dry",
+    ),
+    "dose_unlike_chart": _stop(
+        "Dose unlike its chart",
+        "a printed dose of this column is above any feed's, far above or below both its "
+        "neighbours in the row, or many times another part of its base",
     ),
     "tank_beyond_any_feed": _stop(
         "Too strong for any plant",

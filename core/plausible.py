@@ -1,8 +1,9 @@
 """Doses that no bottle has, whatever a leaflet seems to say."""
 
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Collection, Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from fractions import Fraction
+from itertools import chain
 
 from core.cautions import DRY_CEILING, LIQUID_CEILING
 from core.chart import Column, Dose, Form, Product
@@ -49,56 +50,60 @@ def doses_per_litre(doses: Sequence[Dose], spoons: Spoons) -> dict[tuple[str, st
 
 
 def implausible_doses(
-    products: Sequence[Product], columns: Sequence[Column], per_litre: PerLitre
+    products: Sequence[Product],
+    columns: Sequence[Column],
+    per_litre: PerLitre,
+    *,
+    only: Collection[str] | None = None,
 ) -> Iterator[ImplausibleDose]:
     """One of each row at most, the plainest: beyond any feed, unlike its base, or a spike.
 
     Args:
         products, columns: of a chart, in its order.
         per_litre: what each dose comes to.
+        only: keys of the columns whose doses are doubted; None for all.
     """
     for product in products:
         row = [
             (one.key, dose) for one in columns if (dose := per_litre.get((product.key, one.key)))
         ]
-        found = (
-            _beyond_any_feed(product, row)
-            or _far_from_its_base(product, products, row, per_litre)
-            or _spike(product, row)
+        doubts = chain(
+            _beyond_any_feed(product, row),
+            _far_from_its_base(product, products, row, per_litre),
+            _spikes(product, row),
         )
-        if found is not None:
-            column, why = found
-            yield ImplausibleDose(product.key, column, why)
+        for column, why in doubts:
+            if only is None or column in only:
+                yield ImplausibleDose(product.key, column, why)
+                break
 
 
 _Row = Sequence[tuple[str, Fraction]]
-_Found = tuple[str, str] | None
+_Doubts = Iterator[tuple[str, str]]
 
 
-def _beyond_any_feed(product: Product, row: _Row) -> _Found:
-    """The highest dose, where no feed is dosed that high."""
-    column, dose = max(row, key=lambda one: one[1], default=("", Fraction(0)))
+def _beyond_any_feed(product: Product, row: _Row) -> _Doubts:
+    """Doses higher than any feed is dosed, the highest first."""
     ceiling, kind = (
         (DRY_CEILING, "dry feed") if product.form is Form.DRY else (LIQUID_CEILING, "liquid")
     )
-    if dose <= ceiling:
-        return None
-    said = f"{_words(dose, product)} per litre, and no {kind} is dosed above {ceiling}"
-    return column, said
+    for column, dose in sorted(row, key=lambda cell: cell[1], reverse=True):
+        if dose > ceiling:
+            words = _words(dose, product)
+            yield column, f"{words} per litre, and no {kind} is dosed above {ceiling}"
 
 
 def _far_from_its_base(
     product: Product, products: Sequence[Product], row: _Row, per_litre: PerLitre
-) -> _Found:
-    """A dose many times that of another part of its base, in the same column."""
+) -> _Doubts:
+    """Doses many times that of another part of its base, in the same column."""
     others = [one for one in products if _is_beside(product, one)]
     for column, dose in row:
         for other in others:
             beside = per_litre.get((other.key, column))
             if beside and dose >= beside * OF_ITS_BASE:
                 times = number_text(dose / beside, 0)
-                return column, f"{_words(dose, product)} per litre, {times} times {other.name}"
-    return None
+                yield column, f"{_words(dose, product)} per litre, {times} times {other.name}"
 
 
 def _is_beside(product: Product, other: Product) -> bool:
@@ -107,17 +112,19 @@ def _is_beside(product: Product, other: Product) -> bool:
     return same and product is not other and product.form is other.form
 
 
-def _spike(product: Product, row: _Row) -> _Found:
-    """A dose far above, or far below, both that stand beside it."""
+def _spikes(product: Product, row: _Row) -> _Doubts:
+    """Doses far above, or far below, both that stand beside them."""
     for (_, before), (column, dose), (_, after) in zip(row, row[1:], row[2:], strict=False):
         low, high = sorted((before, after))
         if dose >= high * SPIKE or dose * SPIKE <= low:
-            beside = f"{number_text(before, 2)} and {number_text(after, 2)}"
-            return column, f"{_words(dose, product)} per litre between {beside}"
-    return None
+            beside = f"{_number(before)} and {_number(after)}"
+            yield column, f"{_words(dose, product)} per litre; the columns beside it have {beside}"
 
 
 def _words(dose: Fraction, product: Product) -> str:
-    text = number_text(dose, 2)
-    text = text.rstrip("0").rstrip(".") if "." in text else text
-    return f"{text} {'g' if product.form is Form.DRY else 'mL'}"
+    return f"{_number(dose)} {'g' if product.form is Form.DRY else 'mL'}"
+
+
+def _number(value: Fraction) -> str:
+    text = number_text(value, 2)
+    return text.rstrip("0").rstrip(".") if "." in text else text

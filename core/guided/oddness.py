@@ -2,7 +2,9 @@
 
 from fractions import Fraction
 
+from core.cautions import CEILINGS
 from core.guided.plan import GuidedPlan
+from core.guided.steering import ODD_TIMES
 from core.guided.steps import EC_STEPS, StepKind
 
 ODD_EC = Fraction(8)
@@ -41,3 +43,15 @@ def _most_ec(kind: StepKind, plan: GuidedPlan | None) -> Fraction:
 def is_odd_volume(litres: Fraction, thought: Fraction) -> bool:
     """Whether a tank is told to be another by far than it was thought to be; both in litres."""
     return max(litres / thought, thought / litres) > ODD_VOLUME_TIMES
+
+
+ROUNDING = Fraction(5, 4)
+"""Times a dose that a coarse vessel may round it to, and no slip yet: our own default."""
+
+
+def most_poured(plan: GuidedPlan, product: str) -> Fraction:
+    """mL or g of a product above which one is asked again: beyond any feed, or far beyond what was
+    asked for, of which several pours have one part each."""
+    unit = next(pour.unit for pour in plan.pours if pour.key == product)
+    ceiling, asked = CEILINGS[unit] * plan.litres, plan.takes(product)
+    return max(asked * ROUNDING, min(asked * ODD_TIMES, ceiling)) if asked else ceiling

@@ -9,8 +9,8 @@ from ninja import Field, Schema
 from core.errors import InputError
 from core.formats.fields import within
 from core.guided import Event, EventKind, GuidedPlan, StepKind
-from core.guided.oddness import is_odd_reading, is_odd_volume
-from core.guided.placing import kind_of_step
+from core.guided.oddness import is_odd_reading, is_odd_volume, most_poured
+from core.guided.placing import kind_of_step, product_of_step
 from core.guided.steps import EC_STEPS, VOLUME_STEPS
 from server.api.shapes import PLAIN_TEXT
 from server.api.typed import typed_figure
@@ -53,18 +53,19 @@ def events_from(told: EventsIn, plan: GuidedPlan, known: list[Event], scope: Sco
     steps = {one.id: one.step for one in known} | {one.id: one.step for one in told.events}
     events = []
     for at, one in enumerate(told.events):
-        kind = kind_of_step(plan, one.step or steps.get(one.of, ""))
-        events.append(within(f"events[{at}]", partial(_event, one, plan, kind, scope)))
+        step = one.step or steps.get(one.of, "")
+        events.append(within(f"events[{at}]", partial(_event, one, plan, step, scope)))
     return events
 
 
-def _event(told: EventIn, plan: GuidedPlan, kind: StepKind | None, scope: Scope) -> Event:
+def _event(told: EventIn, plan: GuidedPlan, step: str, scope: Scope) -> Event:
+    kind = kind_of_step(plan, step)
     if told.step and kind is None:
         raise InputError("unknown_step", "This mix has no such step.", "step")
     figure = None
     if isinstance(told.figure, Figure) or told.figure.strip():
         figure = _figure(told, kind, TypedUnits.of(told.typed_in, scope.membership))
-        _ask_again(told, plan, kind, figure)
+        _ask_again(told, plan, step, figure)
     by = told.by or scope.membership.person.get_username()
     return Event(told.id, told.at, by, told.kind, told.step, figure, told.of)
 
@@ -82,7 +83,18 @@ def _figure(told: EventIn, kind: StepKind | None, units: TypedUnits) -> Fraction
     return units.plain("figure", told.figure)
 
 
-def _ask_again(told: EventIn, plan: GuidedPlan, kind: StepKind | None, figure: Fraction) -> None:
+def _ask_again(told: EventIn, plan: GuidedPlan, step: str, figure: Fraction) -> None:
+    kind = kind_of_step(plan, step)
+    if kind in (StepKind.POUR, StepKind.ADD):
+        product = product_of_step(plan, step)
+        if product is not None and figure > most_poured(plan, product) and not told.sure:
+            raise InputError(
+                "amount_odd",
+                "That is far more than this tank takes: look at the figure and its unit once more. "
+                "If it is so, send it again.",
+                "figure",
+            )
+        return
     if kind is StepKind.VOLUME:
         if is_odd_volume(figure, plan.litres) and not told.sure:
             raise InputError(
@@ -92,7 +104,7 @@ def _ask_again(told: EventIn, plan: GuidedPlan, kind: StepKind | None, figure: F
                 "figure",
             )
         return
-    checks_pen = told.step.startswith("check-")
+    checks_pen = step.startswith("check-")
     if kind is not None and not (checks_pen or told.sure) and is_odd_reading(kind, figure, plan):
         raise InputError(
             "reading_odd",

@@ -18,6 +18,7 @@ from core.guided import (
 )
 from core.guided.causes import OFFERED
 from core.guided.state import GuidedState
+from core.guided.oddness import most_poured
 from core.guided.steering import ODD_TIMES
 from core.guided.steps import VOLUME_STEPS
 from core.planning.planned_pours import Pass
@@ -58,7 +59,7 @@ def step_out(step: Step, screen: Screen) -> StepOut:
     pour = plan.pours[step.pour] if step.pour is not None else None
     at_hand = plan.bottle(step.kind)
     told = _volume(step, screen) if step.kind in VOLUME_STEPS else _portion(step, plan)
-    odd = rounded(told.amount * ODD_TIMES, 3) if told.amount else None
+    odd = rounded(_odd_above(told.amount, step, screen), 3) if told.amount else None
     return StepOut(
         id=step.id,
         kind=step.kind,
@@ -87,6 +88,14 @@ def step_out(step: Step, screen: Screen) -> StepOut:
         event=screen.state.held.get(step.id),
         by=step.by,
     )
+
+
+def _odd_above(asked: Fraction, step: Step, screen: Screen) -> Fraction:
+    """Above which one is asked whether so much went in."""
+    most = asked * ODD_TIMES
+    if step.kind in (StepKind.POUR, StepKind.ADD) and step.pour is not None:
+        return min(most, most_poured(screen.plan, screen.plan.pours[step.pour].key))
+    return most
 
 
 def _text_as_kept(value: Fraction | None) -> str | None:

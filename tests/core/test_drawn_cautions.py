@@ -52,7 +52,7 @@ def test_no_caution_names_what_is_not_the_case(
             assert sheet.in_tank.ph is not None
             assert sheet.in_tank.ph > float(sheet.ph.high), case.seed
             assert not case.rehearsal.mix.shelf.acids
-        for code in ("dose_beyond_any_feed", "tank_beyond_any_feed"):
+        for code in ("dose_beyond_any_feed", "dose_unlike_chart", "tank_beyond_any_feed"):
             assert code not in told, case.seed
 
 

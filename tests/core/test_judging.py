@@ -92,6 +92,15 @@ def left(millilitres: str) -> Shelf:
     return Shelf({"one": OnShelf(left=F(millilitres))})
 
 
+def in_a_row(middle: str) -> PourSheet:
+    """One part at 2 mL/L before and after the week that is mixed."""
+    before, after = Column("w0", "Week 0"), Column("w2", "Week 2")
+    of = chart([product("one", Role.BASE)], [dose("one", f"{middle} mL/L")])
+    of = replace(of, columns=(before, *of.columns, after))
+    beside = (dose("one", "2 mL/L", column=one.key) for one in (before, after))
+    return plan(replace(of, doses=(*of.doses, *beside)))
+
+
 def hard_form(poured: bool) -> PourSheet:
     known = Shelf({"one": OnShelf(hard_form=HardForm("One H"))})
     return plan(pair(), shelf=known, water=water("0.6"), hard_forms=poured)
@@ -228,6 +237,7 @@ CASES: dict[str, tuple[Sheet, Sheet]] = {
     "dose_beyond_any_feed": (
         lambda: plan(chart([product("one", Role.BASE)], [dose("one", "30.1 mL/L")])),
         lambda: plan(chart([product("one", Role.BASE)], [dose("one", "30 mL/L")]))),
+    "dose_unlike_chart": (lambda: in_a_row("10"), lambda: in_a_row("9.9")),
     "tank_beyond_any_feed": (
         lambda: plan(pair(target=ec("4.6")), water=water("0.5")),
         lambda: plan(pair(target=ec("4.4")), water=water("0.5"))),

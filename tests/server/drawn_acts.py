@@ -27,6 +27,11 @@ from tests.server.conftest import SMALL_CHART, Yard
 _NAMES = (
     "Tub", "  Tub", " ", "\u00a0", "\u200b", "Ä", "a" * 60, "'=1+1", "tub", "Tub \u202e1", "0", "<b>",
 )  # fmt: skip
+_EDGES = (
+    "0001-01-01", "0001-01-08", "1969-12-31", "2024-02-29", "9999-12-25", "9999-12-31",
+)  # fmt: skip
+"""Days at the ends of the calendar."""
+
 _FIGURES = ("0", "0.5", "1", "1.2", "12", "100", "0.000001", "1e2", " 5 ", "-1", "", "99999")
 
 
@@ -80,7 +85,9 @@ class Acts:
         return usual if self.drawn.random() < 0.7 else self.drawn.choice(odd)
 
     def on(self, spread: int = 90) -> str:
-        """A day round today."""
+        """A day round today; now and then one that no calendar goes beyond."""
+        if self.drawn.random() < 0.1:
+            return self.drawn.choice(_EDGES)
         today: date = timezone.now().date()
         return (today + timedelta(days=self.drawn.randint(-spread, spread // 3))).isoformat()
 
@@ -330,13 +337,27 @@ def _bench(acts: Acts) -> None:
             told = event(
                 acts.drawn.choice(("done", "poured", "skipped", "read", "undone")), step["id"],
                 acts.figure(), by=acts.drawn.choice(("", "dunlin", "no such <person>")),
-                at=timezone.now().timestamp() - acts.drawn.choice((0, 90, 1e5)), sure=True,
+                at=timezone.now().timestamp() - acts.drawn.choice((0, 90, 1e5, 6e10)), sure=True,
             )  # fmt: skip
         if not acts.send("POST", f"{at}/events", {"events": [told]}):
             return
         bench = acts.yard.client.get(acts.at + at).json()
     if acts.drawn.random() < 0.2:
         acts.send("DELETE", at, {})
+
+
+_LOOKED_AT = ("/today", "/calendar.ics", "/tanks", "/shelf", "/changes", "/waters", "/meters")
+
+
+def _look(acts: Acts) -> None:
+    """Whatever was accepted, every place that shows it answers."""
+    places = [*_LOOKED_AT, f"/tanks/{acts.tank().pk}/course"]
+    if season := acts.any(Season):
+        places += [f"/seasons/{season.pk}/plan", f"/tanks/{season.tank_id}/course"]
+    if product := acts.any(Product):
+        places.append(f"/products/{product.pk}/stock")
+    for place in places:
+        assert acts.yard.client.get(acts.at + place).status_code < 500, place
 
 
 def _customs(acts: Acts) -> None:
@@ -360,7 +381,7 @@ _ACTS: tuple[Callable[[Acts], None], ...] = (
     _add_water, _edit_water, _blend, _add_tank, _edit_tank, _usual, _put_away, _read, _read,
     _first_fill, _product, _product, _label, _bottles, _made_up, _meter, _charts, _leaflet,
     _begin_season, _begin_season, _tell_season, _tell_season, _tasks, _end_season, _join, _mix,
-    _mix, _bench, _bench, _customs, _vessels,
+    _mix, _bench, _bench, _customs, _vessels, _look, _look,
 )  # fmt: skip
 
 

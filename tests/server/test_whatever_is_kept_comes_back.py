@@ -1,4 +1,4 @@
-"""Whatever the API accepts, an archive brings back: drawn acts, out, in, and out to the same bytes."""
+"""Whatever the API accepts, every place shows, and an archive brings back: drawn acts, out, in, and out to the same bytes."""
 
 from datetime import UTC, datetime
 from pathlib import Path

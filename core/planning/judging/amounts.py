@@ -3,13 +3,14 @@
 from collections.abc import Iterator, Sequence
 from fractions import Fraction
 
-from core.cautions import DRY_CEILING, LIQUID_CEILING, TANK_CEILING, Caution
+from core.cautions import CEILINGS, TANK_CEILING, Caution
 from core.chart import Form, Product
 from core.chemistry import Salt
 from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
 from core.planning.sheet import Pour
 from core.planning.tank import label_of
-from core.quantities import Amount, AmountUnit, decimal_text, number_text
+from core.plausible import doses_per_litre, implausible_doses
+from core.quantities import Amount, decimal_text, number_text
 from core.vessels import Shows
 
 NITRATES = frozenset(
@@ -27,6 +28,7 @@ NITRATES = frozenset(
 def cautions(given: JudgingInput) -> Iterator[Caution]:
     """What amounts and stock give to mind."""
     yield from _beyond_any_feed(given)
+    yield from _unlike_its_chart(given)
     for pour in given.pours:
         yield from _measured(pour)
     yield from _premixed(given)
@@ -48,27 +50,17 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
 
 def _beyond_any_feed(given: JudgingInput) -> Iterator[Caution]:
     """One stop for doses, and one for a tank, that no maker prints, whatever the chart says."""
-    litres = given.request.volume.litres
-    ceilings = {AmountUnit.ML: LIQUID_CEILING, AmountUnit.G: DRY_CEILING}
-    per_litre = {
-        key: Amount(amount.value / litres, amount.unit)
-        for key, amount in _needed(given.pours).items()
-    }
-    far = [
-        place.product
-        for place in given.places
-        if (one := per_litre.get(place.product.key)) and one.value > ceilings[one.unit]
-    ]
+    far = _doses_beyond_any_feed(given)
     if far:
         doses = "; ".join(
-            f"{one.name} at {amount_words(per_litre[one.key])} per litre" for one in far
+            f"{product.name} at {amount_words(dose)} per litre" for product, dose in far
         )
         yield Caution(
             "dose_beyond_any_feed",
             f"{doses}: no feed is dosed that high, and roots burn in it. Check the figure and its "
             "unit on the leaflet, litre or gallon, mL or g.",
-            {one.key: decimal_text(per_litre[one.key].value) for one in far},
-            keys(far),
+            {product.key: decimal_text(dose.value) for product, dose in far},
+            keys([product for product, _ in far]),
         )
     last = given.pours[-1].reading_after if given.pours else None
     if last is not None and last.ms_cm > TANK_CEILING:
@@ -77,6 +69,45 @@ def _beyond_any_feed(given: JudgingInput) -> Iterator[Caution]:
             f"This tank is expected to read {given.reading(last)}. No plant stands in so much: "
             "check doses, units and labels.",
             {"ec": decimal_text(last.ms_cm)},
+        )
+
+
+def _doses_beyond_any_feed(given: JudgingInput) -> list[tuple[Product, Amount]]:
+    """Products poured at more than any feed is dosed, with mL or g in a litre."""
+    litres = given.request.volume.litres
+    needed = _needed(given.pours)
+    doses = [
+        (place.product, Amount(amount.value / litres, amount.unit))
+        for place in given.places
+        if (amount := needed.get(place.product.key))
+    ]
+    return [(product, dose) for product, dose in doses if dose.value > CEILINGS[dose.unit]]
+
+
+def _unlike_its_chart(given: JudgingInput) -> Iterator[Caution]:
+    """One stop for printed doses that are probably none, wherever the chart came from.
+
+    A lower strength makes a wrong figure no truer; what is above every ceiling even as it is
+    poured is said for the mix itself.
+    """
+    request, chart = given.request, given.request.chart
+    mixed = {request.column} | ({request.between.column} if request.between else set())
+    per_litre = doses_per_litre(chart.doses, request.spoons)
+    poured = {place.product.key: place.product for place in given.places}
+    for product, _ in _doses_beyond_any_feed(given):
+        poured.pop(product.key, None)
+    doubted = [
+        doubt
+        for doubt in implausible_doses(chart.products, chart.columns, per_litre, only=mixed)
+        if doubt.product in poured
+    ]
+    if doubted:
+        doses = "; ".join(f"{poured[doubt.product].name}: {doubt.why}" for doubt in doubted)
+        yield Caution(
+            "dose_unlike_chart",
+            f"{doses}. A figure or its unit is probably wrong: compare the chart with the leaflet.",
+            {one.product: decimal_text(per_litre[one.product, one.column]) for one in doubted},
+            keys([poured[one.product] for one in doubted]),
         )
 
 

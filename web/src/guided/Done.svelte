@@ -2,6 +2,7 @@
   import type { GuidedState, GuidedStep } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
   import type { GuidedMix } from './guided.svelte';
+  import { isOdd } from './project';
   import WayOut from './WayOut.svelte';
   import { asks, unitOf } from '../words/guided';
 
@@ -17,18 +18,22 @@
   const POURS: GuidedStep['kind'][] = ['pour', 'add'];
   let correcting = $state<string | undefined>();
   let figure = $state('');
+  let doubted = $state('');
 
   async function correct(event: SubmitEvent, step: GuidedStep) {
     event.preventDefault();
     if (!step.event || !figure.trim()) return;
+    if (isOdd(figure, step) && doubted !== figure) {
+      doubted = figure;
+      return;
+    }
     correcting = undefined;
     if (step.status === 'skipped') {
       // Told at once: a bottle that is in is never asked to be poured again.
       await guided.tell({ kind: 'undone', step: '', figure: '', of: step.event, sure: false });
-      await guided.tell({ kind: 'poured', step: step.id, figure, of: '', sure: false });
+      await guided.tell({ kind: 'poured', step: step.id, figure, of: '', sure: true });
       return;
     }
-    // Whoever corrects has looked twice.
     await guided.tell({ kind: 'corrected', step: '', of: step.event, figure, sure: true });
   }
 
@@ -74,6 +79,9 @@
             />
             {unitOf(step, standing.unit, standing.units.temperature)}
             <button type="submit">It really was so</button>
+            {#if doubted === figure && doubted}
+              <small role="alert">△ That is far more than was asked for. Is it so?</small>
+            {/if}
           </form>
         {/if}
       </li>

@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { GuidedStep } from '../api/client';
   import Note from './Note.svelte';
+  import { isOdd } from './project';
 
-  let { step, ontold }: { step: GuidedStep; ontold: (figure: string) => void } = $props();
+  let { step, ontold }: { step: GuidedStep; ontold: (figure: string, sure: boolean) => void } = $props();
 
   let typed = $state('');
   let doubted = $state('');
@@ -11,9 +12,8 @@
   function send(event: SubmitEvent) {
     event.preventDefault();
     const figure = typed.trim();
-    const isOdd = step.odd_above && Number(figure.replace(',', '.')) > Number(step.odd_above);
-    if (isOdd && doubted !== figure) doubted = figure;
-    else if (figure) ontold(figure);
+    if (isOdd(figure, step) && doubted !== figure) doubted = figure;
+    else if (figure) ontold(figure, doubted === figure);
   }
 </script>
 
@@ -29,7 +29,7 @@
     {step.unit}
   </label>
   {#if doubted && doubted === typed.trim()}
-    <Note>That is more than twice what was asked for. Is it so?</Note>
+    <Note>That is far more than was asked for. Is it so?</Note>
   {/if}
   <button type="submit" class="press">
     {doubted && doubted === typed.trim() ? `It is so: ${doubted} ${step.unit}` : 'That went in'}

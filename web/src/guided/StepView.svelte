@@ -134,7 +134,8 @@
     signals.arm();
     if (!settled) return;
     if (timed && !over) asking = 'skip';
-    else if (pours) told('poured', of, of.exact ?? of.goes_in ?? '0');
+    else if (pours)
+      told('poured', of, of.exact ?? of.goes_in ?? '0', guided.problem?.code === 'amount_odd');
     else if (of.kind === 'alkali') asking = 'other';
     else if (of.offers) told('skipped', of);
     else told('done', of);
@@ -221,7 +222,7 @@
         </button>
       {/if}
       {#if asking === 'other'}
-        <OtherAmount {step} ontold={(figure) => told('poured', step, figure)} />
+        <OtherAmount {step} ontold={(figure, sure) => told('poured', step, figure, sure)} />
       {:else}
         <button
           type="button"

@@ -86,3 +86,8 @@ export function countdown(due: number, now: number): string {
   const left = Math.max(0, Math.ceil(due - now));
   return `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`;
 }
+
+/** Whether a typed amount is so far above what was asked for that it is asked about once more. */
+export function isOdd(figure: string, step: GuidedStep): boolean {
+  return step.odd_above !== null && Number(figure.trim().replace(',', '.')) > Number(step.odd_above);
+}
