@@ -35,7 +35,9 @@ def mixed(of: Chart, week: int, strength: str = "1") -> PourSheet:
 
 
 @given(ROWS, st.data())
-def test_what_rises_and_falls_as_feed_does_meets_no_stop(row: list[Fraction], draw: st.DataObject) -> None:
+def test_what_rises_and_falls_as_feed_does_meets_no_stop(
+    row: list[Fraction], draw: st.DataObject
+) -> None:
     week = draw.draw(st.integers(0, len(row) - 1))
     assert not codes(mixed(of_rows(row, row), week)) & STOPS
 

@@ -256,7 +256,10 @@ def test_a_mix_asks_the_database_as_often_whatever_its_length(yard: Yard) -> Non
         ({"kind": "read", "step": "read-ph-1", "figure": "14.5", "sure": True}, "ph_out_of_range"),
         ({"kind": "corrected", "of": "never-heard-of", "figure": "-1"}, "negative"),
         ({"kind": "undone"}, "event_incomplete"),
-        ({"kind": "poured", "step": "pour-3-one", "figure": "99999999", "sure": True}, "figure_out_of_range"),
+        (
+            {"kind": "poured", "step": "pour-3-one", "figure": "99999999", "sure": True},
+            "figure_out_of_range",
+        ),
         ({"kind": "poured", "step": "pour-99-one", "figure": "1"}, "unknown_step"),
     ],
 )

@@ -3,7 +3,8 @@
   import Note from './Note.svelte';
   import { isOdd } from './project';
 
-  let { step, ontold }: { step: GuidedStep; ontold: (figure: string, sure: boolean) => void } = $props();
+  let { step, ontold }: { step: GuidedStep; ontold: (figure: string, sure: boolean) => void } =
+    $props();
 
   let typed = $state('');
   let doubted = $state('');

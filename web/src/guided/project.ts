@@ -89,5 +89,7 @@ export function countdown(due: number, now: number): string {
 
 /** Whether a typed amount is so far above what was asked for that it is asked about once more. */
 export function isOdd(figure: string, step: GuidedStep): boolean {
-  return step.odd_above !== null && Number(figure.trim().replace(',', '.')) > Number(step.odd_above);
+  return (
+    step.odd_above !== null && Number(figure.trim().replace(',', '.')) > Number(step.odd_above)
+  );
 }
