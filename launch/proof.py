@@ -14,6 +14,7 @@ from launch import node_packages, python_packages
 from launch.cluster import Cluster
 from launch.debian import bring
 from launch.places import ROOT, WEB, external_database, make_state, venv_python
+from launch.preparing import bring_everything
 from launch.say import run_quietly, step, tell
 from launch.serve import manage, server_environment
 
@@ -58,9 +59,7 @@ _WITHOUT_DJANGO = ["-p", "no:django", "-p", "no:schemathesis"]
 def test(words: list[str]) -> int:
     """Run all tests; further words go to pytest."""
     make_state()
-    python_packages.install("dev")
-    node_packages.build()
-    node_env = node_packages.install()
+    node_env = bring_everything()
     if words and all(word.startswith(("core", "tests/core", "-")) for word in words):
         # The rules are tried alone: no database, no browser, and Django is not even loaded.
         return _show([venv_python(), "-m", "pytest", *_SIDE_BY_SIDE, *_WITHOUT_DJANGO, *words],
@@ -149,9 +148,7 @@ def _stale_contracts() -> list[str]:
 def check() -> int:
     """Run every check that needs no database; all of them, then the verdict."""
     make_state()
-    python_packages.install("dev")
-    node_env = node_packages.install()
-    node_packages.build()
+    node_env = bring_everything()
     env = django_environment()
     deployed = env | {
         "BRISK_MODE": "serve",

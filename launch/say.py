@@ -19,11 +19,11 @@ def tell(text: str) -> None:
 
 @contextmanager
 def step(what: str) -> Iterator[None]:
-    """Say what a long step does, and when it is done how long it took."""
+    """Say what a long step does, and when it is done how long it took; steps may overlap."""
     tell(f"· {what} …")
     began = time.monotonic()
     yield
-    tell(f"  done in {time.monotonic() - began:.1f} s")
+    tell(f"  {what}: {time.monotonic() - began:.1f} s")
 
 
 def run_quietly(

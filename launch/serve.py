@@ -27,6 +27,7 @@ from launch.places import (
     venv_python,
     web_port,
 )
+from launch.preparing import pages_beside
 from launch.say import Stop, run_quietly, step, tell
 from launch.stamps import fingerprint, is_current, set_stamp
 
@@ -178,11 +179,10 @@ def _start(*, demo: bool) -> None:
     _recover()
     _refuse_a_taken_port(port)
     signal.signal(signal.SIGTERM, _end_on_signal)
-    python_packages.install_any("app", "dev")
-    node_packages.build()
-    with database() as at:
+    with pages_beside() as pages, database() as at:
         env = server_environment(at, mode="demo" if demo else "own")
         prepare_data(env, demo=demo)
+        pages.result()
         rotate(LOGS / "web.log")
         with (LOGS / "web.log").open("wb") as log:
             web = subprocess.Popen(

@@ -97,6 +97,8 @@ def test_an_environment_that_was_lost_is_made_anew_with_all_that_was_in_it(
     monkeypatch.setattr(python_packages, "venv_python", lambda: python)
     monkeypatch.setattr(python_packages, "make_state", lambda: None)
     monkeypatch.setattr(python_packages, "run_quietly", run)
+    # a machine that knows its package index by pip's settings alone
+    monkeypatch.setattr(python_packages, "_installed_by_uv", lambda file: False)
     python_packages.install("dev")
     python_packages.install("dev")
     assert ran == ["venv", "dev"]
