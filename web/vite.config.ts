@@ -1,5 +1,5 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
-import { defineConfig } from 'vitest/config';
+import { defineConfig } from 'vite';
 
 export default defineConfig({
   base: '/static/',
@@ -12,5 +12,4 @@ export default defineConfig({
     rolldownOptions: { input: 'src/main.ts' },
   },
   server: { origin: 'http://127.0.0.1:8766', cors: { origin: /^http:\/\/127\.0\.0\.1:\d+$/ } },
-  test: { include: ['tests/**/*.test.ts'] },
 });
