@@ -24,7 +24,7 @@ def report() -> None:
         scope = Scope.enter(person, tank.grow_id)
         version = ChartVersion.objects.filter(chart=tank.chart_id).order_by("-number")[0]
         told = MixIn(
-            tank=tank.pk, water=tank.water_id, chart=version.pk, column=tank.column,
+            tank=tank.pk, water=tank.water_id, version_id=version.pk, column=tank.column,
             volume=f"{tank.litres} L", strength=f"{tank.strength * 100} %", reading="0.52",
         )  # fmt: skip
         request = request_of(scope, told, basis_of(scope, told))

@@ -23,7 +23,7 @@ def report() -> None:
     counts = []
     for version in (own, own, another):
         body = {
-            "tank": tank.pk, "water": tank.water_id, "chart": version.pk,
+            "tank": tank.pk, "water": tank.water_id, "version_id": version.pk,
             "column": version.document["columns"][0]["key"],
             "volume": "425 L", "strength": "80 %", "reading": "0.52",
         }  # fmt: skip

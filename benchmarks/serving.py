@@ -104,10 +104,10 @@ def mix_of(client: Client) -> tuple[str, dict[str, object]]:
         for listed in ("tanks", "charts")
     )
     tank = tanks[0]
-    version = next(one for one in charts if one["chart"] == tank["chart"])
+    version = next(one for one in charts if one["chart_id"] == tank["chart_id"])
     body = {
-        "tank": tank["id"], "water": tank["water"], "chart": version["id"], "column": "w5",
-        "volume": "425 L", "strength": "80 %", "reading": "0.52",
+        "tank": tank["id"], "water": tank["water"], "version_id": version["version_id"],
+        "column": "w5", "volume": "425 L", "strength": "80 %", "reading": "0.52",
     }  # fmt: skip
     return f"/api/grows/{grow}/mix", body
 

@@ -75,6 +75,7 @@ def _add_proofs(commands: "argparse._SubParsersAction[argparse.ArgumentParser]")
     """The commands of those who change the program."""
     test = commands.add_parser("test", help="run all tests")
     test.add_argument("words", nargs="*", help="words for pytest, to run only some")
+    test.add_argument("--deep", action="store_true", help="also what is drawn or walked for long")
     checked = commands.add_parser("check", help="run linters, type checks and contract checks")
     checked.add_argument(
         "--changed", action="store_true", help="only for files changed since main, in seconds"
@@ -123,7 +124,7 @@ def _run(options: argparse.Namespace, rest: Sequence[str]) -> int:
         "tank": lambda: proof.headless("tank", options.file),
         "rehearse": lambda: proof.headless("rehearse", options.file, *_drawing(options)),
         "read": lambda: proof.headless("read", options.file, *_reading(options)),
-        "test": lambda: proof.test([*options.words, *rest]),
+        "test": lambda: proof.test([*options.words, *rest], deep=options.deep),
         "check": changed.check if options.command == "check" and options.changed else proof.check,
         "hook": changed.hook,
         "migration": lambda: proof.migration(options.name),

@@ -56,20 +56,21 @@ _SIDE_BY_SIDE = ["-n2", "--dist=worksteal"]
 _WITHOUT_DJANGO = ["-p", "no:django", "-p", "no:schemathesis"]
 
 
-def test(words: list[str]) -> int:
-    """Run all tests; further words go to pytest."""
+def test(words: list[str], *, deep: bool) -> int:
+    """Run the tests of every change, or with `deep` all that there are; words go to pytest."""
+    lane = {"BRISK_TESTS": "deep"} if deep else {}
     make_state()
     node_env = bring_everything()
     if words and all(word.startswith(("core", "tests/core", "-")) for word in words):
         # The rules are tried alone: no database, no browser, and Django is not even loaded.
         return _show([venv_python(), "-m", "pytest", *_SIDE_BY_SIDE, *_WITHOUT_DJANGO, *words],
-                     dict(os.environ))  # fmt: skip
+                     {**os.environ, **lane})  # fmt: skip
     if missing := _missing_for_the_browser():
         bring(missing, because="The browser journeys need more of Debian")
     if not words and _show(["npm", "test", "--silent"], node_env, WEB):
         return 1
     with _throwaway_database("brisk") as database:
-        env = server_environment(database, mode="demo")
+        env = server_environment(database, mode="demo") | lane
         return _show([venv_python(), "-m", "pytest", *_SIDE_BY_SIDE, *words], env)
 
 
@@ -86,7 +87,7 @@ def _write_contracts(openapi: Path, types: Path, schemas: Path, cautions: Path) 
         env, "write_archive_schema", str(archive), failure="The archive's schema was not written."
     )
     run_quietly(
-        ["npx", "--no-install", "openapi-typescript", openapi, "--output", types],
+        ["node", "types.mjs", openapi, types],
         "The front end's types were not written.",
         cwd=WEB,
         env=node_packages.install(),

@@ -44,7 +44,7 @@ def _pip() -> list[str | Path]:
     """The words that run pip from the wheel that Python carries for its own environments."""
     # Planning runs by the environment's own Python, which is a link to one that stays.
     python = Path(sys.executable).resolve()
-    where = [python, "-c", "import ensurepip, venv; print(ensurepip.__path__[0])"]
+    where: list[str | Path] = [python, "-c", "import ensurepip, venv; print(ensurepip.__path__[0])"]
     probe = subprocess.run(where, capture_output=True, text=True, check=False)
     if probe.returncode:
         bring(["python3-venv"], because="Python's venv module is missing")
@@ -94,12 +94,12 @@ def _installed_by_uv(file: Path) -> bool:
     wanted = fingerprint([ROOT / "requirements" / "uv.txt"], salt=sys.version)
     if not ((_UV / "bin" / "uv").is_file() and is_current("uv", wanted)):
         shutil.rmtree(_UV, ignore_errors=True)
-        bring_uv = [*_pip(), "install", *_PIP_QUIETLY, "--target", _UV,
+        bring_uv: list[str | Path] = [*_pip(), "install", *_PIP_QUIETLY, "--target", _UV,
                     "-r", ROOT / "requirements" / "uv.txt"]  # fmt: skip
         if subprocess.run(bring_uv, capture_output=True, check=False).returncode:
             return False
         set_stamp("uv", wanted)
-    install_all = [_UV / "bin" / "uv", "--no-config", "pip", "install", "--quiet",
+    install_all: list[str | Path] = [_UV / "bin" / "uv", "--no-config", "pip", "install", "--quiet",
                    "--python", venv_python(), "--require-hashes", "-r", file]  # fmt: skip
     env = {"UV_NATIVE_TLS": "1", **os.environ}  # what this machine trusts counts
     try:

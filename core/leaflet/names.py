@@ -40,7 +40,8 @@ _BASE = re.compile(
     r"|potassium nitrate|one[- ]part|two[- ]part|solution)\b"
 )
 _PART = re.compile(
-    r"^(?P<stem>.*?)[ -]*(?:\(?\b(?:part|pt|bottle|no\.?|component)\.? ?)?"
+    # The stem ends before its blanks and dashes, so that a run of them is gone through once.
+    r"^(?P<stem>|.*?[^ -])[ -]*(?:\(?\b(?:part|pt|bottle|no\.?|component)\.? ?)?"
     r"\b(?P<part>a|b|c|1|2|3|i|ii|iii|one|two|three)\)?$"
 )
 _MIDDLE_PART = re.compile(

@@ -17,6 +17,7 @@ from ninja.responses import Status
 
 from core.errors import InputError
 from core.limits import LONGEST_WORDS
+from server.api.ids import ChartId
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
 from server.archive.reading import bring_in
 from server.archive.removing import remove_chart, remove_grow, remove_tank
@@ -114,7 +115,7 @@ def delete_tank(request: HttpRequest, grow_id: int, tank_id: int, told: NameType
     operation_id="delete_chart",
 )
 @transaction.atomic
-def delete_chart(request: HttpRequest, grow_id: int, chart_id: int, told: NameTyped) -> Kept:
+def delete_chart(request: HttpRequest, grow_id: int, chart_id: ChartId, told: NameTyped) -> Kept:
     """Remove a chart that was put away and that nothing was poured by, for good."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()

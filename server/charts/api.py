@@ -10,10 +10,18 @@ from ninja.responses import Status
 
 from core.chart import Medium
 from core.formats import FeedChart, document_of, read_json
+from server.api.ids import VersionId
 from server.api.pages import After, page_of
-from server.api.shapes import ErrorOut, Made
+from server.api.shapes import ErrorOut
 from server.charts.models import ChartVersion
-from server.charts.presenting import ChartBrief, ChartOut, chart_brief, chart_out
+from server.charts.presenting import (
+    ChartBrief,
+    ChartOut,
+    KeptChart,
+    chart_brief,
+    chart_out,
+    kept_chart,
+)
 from server.charts.starters import maker_of, starters
 from server.charts.store import publish_chart, stored_charts
 from server.grows.scope import Scope
@@ -68,7 +76,7 @@ def whole_charts(scope: Scope, versions: Iterable[ChartVersion]) -> list[ChartOu
     response={200: ChartOut, **_ANSWERS},
     operation_id="chart_version",
 )
-def chart_version(request: HttpRequest, grow_id: int, version_id: int) -> ChartOut:
+def chart_version(request: HttpRequest, grow_id: int, version_id: VersionId) -> ChartOut:
     """One version of a chart, with its columns and bottles."""
     scope = Scope.enter(request.user, grow_id)
     versions = scope.all(ChartVersion).select_related("chart").defer("document", "products")
@@ -78,7 +86,7 @@ def chart_version(request: HttpRequest, grow_id: int, version_id: int) -> ChartO
 
 @router.post(
     "/grows/{grow_id}/charts",
-    response={201: Made, **_ANSWERS},
+    response={201: KeptChart, **_ANSWERS},
     operation_id="add_chart",
     openapi_extra={
         "requestBody": {
@@ -88,11 +96,11 @@ def chart_version(request: HttpRequest, grow_id: int, version_id: int) -> ChartO
         }
     },
 )
-def add_chart(request: HttpRequest, grow_id: int) -> Status[Made]:
+def add_chart(request: HttpRequest, grow_id: int) -> Status[KeptChart]:
     """Keep a chart in the open format; under a known name it becomes that chart's next version."""
     scope = Scope.enter(request.user, grow_id)
     document = document_of(FeedChart, read_json(request.body))
-    return Status(201, Made(id=publish_chart(scope.grow, document).pk))
+    return Status(201, kept_chart(publish_chart(scope.grow, document)))
 
 
 class StarterOut(Schema):
@@ -122,13 +130,13 @@ def starter_charts(request: HttpRequest) -> list[StarterOut]:
 
 @router.post(
     "/grows/{grow_id}/starter-charts/{key}",
-    response={201: Made, **_ANSWERS},
+    response={201: KeptChart, **_ANSWERS},
     operation_id="copy_starter",
 )
-def copy_starter(request: HttpRequest, grow_id: int, key: str) -> Status[Made]:
+def copy_starter(request: HttpRequest, grow_id: int, key: str) -> Status[KeptChart]:
     """Copy a starter chart into a grow."""
     scope = Scope.enter(request.user, grow_id)
     document = starters().get(key)
     if document is None:
         raise Http404("No such starter.")
-    return Status(201, Made(id=publish_chart(scope.grow, document, maker=maker_of(document)).pk))
+    return Status(201, kept_chart(publish_chart(scope.grow, document, maker=maker_of(document))))

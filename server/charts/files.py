@@ -11,6 +11,7 @@ from core.leaflet import beside_the_table, chart_table, whole_table
 from core.leaflet.about import about_lines
 from core.leaflet.comparing import differences
 from core.tables import csv_text, xlsx_bytes
+from server.api.ids import VersionId
 from server.api.shapes import ErrorOut
 from server.charts.models import ChartVersion
 from server.charts.store import StoredChart, stored_charts
@@ -31,7 +32,7 @@ _FILES = {
     operation_id="chart_file",
 )
 def chart_file(
-    request: HttpRequest, grow_id: int, version_id: int, kind: Literal["json", "csv", "xlsx"]
+    request: HttpRequest, grow_id: int, version_id: VersionId, kind: Literal["json", "csv", "xlsx"]
 ) -> HttpResponse:
     """A version as a file: our JSON, or a table that people can read and that comes back whole."""
     scope = Scope.enter(request.user, grow_id)
@@ -77,7 +78,7 @@ class ComparedOut(Schema):
     operation_id="compare_versions",
 )
 def compare_versions(
-    request: HttpRequest, grow_id: int, version_id: int, before: int
+    request: HttpRequest, grow_id: int, version_id: VersionId, before: VersionId
 ) -> ComparedOut:
     """What differs in a version from another one, of whichever chart of the grow."""
     scope = Scope.enter(request.user, grow_id)

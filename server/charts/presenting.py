@@ -5,6 +5,7 @@ from collections.abc import Mapping
 from ninja import Schema
 
 from core.chart import Medium, Readings
+from server.api.ids import ChartId, VersionId
 from server.charts.models import ChartVersion
 from server.charts.store import StoredChart
 
@@ -26,11 +27,11 @@ class RowOut(Schema):
 
 
 class ChartBrief(Schema):
-    """A chart in its newest version, whose number is `id`; `chart` is the same for all versions."""
+    """A chart in its newest version."""
 
-    id: int
-    chart: int
-    version: int
+    version_id: VersionId
+    chart_id: ChartId
+    version_number: int
     name: str
     maker: str
     medium: Medium
@@ -45,12 +46,27 @@ class ChartOut(ChartBrief):
     rows: list[RowOut]
 
 
+class KeptChart(Schema):
+    """Where what was typed or brought in was kept."""
+
+    chart_id: ChartId
+    version_id: VersionId
+    version_number: int
+
+
+def kept_chart(version: ChartVersion) -> KeptChart:
+    """A version of a chart, as it is answered to whoever kept it."""
+    return KeptChart(
+        chart_id=version.chart_id, version_id=version.pk, version_number=version.number
+    )
+
+
 def chart_brief(version: ChartVersion, medium: str | None) -> ChartBrief:
     """A version of a chart, for a list; what it was written for as its document says it."""
     return ChartBrief(
-        id=version.pk,
-        chart=version.chart_id,
-        version=version.number,
+        version_id=version.pk,
+        chart_id=version.chart_id,
+        version_number=version.number,
         name=version.chart.name,
         maker=version.chart.maker,
         medium=Medium(medium or Medium.WATER),
@@ -67,9 +83,9 @@ def chart_out(version: ChartVersion, stored: StoredChart, tags: Mapping[int, str
     """
     chart = stored.chart
     return ChartOut(
-        id=version.pk,
-        chart=version.chart_id,
-        version=version.number,
+        version_id=version.pk,
+        chart_id=version.chart_id,
+        version_number=version.number,
         name=version.chart.name,
         maker=version.chart.maker,
         medium=chart.medium,

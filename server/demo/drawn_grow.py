@@ -237,8 +237,8 @@ def _fresh(record: Any) -> Any:
 
 def _mixed(scope: Scope, tank: Tank, version: ChartVersion) -> _Mixed:
     told = MixIn(
-        tank=tank.pk, water=tank.water_id, chart=version.pk, column=tank.column, volume="100 L",
-        strength="80 %", reading="0.5",
+        tank=tank.pk, water=tank.water_id, version_id=version.pk, column=tank.column,
+        volume="100 L", strength="80 %", reading="0.5",
     )  # fmt: skip
     mix = start(scope, told)
     person = scope.membership.person

@@ -45,7 +45,7 @@ def start(scope: Scope, told: MixIn) -> Mix:
             return Mix.objects.create(
                 grow=scope.grow,
                 tank=basis.tank,
-                version_id=told.chart,
+                version_id=told.version_id,
                 label=sheet.column.label,
                 column=asked.column,
                 towards=asked.between.column if asked.between else "",

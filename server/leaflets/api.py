@@ -20,8 +20,10 @@ from core.formats.text import document_of, read_json
 from core.leaflet import Asked, CellKind, TakenAs
 from core.leaflet.sheet import read_sheet
 from core.limits import LARGEST_BYTES
+from server.api.ids import ChartId, VersionId
 from server.api.shapes import ErrorOut, Outdated
 from server.charts.models import Chart, ChartVersion, LeafletPicture
+from server.charts.presenting import KeptChart, kept_chart
 from server.charts.store import add_version, stored_charts
 from server.grows.scope import Scope
 from server.leaflets.library import name_taken
@@ -196,8 +198,8 @@ def leaflet_meaning(request: HttpRequest, grow_id: int, told: MeaningIn) -> Mean
 class VersionOut(Schema):
     """A version of a chart: its number, and when it was written."""
 
-    id: int
-    number: int
+    version_id: VersionId
+    version_number: int
     written_at: str
     picture: int | None
 
@@ -205,8 +207,8 @@ class VersionOut(Schema):
 class LeafletOut(Schema):
     """A chart as a leaflet to type on, in the version asked for, and all its versions."""
 
-    chart: int
-    version: int
+    chart_id: ChartId
+    version_id: VersionId
     versions: list[VersionOut]
     leaflet: LeafletDocument
     archived: bool
@@ -217,7 +219,9 @@ class LeafletOut(Schema):
     response={200: LeafletOut, **_ANSWERS},
     operation_id="leaflet",
 )
-def leaflet(request: HttpRequest, grow_id: int, chart_id: int, version: int = 0) -> LeafletOut:
+def leaflet(
+    request: HttpRequest, grow_id: int, chart_id: ChartId, version_id: VersionId = 0
+) -> LeafletOut:
     """A chart as a leaflet; in its newest version where none is asked for."""
     scope = Scope.enter(request.user, grow_id)
     chart = scope.one(scope.all(Chart), chart_id)
@@ -229,19 +233,19 @@ def leaflet(request: HttpRequest, grow_id: int, chart_id: int, version: int = 0)
     )
     if not versions:
         raise InputError("no_version", "Nothing of this chart has been kept yet.")
-    chosen = next((one for one in versions if one.pk == version), versions[0])
+    chosen = next((one for one in versions if one.pk == version_id), versions[0])
     stored = stored_charts(scope.grow, scope.all(ChartVersion), [chosen.pk])[chosen.pk]
     scale = scope.membership.meter
     document = leaflet_of_chart(
         stored.document, scale, maker=chart.maker, notes=tuple(chosen.notes)
     )
     return LeafletOut(
-        chart=chart.pk,
-        version=chosen.pk,
+        chart_id=chart.pk,
+        version_id=chosen.pk,
         versions=[
             VersionOut(
-                id=one.pk,
-                number=one.number,
+                version_id=one.pk,
+                version_number=one.number,
                 written_at=one.written_at.isoformat(),
                 picture=one.picture_id,
             )
@@ -259,17 +263,9 @@ class KeepIn(Schema):
     """
 
     leaflet: LeafletDocument
-    chart: int | None = None
-    seen: int | None = None
+    chart_id: ChartId | None = None
+    seen: VersionId | None = None
     picture: int | None = None
-
-
-class KeptChart(Schema):
-    """Where a sheet was kept: its chart, and its version's number."""
-
-    chart: int
-    version: int
-    number: int
 
 
 @router.post(
@@ -293,7 +289,7 @@ def keep_leaflet(request: HttpRequest, grow_id: int, told: KeepIn) -> Status[Kep
         if told.picture is not None:
             picture = scope.one(scope.all(LeafletPicture).only("pk"), told.picture)
         version = add_version(chart, document, notes=told.leaflet.notes, picture=picture)
-    return Status(201, KeptChart(chart=chart.pk, version=version.pk, number=version.number))
+    return Status(201, kept_chart(version))
 
 
 def _chart_to_keep(scope: Scope, told: KeepIn) -> Chart:
@@ -303,9 +299,9 @@ def _chart_to_keep(scope: Scope, told: KeepIn) -> Chart:
         raise InputError("name_missing", "Give the chart a name.", "leaflet.name")
     try:
         with transaction.atomic():
-            if told.chart is None:
+            if told.chart_id is None:
                 return Chart.objects.create(grow=scope.grow, name=name, maker=maker)
-            chart = scope.one(scope.all(Chart), told.chart)
+            chart = scope.one(scope.all(Chart), told.chart_id)
             newest = scope.all(ChartVersion).filter(chart=chart).order_by("-number").first()
             if newest is not None and told.seen != newest.pk:
                 raise Outdated(

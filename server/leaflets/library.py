@@ -13,6 +13,7 @@ from core.chart import Chart as CoreChart
 from core.chart import Medium
 from core.errors import InputError
 from core.limits import LONGEST_NAME
+from server.api.ids import ChartId, VersionId
 from server.api.pages import After, page_of
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept, Made
 from server.charts.models import Chart, ChartVersion
@@ -33,8 +34,8 @@ class ChartCard(Schema):
     dose. `used_in` are the tanks that are fed by it.
     """
 
-    chart: int
-    id: int
+    chart_id: ChartId
+    version_id: VersionId
     name: str
     maker: str
     medium: Medium
@@ -112,8 +113,8 @@ def _card(  # noqa: PLR0917 -- a chart and all that was looked up for the page
 ) -> ChartCard:
     of = stored.chart
     return ChartCard(
-        chart=chart.pk,
-        id=version,
+        chart_id=chart.pk,
+        version_id=version,
         name=chart.name,
         maker=chart.maker,
         medium=of.medium,
@@ -166,7 +167,7 @@ class ChartEdit(Schema):
     response={200: Kept, **_ANSWERS},
     operation_id="edit_chart",
 )
-def edit_chart(request: HttpRequest, grow_id: int, chart_id: int, told: ChartEdit) -> Kept:
+def edit_chart(request: HttpRequest, grow_id: int, chart_id: ChartId, told: ChartEdit) -> Kept:
     """Rename a chart, put it away, or bring it back; its versions stay as they are."""
     scope = Scope.enter(request.user, grow_id)
     chart = scope.one(scope.all(Chart), chart_id)
@@ -194,7 +195,7 @@ def name_taken(name: str) -> InputError:
     response={201: Made, **_ANSWERS},
     operation_id="copy_chart",
 )
-def copy_chart(request: HttpRequest, grow_id: int, chart_id: int) -> Status[Made]:
+def copy_chart(request: HttpRequest, grow_id: int, chart_id: ChartId) -> Status[Made]:
     """A copy of a chart's newest version, as a chart of its own; answers with its number."""
     scope = Scope.enter(request.user, grow_id)
     chart = scope.one(scope.all(Chart), chart_id)

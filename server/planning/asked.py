@@ -16,6 +16,7 @@ from core.quantities import Spoons
 from core.strength import End, Override
 from core.water import TargetConvention, Water, blend
 from core.windows import Window
+from server.api.ids import VersionId
 from server.api.typed import typed
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank, share_told
 from server.grows.scope import Scope
@@ -39,9 +40,9 @@ class BlendIn(Schema):
 
 
 class BetweenIn(Schema):
-    """Another column to mix towards, and how far as typed; `chart` where it is another chart's."""
+    """Another column to mix towards, and how far as typed; `version_id` where of another chart."""
 
-    chart: int | None = None
+    version_id: VersionId | None = None
     column: Typed
     share: TypedFigure
 
@@ -55,7 +56,7 @@ class MixIn(Schema):
 
     tank: int
     water: int
-    chart: int
+    version_id: VersionId
     column: Typed
     volume: TypedFigure
     strength: TypedFigure
@@ -152,8 +153,8 @@ def basis_of(scope: Scope, told: MixIn) -> MixBasis:
         scope,
         tank=told.tank,
         waters=[told.water, *(part.water for part in told.blend)],
-        column=ColumnOf(told.chart, told.column),
-        towards=ColumnOf(told.between.chart, told.between.column) if told.between else None,
+        column=ColumnOf(told.version_id, told.column),
+        towards=ColumnOf(told.between.version_id, told.between.column) if told.between else None,
     )
 
 

@@ -65,9 +65,9 @@ class MixBasis:
 
 
 class ColumnOf(NamedTuple):
-    """A column by its key, and the number of its chart's version; None for the mix's own chart."""
+    """A column by its key, and its chart's version; None for the mix's own chart."""
 
-    version: int | None
+    version_id: int | None
     key: str
 
 
@@ -143,16 +143,16 @@ def mix_basis(
         Http404: the grow has no such tank, water or chart.
         InputError: one of two charts does not have its column.
     """
-    snapshot, waters, version = snapshot_of(scope), list(waters), column.version or 0
+    snapshot, waters, version = snapshot_of(scope), list(waters), column.version_id or 0
     stored, stock = snapshot.chart(scope, version), snapshot.stock_of(scope)
     chart, rows, key = stored.chart, stored.products, towards.key if towards else ""
     versions: tuple[int, ...] = (version,)
-    if towards and towards.version not in (None, version):
-        other = snapshot.chart(scope, towards.version)
+    if towards and towards.version_id not in (None, version):
+        other = snapshot.chart(scope, towards.version_id)
         own = {product: row for row, product in rows.items()}
         same = {row: own[product] for row, product in other.products.items() if product in own}
         joined = join_charts(chart, column.key, other.chart, towards.key, same)
-        chart, key, versions = joined.chart, joined.towards, (version, towards.version)
+        chart, key, versions = joined.chart, joined.towards, (version, towards.version_id)
         rows = {**{joined.keys[row]: product for row, product in other.products.items()}, **rows}
     return MixBasis(
         tank=snapshot.tank(scope, tank),

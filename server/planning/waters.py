@@ -11,6 +11,7 @@ from core.limits import LONGEST_TYPED
 from core.planning import MixRequest, Tank
 from core.planning.water_in_chart import COMPARED_L, water_in_chart
 from core.quantities import Amount, Spoons, Volume, number_text
+from server.api.ids import VersionId
 from server.api.shapes import ErrorOut
 from server.grows.figures import share_told
 from server.grows.scope import Scope
@@ -46,7 +47,11 @@ class WaterInChartOut(BaseModel):
     operation_id="waters_in_chart",
 )
 def waters_in_chart(
-    request: HttpRequest, grow_id: int, version_id: int, column: _Typed, strength: _Typed = "100 %"
+    request: HttpRequest,
+    grow_id: int,
+    version_id: VersionId,
+    column: _Typed,
+    strength: _Typed = "100 %",
 ) -> list[WaterInChartOut]:
     """What every water does to a column of a chart at a strength."""
     scope = Scope.enter(request.user, grow_id)

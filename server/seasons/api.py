@@ -17,6 +17,7 @@ from core.course import (
 from core.errors import InputError
 from core.formats.course_request import ChangeOutDocument, SeasonDocument, StrengthDocument
 from core.limits import EARLIEST_DAY, LATEST_DAY, LONGEST_NAME, LONGEST_WORDS
+from server.api.ids import VersionId
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Made, Outdated
 from server.charts.models import ChartVersion
 from server.charts.store import chart_in
@@ -39,11 +40,11 @@ Days = Annotated[int, Field(ge=1, le=999)]
 class SeasonIn(Schema):
     """The sentence that begins a season.
 
-    `chart` is the number of a version; `rising_to` is reached by the column `rising_by`; without
+    `rising_to` is reached by the column `rising_by`; without
     `change_out_days` the tank is only topped up.
     """
 
-    chart: int
+    version_id: VersionId
     started_on: date
     planted: Key = ""
     first_column: Key
@@ -66,7 +67,7 @@ def begin_season(request: HttpRequest, grow_id: int, tank_id: int, told: SeasonI
     scope.lock()
     tank = scope.one(scope.all(Tank), tank_id)
     _check_day(told.started_on, "started_on")
-    version = scope.one(scope.all(ChartVersion), told.chart)
+    version = scope.one(scope.all(ChartVersion), told.version_id)
     plan = _plan_of(scope, told)
     end_before(scope, tank, told.started_on, "started_on")
     season = Season.objects.create(
@@ -116,7 +117,7 @@ def _check_day(on: date, where: str) -> None:
 
 def _plan_of(scope: Scope, told: SeasonIn) -> SeasonDocument:
     """How a season goes that was begun with a sentence."""
-    chart = chart_in(scope, told.chart).chart
+    chart = chart_in(scope, told.version_id).chart
     low = share_told("strength", told.strength)
     strengths = [StrengthFrom(low)]
     if told.rising_to and told.rising_by:

@@ -12,6 +12,7 @@ from core.errors import InputError
 from core.formats import document_of
 from core.formats.course_request import RuleDocument, SeasonDocument
 from core.limits import LONGEST_NAME, LONGEST_WORDS, MOST_HAPPENED
+from server.api.ids import VersionId
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Outdated
 from server.charts.models import ChartVersion
 from server.charts.store import chart_in
@@ -41,7 +42,7 @@ class DecisionIn(Schema):
     column: Key | None = None
     days: Annotated[int, Field(ge=-999, le=999)] | None = None
     sign: Words | None = None
-    chart: int | None = None
+    version_id: VersionId | None = None
     over_days: Annotated[int, Field(ge=0, le=999)] = 0
     reason: Words = ""
     seen: Annotated[int, Field(ge=0)] | None = None
@@ -80,7 +81,7 @@ def _happening(scope: Scope, running: RunningSeason, told: DecisionIn) -> Happen
         raise InputError(
             "day_beyond_reason", "Give a day of this season, at most a year ahead.", "on"
         )
-    chart = chart_in(scope, told.chart).chart if told.chart is not None else None
+    chart = chart_in(scope, told.version_id).chart if told.version_id is not None else None
     for key in filter(None, [told.column]):
         (chart or running.chart.chart).column(key)
     return Happening(
@@ -160,7 +161,7 @@ def tell_season(
             for name in ("column", "days", "sign", "over_days")
             if (value := getattr(told, name))
         },
-        version_id=told.chart,
+        version_id=told.version_id,
         reason=told.reason,
         by_id=scope.membership.person_id,
     )

@@ -6,6 +6,7 @@ from pydantic import BaseModel
 
 from core.chart import Stage
 from core.course import TaskKind, Why
+from server.api.ids import VersionId
 from server.grows.figures import Figure
 from server.seasons.models import SeasonEntry
 from server.seasons.tasks import TaskState
@@ -66,7 +67,7 @@ class LaidColumnOut(BaseModel):
     key: str
     label: str
     stage: Stage | None
-    chart: str
+    chart_name: str
     first: date
     last: date
     is_open: bool
@@ -170,8 +171,8 @@ class CourseOut(BaseModel):
     season: int
     tank: int
     name: str
-    chart: str
-    version: int
+    chart_name: str
+    version_id: VersionId
     planted: str
     started_on: date
     ended_on: date | None

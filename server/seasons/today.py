@@ -15,6 +15,7 @@ from core.errors import InputError
 from core.limits import LONGEST_WORDS
 from core.quantities import decimal_text, figure, rounded
 from core.tanks.first_fill import FirstFill
+from server.api.ids import VersionId
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
 from server.grows.figures import Figure, percent_shown
 from server.grows.once import Once, was_heard
@@ -38,7 +39,7 @@ WEEK_DAYS = 7
 class TowardsToday(BaseModel):
     """The column of another chart that a season goes over to, and how far it is by today."""
 
-    version: int
+    version_id: VersionId
     column_key: str
     share_shown: str
 
@@ -46,7 +47,7 @@ class TowardsToday(BaseModel):
 class TankToday(BaseModel):
     """A tank today: where its season stands, what it aims at, and what it needs in the week.
 
-    `version`, `column_key` and `strength_shown` are those of a mix today; `column` is its label.
+    `version_id`, `column_key` and `strength_shown` are those of a mix today; `column` is its label.
     While the season goes over to another chart, they are those of the chart before. `watched` is
     plain water that stands in a new system, to be looked at for leaks.
     """
@@ -55,8 +56,8 @@ class TankToday(BaseModel):
     name: str
     water: int
     season: int | None
-    chart: str
-    version: int | None
+    chart_name: str
+    version_id: VersionId | None
     column: str
     column_key: str
     towards: TowardsToday | None
@@ -102,7 +103,7 @@ def _on_a_walk(tank: TankToday) -> tuple[int, int, str]:
         any(one.state is TaskState.DUE for one in urgent),
         any(one.state is TaskState.DUE for one in tank.tasks),
     )
-    return pressing.index(True) if any(pressing) else len(pressing), tank.water, tank.chart
+    return pressing.index(True) if any(pressing) else len(pressing), tank.water, tank.chart_name
 
 
 def _tank_today(
@@ -113,8 +114,8 @@ def _tank_today(
     watched: Mapping[int, FirstFill],
 ) -> TankToday:
     bare = TankToday(
-        tank=tank.pk, name=tank.name, water=tank.water_id, season=None, chart="",
-        version=None, column="", column_key="", towards=None,
+        tank=tank.pk, name=tank.name, water=tank.water_id, season=None, chart_name="",
+        version_id=None, column="", column_key="", towards=None,
         programme=Programme.MINERAL, strength_shown="", day=None,
         target_shown=None, ph_shown=None, products=[], tasks=[],
         watched=first_fill_out(watched.get(tank.pk)),
@@ -130,7 +131,7 @@ def _tank_today(
     return bare.model_copy(
         update={
             "season": running.season.pk,
-            "chart": running.chart.chart.name,
+            "chart_name": running.chart.chart.name,
             **_stands(running, course),
             "programme": course.request.programme,
             "day": (running.today - running.lead.started_on).days,
@@ -151,14 +152,14 @@ def _stands(running: RunningSeason, course: Course) -> dict[str, object]:
     label = laid.column.label
     if blend := course.season.blend(day):
         towards = TowardsToday(
-            version=running.version_of(laid.chart),
+            version_id=running.version_of(laid.chart),
             column_key=laid.column.key,
             share_shown=percent_shown(blend[1]),
         )
         laid = blend[0]
         label = f"{laid.column.label} to {label}"
     return {
-        "version": running.version_of(laid.chart),
+        "version_id": running.version_of(laid.chart),
         "column": label,
         "column_key": laid.column.key,
         "towards": towards,

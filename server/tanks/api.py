@@ -13,6 +13,7 @@ from core.errors import InputError
 from core.growing import Crop, System
 from core.limits import LONGEST_NAME
 from core.strength import check_strength
+from server.api.ids import ChartId, VersionId
 from server.api.shapes import ErrorOut, Made, Name
 from server.api.typed import exact_decimal
 from server.charts.models import ChartVersion
@@ -40,9 +41,9 @@ class TankIn(TankFields):
 
 
 class UsualSeen(Schema):
-    """What a tank was usually fed with when an edit was begun; `chart` as in `TankOut`."""
+    """What a tank was usually fed with when an edit was begun; fields as in `TankOut`."""
 
-    chart: int | None = None
+    chart_id: ChartId | None = None
     column: str = ""
     strength: Figure | None = None
     held: bool = False
@@ -53,11 +54,11 @@ class UsualSeen(Schema):
 class UsualEdit(Schema):
     """What a tank is usually fed with, and how it is grown; a field that is not named stays.
 
-    `chart` is the number of any version; a chart comes with its column. `held` keeps the tank in
+    A version comes with its column. `held` keeps the tank in
     that column. `seen` are the same fields as they were when the edit was begun.
     """
 
-    chart: int | None = None
+    version_id: VersionId | None = None
     column: Annotated[str, Field(max_length=LONGEST_NAME)] = ""
     strength: TypedFigure = ""
     held: bool = False
@@ -113,10 +114,10 @@ def edit_usual(request: HttpRequest, grow_id: int, tank_id: int, told: UsualEdit
 def _wanted(scope: Scope, told: UsualEdit) -> dict[str, Any]:
     """The columns that the edit names, as they are to be kept."""
     named, wanted = told.model_fields_set, dict[str, Any]()
-    if "chart" in named and told.chart is not None:
-        version = scope.one(scope.all(ChartVersion).only("chart_id", "grow_id"), told.chart)
+    if "version_id" in named and told.version_id is not None:
+        version = scope.one(scope.all(ChartVersion).only("chart_id", "grow_id"), told.version_id)
         wanted["chart_id"] = version.chart_id
-        columns = chart_in(scope, told.chart).chart.columns
+        columns = chart_in(scope, told.version_id).chart.columns
         if told.column not in {column.key for column in columns}:
             raise InputError("unknown_column", "The chart has no such column.", "column")
         wanted["column"] = told.column
@@ -149,7 +150,5 @@ def _seen(told: UsualSeen) -> dict[str, object]:
         if isinstance(value, Figure):
             seen[name] = Decimal(value.value) / 100
         else:
-            seen["chart_id" if name == "chart" else name] = value or (
-                "" if name.endswith("_kind") else value
-            )
+            seen[name] = value or ("" if name.endswith("_kind") else value)
     return seen

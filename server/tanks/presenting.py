@@ -21,6 +21,7 @@ from core.quantities import (
     number_text,
 )
 from core.water import REPORT_FIELDS, Disinfectant, Treatment, WaterKind
+from server.api.ids import ChartId
 from server.grows.calendar import day_of
 from server.grows.figures import Figure, ec_figure, litres_figure, percent_figure, percent_shown
 from server.grows.models import Membership
@@ -67,9 +68,9 @@ class WaterOut(Schema):
 
 
 class UsualOut(Schema):
-    """What a tank is usually fed with, and how it is grown; `chart` stands for all its versions."""
+    """What a tank is usually fed with, and how it is grown."""
 
-    chart: int | None
+    chart_id: ChartId | None
     column: str
     held: bool
     strength: Figure
@@ -153,7 +154,7 @@ def usual_out(tank: Tank) -> UsualOut:
     """What a tank is usually fed with."""
     strength = figure(tank.strength)
     return UsualOut(
-        chart=tank.chart_id,
+        chart_id=tank.chart_id,
         column=tank.column,
         held=tank.held,
         strength=percent_figure(strength),

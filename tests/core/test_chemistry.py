@@ -52,6 +52,7 @@ from core.errors import InputError
 from core.quantities import Amount, AmountUnit
 from core.water import LabReport, Water
 from tests.core.mixes import F, water
+from tests.lanes import drawn
 
 G, ML = AmountUnit.G, AmountUnit.ML
 
@@ -152,7 +153,7 @@ def test_nitrate_and_ammonium_stay_as_they_are() -> None:
     assert tank.ec_rises[0] == pytest.approx(0.0125 * (73.5 + 71.4) * 0.92, rel=0.03)
 
 
-@settings(max_examples=25)
+@settings(max_examples=drawn(8, 25))
 @given(st.fractions(F(1, 10), 5, max_denominator=20))
 def test_more_of_a_bottle_conducts_more_but_not_in_proportion(ml: Fraction) -> None:
     base = bottle(N_nitrate="4", Ca="5", K2O="3")
@@ -244,7 +245,7 @@ def test_w_v_needs_no_density_and_w_w_takes_it() -> None:
     assert alone.share_uncertainty > with_density.share_uncertainty > 0
 
 
-@settings(max_examples=50)
+@settings(max_examples=drawn(15, 50))
 @given(st.dictionaries(
     st.sampled_from([Nutrient.N_NITRATE, Nutrient.N_AMMONIUM, Nutrient.P2O5, Nutrient.K2O,
                      Nutrient.CA, Nutrient.MG, Nutrient.S, Nutrient.CL]),
@@ -519,7 +520,7 @@ def test_a_report_is_closed_by_charge_and_conducts_like_the_water() -> None:
     assert tank.elements[Element.CA] == pytest.approx(68, rel=1e-3)
 
 
-@settings(max_examples=40)
+@settings(max_examples=drawn(12, 40))
 @given(
     st.lists(st.tuples(st.sampled_from(["one", "two", "silica"]), st.integers(1, 400)), max_size=5),
     st.integers(20, 300),

@@ -57,6 +57,7 @@ from tests.core.courses import (
     ruled_seasons,
     spans,
 )
+from tests.lanes import drawn
 
 HAPPENED = HappeningKind
 FLOWERS = Wait("w3", "first flowers")
@@ -544,7 +545,7 @@ def _first_held(rule: TimingRule, stages: list[Stage | None]) -> int:
     return next((at for at in days if stages[at] in rule.only_stages), rule.from_day)
 
 
-@settings(max_examples=150)
+@settings(max_examples=drawn(40, 150))
 @given(ruled_seasons())
 def test_rules_never_place_what_they_forbid_and_never_later_than_they_must(
     asked: CourseRequest,

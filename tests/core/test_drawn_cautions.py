@@ -7,9 +7,10 @@ from core.planning import PourSheet, plan_mix
 from core.practice.drawn import DrawnCase, draw_case, seeds_of
 from core.water import Water
 from core.water.source import HARD_CALCIUM_PPM, SALTY_CHLORIDE_PPM, SALTY_SODIUM_PPM
+from tests.lanes import drawn
 
 ORDINARY = {"labels": "all", "known": "report", "chart": "target", "stops": "answer"}
-COUNT = 200
+COUNT = drawn(60, 200)
 
 
 @pytest.fixture(scope="module")
@@ -58,7 +59,7 @@ def test_no_caution_names_what_is_not_the_case(
 
 @pytest.mark.parametrize("known", ["part_of_a_report", "reading", "reading_alone"])
 def test_what_is_not_known_of_a_water_is_not_said_of_it(known: str) -> None:
-    for seed in seeds_of(12, 40, {"known": known, "blend": "no"}):
+    for seed in seeds_of(12, drawn(12, 40), {"known": known, "blend": "no"}):
         case = draw_case(seed)
         if "other_water" in case.faults or "alkalinity" in case.faults:
             continue

@@ -32,6 +32,7 @@ from core.quantities import Reading
 from core.windows import element_windows
 from tests.core.labels import acid_on_shelf, labelled
 from tests.core.mixes import F, ec, pair, plan, water
+from tests.lanes import drawn
 
 FORMATS = Path(__file__).parents[2] / "docs" / "formats"
 EXAMPLE: dict[str, Any] = json.loads((FORMATS / "mix-request.example.json").read_text())
@@ -410,15 +411,15 @@ def spoilt(document: Any, chance: Random) -> Any:
     return copy
 
 
-def test_five_thousand_documents_are_planned_or_refused_in_words() -> None:
+def test_hostile_documents_are_planned_or_refused_in_words() -> None:
     """Waters that no model solves among them: pH 9.6 with next to no alkalinity, and below 2.6."""
     chance = Random(16)  # noqa: S311 -- cases, no secrets
     told = json.loads((FORMATS / "mix-request.with-shelf.example.json").read_text())
     plain = {name: value for name, value in told.items() if name not in ("blend", "split")}
     plain["water"] = {"reading": {"value": "0.02"}, "alkalinity_ppm": "2", "ph": "9.6"}
     rehearsal = json.loads((FORMATS / "rehearsal.example.json").read_text())
-    outcomes = Counter[str]()
-    for number in range(5000):
+    outcomes, cases = Counter[str](), drawn(800, 5000)
+    for number in range(cases):
         base, run = [(told, plan_text), (plain, plan_text), (rehearsal, rehearse_text)][
             2 if number % 10 == 0 else number % 2
         ]
@@ -429,8 +430,8 @@ def test_five_thousand_documents_are_planned_or_refused_in_words() -> None:
         except InputError as refused:
             assert refused.message
             outcomes["refused"] += 1
-    assert outcomes["planned"] > 300
-    assert outcomes["refused"] > 500
+    assert outcomes["planned"] > cases * 0.06
+    assert outcomes["refused"] > cases * 0.1
 
 
 @pytest.mark.parametrize(

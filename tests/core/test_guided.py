@@ -19,6 +19,7 @@ from core.water import TargetConvention, Water
 from tests.core.guided import MAINS, PLANS, RO, next_event, plan_for, whole
 from tests.core.labels import acid_on_shelf, labelled
 from tests.core.mixes import F, chart, dose, ec, pair, product, water
+from tests.lanes import drawn
 
 
 def test_a_mix_goes_from_the_water_to_the_cover() -> None:
@@ -34,7 +35,7 @@ def test_a_mix_goes_from_the_water_to_the_cover() -> None:
     assert {step.status for step in state.steps} == {StepStatus.DONE}
 
 
-@settings(max_examples=40)
+@settings(max_examples=drawn(10, 40))
 @given(st.sampled_from(PLANS), st.integers(0, 40), st.randoms())
 def test_any_prefix_is_a_legal_state_and_any_order_comes_to_the_same(
     plan: GuidedPlan, length: int, chance: random.Random
@@ -301,7 +302,7 @@ def any_script(draw: st.DrawFn) -> tuple[GuidedPlan, list[Event]]:
     return plan, events
 
 
-@settings(max_examples=150, deadline=None)
+@settings(max_examples=drawn(30, 150), deadline=None)
 @given(any_script())
 def test_whatever_happens_a_mix_stands_somewhere_and_all_that_was_poured_counts(
     scripted: tuple[GuidedPlan, list[Event]],

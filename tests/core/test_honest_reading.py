@@ -112,8 +112,8 @@ def test_where_bottles_go_across_a_row_is_the_column_of_the_file() -> None:
         # 8 to 17 mL/L are the weakest liquids and brews, 2 to 3 g/L dry feeds (common practice)
         (("Tide boost", "31", "1", "1"), "no liquid is dosed above 30"),
         (("Post powder (g/L)", "5.1", "5", "5"), "no dry feed is dosed above 5"),
-        (("Tide boost", "1", "5", "1"), "between 1.00 and 1.00"),
-        (("Tide boost", "2.5", "0.5", "2.5"), "between 2.50 and 2.50"),
+        (("Tide boost", "1", "5", "1"), "beside it have 1 and 1"),
+        (("Tide boost", "2.5", "0.5", "2.5"), "beside it have 2.5 and 2.5"),
         (("Skerry C", "0.04", "0.05", "0.06"), "50 times Skerry C"),
     ],
 )

@@ -19,6 +19,7 @@ from core.water import Water
 from tests.core.guided import HARD, MAINS
 from tests.core.labels import label, labelled, shelf
 from tests.core.mixes import F, chart, dose, product, water
+from tests.lanes import drawn
 
 RO = water("0.02", alkalinity="3", calcium="0")
 GYPSUM_G_PER_L = 2.4
@@ -85,7 +86,7 @@ def test_without_a_label_one_is_asked_to_look_and_acid_has_its_own_cup() -> None
 @given(
     st.sampled_from([F("0.2"), F(1), F(4)]), st.integers(1, 12), st.sampled_from([MAINS, HARD, RO])
 )
-@settings(max_examples=25)
+@settings(max_examples=drawn(8, 25))
 def test_the_bucket_that_is_named_stays_clear(bucket: Fraction, times: int, source: Water) -> None:
     made = chart([product("sulf", Role.MAGNESIUM)], [dose("sulf", f"{times} mL/L")])
     known = shelf(sulf=label("1.3", S="9", Ca="6"))

@@ -22,9 +22,10 @@ from core.water import TargetConvention
 from tests.core.guided import MAINS, plan_for
 from tests.core.labels import acid_on_shelf, labelled, shelf
 from tests.core.mixes import F, chart, dose, ec, pair, product, water
+from tests.lanes import drawn
 
 FORMATS = Path(__file__).parents[2] / "docs" / "formats"
-CASES = 24
+CASES = drawn(6, 24)
 """Of each family here; `./brisk bench` has more of them."""
 
 OVERPOURED = "a part overpoured"

@@ -27,6 +27,7 @@ from core.vessels import (
 )
 from core.vessels.split import MORE_FILLS, Splitter, _nearest
 from tests.core.mixes import product
+from tests.lanes import drawn
 
 F = Fraction
 ML = AmountUnit.ML
@@ -172,7 +173,7 @@ def optimum(
 
 def test_no_split_is_better_by_mixed_integer_programming() -> None:
     draw = random.Random(7)  # noqa: S311 -- cases, no secrets
-    for _ in range(150):
+    for _ in range(drawn(40, 150)):
         vessels = []
         for _ in range(draw.randint(1, 5)):
             mark = draw.choice([1, 2, 5, 10, 20, 25, 50])

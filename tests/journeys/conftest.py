@@ -15,10 +15,10 @@ from pytest_django.live_server_helper import LiveServer
 
 from core.guided import Pace
 from server.charts.store import charts_in_memory
-from server.demo.scenario import load_scenario, remove_scenario
 from server.grows.models import Membership
 from server.planning.snapshot import snapshots_in_memory
 from server.seasons.running import mixes_in_memory
+from tests.journeys.kept_demo import KeptDemo, load_and_keep, put_back
 from tests.journeys.line import Line
 from tests.journeys.phones import SERVER_CLOCK, Phones
 
@@ -46,13 +46,23 @@ def browser() -> Iterator[Browser]:
         chromium.close()
 
 
+_KEPT: list[KeptDemo] = []
+
+
+def _demo_anew() -> None:
+    """The demo as a first start makes it."""
+    for memory in (charts_in_memory, snapshots_in_memory, mixes_in_memory):
+        memory.clear()
+    if _KEPT:
+        put_back(_KEPT[0])
+    else:
+        _KEPT.append(load_and_keep())
+
+
 @pytest.fixture
 def door(live_server: LiveServer, browser: Browser) -> Iterator[Page]:
     """The sign-in page; any error on the page's console fails the test."""
-    for memory in (charts_in_memory, snapshots_in_memory, mixes_in_memory):
-        memory.clear()
-    remove_scenario()  # of tests before that shared one demo
-    load_scenario()
+    _demo_anew()
     # Every step by a press: the paces have journeys of their own.
     Membership.objects.update(pace=Pace.FULL.value)
     page = browser.new_page(viewport={"width": 1280, "height": 800})

@@ -21,6 +21,7 @@ from server.tanks.models import TimeLineEntry
 from tests.journeys.line import Line
 from tests.journeys.phones import TIMED, at, start
 from tests.journeys.test_mix_journey import AXE
+from tests.lanes import deep
 
 
 def go_on(page: Page, *, ec: str = "1.82", ph: str = "5.9") -> None:
@@ -58,6 +59,7 @@ def touch(line: Line, browser: Browser, door: Page) -> Iterator[Page]:
     context.close()
 
 
+@deep
 def test_a_whole_mix_by_touch(touch: Page) -> None:
     start(touch)
     go_to(touch, "read-water")
@@ -176,6 +178,7 @@ def test_what_was_told_too_late_is_shown_until_it_is_noted(touch: Page, line: Li
     assert not MixEvent.objects.filter(step="pour-1-glasswort").exists()
 
 
+@deep
 def test_two_devices_see_each_other(
     touch: Page, line: Line, live_server: LiveServer, browser: Browser
 ) -> None:
@@ -221,6 +224,8 @@ def tell_amount(page: Page, row: str, button: str, ml: str) -> None:
     page.get_by_role("button", name="Close").tap()
 
 
+@deep
+@deep
 def test_an_amount_is_corrected_and_the_pair_follows(touch: Page) -> None:
     start(touch)
     go_to(touch, "pour-3-one")

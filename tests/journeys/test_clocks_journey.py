@@ -22,6 +22,7 @@ from tests.journeys.phones import (
     start,
     wind,
 )
+from tests.lanes import deep
 
 ANOTHER = DEMO_PEOPLE[1]
 OFF = timedelta(minutes=10)
@@ -33,7 +34,7 @@ def left(page: Page) -> int:
     return int(minutes) * 60 + int(seconds)
 
 
-@pytest.mark.parametrize("off", [-OFF, OFF])
+@pytest.mark.parametrize("off", [-OFF, pytest.param(OFF, marks=deep)])
 def test_phones_whose_clocks_differ_count_down_the_same(phones: Phones, off: timedelta) -> None:
     Membership.objects.update(pace=Pace.USUAL.value)
     right = phones.open()
@@ -64,7 +65,9 @@ def test_phones_whose_clocks_differ_count_down_the_same(phones: Phones, off: tim
     assert not MixEvent.objects.filter(at__gt=SERVER_CLOCK.now()).exists()
 
 
-@pytest.mark.parametrize("cut", [False, True], ids=["network", "no_network"])
+@pytest.mark.parametrize(
+    "cut", [False, pytest.param(True, marks=deep)], ids=["network", "no_network"]
+)
 def test_a_clock_that_is_set_meanwhile_ends_no_wait(phones: Phones, line: Line, cut: bool) -> None:
     Membership.objects.update(pace=Pace.USUAL.value)
     page = phones.open(url=line.url)

@@ -10,6 +10,7 @@ from playwright.sync_api import Page, expect
 from server.seasons.models import Season, SeasonEntry
 from server.seasons.running import today_of
 from server.tanks.models import TimeLineEntry
+from tests.lanes import deep
 
 AXE = Path(__file__).parents[2] / "web" / "node_modules" / "axe-core" / "axe.min.js"
 
@@ -94,6 +95,7 @@ def test_the_end_of_a_column_is_dragged(mix: Page) -> None:
     expect(mix.get_by_text("made longer by").first).to_be_visible()
 
 
+@deep
 @pytest.mark.django_db(transaction=True)
 def test_the_next_mark_of_a_rule_is_dragged(mix: Page) -> None:
     """Mudlark comes again on the 42nd day; two days to the right is the 44th."""
@@ -176,6 +178,7 @@ def _brew(page: Page, ahead: int) -> None:
     expect(page.get_by_role("button", name="Back to the list")).to_have_count(0)
 
 
+@deep
 @pytest.mark.django_db(transaction=True)
 def test_the_three_days_of_a_living_tank(mix: Page) -> None:
     """Day 1 molasses, day 2 inoculant, day 3 feed and 1.5 L of the brew into 90 L (common practice)."""

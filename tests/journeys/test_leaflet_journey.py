@@ -12,6 +12,7 @@ from server.charts.models import Chart
 from server.charts.store import add_version
 from server.grows.models import Grow, Membership
 from tests.journeys.test_mix_journey import AXE, CHART, see
+from tests.lanes import deep
 
 LEAFLET = "\n".join(
     [
@@ -237,7 +238,7 @@ def _json_links(page: Page) -> list[str]:
     found = page.request.get(
         f"{page.url.split('/g/')[0]}/api/grows/{grow}/library?search=Turnstone,"
     )
-    cards = {card["name"]: card["id"] for card in found.json()["items"]}
+    cards = {card["name"]: card["version_id"] for card in found.json()["items"]}
     return [
         f"/api/grows/{grow}/chart-versions/{cards[f'Turnstone, {name}']}/file?kind=json"
         for name in ("ours", "again")
@@ -284,7 +285,7 @@ def test_a_version_is_kept_compared_and_a_broken_chart_is_not(
     expect(leaflet.get_by_role("alert")).to_contain_text("Row Marram One, column Week 1")
 
 
-@pytest.mark.parametrize("size", [(1280, 800), (390, 844)])
+@pytest.mark.parametrize("size", [(1280, 800), pytest.param((390, 844), marks=deep)])
 def test_charts_leaflet_and_preview_are_accessible(leaflet: Page, size: tuple[int, int]) -> None:
     leaflet.set_viewport_size({"width": size[0], "height": size[1]})
 

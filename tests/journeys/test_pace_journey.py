@@ -21,6 +21,7 @@ from tests.journeys.phones import (
     start,
     wind,
 )
+from tests.lanes import deep
 
 ANOTHER = DEMO_PEOPLE[1]
 
@@ -35,7 +36,7 @@ HEARD = """
 """
 
 
-@pytest.mark.parametrize("pace", [Pace.USUAL, Pace.BRISK])
+@pytest.mark.parametrize("pace", [Pace.USUAL, pytest.param(Pace.BRISK, marks=deep)])
 def test_six_products_take_a_press_each_and_times_pass_by_themselves(
     phones: Phones, pace: Pace
 ) -> None:
@@ -100,7 +101,7 @@ def test_the_next_bottle_stands_below_the_count_down_and_comes_forward_at_its_en
     expect(leave_out).to_have_count(0)
 
 
-@pytest.mark.parametrize("refused", [False, True])
+@pytest.mark.parametrize("refused", [pytest.param(False, marks=deep), True])
 def test_the_end_of_a_time_is_heard_and_a_device_that_refuses_to_stay_awake_is_no_hindrance(
     phones: Phones, refused: bool
 ) -> None:
@@ -124,6 +125,7 @@ def test_the_end_of_a_time_is_heard_and_a_device_that_refuses_to_stay_awake_is_n
     assert page.evaluate("window.heard") == 2
 
 
+@deep
 def test_times_pass_by_themselves_without_network_and_are_told_when_it_is_back(
     phones: Phones, line: Line
 ) -> None:
@@ -148,6 +150,7 @@ def test_times_pass_by_themselves_without_network_and_are_told_when_it_is_back(
     ]
 
 
+@deep
 def test_two_people_of_different_pace_work_on_one_mix(phones: Phones) -> None:
     Membership.objects.filter(person__username=DEMO_PERSON).update(pace=Pace.USUAL.value)
     Membership.objects.filter(person__username=ANOTHER).update(pace=Pace.BRISK.value)

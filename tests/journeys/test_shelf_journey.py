@@ -7,6 +7,7 @@ from server.grows.models import Grow
 from server.shelf.models import Bottle, Product, StockEntry
 from tests.journeys.test_course_journey import calm, show
 from tests.journeys.test_mix_journey import ticket
+from tests.lanes import deep
 
 
 @pytest.mark.django_db(transaction=True)
@@ -60,6 +61,7 @@ def test_a_bottle_is_received_used_up_and_warned_of_before_it_runs_out(mix: Page
     expect(mix.get_by_label("total N")).to_have_value("4")
 
 
+@deep
 @pytest.mark.django_db(transaction=True)
 def test_a_shelf_of_many_is_looked_through_by_words(mix: Page) -> None:
     grow = Grow.objects.get(name="Gullhouse Yard")

@@ -59,7 +59,7 @@ class Yard:
     def mix(self, **changes: object) -> dict[str, object]:
         """A recompute request for the first tank."""
         return {
-            "tank": self.tank.pk, "water": self.water.pk, "chart": self.version.pk, "column": "w1",
+            "tank": self.tank.pk, "water": self.water.pk, "version_id": self.version.pk, "column": "w1",
             "volume": "100 L", "strength": "80 %", "reading": "0.5", **changes,
         }  # fmt: skip
 

@@ -142,7 +142,7 @@ def _edit_tank(acts: Acts) -> None:
 
 
 def _usual(acts: Acts) -> None:
-    body = {"chart": acts.yard.version.pk, "column": acts.either(acts.columns()[0], "", "w9"),
+    body = {"version_id": acts.yard.version.pk, "column": acts.either(acts.columns()[0], "", "w9"),
             "strength": acts.either("80 %", "0.5", "0", "300 %"),
             "held": acts.drawn.choice((True, False))}  # fmt: skip
     acts.send("PATCH", f"/tanks/{acts.tank().pk}/usual", body)
@@ -260,7 +260,7 @@ def _leaflet(acts: Acts) -> None:
 
 def _begin_season(acts: Acts) -> None:
     acts.send("POST", f"/tanks/{acts.tank().pk}/seasons", {
-        "chart": acts.yard.version.pk, "first_column": acts.drawn.choice(acts.columns()),
+        "version_id": acts.yard.version.pk, "first_column": acts.drawn.choice(acts.columns()),
         "started_on": acts.on(), "planted": acts.name(),
         "strength": acts.either("80 %", "1", "0"), "change_out_days": acts.either(7, None, 0),
     })  # fmt: skip
@@ -310,7 +310,7 @@ def _join(acts: Acts) -> None:
 def _mix(acts: Acts) -> None:
     tank = acts.tank()
     body = {
-        "tank": tank.pk, "water": tank.water_id, "chart": acts.yard.version.pk,
+        "tank": tank.pk, "water": tank.water_id, "version_id": acts.yard.version.pk,
         "column": acts.drawn.choice(acts.columns()), "volume": "40 L", "strength": "80 %",
         "reading": acts.either("0.5", ""), "split": acts.drawn.choice((True, False)),
     }  # fmt: skip

@@ -38,6 +38,7 @@ from server.shelf.bottles import note_entry, told_bottles
 from server.shelf.models import Product
 from server.tanks.models import Tank
 from server.tanks.timeline import TimeLineEntry
+from tests.lanes import drawn
 from tests.server.at_the_bench import begin, finish, obey
 from tests.server.conftest import Yard, demo_yard
 
@@ -329,7 +330,7 @@ def test_what_is_no_archive_is_refused(yard: Yard, raw: bytes) -> None:
 
 
 @given(st.binary(max_size=300), st.integers(0, 60_000))
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=drawn(8, 40), deadline=None)
 def test_a_damaged_archive_is_refused_or_the_same(damage: bytes, where: int) -> None:
     raw = _small()
     spoilt = raw[:where] + damage + raw[where + len(damage) :]

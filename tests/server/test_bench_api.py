@@ -223,7 +223,7 @@ def test_a_name_that_a_spreadsheet_would_run_is_only_text(neighbour: Yard) -> No
         {**SMALL_CHART["products"][0], "name": "=1+1"}, SMALL_CHART["products"][1],
     ]}  # fmt: skip
     version = publish_chart(neighbour.grow, document_of(FeedChart, chart))
-    bench = begin(neighbour, chart=version.pk, column="w1", volume="50 L", split=False)
+    bench = begin(neighbour, version_id=version.pk, column="w1", volume="50 L", split=False)
     finish(neighbour, bench, read_water="0.3", read_ec="0.7")
     answer = neighbour.client.get(f"{at(neighbour, bench)}/record?as_=csv").content.decode()
     assert next(row["name"] for row in csv.DictReader(io.StringIO(answer))) == "'=1+1"

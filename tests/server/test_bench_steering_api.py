@@ -339,7 +339,7 @@ def test_a_living_feed_is_poured_until_its_reading_and_thinned_past_it(yard: Yar
     tank = Tank.objects.get(grow=yard.grow, name="Living raft")
     assert tank.chart is not None
     version = tank.chart.versions.get()
-    bench = begin(yard, tank=tank.pk, water=tank.water_id, chart=version.pk, column="hold",
+    bench = begin(yard, tank=tank.pk, water=tank.water_id, version_id=version.pk, column="hold",
                   volume="90 L", strength="100 %", reading="0.02", split=False)  # fmt: skip
     [feed] = [pour for pour in bench["pours"] if pour["until"]]
     assert (feed["name"], feed["until"]) == ("Samphire", "1.02")
@@ -369,9 +369,9 @@ def test_the_pen_follows_a_bottle_without_a_label_too(yard: Yard) -> None:
     tank = Tank.objects.get(grow=yard.grow, name="Living raft")
     assert tank.chart is not None
     assert Product.objects.get(grow=yard.grow, name="Samphire").label is None
-    bench = begin(yard, tank=tank.pk, water=tank.water_id, chart=tank.chart.versions.get().pk,
-                  column="hold", volume="90 L", strength="100 %", reading="0.02",
-                  split=False)  # fmt: skip
+    version = tank.chart.versions.get()
+    bench = begin(yard, tank=tank.pk, water=tank.water_id, version_id=version.pk, column="hold",
+                  volume="90 L", strength="100 %", reading="0.02", split=False)  # fmt: skip
     for number in range(60):
         step = bench["steps"][bench["now"]]
         if step["kind"] == "read_ph":

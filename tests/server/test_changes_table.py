@@ -38,7 +38,7 @@ EDITS: list[Case] = [
     ("PATCH charts/{chart}", {"maker": "Somebody"}, ("changed", "chart", {"maker"})),
     ("POST starter-charts/marram", {}, ("added", "chart", set())),  # chart and first version
     ("POST charts/{chart}/copy", {}, ("added", "chart", set())),
-    ("POST tanks/{tank}/seasons", {"chart": "{version}", "started_on": "2026-03-01", "first_column": "w1"},
+    ("POST tanks/{tank}/seasons", {"version_id": "{version}", "started_on": "2026-03-01", "first_column": "w1"},
      ("added", "season", set())),
 ]  # fmt: skip
 
@@ -119,7 +119,7 @@ def test_a_second_version_of_a_chart_is_an_edit_of_its_own(small: Yard) -> None:
     at = f"/api/grows/{small.grow.pk}"
     leaflet = small.client.get(f"{at}/charts/{chart.pk}/leaflet").json()["leaflet"]
     leaflet["rows"][0]["cells"][0] = "1.75"
-    told = {"leaflet": leaflet, "chart": chart.pk, "seen": small.version.pk}
+    told = {"leaflet": leaflet, "chart_id": chart.pk, "seen": small.version.pk}
     assert small.send("POST", f"{at}/leaflets", told)[0] == 201
     assert [(one["what"], one["name"]) for one in edits(small)] == [("added", "Small, version 2")]
 

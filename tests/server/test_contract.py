@@ -22,13 +22,14 @@ from server.charts.store import publish_chart
 from server.routes import api
 from server.tanks.models import WaterSource
 from tests.core.test_charts import charts
+from tests.lanes import drawn
 from tests.server.at_the_bench import START, begin, event, finish
 from tests.server.conftest import SMALL_CHART, Yard
 from tests.server.test_storage import stored
 
 DOCUMENT: dict[str, Any] = json.loads(json.dumps(api.get_openapi_schema()))
 IN_ONE_TRANSACTION = settings(
-    max_examples=40, suppress_health_check=[HealthCheck.function_scoped_fixture]
+    max_examples=drawn(10, 40), suppress_health_check=[HealthCheck.function_scoped_fixture]
 )
 
 
@@ -147,7 +148,7 @@ typed = st.text(max_size=70) | st.from_regex(r"[0-9]{1,7}([.,][0-9]{1,4})? ?(L|g
 @IN_ONE_TRANSACTION
 @given(
     st.dictionaries(
-        st.sampled_from(["tank", "water", "chart", "column", "volume", "strength", "reading", "end",
+        st.sampled_from(["tank", "water", "version_id", "column", "volume", "strength", "reading", "end",
                          "school", "overrides", "calmag", "silica", "live", "rows", "blend",
                          "between", "split", "hard_forms", "acid", "stood", "temperature",
                          "acknowledged", "more"]),

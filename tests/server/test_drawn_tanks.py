@@ -10,6 +10,7 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from server.tanks.models import Tank
+from tests.lanes import drawn
 from tests.server.conftest import Yard
 
 Lengths = dict[str, float]
@@ -64,7 +65,7 @@ def litres(answer: dict[str, Any]) -> float:
     return float(answer["litres"]["value"])
 
 
-@settings(max_examples=40, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@settings(max_examples=drawn(12, 40), suppress_health_check=[HealthCheck.function_scoped_fixture])
 @given(st.sampled_from(sorted(HELD)), st.integers(1, 100), st.integers(1, 8))
 def test_a_vessel_holds_what_the_handbook_says(
     neighbour: Yard, shape: str, percent: int, count: int
@@ -81,7 +82,7 @@ def test_a_vessel_holds_what_the_handbook_says(
     assert max(x for x, _ in drawn["water"]) <= max(x for x, _ in drawn["outline"]) + 0.01
 
 
-@settings(max_examples=25, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@settings(max_examples=drawn(8, 25), suppress_health_check=[HealthCheck.function_scoped_fixture])
 @given(st.sampled_from(sorted(HELD)), st.integers(2, 98))
 def test_a_level_found_by_litres_holds_those_litres(
     neighbour: Yard, shape: str, percent: int

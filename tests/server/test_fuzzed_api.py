@@ -10,6 +10,7 @@ from hypothesis import HealthCheck, settings
 
 from server.routes import api
 from server.wsgi import application
+from tests.lanes import deep
 from tests.server.conftest import Yard
 
 DOCUMENT = schemathesis.openapi.from_dict(dict(api.get_openapi_schema()))
@@ -35,6 +36,7 @@ def signed_in(yard: Yard) -> Iterator[dict[str, str]]:
         signal.connect(close_old_connections)
 
 
+@deep
 @DOCUMENT.parametrize()
 @settings(
     max_examples=6, deadline=None,

@@ -21,6 +21,7 @@ from core.guided.steps import READ_STEPS
 from server.guided.models import Mix, MixEvent
 from server.guided.running import events_of
 from server.shelf.models import Product
+from tests.lanes import drawn
 from tests.server.at_the_bench import at, begin, event, finish, tell
 from tests.server.conftest import Yard
 
@@ -118,7 +119,7 @@ def phones(yard: Yard) -> list[Client]:
     return [yard.client, other]
 
 
-@settings(max_examples=8, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@settings(max_examples=drawn(2, 8), suppress_health_check=[HealthCheck.function_scoped_fixture])
 @given(st.randoms(use_true_random=False), st.sampled_from([-600.0, 0.0, 600.0]), st.booleans())
 def test_what_phones_tell_late_and_twice_is_the_mix_that_was_done(
     yard: Yard, phones: list[Client], dice: Random, off: float, split: bool

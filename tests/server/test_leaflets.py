@@ -180,17 +180,17 @@ def test_what_a_hundred_litres_cost(neighbour: Yard) -> None:
 def test_a_sheet_is_kept_in_versions_and_mixes_keep_theirs(neighbour: Yard) -> None:
     leaflet = skerry(neighbour)
     status, kept = keep(neighbour, leaflet)
-    assert (status, kept["number"]) == (201, 1)
-    at = f"/api/grows/{neighbour.grow.pk}/charts/{kept['chart']}/leaflet"
+    assert (status, kept["version_number"]) == (201, 1)
+    at = f"/api/grows/{neighbour.grow.pk}/charts/{kept['chart_id']}/leaflet"
     opened = neighbour.client.get(at).json()
     assert opened["leaflet"]["reading_unit"] == "ppm"
     assert [one["ec"] for one in opened["leaflet"]["columns"]] == ["400", "600"]
     assert [row["cells"] for row in opened["leaflet"]["rows"]] == [["1", "2-3"]] * 2
     changed = opened["leaflet"]
     changed["rows"][0]["cells"][1] = "4"
-    status, second = keep(neighbour, changed, chart=kept["chart"], seen=kept["version"])
-    assert (status, second["number"]) == (201, 2)
-    stale, told = keep(neighbour, changed, chart=kept["chart"], seen=kept["version"])
+    status, second = keep(neighbour, changed, chart_id=kept["chart_id"], seen=kept["version_id"])
+    assert (status, second["version_number"]) == (201, 2)
+    stale, told = keep(neighbour, changed, chart_id=kept["chart_id"], seen=kept["version_id"])
     assert (stale, told["error"]["code"]) == (409, "changed_meanwhile")
     compared = neighbour.client.get(
         f"/api/grows/{neighbour.grow.pk}/chart-versions/{second['version']}/compared"
@@ -297,7 +297,7 @@ def test_a_picture_is_kept_upright_and_without_its_camera(neighbour: Yard, kind:
     status, version = keep(neighbour, skerry(neighbour), picture=made["id"])
     assert status == 201
     found = neighbour.client.get(
-        f"/api/grows/{neighbour.grow.pk}/charts/{version['chart']}/leaflet"
+        f"/api/grows/{neighbour.grow.pk}/charts/{version['chart_id']}/leaflet"
     ).json()
     assert [one["picture"] for one in found["versions"]] == [made["id"]]
 
@@ -337,7 +337,7 @@ def test_another_grows_charts_and_pictures_are_not_there(yard: Yard, neighbour: 
     ):  # fmt: skip
         assert yard.client.get(path).status_code == 404, path
     leaflet = skerry(yard)
-    assert keep(yard, leaflet, chart=chart)[0] == 404
+    assert keep(yard, leaflet, chart_id=chart)[0] == 404
     assert keep(yard, leaflet, picture=kept["id"])[0] == 404
     at = f"{mine}/leaflet-meaning"
     for theirs in ({"tank": neighbour.tank.pk}, {"water": neighbour.water.pk}):

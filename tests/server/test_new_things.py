@@ -19,7 +19,7 @@ def test_water_tank_and_chart_make_a_mix(neighbour: Yard) -> None:
     assert str(Tank.objects.get(pk=tank["id"]).litres) == "75.708235680"
     status, version = neighbour.send("POST", f"{at}/charts", {**SMALL_CHART, "name": "New"})
     assert status == 201
-    changes = {"tank": tank["id"], "water": water["id"], "chart": version["id"]}
+    changes = {"tank": tank["id"], "water": water["id"], "version_id": version["version_id"]}
     status, answer = neighbour.plan(**changes, reading="CF 4", volume="20 gal US")
     assert (status, answer["climb"]["floor_shown"]) == (200, "0.40")
 
@@ -28,7 +28,7 @@ def test_a_chart_of_a_known_name_is_its_next_version(neighbour: Yard) -> None:
     path = f"/api/grows/{neighbour.grow.pk}/charts"
     assert neighbour.send("POST", path, SMALL_CHART)[0] == 201
     assert list(neighbour.version.chart.versions.values_list("number", flat=True)) == [2, 1]
-    assert [chart["version"] for chart in neighbour.listed("charts")] == [2]
+    assert [chart["version_number"] for chart in neighbour.listed("charts")] == [2]
 
 
 @pytest.mark.parametrize(
@@ -68,5 +68,5 @@ def test_a_file_too_large_is_refused(neighbour: Yard) -> None:
 @pytest.mark.parametrize("number", [0, -1, 10**30])
 def test_any_number_of_a_thing_is_safe_to_ask_for(neighbour: Yard, number: int) -> None:
     assert neighbour.client.get(f"/api/grows/{number}").status_code == 404
-    for name in ("tank", "water", "chart"):
+    for name in ("tank", "water", "version_id"):
         assert neighbour.plan(**{name: number})[0] == 404

@@ -102,16 +102,16 @@ def test_charts_come_whole_where_tanks_are_fed_by_them(neighbour: Yard) -> None:
     _charts(neighbour)
     at = f"/api/grows/{neighbour.grow.pk}"
     first = neighbour.client.get(f"{at}/charts").json()["items"][0]
-    assert set(first) == {"id", "chart", "version", "name", "maker", "medium"}
+    assert set(first) == {"version_id", "chart_id", "version_number", "name", "maker", "medium"}
     [used] = neighbour.client.get(f"{at}/charts-in-use").json()
-    assert (used["chart"], len(used["columns"])) == (neighbour.version.chart_id, 1)
+    assert (used["chart_id"], len(used["columns"])) == (neighbour.version.chart_id, 1)
     other = next(one for one in neighbour.listed("charts") if one["name"] == "Chart 7")
-    whole = neighbour.client.get(f"{at}/chart-versions/{other['id']}").json()
+    whole = neighbour.client.get(f"{at}/chart-versions/{other['version_id']}").json()
     assert {name: whole[name] for name in other} == other
     assert [row["key"] for row in whole["rows"]] == ["a", "b"]
-    neighbour.send("PATCH", f"{at}/charts/{other['chart']}", {"archived": True})
-    assert other["id"] not in [one["id"] for one in neighbour.listed("charts")]
-    neighbour.send("PATCH", f"{at}/charts/{used['chart']}", {"archived": True})
+    neighbour.send("PATCH", f"{at}/charts/{other['chart_id']}", {"archived": True})
+    assert other["version_id"] not in [one["version_id"] for one in neighbour.listed("charts")]
+    neighbour.send("PATCH", f"{at}/charts/{used['chart_id']}", {"archived": True})
     assert neighbour.client.get(f"{at}/charts-in-use").json() == [used]
     Tank.objects.filter(grow=neighbour.grow).update(chart=None)
     assert len(neighbour.client.get(f"{at}/charts-in-use").json()) == 1

@@ -156,14 +156,14 @@ def _another(yard: Yard) -> Season:
 
 def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
     tank = {"name": "Trough", "volume": "5 L", "water": yard.water.pk}
-    usual = {"chart": yard.version.pk, "column": "w1", "strength": "50 %"}
+    usual = {"version_id": yard.version.pk, "column": "w1", "strength": "50 %"}
     other = WaterSource.objects.get_or_create(grow=yard.grow, name="Butt", kind="rain")[0]
     note_reading(other, {"ec": Fraction("0.1")}, by=None)
     share = {"source": yard.water.pk, "other": other.pk, "wanted": "ec", "figure": "0.2"}
     mix = Mix.objects.filter(grow=yard.grow).first() or _started(yard)
     bodies = {**BODIES, "tanks": tank, "mix": yard.mix(), "{grow_id}": {}, "usual": usual,
               "share-of-water": share, "mixes": yard.mix(volume="7 L"),
-              "seasons": {"chart": yard.version.pk, "started_on": "2026-04-01", "first_column": "w1"}}  # fmt: skip
+              "seasons": {"version_id": yard.version.pk, "started_on": "2026-04-01", "first_column": "w1"}}  # fmt: skip
     if method == "POST" and path.rpartition("/")[2] in ("mixes", "first-fill"):
         give_up(mix)
     name = path.rpartition("/")[2]
@@ -232,7 +232,7 @@ def test_parts_of_a_request_are_looked_up_in_the_grow_too(yard: Yard, neighbour:
     mine = Product.objects.filter(grow=yard.grow)[0]
     at = f"/api/grows/{yard.grow.pk}"
     share = {"source": yard.water.pk, "other": neighbour.water.pk, "wanted": "ec", "figure": "0.4"}
-    usual = {"chart": neighbour.version.pk, "column": "w1", "strength": "50 %"}
+    usual = {"version_id": neighbour.version.pk, "column": "w1", "strength": "50 %"}
     refused = [
         ("PUT", f"{at}/products/{theirs.pk}", {"left": "5"}),
         ("PUT", f"{at}/products/{mine.pk}", {"hard_form_of": theirs.pk}),
@@ -247,12 +247,14 @@ def test_parts_of_a_request_are_looked_up_in_the_grow_too(yard: Yard, neighbour:
     assert yard.plan(blend=blend)[0] == 404
 
 
-@pytest.mark.parametrize("name", ["tank", "water", "chart"])
+@pytest.mark.parametrize("name", ["tank", "water", "version_id"])
 def test_another_grows_object_is_not_found_from_ones_own(
     yard: Yard, neighbour: Yard, name: str
 ) -> None:
     assert neighbour.plan()[0] == 200
-    theirs = {"tank": neighbour.tank, "water": neighbour.water, "chart": neighbour.version}[name]
+    theirs = {"tank": neighbour.tank, "water": neighbour.water, "version_id": neighbour.version}[
+        name
+    ]
     status, answer = yard.plan(**{name: theirs.pk})
     assert (status, answer["error"]["code"]) == (404, "not_found")
     assert yard.plan(**{name: 10**9})[1] == answer  # no telling whether it exists elsewhere

@@ -54,7 +54,7 @@ def version(neighbour: Yard) -> ChartVersion:
 
 def begin(yard: Yard, version: ChartVersion, **changes: object) -> tuple[int, dict[str, Any]]:
     """Begin a season on the day before yesterday."""
-    told = {"chart": version.pk, "started_on": "2026-03-08", "planted": "plugs", "first_column": "w1",
+    told = {"version_id": version.pk, "started_on": "2026-03-08", "planted": "plugs", "first_column": "w1",
             "strength": "50 %", "rising_to": "80 %", "rising_by": "w3", "change_out_days": 7, **changes}  # fmt: skip
     return yard.send("POST", f"/api/grows/{yard.grow.pk}/tanks/{yard.tank.pk}/seasons", told)
 
@@ -119,7 +119,7 @@ def test_a_season_begun_with_a_sentence_has_its_course(
     ]  # fmt: skip
     assert ("2026-03-29", "flush", "planned") in states
     tank = neighbour.listed("tanks")[0]
-    assert (tank["chart"], tank["column"]) == (version.chart_id, "w1")
+    assert (tank["chart_id"], tank["column"]) == (version.chart_id, "w1")
 
 
 @pytest.mark.parametrize(
@@ -410,7 +410,7 @@ def test_a_mix_of_today_is_poured_by_where_the_season_stands(
         clock.move_to(NOON + timedelta(days=days))
         neighbour.client.force_login(neighbour.person)
         tank = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/today").json()["tanks"][0]
-        stands.append((tank["version"], tank["column_key"], tank["strength_shown"]))
+        stands.append((tank["version_id"], tank["column_key"], tank["strength_shown"]))
     assert stands == [
         (version.pk, "w1", "50 %"), (version.pk, "w2", "65 %"), (version.pk, "w3", "80 %"), (None, "", "")
     ]  # fmt: skip
@@ -430,16 +430,16 @@ def test_a_season_that_goes_over_to_another_chart_is_mixed_between_the_two(
         "doses": [{"product": p, "column": "w2", "low": "6", "unit": "mL/L"} for p in ("a", "lark", "mud")],
     })  # fmt: skip
     marsh = publish_chart(neighbour.grow, other)
-    tell(neighbour, "switch", "2026-03-09", chart=marsh.pk, column="w2", over_days=3)
+    tell(neighbour, "switch", "2026-03-09", version_id=marsh.pk, column="w2", over_days=3)
     [tank] = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/today").json()["tanks"]
-    assert (tank["version"], tank["column_key"]) == (version.pk, "w1")
+    assert (tank["version_id"], tank["column_key"]) == (version.pk, "w1")
     towards = tank["towards"]
-    assert towards == {"version": marsh.pk, "column_key": "w2", "share_shown": "25 %"}
+    assert towards == {"version_id": marsh.pk, "column_key": "w2", "share_shown": "25 %"}
     # its second week is not the second of the season's own chart
     assert tank["strength_shown"] == "50 %"
-    between = {"chart": marsh.pk, "column": "w2", "share": towards["share_shown"]}
+    between = {"version_id": marsh.pk, "column": "w2", "share": towards["share_shown"]}
     mix = {
-        "chart": version.pk,
+        "version_id": version.pk,
         "column": "w1",
         "volume": "10 L",
         "strength": tank["strength_shown"],
@@ -457,7 +457,7 @@ def test_a_season_that_goes_over_to_another_chart_is_mixed_between_the_two(
     assert started[0] == 201, started
     guided = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/mixes/{started[1]['id']}").json()
     assert "Week 1 to Marsh, Week 2" in json.dumps(guided)
-    with_stranger = {**between, "chart": 999_999}
+    with_stranger = {**between, "version_id": 999_999}
     assert neighbour.plan(**mix, between=with_stranger)[0] == 404
     assert neighbour.plan(**mix, between={**between, "column": "w9"})[0] == 422
 
@@ -638,7 +638,7 @@ def test_a_tank_is_judged_by_what_its_mix_was_steered_to(
         return shown
 
     assert target() == "0.80 to 0.90"
-    mix = bench.begin(neighbour, chart=version.pk, column="w1", strength="50 %", reading="0.30",
+    mix = bench.begin(neighbour, version_id=version.pk, column="w1", strength="50 %", reading="0.30",
                       school="all_in", volume="90 L", split=False)  # fmt: skip
     bench.finish(neighbour, mix, read_water="0.30", read_ec="0.55", read_ph="5.8")
     assert target() == "0.50 to 0.60"
@@ -842,7 +842,7 @@ def test_a_rule_that_the_leaflet_prints_is_offered_until_the_plan_has_one(
     }  # fmt: skip
     at = f"/api/grows/{neighbour.grow.pk}"
     kept = neighbour.send("POST", f"{at}/leaflets", {"leaflet": leaflet})[1]
-    begin(neighbour, ChartVersion.objects.get(chart=kept["chart"]), rising_to="", rising_by="")
+    begin(neighbour, ChartVersion.objects.get(chart=kept["chart_id"]), rising_to="", rising_by="")
     season = Season.objects.get(grow=neighbour.grow, ended_on=None)
     path = f"{at}/seasons/{season.pk}/plan"
     told = neighbour.client.get(path).json()

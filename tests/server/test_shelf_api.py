@@ -190,7 +190,7 @@ def test_own_ranges_stand_beside_the_elements(yard: Yard) -> None:
 
 
 def test_a_tank_keeps_what_it_is_usually_fed_with(yard: Yard) -> None:
-    usual = {"chart": yard.version.pk, "column": "w2", "strength": "45 %", "held": True,
+    usual = {"version_id": yard.version.pk, "column": "w2", "strength": "45 %", "held": True,
              "system_kind": "aeroponic", "crop_kind": "leafy"}  # fmt: skip
     keep(yard, f"tanks/{yard.tank.pk}/usual", usual, "PATCH")
     tank = Tank.objects.get(pk=yard.tank.pk)
@@ -240,8 +240,8 @@ def test_a_slip_in_the_chart_as_typed_is_shown_in_its_column(neighbour: Yard) ->
         ("waters/{water}", {"kind": "well", "reading": "350 ppm"}, "reading"),
         ("waters/{water}", {"kind": "well", "reported_on": "2999-01-01"}, "reported_on"),
         ("ranges", {"ranges": {"Ca": {"low": "2", "high": "1"}}}, "Ca.low"),
-        ("tanks/{tank}/usual", {"chart": "{chart}", "column": "w9", "strength": "50 %"}, "column"),
-        ("tanks/{tank}/usual", {"chart": "{chart}", "column": "w1", "strength": "250 %"},
+        ("tanks/{tank}/usual", {"version_id": "{chart}", "column": "w9", "strength": "50 %"}, "column"),
+        ("tanks/{tank}/usual", {"version_id": "{chart}", "column": "w1", "strength": "250 %"},
          "strength"),
     ],
 )  # fmt: skip

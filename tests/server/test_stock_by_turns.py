@@ -11,6 +11,7 @@ from hypothesis import strategies as st
 
 from server.shelf.bottles import Bottle, StockEntry, take
 from server.shelf.models import Product
+from tests.lanes import drawn
 from tests.server.conftest import Yard
 
 Turn = tuple[str, int, int]
@@ -95,7 +96,7 @@ class Shelf:
         assert last is None or last.left == self.product.left
 
 
-@settings(max_examples=20, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@settings(max_examples=drawn(6, 20), suppress_health_check=[HealthCheck.function_scoped_fixture])
 @given(TURNS)
 def test_the_shelf_adds_up_whatever_becomes_of_its_bottles(
     neighbour: Yard, turns: list[Turn]

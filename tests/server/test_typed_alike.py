@@ -11,6 +11,7 @@ from hypothesis import strategies as st
 from server.grows.models import Membership
 from server.guided.models import MixEvent
 from server.shelf.models import Product
+from tests.lanes import drawn
 from tests.server.at_the_bench import at, begin, event, reach
 from tests.server.conftest import Yard
 
@@ -38,7 +39,7 @@ def amounts(answer: dict[str, Any]) -> dict[str, Fraction]:
             if pour["amount"]}  # fmt: skip
 
 
-@settings(max_examples=40, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@settings(max_examples=drawn(10, 40), suppress_health_check=[HealthCheck.function_scoped_fixture])
 @given(
     st.sampled_from(sorted(LITRES)),
     st.sampled_from(sorted(PER_MS_CM)),
@@ -188,7 +189,7 @@ def test_what_nobody_typed_is_no_thousand_for_who_writes_a_comma(yard: Yard) -> 
     assert (bottle.left, bottle.size) == (Decimal("700.125"), 1000)
 
 
-@settings(max_examples=60, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@settings(max_examples=drawn(15, 60), suppress_health_check=[HealthCheck.function_scoped_fixture])
 @given(
     st.sampled_from(PLACES),
     st.text(alphabet="0123456789.,/ -–½%°LmgalUSEKCFppm\u00a0\u2009'×e+", max_size=14),

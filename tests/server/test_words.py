@@ -74,7 +74,7 @@ def test_the_demo_plans_whatever_one_chooses(yard: Yard, tank: str) -> None:
             school = ["on_top", "all_in", "doses_only"][number % 3]
             water = WaterSource.objects.filter(grow=yard.grow)[number % 4]
             status, answer = yard.plan(
-                tank=own.pk, chart=version.pk, column=column.key, water=water.pk,
+                tank=own.pk, version_id=version.pk, column=column.key, water=water.pk,
                 volume=f"{own.litres} L", reading=str(water.last_ec), school=school,
                 split=number % 2 == 0, hard_forms=number % 3 == 0,
             )  # fmt: skip

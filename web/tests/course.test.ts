@@ -7,13 +7,13 @@ import { apart } from '../src/course/labels';
 import { outOfReach } from '../src/words/seasons';
 
 const columns: Course['columns'] = [1, 2, 3, 4, 5, 6].map((week) => ({
-  key: `w${week}`, label: `week ${week}, a long name`, stage: 'leaf', chart: 'Marram',
+  key: `w${week}`, label: `week ${week}, a long name`, stage: 'leaf', chart_name: 'Marram',
   first: dayAfter('2027-03-01', (week - 1) * 7), last: dayAfter('2027-03-01', week * 7 - 1),
   is_open: false, waits_for: '', ph_low: '5.5', ph_high: '6.2',
 })); // prettier-ignore
 
 const course: Course = {
-  season: 1, tank: 1, name: 'Tub', chart: 'Marram', version: 1, planted: '', started_on: '2027-03-01',
+  season: 1, tank: 1, name: 'Tub', chart_name: 'Marram', version_id: 1, planted: '', started_on: '2027-03-01',
   ended_on: null, joined_on: null, together: [], today: '2027-03-10', until: '2027-09-01', unit: 'mS/cm', water: 'Tap', floor: 0.3,
   floor_shown: '0.30', change_out_days: 7, programme: 'mineral', columns, told: [], conflicts: [], moves: [],
   treads: columns.map((one) => ({ first: one.first, last: one.last, low: 1, high: 1.2, shown: '1.0 to 1.2', ro_least_shown: null, ro_shown: null, strength_shown: '50 %' })),

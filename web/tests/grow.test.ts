@@ -30,8 +30,8 @@ describe('a grow on this screen', () => {
       '': { data: { id: 3, units, blends: [] } },
       '/tanks': { data: [{ id: 5, column: 'w1' }] },
       '/waters': { data: [{ id: 2, name: 'Mains' }] },
-      '/charts': { data: { items: [{ id: 71 }], after: null } },
-      '/charts-in-use': { data: [{ id: 71 }] },
+      '/charts': { data: { items: [{ version_id: 71 }], after: null } },
+      '/charts-in-use': { data: [{ version_id: 71 }] },
       '/today': { data: { tanks: [{ tank: 5, tasks: [] }] } },
     };
     get.mockReset().mockImplementation((path: string) => Promise.resolve(answers[path.slice(GROW.length)])); // prettier-ignore
@@ -41,7 +41,7 @@ describe('a grow on this screen', () => {
 
   it('is fetched whole, and what each tank asks for today stands by its number', async () => {
     await store.load();
-    expect(store.quay).toMatchObject({ id: 3, tanks: [{ id: 5 }], leaflets: [{ id: 71 }] });
+    expect(store.quay).toMatchObject({ id: 3, tanks: [{ id: 5 }], leaflets: [{ version_id: 71 }] });
     expect(store.quay?.needs?.[5]).toMatchObject({ tank: 5 });
     expect(store.problem).toBeUndefined();
   });
@@ -80,13 +80,13 @@ describe('a grow on this screen', () => {
 
   it('fetches a version of a chart that no tank is fed by once, and keeps it over a load', async () => {
     await store.load();
-    answers['/chart-versions/{version_id}'] = { data: { id: 68 } };
+    answers['/chart-versions/{version_id}'] = { data: { version_id: 68 } };
     expect(await store.whole(71)).toBe(true);
     expect(asked('/chart-versions/{version_id}')).toBe(0);
     expect([await store.whole(68), await store.whole(68)]).toEqual([true, true]);
     expect(asked('/chart-versions/{version_id}')).toBe(1);
     await store.load();
-    expect(store.quay?.charts.map((chart) => chart.id)).toEqual([71, 68]);
+    expect(store.quay?.charts.map((chart) => chart.version_id)).toEqual([71, 68]);
     answers['/chart-versions/{version_id}'] = SILENT;
     expect(await store.whole(69)).toBe(false);
   });

@@ -42,7 +42,7 @@ describe('a mix being planned', () => {
     expect(mixing.answer?.litres).toBe('425');
     expect(post.mock.calls[0]?.[1].body).toMatchObject({
       tank: 5,
-      chart: 71,
+      version_id: 71,
       volume: { value: '425', unit: 'L' },
       strength: '80 %',
       reading: '0.52',

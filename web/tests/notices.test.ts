@@ -15,8 +15,8 @@ function task(told: Partial<Shapes['TaskOut']>): Shapes['TaskOut'] {
 
 function day(...tasks: Shapes['TaskOut'][]): Shapes['TodayOut'] {
   const tank = {
-    tank: 1, name: 'Tub', water: 1, season: 1, chart: '', column: '', day: 1, target_shown: null,
-    ph_shown: null, products: [], tasks, version: 1, programme: 'mineral' as const, towards: null, column_key: '', strength_shown: '', watched: null,
+    tank: 1, name: 'Tub', water: 1, season: 1, chart_name: '', column: '', day: 1, target_shown: null,
+    ph_shown: null, products: [], tasks, version_id: 1, programme: 'mineral' as const, towards: null, column_key: '', strength_shown: '', watched: null,
   }; // prettier-ignore
   return { today: '2027-03-27', tanks: [tank] };
 }

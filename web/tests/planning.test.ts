@@ -243,17 +243,17 @@ describe('a scale', () => {
 
 describe('settings', () => {
   it('start from what a tank is usually fed with', () => {
-    expect(usualFor(quay, 5)).toMatchObject({ chart: 71, column: 'w2', reading: '0.52' });
-    expect(usualFor(quay, 6)).toMatchObject({ chart: 81, column: 'leaf', reading: '' });
+    expect(usualFor(quay, 5)).toMatchObject({ version_id: 71, column: 'w2', reading: '0.52' });
+    expect(usualFor(quay, 6)).toMatchObject({ version_id: 81, column: 'leaf', reading: '' });
   });
 
   it('is fed by where its season stands today, before what was kept for it', () => {
     const needs = {
-      5: { version: 71, column_key: 'w1', strength_shown: '55 %' } as Shapes['TankToday'],
-      6: { version: 999, column_key: 'w9', strength_shown: '55 %' } as Shapes['TankToday'],
+      5: { version_id: 71, column_key: 'w1', strength_shown: '55 %' } as Shapes['TankToday'],
+      6: { version_id: 999, column_key: 'w9', strength_shown: '55 %' } as Shapes['TankToday'],
     };
     const grown = { ...quay, needs };
-    expect(usualFor(grown, 5)).toMatchObject({ chart: 71, column: 'w1', strength: '55 %' });
+    expect(usualFor(grown, 5)).toMatchObject({ version_id: 71, column: 'w1', strength: '55 %' });
     // by a version that this screen does not have: as kept, and not half of each
     expect(usualFor(grown, 6)).toEqual(usualFor(quay, 6));
   });
@@ -289,24 +289,24 @@ describe('settings', () => {
       stood: '6',
     };
     expect(fromHash(quay, 5, toHash(quay, settings))).toEqual(settings);
-    const elsewhere = { ...settings, between: { chart: 81, column: 'leaf', share: '25 %' } };
+    const elsewhere = { ...settings, between: { version_id: 81, column: 'leaf', share: '25 %' } };
     expect(fromHash(quay, 5, toHash(quay, elsewhere))).toEqual(elsewhere);
   });
 
   it('go towards the chart that a season goes over to', () => {
     const needs = {
       season: 1,
-      version: 71,
+      version_id: 71,
       column_key: 'w1',
       strength_shown: '60 %',
-      towards: { version: 81, column_key: 'leaf', share_shown: '25 %' },
+      towards: { version_id: 81, column_key: 'leaf', share_shown: '25 %' },
     };
     const going = usualFor({ ...quay, needs: { 5: needs } } as unknown as Quay, 5);
-    expect(going).toMatchObject({ chart: 71, column: 'w1', strength: '60 %' });
-    expect(going.between).toEqual({ chart: 81, column: 'leaf', share: '25 %' });
-    const { water, chart, column, strength, between } = going;
-    const address = hashOf({ water, chart, column, strength, between });
-    expect(fromHash(quay, 5, address)).toMatchObject({ chart: 71, column: 'w1', between });
+    expect(going).toMatchObject({ version_id: 71, column: 'w1', strength: '60 %' });
+    expect(going.between).toEqual({ version_id: 81, column: 'leaf', share: '25 %' });
+    const { water, version_id, column, strength, between } = going;
+    const address = hashOf({ water, version_id, column, strength, between });
+    expect(fromHash(quay, 5, address)).toMatchObject({ version_id: 71, column: 'w1', between });
     expect(versionsIn(address)).toEqual([71, 81]);
     expect(
       usualFor({ ...quay, needs: { 5: { ...needs, towards: null } } } as unknown as Quay, 5)

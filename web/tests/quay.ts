@@ -12,7 +12,7 @@ export const quay = {
     {
       id: 5,
       water: 2,
-      chart: 7,
+      chart_id: 7,
       column: 'w2',
       volume: '425 L',
       strength_shown: '80 %',
@@ -21,7 +21,7 @@ export const quay = {
     {
       id: 6,
       water: 3,
-      chart: 8,
+      chart_id: 8,
       column: 'gone',
       volume: '12 L',
       strength_shown: '50 %',
@@ -35,11 +35,11 @@ export const quay = {
   ],
   charts: [
     {
-      id: 71,
-      chart: 7,
+      version_id: 71,
+      chart_id: 7,
       columns: [{ key: 'w1' }, { key: 'w2' }],
       rows: [{ key: 'one', tag: 'M1' }],
     },
-    { id: 81, chart: 8, columns: [{ key: 'leaf' }], rows: [] },
+    { version_id: 81, chart_id: 8, columns: [{ key: 'leaf' }], rows: [] },
   ],
 } as unknown as Quay;

@@ -29,8 +29,8 @@
 
   const meaning = $derived(editing.meaning);
   const newest = $derived(found?.versions[0]);
-  const older = $derived(found !== undefined && found.version !== newest?.id);
-  const next = $derived((newest?.number ?? 0) + 1);
+  const older = $derived(found !== undefined && found.version_id !== newest?.version_id);
+  const next = $derived((newest?.version_number ?? 0) + 1);
 
   let against = $state<number | undefined>();
   let differs = $state.raw<string[]>([]);
@@ -67,7 +67,7 @@
     const { data } = await answered(
       api.GET('/api/grows/{grow_id}/chart-versions/{version_id}/compared', {
         params: {
-          path: { grow_id: editing.grow, version_id: found?.version ?? 0 },
+          path: { grow_id: editing.grow, version_id: found?.version_id ?? 0 },
           query: { before: version },
         },
       }),
@@ -78,9 +78,9 @@
   }
 
   $effect(() => {
-    const before = found?.versions.find((one) => one.id !== found.version);
+    const before = found?.versions.find((one) => one.version_id !== found.version_id);
     // Beside itself nothing differs, and what a table cannot hold is told all the same.
-    if (found) void compare(before?.id ?? found.version);
+    if (found) void compare(before?.version_id ?? found.version_id);
   });
 </script>
 
@@ -133,10 +133,10 @@
     <p>
       This is <Choice
         label="Version"
-        value={found.version}
+        value={found.version_id}
         options={found.versions.map((one) => ({
-          value: one.id,
-          words: `version ${one.number}`,
+          value: one.version_id,
+          words: `version ${one.version_number}`,
           note: dateWords(new Date(one.written_at), grow.quay?.time_zone),
         }))}
         onchoose={onversion}
@@ -144,8 +144,8 @@
           label="Compared with"
           value={against ?? 0}
           options={found.versions
-            .filter((one) => one.id !== found.version)
-            .map((one) => ({ value: one.id, words: `version ${one.number}` }))}
+            .filter((one) => one.version_id !== found.version_id)
+            .map((one) => ({ value: one.version_id, words: `version ${one.version_number}` }))}
           onchoose={compare}
         />{/if}.
     </p>
@@ -157,8 +157,9 @@
     <h3>Download</h3>
     <p class="files">
       {#each FILES as [kind, words] (kind)}
-        <a href="/api/grows/{editing.grow}/chart-versions/{found.version}/file?kind={kind}" download
-          >{words}</a
+        <a
+          href="/api/grows/{editing.grow}/chart-versions/{found.version_id}/file?kind={kind}"
+          download>{words}</a
         >
       {/each}
     </p>

@@ -97,17 +97,17 @@
   {#if problem}<p role="alert">△ {problem.message}</p>{/if}
   {#if cards}
     <ul>
-      {#each cards as card (card.chart)}
+      {#each cards as card (card.chart_id)}
         <li>
-          <button type="button" class="leaf" onclick={() => open(card.chart)}>
+          <button type="button" class="leaf" onclick={() => open(card.chart_id)}>
             <span class="unseen">Open {card.name}</span>
             <span class="tags" aria-hidden="true">
               {#each card.bottles.slice(0, 12) as tag, n (n)}<abbr>{tag}</abbr>{/each}
             </span>
             <span class="ink"><Ink ink={card.ink.slice(0, 12)} columns={card.columns} /></span>
           </button>
-          {#if naming === card.chart}
-            <form onsubmit={(event) => rename(event, card.chart)}>
+          {#if naming === card.chart_id}
+            <form onsubmit={(event) => rename(event, card.chart_id)}>
               <label>
                 <span class="unseen">New name of {card.name}</span>
                 <input
@@ -129,9 +129,9 @@
           </p>
           <p class={{ used: card.used_in.length > 0 }}>{used(card)}</p>
           <p class="does">
-            <button type="button" onclick={() => copy(card.chart)}>Copy</button>
-            <button type="button" onclick={() => (naming = card.chart)}>Rename</button>
-            <button type="button" onclick={() => edit(card.chart, { archived: !card.archived })}>
+            <button type="button" onclick={() => copy(card.chart_id)}>Copy</button>
+            <button type="button" onclick={() => (naming = card.chart_id)}>Rename</button>
+            <button type="button" onclick={() => edit(card.chart_id, { archived: !card.archived })}>
               {card.archived ? 'Restore' : 'Archive'}
             </button>
           </p>

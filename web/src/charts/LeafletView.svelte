@@ -37,11 +37,14 @@
   const overs = $derived([
     { value: '0.0', words: 'nothing' },
     ...(found?.versions ?? [])
-      .filter((one) => one.id !== found?.version)
-      .map((one) => ({ value: `${chart}.${one.id}`, words: `version ${one.number}` })),
+      .filter((one) => one.version_id !== found?.version_id)
+      .map((one) => ({
+        value: `${chart}.${one.version_id}`,
+        words: `version ${one.version_number}`,
+      })),
     ...(grow.quay?.leaflets ?? [])
-      .filter((one) => one.chart !== chart)
-      .map((one) => ({ value: `${one.chart}.0`, words: one.name })),
+      .filter((one) => one.chart_id !== chart)
+      .map((one) => ({ value: `${one.chart_id}.0`, words: one.name })),
   ]);
   /** The chart just kept, for the way on to a pour sheet. */
   const fresh = $derived(keptNow || justKept.chart === chart);
@@ -51,13 +54,13 @@
     if (!chart) return;
     const { data, problem: wrong } = await answered(
       api.GET('/api/grows/{grow_id}/charts/{chart_id}/leaflet', {
-        params: { path: { grow_id: grow.id, chart_id: chart }, query: { version } },
+        params: { path: { grow_id: grow.id, chart_id: chart }, query: { version_id: version } },
       }),
     );
     problem = wrong;
     if (!data) return;
     found = data;
-    keptPicture = data.versions.find((one) => one.id === data.version)?.picture ?? null;
+    keptPicture = data.versions.find((one) => one.version_id === data.version_id)?.picture ?? null;
     picture = keptPicture;
     begin(data.leaflet, data.leaflet);
   }
@@ -65,7 +68,7 @@
   function begin(sheet: Leaflet, kept: Leaflet) {
     const shownFor = editing?.shownFor;
     editing = new Editing(grow.id, sheet, kept);
-    const tank = tanks.find((one) => one.chart === chart) ?? tanks[0];
+    const tank = tanks.find((one) => one.chart_id === chart) ?? tanks[0];
     const strength = tank?.strength_shown ?? '100 %';
     editing.show(shownFor ?? { tank: tank?.id ?? null, water: null, strength, feeds: true });
   }
@@ -81,7 +84,7 @@
     const path = { grow_id: grow.id, chart_id: other };
     const { data } = await answered(
       api.GET('/api/grows/{grow_id}/charts/{chart_id}/leaflet', {
-        params: { path, query: { version: version ?? 0 } },
+        params: { path, query: { version_id: version ?? 0 } },
       }),
     );
     if (!data) return;
@@ -113,8 +116,8 @@
         params: { path: { grow_id: grow.id } },
         body: {
           leaflet: editing.sheet,
-          chart: chart || null,
-          seen: found?.versions[0]?.id ?? null,
+          chart_id: chart || null,
+          seen: found?.versions[0]?.version_id ?? null,
           picture,
         },
       }),
@@ -125,9 +128,9 @@
     if (!data) return;
     await grow.load();
     keptNow = true;
-    justKept.chart = data.chart;
+    justKept.chart = data.chart_id;
     if (chart) await load();
-    else go(at(LEAFLET, grow.id, { chart: data.chart }), { replace: true });
+    else go(at(LEAFLET, grow.id, { chart: data.chart_id }), { replace: true });
   }
 
   /** Ctrl S keeps the sheet, wherever on it one is. */
@@ -146,7 +149,7 @@
     const tank = editing?.shownFor.tank ?? tanks[0]?.id;
     if (!tank) return go(at(GROW, grow.id));
     const column = editing?.sheet.columns[editing.cursor.column]?.key ?? '';
-    const hash = `#${new URLSearchParams({ chart: `${found?.version ?? ''}`, column })}`;
+    const hash = `#${new URLSearchParams({ version_id: `${found?.version_id ?? ''}`, column })}`;
     go(at(MIX, grow.id, { tank }), { hash });
   }
 </script>

@@ -13,7 +13,7 @@
   const grow = growHere();
 
   function remove(name: string) {
-    const params = { path: { grow_id: grow.id, chart_id: card.chart } };
+    const params = { path: { grow_id: grow.id, chart_id: card.chart_id } };
     const body = { name };
     onasked(api.DELETE('/api/grows/{grow_id}/charts/{chart_id}/for-good', { params, body }));
   }

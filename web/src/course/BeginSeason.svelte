@@ -12,11 +12,11 @@
   const grow = growHere();
   const quay = $derived(grow.quay);
   const tank = $derived(quay?.tanks.find((one) => one.id === season.tank));
-  const usual = $derived(quay?.leaflets.find((one) => one.chart === tank?.chart));
+  const usual = $derived(quay?.leaflets.find((one) => one.chart_id === tank?.chart_id));
 
   let chosen = $state(0);
-  const version = $derived(chosen || usual?.id || quay?.leaflets[0]?.id || 0);
-  const chart = $derived(quay?.charts.find((one) => one.id === version));
+  const version = $derived(chosen || usual?.version_id || quay?.leaflets[0]?.version_id || 0);
+  const chart = $derived(quay?.charts.find((one) => one.version_id === version));
   const columns = $derived(chart?.columns ?? []);
 
   let started = $state(new Date().toLocaleDateString('sv-SE'));
@@ -44,7 +44,7 @@
     if (!firstColumn) return;
     busy = true;
     const begun = await season.begin({
-      chart: version,
+      version_id: version,
       started_on: started,
       planted,
       first_column: firstColumn.key,
@@ -74,7 +74,7 @@
       <Choice
         label="Chart"
         value={version}
-        options={quay.leaflets.map((one) => ({ value: one.id, words: one.name }))}
+        options={quay.leaflets.map((one) => ({ value: one.version_id, words: one.name }))}
         onchoose={(id) => (chosen = id)}
       />
       in <b>{tank.name}</b> on

@@ -21,7 +21,7 @@
   const frame = $derived(frameFor(width, course));
   const named = $derived(new Map(course.products.map((one) => [one.key, one])));
   const told = $derived(
-    `${course.chart} in ${course.name} over ${course.columns.length} columns; ` +
+    `${course.chart_name} in ${course.name} over ${course.columns.length} columns; ` +
       course.treads.map((one) => `from ${one.first} target ${one.shown ?? 'none'}`).join('; '),
   );
 

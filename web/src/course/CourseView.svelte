@@ -116,7 +116,7 @@
     {/if}
   {:else if shown}
     <h1>
-      <b>{shown.chart}</b> in <b>{shown.name}</b> since
+      <b>{shown.chart_name}</b> in <b>{shown.name}</b> since
       <b>{longDay(shown.started_on, shown.today)}</b>
       {#if shown.planted}with <b>{shown.planted}</b>{/if}{#if shown.programme === 'living'}, a
         <b>living tank</b>{/if}{#if shown.change_out_days}, changed out every

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { VersionId } from '../api/ids';
   import Choice from '../parts/Choice.svelte';
   import { growHere } from '../shell/grow.svelte';
   import type { Course } from './course';
@@ -10,7 +11,9 @@
 
   const grow = growHere();
   /** Other charts that the season may go over to, over some days or at once. */
-  const others = $derived(grow.quay?.leaflets.filter((one) => one.id !== course.version) ?? []);
+  const others = $derived(
+    grow.quay?.leaflets.filter((one) => one.version_id !== course.version_id) ?? [],
+  );
 
   const now = $derived(
     course.columns.find((one) => one.first <= course.today && course.today <= one.last),
@@ -87,12 +90,13 @@
           from tomorrow by
           <Choice
             label="Another chart from tomorrow"
-            value={0}
+            value={0 as VersionId}
             options={[
-              { value: 0, words: 'this chart' },
-              ...others.map((one) => ({ value: one.id, words: one.name })),
+              { value: 0 as VersionId, words: 'this chart' },
+              ...others.map((one) => ({ value: one.version_id, words: one.name })),
             ]}
-            onchoose={(chart) => chart && consider({ kind: 'switch', chart, over_days: days })}
+            onchoose={(version_id) =>
+              version_id && consider({ kind: 'switch', version_id, over_days: days })}
           />, blended in over {days} days
         </span>
       {/if}

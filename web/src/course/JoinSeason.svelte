@@ -41,7 +41,7 @@
         options={others.map((one) => ({
           value: one.season ?? 0,
           words: one.name,
-          note: `${one.chart}${one.column ? `, ${one.column}` : ''}`,
+          note: `${one.chart_name}${one.column ? `, ${one.column}` : ''}`,
         }))}
         onchoose={(season) => (chosen = season)}
       />, filled on that day: what one is told, both are told; each is mixed and read for itself.

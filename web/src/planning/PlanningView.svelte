@@ -31,7 +31,7 @@
   async function takeUp(quay: Quay, tank: number) {
     // A season may stand on an older version of its chart than the tank would be fed by.
     const needs = quay.needs?.[tank];
-    const standing = [needs?.version, needs?.towards?.version];
+    const standing = [needs?.version_id, needs?.towards?.version_id];
     for (const version of [...versionsIn(location.hash), ...standing])
       if (version && !chartOf(quay, version)) await grow.whole(version);
     // Meanwhile the grow may have been fetched anew, or another tank gone to.

@@ -16,14 +16,14 @@
   const chart = $derived(mixing.chart);
   /** All charts by name, and the one that is poured from where it is an older version. */
   const charts = $derived(
-    chart && !quay.leaflets.some((one) => one.id === chart.id)
+    chart && !quay.leaflets.some((one) => one.version_id === chart.version_id)
       ? [chart, ...quay.leaflets]
       : quay.leaflets,
   );
   const wrong = $derived(mixing.problem?.where ?? '');
   const held = $derived.by(() => {
     const tank = quay.tanks.find((one) => one.id === settings.tank);
-    return tank?.held && tank.chart === chart?.chart && tank.column === settings.column;
+    return tank?.held && tank.chart_id === chart?.chart_id && tank.column === settings.column;
   });
   const hasRange = $derived(mixing.answer?.sheet.pours.some((pour) => pour.range) ?? false);
   const followed = $derived(settings.school ?? mixing.answer?.schools.followed ?? 'on_top');
@@ -154,9 +154,9 @@
   <Choice
     bind:opener={feed}
     label="Chart"
-    value={settings.chart}
+    value={settings.version_id}
     options={charts.map((one) => ({
-      value: one.id,
+      value: one.version_id,
       words: one.name,
       note: `for ${one.medium === 'water' ? 'water culture' : one.medium}`,
     }))}
@@ -172,7 +172,7 @@
   {#if held}<small>held</small>{/if}
   {#if settings.between}
     {@const between = settings.between}
-    {@const other = between.chart ? chartOf(quay, between.chart) : chart}
+    {@const other = between.version_id ? chartOf(quay, between.version_id) : chart}
     going
     <Typed
       label="How far towards the other column"
@@ -183,12 +183,12 @@
       onchange={(share) => mixing.set({ between: { ...between, share } })}
     />
     <span class="whole">
-      to {#if between.chart}<b>{other?.name}</b>{/if}
+      to {#if between.version_id}<b>{other?.name}</b>{/if}
       <Choice
         label="The other column"
         value={between.column}
         options={(other?.columns ?? [])
-          .filter((one) => between.chart || one.key !== settings.column)
+          .filter((one) => between.version_id || one.key !== settings.column)
           .map((one) => ({ value: one.key, words: one.label }))}
         onchoose={(key) => mixing.set({ between: { ...between, column: key } })}
       /><button

@@ -113,12 +113,12 @@ export class Mixing {
 
   /** Keep chart, column and strength as what this tank is usually fed with. */
   async keepAsUsual(held: boolean) {
-    const { tank: id, chart, column } = this.settings;
+    const { tank: id, version_id, column } = this.settings;
     const tank = this.quay.tanks.find((one) => one.id === id);
     if (!tank) return;
     const { strength } = asked(this.quay, this.settings);
     const seen = {
-      chart: tank.chart,
+      chart_id: tank.chart_id,
       column: tank.column,
       strength: tank.strength,
       held: tank.held,
@@ -126,7 +126,7 @@ export class Mixing {
     const { data, problem: trouble } = await answered(
       api.PATCH('/api/grows/{grow_id}/tanks/{tank_id}/usual', {
         params: { path: { grow_id: this.quay.id, tank_id: id } },
-        body: { chart, column, strength, held, seen },
+        body: { version_id, column, strength, held, seen },
       }),
     );
     if (!data) return void (this.said = trouble.message);
@@ -201,7 +201,7 @@ export class Mixing {
   }
 
   get chart() {
-    return chartOf(this.quay, this.settings.chart);
+    return chartOf(this.quay, this.settings.version_id);
   }
 
   /** The two letters on a product's paper label, in the chart or charts the sheet is of. */

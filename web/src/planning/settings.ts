@@ -1,10 +1,11 @@
+import type { VersionId } from '../api/ids';
 import type { Chart, Figure, OrderPreferences, MixIn, Quay, Shapes } from '../api/client';
 
 /** What one mix is set to, as typed. */
 export interface Settings extends OrderPreferences {
   tank: number;
   water: number;
-  chart: number;
+  version_id: VersionId;
   column: string;
   volume: string;
   strength: string;
@@ -14,8 +15,8 @@ export interface Settings extends OrderPreferences {
   stood: string;
   /** Other waters in the tank, with their shares. */
   blend: { water: number; share: string }[];
-  /** Another column to mix towards; with a chart where it is another chart's. */
-  between: { chart?: number; column: string; share: string } | null;
+  /** Another column to mix towards; with a version where it is another chart's. */
+  between: { version_id?: VersionId; column: string; share: string } | null;
   /** Whether the base goes in as two passes with a reading between them. */
   split: boolean;
   /** Tank water in a bucket in which each part is diluted first, as typed; empty to pour neat. */
@@ -60,7 +61,7 @@ const CUSTOMS = {
 export const CUSTOM_NAMES = Object.keys(CUSTOMS) as (keyof OrderPreferences)[];
 
 export function chartOf(quay: Quay, version: number): Chart | undefined {
-  return quay.charts.find((chart) => chart.id === version);
+  return quay.charts.find((chart) => chart.version_id === version);
 }
 
 function ofWater(quay: Quay, water: number): Pick<Settings, 'reading' | 'temperature'> {
@@ -71,15 +72,17 @@ function ofWater(quay: Quay, water: number): Pick<Settings, 'reading' | 'tempera
 /** The column of another chart that a season goes over to today, as far as it has come. */
 export function betweenToday(towards: Shapes['TowardsToday'] | null | undefined) {
   if (!towards) return null;
-  return { chart: towards.version, column: towards.column_key, share: towards.share_shown };
+  const { version_id, column_key, share_shown } = towards;
+  return { version_id, column: column_key, share: share_shown };
 }
 
 /** The settings a tank is usually fed with: where its season stands today, or what was kept for it. */
 export function usualFor(quay: Quay, tankId: number): Settings {
   const tank = quay.tanks.find((one) => one.id === tankId) ?? quay.tanks[0];
   const season = quay.needs?.[tank?.id ?? 0];
-  const grown = quay.charts.find((one) => one.id === season?.version);
-  const chart = grown ?? quay.charts.find((one) => one.chart === tank?.chart) ?? quay.charts[0];
+  const grown = quay.charts.find((one) => one.version_id === season?.version_id);
+  const chart =
+    grown ?? quay.charts.find((one) => one.chart_id === tank?.chart_id) ?? quay.charts[0];
   if (!tank || !chart) throw new Error('A mix needs a tank and a chart.');
   const wanted = grown ? season?.column_key : tank.column;
   const column = chart.columns.find((one) => one.key === wanted) ?? chart.columns[0];
@@ -88,7 +91,7 @@ export function usualFor(quay: Quay, tankId: number): Settings {
     between: grown ? betweenToday(season?.towards) : null,
     tank: tank.id,
     water: tank.water,
-    chart: chart.id,
+    version_id: chart.version_id,
     column: column?.key ?? '',
     volume: tank.volume,
     strength: (grown && season?.strength_shown) || tank.strength_shown,
@@ -128,7 +131,7 @@ export function withChart(quay: Quay, settings: Settings, version: number): Sett
   const column = columns.find((one) => one.key === settings.column) ?? columns[0];
   return {
     ...settings,
-    chart: version,
+    version_id: version,
     column: column?.key ?? '',
     between: null,
     school: null,
@@ -182,7 +185,7 @@ const SWITCHES = ['split', 'hard_forms'] as const;
  * before it. */
 export function toHash(quay: Quay, settings: Settings): string {
   const words = new URLSearchParams({ units: unitsOf(quay) });
-  for (const name of ['water', 'chart', 'column', ...TYPED, ...PLAIN_TEXTS] as const)
+  for (const name of ['water', 'version_id', 'column', ...TYPED, ...PLAIN_TEXTS] as const)
     words.set(name, `${settings[name]}`);
   words.set('end', settings.end);
   if (settings.school) words.set('school', settings.school);
@@ -192,7 +195,7 @@ export function toHash(quay: Quay, settings: Settings): string {
   if (settings.between) {
     words.set('between', settings.between.column);
     words.set('way', settings.between.share);
-    if (settings.between.chart) words.set('towards', `${settings.between.chart}`);
+    if (settings.between.version_id) words.set('towards', `${settings.between.version_id}`);
   }
   for (const part of settings.blend) words.append(`b.${part.water}`, part.share);
   for (const [product, strength] of Object.entries(settings.overrides))
@@ -204,45 +207,53 @@ export function toHash(quay: Quay, settings: Settings): string {
 export function hashOf({
   between,
   ...asked
-}: Pick<Settings, 'water' | 'chart' | 'column' | 'strength' | 'between'>): string {
+}: Pick<Settings, 'water' | 'version_id' | 'column' | 'strength' | 'between'>): string {
   const words = Object.entries(asked).map(([name, value]) => [name, `${value}`]);
   const address = new URLSearchParams(words);
   if (between) {
     address.set('between', between.column);
     address.set('way', between.share);
-    if (between.chart) address.set('towards', `${between.chart}`);
+    if (between.version_id) address.set('towards', `${between.version_id}`);
   }
   return `#${address}`;
 }
 
+/** The words of an address; one that was kept long ago calls the version a chart. */
+function wordsOf(hash: string): URLSearchParams {
+  const words = new URLSearchParams(hash.replace(/^#/, ''));
+  const old = words.get('chart');
+  if (old && !words.has('version_id')) words.set('version_id', old);
+  return words;
+}
+
 /** The versions of charts that an address is about, if it says any. */
 export function versionsIn(hash: string): number[] {
-  const words = new URLSearchParams(hash.replace(/^#/, ''));
-  return ['chart', 'towards'].map((name) => Number(words.get(name)) || 0).filter(Boolean);
+  const words = wordsOf(hash);
+  return ['version_id', 'towards'].map((name) => Number(words.get(name)) || 0).filter(Boolean);
 }
 
 /** The column that an address goes towards, of its own chart or of another. */
-function betweenIn(quay: Quay, { chart: own }: Settings, words: URLSearchParams) {
+function betweenIn(quay: Quay, { version_id: own }: Settings, words: URLSearchParams) {
   const version = Number(words.get('towards')) || own;
   const columns = chartOf(quay, version)?.columns ?? [];
   const column = columns.find((one) => one.key === words.get('between'))?.key;
   if (!column) return null;
   const share = words.get('way')?.slice(0, 60) ?? '50 %';
-  return version === own ? { column, share } : { chart: version, column, share };
+  return version === own ? { column, share } : { version_id: version, column, share };
 }
 
 /** Settings from an address; whatever this grow does not have falls back to the usual. */
 export function fromHash(quay: Quay, tank: number, hash: string): Settings {
-  const words = new URLSearchParams(hash.replace(/^#/, ''));
+  const words = wordsOf(hash);
   const number = (name: string) => Number(words.get(name) ?? NaN);
   let settings = usualFor(quay, tank);
-  if (!words.has('chart')) return settings;
+  if (!words.has('version_id')) return settings;
   if (quay.waters.some((water) => water.id === number('water')))
     settings = withWater(quay, settings, number('water'));
-  const chart = chartOf(quay, number('chart'));
+  const chart = chartOf(quay, number('version_id'));
   const columnOf = (key: string | null) => chart?.columns.find((one) => one.key === key)?.key;
   if (chart) {
-    settings.chart = chart.id;
+    settings.version_id = chart.version_id;
     settings.column = columnOf(words.get('column')) ?? chart.columns[0]?.key ?? '';
   }
   const typed = words.get('units') === unitsOf(quay) ? TYPED : [];

@@ -72,13 +72,15 @@ export class GrowStore {
   }
 
   #withAsked(charts: Chart[]): Chart[] {
-    const others = this.#asked.filter((one) => !charts.some((chart) => chart.id === one.id));
+    const others = this.#asked.filter(
+      (one) => !charts.some((chart) => chart.version_id === one.version_id),
+    );
     return [...charts, ...others];
   }
 
   /** Whether a version of a chart is known whole; it is fetched if it is not, once. */
   async whole(version: number): Promise<boolean> {
-    if (this.quay?.charts.some((chart) => chart.id === version)) return true;
+    if (this.quay?.charts.some((chart) => chart.version_id === version)) return true;
     const path = { grow_id: this.id, version_id: version };
     const { data } = await answered(
       api.GET('/api/grows/{grow_id}/chart-versions/{version_id}', { params: { path } }),

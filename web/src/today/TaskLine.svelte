@@ -66,14 +66,14 @@
 
   /** The mix that the season asks for; the Mix view takes its column and strength. */
   function mixIt() {
-    const chart = tank.version;
+    const { version_id } = tank;
     const usual = grow.quay?.tanks.find((one) => one.id === tank.tank);
     const between = betweenToday(tank.towards);
     const column = (between ? tank.column_key : task.column) ?? '';
     const strength = task.strength_shown ?? usual?.strength_shown ?? '';
     const hash =
-      chart !== null && usual
-        ? hashOf({ water: usual.water, chart, column, strength, between })
+      version_id !== null && usual
+        ? hashOf({ water: usual.water, version_id, column, strength, between })
         : '';
     go(at(MIX, grow.id, { tank: tank.tank }), { hash });
   }

@@ -8,16 +8,18 @@
 
   // What is held against each other at first; the reader goes on from there.
   // svelte-ignore state_referenced_locally
-  const fed = quay.tanks.find((one) => quay.charts.some((chart) => chart.chart === one.chart));
+  const fed = quay.tanks.find((one) =>
+    quay.charts.some((chart) => chart.chart_id === one.chart_id),
+  );
   // svelte-ignore state_referenced_locally
-  const usual = quay.charts.find((one) => one.chart === fed?.chart) ?? quay.charts[0];
-  let version = $state(usual?.id ?? 0);
+  const usual = quay.charts.find((one) => one.chart_id === fed?.chart_id) ?? quay.charts[0];
+  let version = $state(usual?.version_id ?? 0);
   let column = $state(fed?.column || usual?.columns[0]?.key || '');
   let strength = $state(fed?.strength_shown ?? '100 %');
   let found = $state.raw<Shapes['WaterInChartOut'][]>([]);
   let problem = $state.raw<Problem | undefined>();
 
-  const chart = $derived(quay.charts.find((one) => one.id === version));
+  const chart = $derived(quay.charts.find((one) => one.version_id === version));
 
   $effect(() => {
     void stamp;
@@ -36,7 +38,7 @@
 
   function take(next: number) {
     version = next;
-    const columns = quay.charts.find((one) => one.id === next)?.columns ?? [];
+    const columns = quay.charts.find((one) => one.version_id === next)?.columns ?? [];
     if (!columns.some((one) => one.key === column)) column = columns[0]?.key ?? '';
   }
 
@@ -51,7 +53,7 @@
         <Choice
           label="Chart that waters are held against"
           value={version}
-          options={quay.charts.map((one) => ({ value: one.id, words: one.name }))}
+          options={quay.charts.map((one) => ({ value: one.version_id, words: one.name }))}
           onchoose={take}
         />
         <Choice
