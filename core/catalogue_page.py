@@ -4,12 +4,16 @@ import sys
 from pathlib import Path
 
 from core.cautions import CATALOGUE, Severity
+from core.facts import one_each
 
-_HEADINGS = {
-    Severity.STOP: "Stop: to be acknowledged by name before a mix starts",
-    Severity.MIND: "Mind: act on it",
-    Severity.NOTE: "Note: good to know",
-}
+_HEADINGS = one_each(
+    Severity,
+    {
+        Severity.STOP: "Stop: to be acknowledged by name before a mix starts",
+        Severity.MIND: "Mind: act on it",
+        Severity.NOTE: "Note: good to know",
+    },
+)
 
 
 def page() -> str:

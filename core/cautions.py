@@ -5,6 +5,7 @@ from dataclasses import dataclass, field
 from enum import StrEnum
 from fractions import Fraction
 
+from core.facts import one_each
 from core.growing import CAREFUL_START
 from core.quantities import AmountUnit, number_text, on_both_scales
 from core.vessels import WORTH_SHOWING
@@ -72,7 +73,7 @@ TANK_CEILING = Fraction(5)
 meant: weak liquids are poured at 1 to 2 fl oz a gallon (8 to 16 mL/L), brewed cultures at 1 to 60
 (17 mL/L), dry feed at 2 to 3 g/L, feeds end at 1 to 3.5 mS/cm (common practice)."""
 
-CEILINGS = {AmountUnit.ML: LIQUID_CEILING, AmountUnit.G: DRY_CEILING}
+CEILINGS = one_each(AmountUnit, {AmountUnit.ML: LIQUID_CEILING, AmountUnit.G: DRY_CEILING})
 """By the unit in which a product is poured."""
 
 OUT_OF_RANGE = Fraction(15, 100)

@@ -1,7 +1,10 @@
 """How plants are grown: the crop, and the system that brings them their water."""
 
+from collections.abc import Mapping
 from enum import StrEnum
 from fractions import Fraction
+
+from core.facts import one_each
 
 
 class Crop(StrEnum):
@@ -24,15 +27,18 @@ class System(StrEnum):
     HAND = "hand"
 
 
-SYSTEM_WORDS: dict[System, str] = {
-    System.FILM: "nutrient film",
-    System.DEEP_WATER: "deep water",
-    System.RECIRCULATING_DEEP_WATER: "recirculating deep water",
-    System.AEROPONIC: "aeroponics",
-    System.EBB_AND_FLOW: "ebb and flow",
-    System.DRIP: "drip",
-    System.HAND: "watering by hand",
-}
+SYSTEM_WORDS: Mapping[System, str] = one_each(
+    System,
+    {
+        System.FILM: "nutrient film",
+        System.DEEP_WATER: "deep water",
+        System.RECIRCULATING_DEEP_WATER: "recirculating deep water",
+        System.AEROPONIC: "aeroponics",
+        System.EBB_AND_FLOW: "ebb and flow",
+        System.DRIP: "drip",
+        System.HAND: "watering by hand",
+    },
+)
 
 HALF_STRENGTH_SYSTEMS = frozenset({System.RECIRCULATING_DEEP_WATER, System.AEROPONIC})
 """Where printed charts start at half: common practice."""

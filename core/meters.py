@@ -12,6 +12,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.errors import InputError
+from core.facts import one_each
 from core.quantities import Reading
 
 
@@ -31,12 +32,15 @@ class Measures(StrEnum):
     PH = "ph"
 
 
-MEASURES: Mapping[MeterKind, frozenset[Measures]] = {
-    MeterKind.PEN: frozenset({Measures.EC, Measures.PH}),
-    MeterKind.EC_WAND: frozenset({Measures.EC}),
-    MeterKind.PH_PEN: frozenset({Measures.PH}),
-    MeterKind.DROPS: frozenset(),
-}
+MEASURES: Mapping[MeterKind, frozenset[Measures]] = one_each(
+    MeterKind,
+    {
+        MeterKind.PEN: frozenset({Measures.EC, Measures.PH}),
+        MeterKind.EC_WAND: frozenset({Measures.EC}),
+        MeterKind.PH_PEN: frozenset({Measures.PH}),
+        MeterKind.DROPS: frozenset(),
+    },
+)
 """What of each kind can be calibrated; drops and their colours cannot."""
 
 DROPS_STEP = Fraction(1, 2)

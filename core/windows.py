@@ -6,13 +6,17 @@ from fractions import Fraction
 
 from core.chart import Medium, PhWindow, Stage
 from core.chemistry import Element
+from core.facts import one_each
 from core.growing import Crop
 
-PH_WINDOWS: dict[Medium, PhWindow] = {
-    Medium.WATER: PhWindow(Fraction("5.5"), Fraction("6.5")),
-    Medium.COIR: PhWindow(Fraction("5.5"), Fraction("6.2")),
-    Medium.SOIL: PhWindow(Fraction("6.0"), Fraction("7.0")),
-}
+PH_WINDOWS: Mapping[Medium, PhWindow] = one_each(
+    Medium,
+    {
+        Medium.WATER: PhWindow(Fraction("5.5"), Fraction("6.5")),
+        Medium.COIR: PhWindow(Fraction("5.5"), Fraction("6.2")),
+        Medium.SOIL: PhWindow(Fraction("6.0"), Fraction("7.0")),
+    },
+)
 """Where the chart prints none: common practice; the one for soil from memory."""
 
 COLDEST, WARMEST = Fraction(18), Fraction(22)

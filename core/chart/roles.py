@@ -8,6 +8,8 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from enum import StrEnum
 
+from core.facts import one_each
+
 
 class Role(StrEnum):
     """What a product is for; it decides its place in the order and whether strength scales it."""
@@ -60,21 +62,24 @@ class RoleFacts:
     lifts: bool = False
 
 
-ROLES: Mapping[Role, RoleFacts] = {
-    Role.BUFFER: RoleFacts(Phase.BUFFER, 3, "buffer_steadies_water", lifts=True),
-    Role.SILICA: RoleFacts(Phase.SILICA, 5, "silica_alone", lifts=True),
-    Role.CALMAG: RoleFacts(Phase.CALMAG, 3, "calmag_before_base", scales=True),
-    Role.BASE: RoleFacts(Phase.BASE, 5, "base_in_rank", scales=True),
-    Role.MAGNESIUM: RoleFacts(Phase.MAGNESIUM, 3, "magnesium_last_mineral", scales=True),
-    Role.ADDITIVE_ALKALINE: RoleFacts(
-        Phase.ADDITIVE, 2, "alkaline_before_other_additives", lifts=True
-    ),
-    Role.ENZYME: RoleFacts(Phase.ADDITIVE, 2, "enzyme_before_boosters"),
-    Role.ADDITIVE: RoleFacts(Phase.ADDITIVE, 2, "additive_after_base"),
-    Role.BOOSTER: RoleFacts(Phase.BOOSTER, 2, "booster_after_additives", scales=True),
-    Role.PH_ADJUSTER: RoleFacts(Phase.PH, 5, "ph_after_feed", lifts=True),
-    Role.LIVE: RoleFacts(Phase.LIVE, 2, "live_after_ph"),
-}
+ROLES: Mapping[Role, RoleFacts] = one_each(
+    Role,
+    {
+        Role.BUFFER: RoleFacts(Phase.BUFFER, 3, "buffer_steadies_water", lifts=True),
+        Role.SILICA: RoleFacts(Phase.SILICA, 5, "silica_alone", lifts=True),
+        Role.CALMAG: RoleFacts(Phase.CALMAG, 3, "calmag_before_base", scales=True),
+        Role.BASE: RoleFacts(Phase.BASE, 5, "base_in_rank", scales=True),
+        Role.MAGNESIUM: RoleFacts(Phase.MAGNESIUM, 3, "magnesium_last_mineral", scales=True),
+        Role.ADDITIVE_ALKALINE: RoleFacts(
+            Phase.ADDITIVE, 2, "alkaline_before_other_additives", lifts=True
+        ),
+        Role.ENZYME: RoleFacts(Phase.ADDITIVE, 2, "enzyme_before_boosters"),
+        Role.ADDITIVE: RoleFacts(Phase.ADDITIVE, 2, "additive_after_base"),
+        Role.BOOSTER: RoleFacts(Phase.BOOSTER, 2, "booster_after_additives", scales=True),
+        Role.PH_ADJUSTER: RoleFacts(Phase.PH, 5, "ph_after_feed", lifts=True),
+        Role.LIVE: RoleFacts(Phase.LIVE, 2, "live_after_ph"),
+    },
+)
 """Waits after silica, base and pH are common practice; the rest are our own defaults, a few minutes
 in which a pump turns a small tank over."""
 

@@ -1,44 +1,55 @@
 """How strong acids are, and how much of one is as much as another."""
 
 from bisect import bisect
+from collections.abc import Mapping
 from fractions import Fraction
 
 from core.chemistry.elements import ATOMIC_WEIGHT, Component, Moles
 from core.chemistry.label import Acid, AcidKind
+from core.facts import one_each
 
 _A = ATOMIC_WEIGHT
-MOLAR_MASS: dict[AcidKind, float] = {
-    AcidKind.NITRIC: _A["H"] + _A["N"] + 3 * _A["O"],
-    AcidKind.PHOSPHORIC: 3 * _A["H"] + _A["P"] + 4 * _A["O"],
-    AcidKind.SULFURIC: 2 * _A["H"] + _A["S"] + 4 * _A["O"],
-    AcidKind.CITRIC: 6 * _A["C"] + 8 * _A["H"] + 7 * _A["O"],
-}
+MOLAR_MASS: Mapping[AcidKind, float] = one_each(
+    AcidKind,
+    {
+        AcidKind.NITRIC: _A["H"] + _A["N"] + 3 * _A["O"],
+        AcidKind.PHOSPHORIC: 3 * _A["H"] + _A["P"] + 4 * _A["O"],
+        AcidKind.SULFURIC: 2 * _A["H"] + _A["S"] + 4 * _A["O"],
+        AcidKind.CITRIC: 6 * _A["C"] + 8 * _A["H"] + 7 * _A["O"],
+    },
+)
 """g/mol."""
 
-COMPONENT: dict[AcidKind, Component] = {
-    AcidKind.NITRIC: Component.NITRATE,
-    AcidKind.PHOSPHORIC: Component.PHOSPHORUS,
-    AcidKind.SULFURIC: Component.SULFATE,
-    AcidKind.CITRIC: Component.CITRATE,
-}
+COMPONENT: Mapping[AcidKind, Component] = one_each(
+    AcidKind,
+    {
+        AcidKind.NITRIC: Component.NITRATE,
+        AcidKind.PHOSPHORIC: Component.PHOSPHORUS,
+        AcidKind.SULFURIC: Component.SULFATE,
+        AcidKind.CITRIC: Component.CITRATE,
+    },
+)
 """What each brings into the tank."""
 
-PROTONS_AT_6: dict[AcidKind, float] = {
-    AcidKind.NITRIC: 1,
-    AcidKind.PHOSPHORIC: 1.06,
-    AcidKind.SULFURIC: 2,
-    AcidKind.CITRIC: 2.3,
-}
+PROTONS_AT_6: Mapping[AcidKind, float] = one_each(
+    AcidKind,
+    {
+        AcidKind.NITRIC: 1,
+        AcidKind.PHOSPHORIC: 1.06,
+        AcidKind.SULFURIC: 2,
+        AcidKind.CITRIC: 2.3,
+    },
+)
 """Hydrogen ions that it gives near pH 6, from its pK values; only for swapping one for another."""
 
-_DENSITIES: dict[AcidKind, tuple[tuple[float, float], ...]] = {
+_DENSITIES: Mapping[AcidKind, tuple[tuple[float, float], ...]] = one_each(AcidKind, {
     AcidKind.NITRIC: ((0, 1.0), (10, 1.054), (20, 1.115), (38, 1.23), (53, 1.33), (68, 1.41)),
     AcidKind.PHOSPHORIC: ((0, 1.0), (10, 1.053), (30, 1.181), (50, 1.335), (75, 1.579),
                           (85, 1.685)),
     AcidKind.SULFURIC: ((0, 1.0), (10, 1.066), (35, 1.26), (50, 1.395), (78, 1.71),
                         (93.2, 1.835)),
     AcidKind.CITRIC: ((0, 1.0), (10, 1.039), (30, 1.13), (50, 1.234)),
-}  # fmt: skip
+})  # fmt: skip
 """Percent by weight and g/mL near 20 °C: Perry's handbook tables, from memory."""
 
 
@@ -70,12 +81,15 @@ def moles_per_ml(acid: Acid, density: Fraction | None) -> tuple[Moles, bool]:
     return {COMPONENT[acid.kind]: strength / 1000}, sure
 
 
-_STRONGEST_PERCENT: dict[AcidKind, float] = {
-    AcidKind.NITRIC: 68,
-    AcidKind.PHOSPHORIC: 85,
-    AcidKind.SULFURIC: 93.2,
-    AcidKind.CITRIC: 50,
-}
+_STRONGEST_PERCENT: Mapping[AcidKind, float] = one_each(
+    AcidKind,
+    {
+        AcidKind.NITRIC: 68,
+        AcidKind.PHOSPHORIC: 85,
+        AcidKind.SULFURIC: 93.2,
+        AcidKind.CITRIC: 50,
+    },
+)
 """Percent by weight of the strongest grade in which each is usually sold: common practice."""
 
 

@@ -1,5 +1,6 @@
 """How many mol of what a mL or g of a product brings, and how sure that is."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass, field
 from enum import StrEnum
 from functools import lru_cache
@@ -9,6 +10,7 @@ from core.chart.roles import ROLES
 from core.chemistry.acids import moles_per_ml
 from core.chemistry.elements import ATOMIC_WEIGHT, CHARGE, Component, Moles, weight_of
 from core.chemistry.label import MEANS, Basis, Label, Salt
+from core.facts import one_each
 
 
 @dataclass(frozen=True, slots=True)
@@ -24,7 +26,7 @@ def _formula(parts: Moles, **atoms: int) -> _Formula:
 
 
 _C = Component
-FORMULAS: dict[Salt, _Formula] = {
+FORMULAS: Mapping[Salt, _Formula] = one_each(Salt, {
     # The granular kind is the double salt 5 Ca(NO3)2 · NH4NO3 · 10 H2O: common practice.
     Salt.CALCIUM_NITRATE: _formula(
         {_C.CALCIUM: 5, _C.NITRATE: 11, _C.AMMONIUM: 1}, Ca=5, N=12, O=43, H=24
@@ -49,7 +51,7 @@ FORMULAS: dict[Salt, _Formula] = {
     Salt.POTASSIUM_CARBONATE: _formula({_C.POTASSIUM: 2, _C.CARBONATE: 1}, K=2, C=1, O=3),
     Salt.POTASSIUM_HYDROXIDE: _formula({_C.POTASSIUM: 1}, K=1, O=1, H=1),
     Salt.UREA: _formula({_C.UREA: 2}, C=1, O=1, N=2, H=4),
-}  # fmt: skip
+})  # fmt: skip
 """Plain salts with the water of crystallisation they are sold with: common practice."""
 
 

@@ -8,6 +8,7 @@ from typing import Annotated
 from pydantic import StringConstraints
 
 from core.chemistry import Acid, AcidKind, Basis, Label, Nutrient, Salt
+from core.facts import one_each
 from core.formats.fields import Document, Figure, within
 
 
@@ -31,11 +32,14 @@ class PrintedIn(StrEnum):
     MG_PER_L = "mg/L"
 
 
-_PERCENT_IN: Mapping[PrintedIn, Fraction] = {
-    PrintedIn.PERCENT: Fraction(1),
-    PrintedIn.G_PER_L: Fraction(1, 10),
-    PrintedIn.MG_PER_L: Fraction(1, 10_000),
-}
+_PERCENT_IN: Mapping[PrintedIn, Fraction] = one_each(
+    PrintedIn,
+    {
+        PrintedIn.PERCENT: Fraction(1),
+        PrintedIn.G_PER_L: Fraction(1, 10),
+        PrintedIn.MG_PER_L: Fraction(1, 10_000),
+    },
+)
 """g in 100 g or in 100 mL that one of it is."""
 
 

@@ -8,6 +8,7 @@ from typing import Annotated, Literal
 from pydantic import Field, StrictBool
 
 from core.errors import InputError
+from core.facts import one_each
 from core.formats.fields import Document, Figure, Key, within
 from core.limits import LONGEST_CM, MOST_JOINED, MOST_PARTS
 from core.tanks import (
@@ -31,10 +32,13 @@ class LengthUnit(StrEnum):
     INCH = "in"
 
 
-CM_IN: Mapping[LengthUnit, Fraction] = {
-    LengthUnit.CM: Fraction(1),
-    LengthUnit.INCH: Fraction("2.54"),
-}
+CM_IN: Mapping[LengthUnit, Fraction] = one_each(
+    LengthUnit,
+    {
+        LengthUnit.CM: Fraction(1),
+        LengthUnit.INCH: Fraction("2.54"),
+    },
+)
 """Centimetres in one; the inch is exact by the international yard and pound agreement of 1959."""
 
 
@@ -51,16 +55,19 @@ class ShapeName(StrEnum):
     TRAY = "tray"
 
 
-SHAPES: Mapping[ShapeName, type[Shape]] = {
-    ShapeName.BOX: Box,
-    ShapeName.UPRIGHT_CYLINDER: UprightCylinder,
-    ShapeName.LYING_CYLINDER: LyingCylinder,
-    ShapeName.CONE_BOTTOMED: ConeBottomed,
-    ShapeName.BUCKET: Bucket,
-    ShapeName.CHANNEL: Channel,
-    ShapeName.PIPE: LyingCylinder,
-    ShapeName.TRAY: Tray,
-}
+SHAPES: Mapping[ShapeName, type[Shape]] = one_each(
+    ShapeName,
+    {
+        ShapeName.BOX: Box,
+        ShapeName.UPRIGHT_CYLINDER: UprightCylinder,
+        ShapeName.LYING_CYLINDER: LyingCylinder,
+        ShapeName.CONE_BOTTOMED: ConeBottomed,
+        ShapeName.BUCKET: Bucket,
+        ShapeName.CHANNEL: Channel,
+        ShapeName.PIPE: LyingCylinder,
+        ShapeName.TRAY: Tray,
+    },
+)
 
 Length = Annotated[Figure, Field(le=LONGEST_CM)]
 MAY_BE_MISSING = frozenset({"slope", "outlet"})

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 from fractions import Fraction
 
+from core.facts import one_each
 from core.guided.correcting import judged
 from core.guided.doubting import Trust, settle_volume, weigh, why_odd
 from core.guided.draining import drain
@@ -242,13 +243,16 @@ def _portion(replay: Replay, near: _Approach, name: str) -> Fraction:
     return portion if _goes_past(replay, near, name, portion, estimate) else Fraction(0)
 
 
-FIRST_OF = {
-    EstimateBy.CHART: FIRST_PORTION,
-    EstimateBy.LABEL: FIRST_PORTION,
-    EstimateBy.USUAL: FIRST_PORTION
-    * USUAL_FEED[AmountUnit.ML].common
-    / USUAL_FEED[AmountUnit.ML].strongest,
-}
+FIRST_OF = one_each(
+    EstimateBy,
+    {
+        EstimateBy.CHART: FIRST_PORTION,
+        EstimateBy.LABEL: FIRST_PORTION,
+        EstimateBy.USUAL: FIRST_PORTION
+        * USUAL_FEED[AmountUnit.ML].common
+        / USUAL_FEED[AmountUnit.ML].strongest,
+    },
+)
 """Share of the estimate that goes in first: where it is only what such feed usually takes, so much
 that the strongest stays below its reading too."""
 

@@ -6,6 +6,8 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.errors import InputError
+from core.facts import one_each
+from core.guided.steps import StepStatus
 
 
 class EventKind(StrEnum):
@@ -24,8 +26,32 @@ class EventKind(StrEnum):
     UNDONE = "undone"
 
 
-ABOUT_EVENTS = frozenset({EventKind.CORRECTED, EventKind.UNDONE})
-WITH_FIGURE = frozenset({EventKind.POURED, EventKind.READ, EventKind.CORRECTED})
+@dataclass(frozen=True, slots=True)
+class EventFacts:
+    """What follows from a kind of event.
+
+    Args:
+        leaves: what its step is by it; None where it is about another event and ends no step.
+        has_figure: whether it says how much.
+    """
+
+    leaves: StepStatus | None
+    has_figure: bool = False
+
+
+EVENTS = one_each(
+    EventKind,
+    {
+        EventKind.DONE: EventFacts(StepStatus.DONE),
+        EventKind.POURED: EventFacts(StepStatus.DONE, has_figure=True),
+        EventKind.READ: EventFacts(StepStatus.DONE, has_figure=True),
+        EventKind.SKIPPED: EventFacts(StepStatus.SKIPPED),
+        EventKind.CORRECTED: EventFacts(None, has_figure=True),
+        EventKind.UNDONE: EventFacts(None),
+    },
+)
+ABOUT_EVENTS = frozenset(kind for kind, facts in EVENTS.items() if facts.leaves is None)
+WITH_FIGURE = frozenset(kind for kind, facts in EVENTS.items() if facts.has_figure)
 
 LARGEST_FIGURE = Fraction(10_000_000)
 

@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from enum import StrEnum
 
 from core.guided.plan import GuidedPlan
-from core.guided.steps import READ_STEPS, Step, StepKind
+from core.guided.steps import READ_STEPS, TIMED_STEPS, Step, StepKind
 
 
 class Pace(StrEnum):
@@ -52,7 +52,7 @@ def _ending(plan: GuidedPlan, step: Step, following: Step | None, pace: Pace) ->
         return Ending.WITH_NEXT
     if step.kind is StepKind.WAIT and pace is Pace.BRISK and not is_needed(plan, step, following):
         return Ending.CUT
-    return Ending.ITSELF if step.kind in (StepKind.STIR, StepKind.WAIT) else Ending.PRESS
+    return Ending.ITSELF if step.kind in TIMED_STEPS else Ending.PRESS
 
 
 def is_needed(plan: GuidedPlan, wait: Step, following: Step | None) -> bool:

@@ -4,7 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from fractions import Fraction
 
-from core.guided.events import Event, EventKind
+from core.guided.events import EVENTS, Event, EventKind
 from core.guided.ledger import Ledger
 from core.guided.placing import adjusted_in_all, poured_in_all
 from core.guided.plan import GuidedPlan, GuidedPour
@@ -102,7 +102,7 @@ class Replay:
         event = self.first.get(id_) if self.now is None else None
         status, due = StepStatus.AHEAD, None
         if event is not None:
-            status = StepStatus.SKIPPED if event.kind is EventKind.SKIPPED else StepStatus.DONE
+            status = EVENTS[event.kind].leaves or StepStatus.DONE
             # Nothing is over before what it follows, whatever a device's clock says.
             self.at = max(event.at, self.at or event.at)
         elif self.now is None:

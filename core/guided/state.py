@@ -16,7 +16,7 @@ from core.guided.plan import GuidedPlan
 from core.guided.replay import Replay
 from core.guided.slope import Slope
 from core.guided.steering import Correction, Offer, SecondPour, Verdict, WayOut
-from core.guided.steps import Step, StepKind
+from core.guided.steps import TIMED_STEPS, Step, StepKind
 from core.guided.volume import VolumeEstimate
 
 
@@ -43,7 +43,7 @@ _OVER = (EventKind.DONE, EventKind.SKIPPED)
 def _agree(plan: GuidedPlan, one: Event, other: Event) -> bool:
     """Whether two tell the same. Two that poured may both have poured, so they never do; a time
     that is over for one and cut by another, whose pace is quicker, is over."""
-    timed = kind_of_step(plan, one.step) in (StepKind.STIR, StepKind.WAIT)
+    timed = kind_of_step(plan, one.step) in TIMED_STEPS
     if timed and one.kind in _OVER and other.kind in _OVER:
         return True
     told = (one.kind, one.figure)

@@ -4,6 +4,8 @@ from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
 
+from core.facts import one_each
+
 
 class StepKind(StrEnum):
     """Kinds of step, one to a screen."""
@@ -29,14 +31,71 @@ class StepKind(StrEnum):
     COVER = "cover"
 
 
-EC_STEPS = frozenset({StepKind.READ_WATER, StepKind.READ_EC})
+class Figure(StrEnum):
+    """What the figure of a step is."""
+
+    NONE = "none"
+    EC = "ec"
+    PH = "ph"
+    TEMPERATURE = "temperature"
+    LITRES = "litres"
+    POURED = "poured"
+
+
+@dataclass(frozen=True, slots=True)
+class StepFacts:
+    """What follows from a kind of step.
+
+    Args:
+        figure: what is read, or how much goes in or out.
+        takes_time: whether it is over when its time is, and not by a press.
+    """
+
+    figure: Figure = Figure.NONE
+    takes_time: bool = False
+
+
+STEPS = one_each(
+    StepKind,
+    {
+        StepKind.FILL: StepFacts(Figure.LITRES),
+        StepKind.READ_WATER: StepFacts(Figure.EC),
+        StepKind.READ_TEMPERATURE: StepFacts(Figure.TEMPERATURE),
+        StepKind.CHLORINE: StepFacts(),
+        StepKind.BOTTLES: StepFacts(),
+        StepKind.GEAR: StepFacts(),
+        StepKind.SHAKE: StepFacts(),
+        StepKind.POUR: StepFacts(Figure.POURED),
+        StepKind.STIR: StepFacts(takes_time=True),
+        StepKind.WAIT: StepFacts(takes_time=True),
+        StepKind.READ_EC: StepFacts(Figure.EC),
+        StepKind.VOLUME: StepFacts(Figure.LITRES),
+        StepKind.ADD: StepFacts(Figure.POURED),
+        StepKind.DRAIN: StepFacts(Figure.LITRES),
+        StepKind.READ_PH: StepFacts(Figure.PH),
+        StepKind.ACID: StepFacts(Figure.POURED),
+        StepKind.ALKALI: StepFacts(Figure.POURED),
+        StepKind.ADVICE: StepFacts(),
+        StepKind.COVER: StepFacts(),
+    },
+)
+
+
+def _with(*figures: Figure) -> frozenset[StepKind]:
+    return frozenset(kind for kind, facts in STEPS.items() if facts.figure in figures)
+
+
+EC_STEPS = _with(Figure.EC)
 """Steps that read EC, mS/cm."""
 
-VOLUME_STEPS = frozenset({StepKind.FILL, StepKind.DRAIN, StepKind.VOLUME})
+VOLUME_STEPS = _with(Figure.LITRES)
 """Steps whose figure is a volume of water, litres."""
 
-READ_STEPS = EC_STEPS | {StepKind.READ_PH, StepKind.READ_TEMPERATURE}
+READ_STEPS = _with(Figure.EC, Figure.PH, Figure.TEMPERATURE)
 """Steps at which a meter is read."""
+
+TIMED_STEPS = frozenset(kind for kind, facts in STEPS.items() if facts.takes_time)
+"""Steps that are over when their time is."""
 
 
 class StepStatus(StrEnum):

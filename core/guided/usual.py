@@ -9,6 +9,7 @@ practice, from memory.
 from dataclasses import dataclass
 from fractions import Fraction
 
+from core.facts import one_each
 from core.quantities import AmountUnit
 
 
@@ -21,10 +22,13 @@ class UsualFeed:
     strongest: Fraction
 
 
-USUAL_FEED = {
-    AmountUnit.ML: UsualFeed(Fraction(1, 10), Fraction(35, 100), Fraction(1)),
-    AmountUnit.G: UsualFeed(Fraction(4, 10), Fraction(1), Fraction(2)),
-}
+USUAL_FEED = one_each(
+    AmountUnit,
+    {
+        AmountUnit.ML: UsualFeed(Fraction(1, 10), Fraction(35, 100), Fraction(1)),
+        AmountUnit.G: UsualFeed(Fraction(4, 10), Fraction(1), Fraction(2)),
+    },
+)
 
 STRONGEST_ADDITIVE = Fraction(1, 2)
 """mS/cm that a mL or g of silica, a buffer or a tonic brings to a litre at most: as much as

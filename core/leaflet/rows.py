@@ -5,6 +5,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 from fractions import Fraction
 
+from core.facts import one_each
 from core.leaflet.cells import is_long, is_no_dose, is_tick
 from core.leaflet.columns import Head
 from core.leaflet.footnotes import without_mark
@@ -186,12 +187,15 @@ def _sort(  # noqa: PLR0917 -- a row, and where it stands
     body.notes += map(row.noted, said.values())
 
 
-_KINDS = {
-    TakenAs.BOTTLE: RowKind.BOTTLE,
-    TakenAs.EC: RowKind.EC,
-    TakenAs.PH: RowKind.PH,
-    TakenAs.NOTE: RowKind.NOTE,
-}
+_KINDS = one_each(
+    TakenAs,
+    {
+        TakenAs.BOTTLE: RowKind.BOTTLE,
+        TakenAs.EC: RowKind.EC,
+        TakenAs.PH: RowKind.PH,
+        TakenAs.NOTE: RowKind.NOTE,
+    },
+)
 
 
 def _kind_for_a_reason(

@@ -14,11 +14,19 @@ from core.chemistry.elements import Component
 from core.chemistry.engine import Solution, solve_each
 from core.chemistry.pairs import saturations
 from core.chemistry.source import source_water
+from core.facts import one_each
 from core.planning.planned_pours import PlannedPour
 from core.planning.request import MixRequest
 from core.water import Water
 
-CLOUDS_FROM = {Mineral.GYPSUM: 1.05, Mineral.CALCIUM_PHOSPHATE: 3.0, Mineral.CALCITE: 30.0}
+CLOUDS_FROM = one_each(
+    Mineral,
+    {
+        Mineral.GYPSUM: 1.05,
+        Mineral.CALCIUM_PHOSPHATE: 3.0,
+        Mineral.CALCITE: 30.0,
+    },
+)
 """Times saturated from which a bucket clouds while one pours: gypsum as soon as it is saturated but
 for what labels round; the others form slowly, calcite from an index of about 1.5 (from memory)."""
 

@@ -22,6 +22,7 @@ from core.guided.adjusting import PEN_CHECK
 from core.guided.causes import OFFERED
 from core.guided.oddness import is_odd_reading
 from core.guided.steering import Verdict
+from core.guided.steps import TIMED_STEPS
 from core.planning import PourSheet, plan_mix
 from core.practice.request import RehearsalRequest, Stops
 from core.practice.truth import Pens, TrueTank
@@ -133,7 +134,7 @@ class _Grower:
 
     def _tell_step(self, step: Step, ending: Ending) -> tuple[Fraction | None, Event]:
         kind, figure, asked = EventKind.DONE, None, step.amount
-        timed = step.kind in (StepKind.STIR, StepKind.WAIT)
+        timed = step.kind in TIMED_STEPS
         if ending is Ending.CUT or (timed and self.request.hurries):
             kind = EventKind.SKIPPED
         match step.kind:

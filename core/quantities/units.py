@@ -4,10 +4,12 @@ Exact values: NIST Handbook 44, Appendix C, for US units; the UK gallon of 4.546
 the Units of Measurement Regulations 1995. Kitchen measures: 21 CFR 101.9(b)(5)(viii).
 """
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
 
+from core.facts import one_each
 from core.quantities.figures import decimal_text, rounded
 
 
@@ -20,20 +22,26 @@ class VolumeUnit(StrEnum):
     GAL_UK = "gal_uk"
 
 
-LITRES: dict[VolumeUnit, Fraction] = {
-    VolumeUnit.ML: Fraction(1, 1000),
-    VolumeUnit.L: Fraction(1),
-    VolumeUnit.GAL_US: Fraction("3.785411784"),
-    VolumeUnit.GAL_UK: Fraction("4.54609"),
-}
+LITRES: Mapping[VolumeUnit, Fraction] = one_each(
+    VolumeUnit,
+    {
+        VolumeUnit.ML: Fraction(1, 1000),
+        VolumeUnit.L: Fraction(1),
+        VolumeUnit.GAL_US: Fraction("3.785411784"),
+        VolumeUnit.GAL_UK: Fraction("4.54609"),
+    },
+)
 """Litres in one of each unit."""
 
-_VOLUME_WORDS = {
-    VolumeUnit.ML: "mL",
-    VolumeUnit.L: "L",
-    VolumeUnit.GAL_US: "gal US",
-    VolumeUnit.GAL_UK: "gal UK",
-}
+_VOLUME_WORDS = one_each(
+    VolumeUnit,
+    {
+        VolumeUnit.ML: "mL",
+        VolumeUnit.L: "L",
+        VolumeUnit.GAL_US: "gal US",
+        VolumeUnit.GAL_UK: "gal UK",
+    },
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -93,14 +101,17 @@ class Amount:
     unit: AmountUnit
 
 
-_SPOONS: dict[Spoons, dict[str, Fraction]] = {
-    Spoons.METRIC: {"tsp": Fraction(5), "tbsp": Fraction(15), "fl_oz": Fraction(30)},
-    Spoons.US: {
-        "tsp": Fraction("4.92892159375"),
-        "tbsp": Fraction("14.78676478125"),
-        "fl_oz": Fraction("29.5735295625"),
+_SPOONS: Mapping[Spoons, dict[str, Fraction]] = one_each(
+    Spoons,
+    {
+        Spoons.METRIC: {"tsp": Fraction(5), "tbsp": Fraction(15), "fl_oz": Fraction(30)},
+        Spoons.US: {
+            "tsp": Fraction("4.92892159375"),
+            "tbsp": Fraction("14.78676478125"),
+            "fl_oz": Fraction("29.5735295625"),
+        },
     },
-}
+)
 _DROP_ML = Fraction(1, 20)  # 20 drops to the mL: common practice
 _PER = {
     "L": Fraction(1),

@@ -6,6 +6,7 @@ from fractions import Fraction
 from functools import cached_property
 
 from core.errors import InputError
+from core.facts import one_each
 from core.quantities import AmountUnit, decimal_text, number_text, rounded
 from core.quantities.units import OUNCE_G, POUND_G
 
@@ -29,7 +30,7 @@ class Shows(StrEnum):
     LB_OZ = "lb_oz"
 
 
-_SCALE_UNIT_G = {Shows.G: Fraction(1), Shows.LB: POUND_G, Shows.LB_OZ: OUNCE_G}
+_SCALE_UNIT_G = one_each(Shows, {Shows.G: Fraction(1), Shows.LB: POUND_G, Shows.LB_OZ: OUNCE_G})
 
 
 @dataclass(frozen=True)

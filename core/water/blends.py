@@ -5,6 +5,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.errors import InputError
+from core.facts import one_each
 from core.limits import MOST_WATERS
 from core.quantities import Reading
 from core.water.source import REPORT_FIELDS, BlendPart, Disinfectant, LabReport, Water, WaterKind
@@ -18,7 +19,14 @@ class Wanted(StrEnum):
     ALKALINITY = "alkalinity"
 
 
-_WORDS = {Wanted.EC: "EC", Wanted.CALCIUM: "calcium", Wanted.ALKALINITY: "alkalinity"}
+_WORDS = one_each(
+    Wanted,
+    {
+        Wanted.EC: "EC",
+        Wanted.CALCIUM: "calcium",
+        Wanted.ALKALINITY: "alkalinity",
+    },
+)
 
 
 def blend(parts: Sequence[tuple[str, Water, Fraction]]) -> Water:

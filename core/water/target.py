@@ -1,10 +1,12 @@
 """What the meter should show in the end: growers follow two schools."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from enum import StrEnum
 from fractions import Fraction
 
 from core.chart import Readings
+from core.facts import one_each
 from core.quantities import Reading, ReadingRange
 
 
@@ -21,11 +23,14 @@ class TargetConvention(StrEnum):
     DOSES_ONLY = "doses_only"
 
 
-CONVENTION_OF_READINGS: dict[Readings, TargetConvention] = {
-    Readings.ADDED: TargetConvention.ON_TOP,
-    Readings.TOTAL: TargetConvention.ALL_IN,
-    Readings.NONE: TargetConvention.DOSES_ONLY,
-}
+CONVENTION_OF_READINGS: Mapping[Readings, TargetConvention] = one_each(
+    Readings,
+    {
+        Readings.ADDED: TargetConvention.ON_TOP,
+        Readings.TOTAL: TargetConvention.ALL_IN,
+        Readings.NONE: TargetConvention.DOSES_ONLY,
+    },
+)
 
 WATER_SHARE = Fraction(1, 3)
 """The part of an all-in target that we let the water take before advising RO: our own default, so

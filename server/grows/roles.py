@@ -7,6 +7,7 @@ from django.db import models
 from django.http import HttpRequest
 from ninja.security import SessionAuth
 
+from core.facts import one_each
 from server.api.shapes import NotAllowed
 
 
@@ -28,11 +29,14 @@ class Right(models.TextChoices):
     PEOPLE = "people", "invite, change roles, remove people"
 
 
-RIGHTS: Mapping[MemberRole, frozenset[Right]] = {
-    MemberRole.OWNER: frozenset(Right),
-    MemberRole.MIXER: frozenset({Right.LOOK, Right.MIX, Right.KEEP}),
-    MemberRole.VIEWER: frozenset({Right.LOOK}),
-}
+RIGHTS: Mapping[MemberRole, frozenset[Right]] = one_each(
+    MemberRole,
+    {
+        MemberRole.OWNER: frozenset(Right),
+        MemberRole.MIXER: frozenset({Right.LOOK, Right.MIX, Right.KEEP}),
+        MemberRole.VIEWER: frozenset({Right.LOOK}),
+    },
+)
 """The table."""
 
 _LOOKS = (

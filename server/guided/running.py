@@ -10,8 +10,9 @@ from django.utils import timezone
 
 from core.errors import InputError
 from core.formats.record import MixRecordDocument
-from core.guided import Event, EventKind, GuidedPlan, GuidedState, StepKind, record_of, replay
+from core.guided import Event, EventKind, GuidedPlan, GuidedState, record_of, replay
 from core.guided.placing import kind_of_step
+from core.guided.steps import TIMED_STEPS
 from core.quantities import number_text
 from server.grows.authors import is_a_name
 from server.guided.entries import entries_of
@@ -87,7 +88,7 @@ def _refuse_before_its_time(
 ) -> None:
     """A time that is not over is left out on purpose, or it is stood through."""
     for number, event in enumerate(fresh):
-        timed = kind_of_step(plan, event.step) in (StepKind.STIR, StepKind.WAIT)
+        timed = kind_of_step(plan, event.step) in TIMED_STEPS
         if event.kind is not EventKind.DONE or not timed or _clock_is_off(event, now):
             continue
         state = replay(plan, [*known, *fresh[:number]])

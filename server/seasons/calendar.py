@@ -1,9 +1,10 @@
 """Tasks for calendars (RFC 5545): under a secret address that can be revoked, and as a file."""
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from datetime import datetime, timedelta
 from hashlib import sha256
 from secrets import token_urlsafe
+from typing import assert_never
 from zoneinfo import ZoneInfo
 
 from django.contrib.auth.models import User
@@ -17,6 +18,7 @@ from icalendar import Alarm, Calendar, Event
 from ninja import Router, Schema
 
 from core.course import TaskKind
+from core.facts import one_each
 from server.api.shapes import ErrorOut, Kept
 from server.grows.account import password_changed
 from server.grows.models import Membership
@@ -29,16 +31,19 @@ from server.seasons.tasks import StandingTask, TaskState, standing_tasks
 router = Router(tags=["seasons"])
 _ANSWERS = {404: ErrorOut, 422: ErrorOut}
 
-_WORDS: dict[TaskKind, str] = {
-    TaskKind.PREPARE: "Prepare",
-    TaskKind.CALIBRATE: "Calibrate",
-    TaskKind.MIX: "Mix",
-    TaskKind.CHANGE_OUT: "Change out",
-    TaskKind.FLUSH: "Flush",
-    TaskKind.ADD: "Add",
-    TaskKind.INOCULATE: "Inoculate",
-    TaskKind.READ: "Read",
-}
+_WORDS: Mapping[TaskKind, str] = one_each(
+    TaskKind,
+    {
+        TaskKind.PREPARE: "Prepare",
+        TaskKind.CALIBRATE: "Calibrate",
+        TaskKind.MIX: "Mix",
+        TaskKind.CHANGE_OUT: "Change out",
+        TaskKind.FLUSH: "Flush",
+        TaskKind.ADD: "Add",
+        TaskKind.INOCULATE: "Inoculate",
+        TaskKind.READ: "Read",
+    },
+)
 
 _PREPARED = {
     "chlorine_gasses_off": "Draw water and let it stand",
@@ -181,15 +186,18 @@ def _alarm(is_all_day: bool) -> Alarm:
 
 def _summary(running: RunningSeason, standing: StandingTask) -> str:
     task = standing.task
-    if task.kind is TaskKind.PREPARE:
-        return _PREPARED[task.why[0].value]
-    if task.kind is TaskKind.CALIBRATE:
-        return f"Calibrate {task.meter}"
-    names = running.product_names
-    if task.kind in (TaskKind.ADD, TaskKind.INOCULATE):
-        return f"{_WORDS[task.kind]} {', '.join(names.get(key, key) for key in task.products)}"
-    label = {column.key: column.label for column in running.chart.chart.columns}
-    return f"{_WORDS[task.kind]}, {label.get(task.column or '', task.column)}"
+    match task.kind:
+        case TaskKind.PREPARE:
+            return _PREPARED[task.why[0].value]
+        case TaskKind.CALIBRATE:
+            return f"Calibrate {task.meter}"
+        case TaskKind.ADD | TaskKind.INOCULATE:
+            return f"{_WORDS[task.kind]} {_described(running, standing)}"
+        case TaskKind.MIX | TaskKind.CHANGE_OUT | TaskKind.FLUSH | TaskKind.READ:
+            label = {column.key: column.label for column in running.chart.chart.columns}
+            return f"{_WORDS[task.kind]}, {label.get(task.column or '', task.column)}"
+        case _:
+            assert_never(task.kind)
 
 
 def _described(running: RunningSeason, standing: StandingTask) -> str:

@@ -2,7 +2,7 @@
 
 from collections.abc import Mapping
 from datetime import date, timedelta
-from typing import Annotated, Literal
+from typing import Annotated, Literal, assert_never
 
 from django.db import transaction
 from django.http import HttpRequest, HttpResponse
@@ -231,23 +231,23 @@ def _entry(
     )
 
 
-_ADDED = (TaskKind.ADD, TaskKind.INOCULATE)
-
-
 def _tick(scope: Scope, running: RunningSeason, standing: StandingTask, told: TaskTold) -> None:
     task, season = standing.task, running.season
     if task.on > running.today + timedelta(days=1):
         raise InputError("not_yet", f"This is for {task.on}; it cannot be done yet.", "task")
-    if task.kind in _ADDED:
-        _pour(scope, running, task.products, told)
-    elif task.kind in (TaskKind.CHANGE_OUT, TaskKind.FLUSH) and not task.products:
-        _on_time_line(scope, season, TimeLineEntry.Kind.CHANGE_OUT, {}, "plain water")
-    elif task.kind in (TaskKind.PREPARE, TaskKind.CALIBRATE):
-        _entry(scope, season, SeasonEntry.Kind.DONE, standing, told.reason.strip())
-    else:
-        raise InputError(
-            "done_by_doing", "This is done by mixing or reading, and is ticked by that.", "task"
-        )
+    match task.kind:
+        case TaskKind.ADD | TaskKind.INOCULATE:
+            _pour(scope, running, task.products, told)
+        case TaskKind.CHANGE_OUT | TaskKind.FLUSH if not task.products:
+            _on_time_line(scope, season, TimeLineEntry.Kind.CHANGE_OUT, {}, "plain water")
+        case TaskKind.PREPARE | TaskKind.CALIBRATE:
+            _entry(scope, season, SeasonEntry.Kind.DONE, standing, told.reason.strip())
+        case TaskKind.MIX | TaskKind.CHANGE_OUT | TaskKind.FLUSH | TaskKind.READ:
+            raise InputError(
+                "done_by_doing", "This is done by mixing or reading, and is ticked by that.", "task"
+            )
+        case _:
+            assert_never(task.kind)
 
 
 def _pour(scope: Scope, running: RunningSeason, products: tuple[str, ...], told: TaskTold) -> None:

@@ -6,6 +6,7 @@ from fractions import Fraction
 from core.cautions import OFF_VOLUME, Caution
 from core.chart import Medium, Product, Stage
 from core.chart.parts import base_groups
+from core.facts import one_each
 from core.growing import CAREFUL_START, HALF_STRENGTH_SYSTEMS, SYSTEM_WORDS
 from core.planning.doses import Dosed
 from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
@@ -13,7 +14,14 @@ from core.quantities import decimal_text, number_text
 from core.strength import End
 from core.water import TargetConvention
 
-_MEDIUM_WORDS = {Medium.WATER: "water culture", Medium.COIR: "coir", Medium.SOIL: "soil"}
+_MEDIUM_WORDS = one_each(
+    Medium,
+    {
+        Medium.WATER: "water culture",
+        Medium.COIR: "coir",
+        Medium.SOIL: "soil",
+    },
+)
 _HALF = {"strength": decimal_text(CAREFUL_START)}
 
 

@@ -8,6 +8,7 @@ from typing import Literal
 
 from core.chart import Role
 from core.chemistry import Acid, AcidKind, molarity
+from core.facts import one_each
 from core.meters import PEN_PH_STEP
 from core.practice.drawn.chance import between, times_between
 from core.practice.drawn.waters import RECIPES, draw_water
@@ -16,12 +17,15 @@ from core.practice.request import RehearsalRequest, TypingSlip
 _F = Fraction
 Fault = Callable[[Random, RehearsalRequest], RehearsalRequest]
 
-USUAL_GRADES: Mapping[AcidKind, tuple[int, ...]] = {
-    AcidKind.NITRIC: (20, 38, 53, 68),
-    AcidKind.PHOSPHORIC: (30, 59, 75, 85),
-    AcidKind.SULFURIC: (35, 50, 93),
-    AcidKind.CITRIC: (30, 50),
-}
+USUAL_GRADES: Mapping[AcidKind, tuple[int, ...]] = one_each(
+    AcidKind,
+    {
+        AcidKind.NITRIC: (20, 38, 53, 68),
+        AcidKind.PHOSPHORIC: (30, 59, 75, 85),
+        AcidKind.SULFURIC: (35, 50, 93),
+        AcidKind.CITRIC: (30, 50),
+    },
+)
 """Percent by weight in which acids are sold: common practice."""
 
 

@@ -3,6 +3,7 @@
   import Dialog from '../parts/Dialog.svelte';
   import type { GuidedMix } from './guided.svelte';
   import { isOdd } from './project';
+  import { poursABottle } from './steps';
   import WayOut from './WayOut.svelte';
   import { asks, unitOf } from '../words/guided';
 
@@ -15,7 +16,6 @@
   const done = $derived(
     standing.steps.filter((step) => step.status === 'done' || step.status === 'skipped').reverse(),
   );
-  const POURS: GuidedStep['kind'][] = ['pour', 'add'];
   let correcting = $state<string | undefined>();
   let figure = $state('');
   let doubted = $state('');
@@ -41,7 +41,7 @@
   function offered(step: GuidedStep): string | undefined {
     if (!step.event || correcting === step.id) return undefined;
     if (step.status === 'skipped') {
-      return POURS.includes(step.kind) ? 'It went in after all' : undefined;
+      return poursABottle(step.kind) ? 'It went in after all' : undefined;
     }
     return step.figure_shown ? 'Correct' : undefined;
   }

@@ -27,6 +27,7 @@
   import Questions from './Questions.svelte';
   import Reading from './Reading.svelte';
   import Screen from './Screen.svelte';
+  import { answeredBy, steers } from './steps';
   import type { Signals } from './signals.svelte';
   import Unplaced from './Unplaced.svelte';
   import Volume from './Volume.svelte';
@@ -48,21 +49,18 @@
 
   /** What the step itself asks again about. */
   const ASKED_AGAIN = ['reading_odd', 'volume_odd'];
-  const READS: GuidedStep['kind'][] = ['read_water', 'read_temperature', 'read_ec', 'read_ph'];
-  const POURS: GuidedStep['kind'][] = ['pour', 'add', 'acid', 'drain'];
 
-  const TIMED: GuidedStep['kind'][] = ['stir', 'wait'];
-  const timed = $derived(TIMED.includes(step.kind));
+  const timed = $derived(answeredBy(step.kind) === 'time');
   /** What stands behind a stir, where both are one count-down. */
   const joined = $derived(
     step.kind === 'stir' && step.ends === 'itself' && following?.kind === 'wait' && following.ends === 'itself' ? following : undefined,
   ); // prettier-ignore
   const coming = $derived(
-    standing.steps.slice((standing.now ?? 0) + 1).find((one) => !TIMED.includes(one.kind) && one.ends !== 'with_next'),
+    standing.steps.slice((standing.now ?? 0) + 1).find((one) => answeredBy(one.kind) !== 'time' && one.ends !== 'with_next'),
   ); // prettier-ignore
-  const reads = $derived(READS.includes(step.kind));
+  const reads = $derived(answeredBy(step.kind) === 'reading');
   const pours = $derived(
-    POURS.includes(step.kind) || (step.kind === 'alkali' && step.amount !== null),
+    answeredBy(step.kind) === 'amount' && (step.kind !== 'alkali' || step.amount !== null),
   );
   /** Told while there is time to read it, until a reading has spoken. */
   const wayOut = $derived(
@@ -79,9 +77,8 @@
   const past = $derived(PAST[step.why] ?? '');
   const amounts = $derived(pours || step.kind === 'fill');
   /** What goes by a reading, or takes the next one. */
-  const STEERS: GuidedStep['kind'][] = ['add', 'drain', 'acid', 'alkali', 'read_ec', 'read_ph'];
   /** What calibrations say is of the last reading that the server heard. */
-  const heardAll = $derived(STEERS.includes(step.kind) && !guided.queue.length);
+  const heardAll = $derived(steers(step.kind) && !guided.queue.length);
   let over = $state(false);
   let asking = $state<'skip' | 'leave' | 'other' | 'past' | undefined>();
 

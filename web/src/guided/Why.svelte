@@ -2,6 +2,7 @@
   import type { GuidedState, GuidedStep } from '../api/client';
   import { ACID_WHY, ALKALI_WHY } from '../words/planning';
   import { CAUSES } from '../words/guided';
+  import { isWorkedOut } from './steps';
   import { written } from '../words/numbers';
 
   let { standing, step }: { standing: GuidedState; step: GuidedStep } = $props();
@@ -19,7 +20,6 @@
       step.kind === 'drain' ||
       (step.kind === 'pour' && standing.pours[step.pour ?? -1]?.turn === 'second'),
   );
-  const RECKONED: GuidedStep['kind'][] = ['add', 'drain', 'acid', 'alkali'];
   const causes = $derived(corrects ? steering.causes : step.causes);
   const adds = $derived(step.kind === 'add' ? Object.entries(step.adds_ppm) : []);
 </script>
@@ -45,7 +45,7 @@
   </ul>
   <p>The tank would read about {steering.offer.reading}; it reads {standing.ec_shown} now.</p>
 {/if}
-{#if steering.litres && RECKONED.includes(step.kind)}
+{#if steering.litres && isWorkedOut(step.kind)}
   <p>Reckoned for {written(steering.litres)}, as settled at the bench.</p>
 {/if}
 {#if ['ec_unmoved', 'ec_odd', 'ec_untold'].includes(step.why)}

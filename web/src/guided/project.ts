@@ -1,6 +1,5 @@
 import type { GuidedState, GuidedStep, MixEvent } from '../api/client';
-
-const OVER = ['done', 'poured', 'read', 'skipped'];
+import { LEAVES } from './steps';
 
 /**
  * Where a mix stands on this screen: as the server last said, with what was not yet told it laid
@@ -25,10 +24,11 @@ export function project(bench: GuidedState, untold: MixEvent[]): GuidedState {
       continue;
     }
     const at = steps.findIndex((step) => step.id === event.step);
-    if (at < 0 || !OVER.includes(event.kind)) continue;
+    const status = LEAVES[event.kind];
+    if (at < 0 || !status) continue;
     lastAt = event.at;
     steps = replaced(steps, at, {
-      status: event.kind === 'skipped' ? 'skipped' : 'done',
+      status,
       figure_shown: toldFigure(event, steps[at]),
       event: event.id,
     });
