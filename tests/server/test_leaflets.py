@@ -193,13 +193,13 @@ def test_a_sheet_is_kept_in_versions_and_mixes_keep_theirs(neighbour: Yard) -> N
     stale, told = keep(neighbour, changed, chart_id=kept["chart_id"], seen=kept["version_id"])
     assert (stale, told["error"]["code"]) == (409, "changed_meanwhile")
     compared = neighbour.client.get(
-        f"/api/grows/{neighbour.grow.pk}/chart-versions/{second['version']}/compared"
-        f"?before={kept['version']}"
+        f"/api/grows/{neighbour.grow.pk}/chart-versions/{second['version_id']}/compared"
+        f"?before={kept['version_id']}"
     ).json()
     assert [one["words"] for one in compared["differences"]] == [
         "Week 2, Part A 2-3 → 4 mL/gal (US)"
     ]
-    first = neighbour.client.get(f"{at}?version={kept['version']}").json()
+    first = neighbour.client.get(f"{at}?version_id={kept['version_id']}").json()
     assert first["leaflet"]["rows"][0]["cells"][1] == "2-3"
 
 
