@@ -371,6 +371,12 @@ def test_the_gravest_comes_first() -> None:
     assert severities[0] is Severity.STOP
 
 
+def test_hard_water_is_known_by_its_report_where_nobody_read_it() -> None:
+    unread = codes(plan(HARD_POUR, water=water(None, calcium="90")))
+    assert "hard_water" in unread
+    assert "hard_water" not in codes(plan(HARD_POUR, water=water(None, calcium="60")))
+
+
 def test_a_sound_mix_has_nothing_to_mind() -> None:
     assert codes(plan(pair(target=ec("0.8")), strength="0.5", water=water("0.4"))) == set()
 

@@ -125,10 +125,12 @@ def test_the_first_portion_of_alkali_is_at_most_half_too() -> None:
         (Medium.WATER, "49.9", "alkali_carbonate_in_soft_water"),
         (Medium.WATER, "50", "alkali_hydroxide_in_buffered_water"),
         (Medium.WATER, "150", "alkali_hydroxide_in_buffered_water"),
+        # where nothing is known of it, the one that leaves a buffer
+        (Medium.WATER, None, "alkali_carbonate_in_soft_water"),
     ],
 )
 def test_the_alkali_is_chosen_by_medium_and_water(
-    grown_in: Medium, alkalinity: str, why: str
+    grown_in: Medium, alkalinity: str | None, why: str
 ) -> None:
     both = (
         AlkaliOnShelf("kc", "Up C", POTASH, AmountUnit.ML),
