@@ -31,7 +31,7 @@ class StepKind(StrEnum):
     COVER = "cover"
 
 
-class Figure(StrEnum):
+class FigureKind(StrEnum):
     """What the figure of a step is."""
 
     NONE = "none"
@@ -51,47 +51,47 @@ class StepFacts:
         takes_time: whether it is over when its time is, and not by a press.
     """
 
-    figure: Figure = Figure.NONE
+    figure: FigureKind = FigureKind.NONE
     takes_time: bool = False
 
 
 STEPS = one_each(
     StepKind,
     {
-        StepKind.FILL: StepFacts(Figure.LITRES),
-        StepKind.READ_WATER: StepFacts(Figure.EC),
-        StepKind.READ_TEMPERATURE: StepFacts(Figure.TEMPERATURE),
+        StepKind.FILL: StepFacts(FigureKind.LITRES),
+        StepKind.READ_WATER: StepFacts(FigureKind.EC),
+        StepKind.READ_TEMPERATURE: StepFacts(FigureKind.TEMPERATURE),
         StepKind.CHLORINE: StepFacts(),
         StepKind.BOTTLES: StepFacts(),
         StepKind.GEAR: StepFacts(),
         StepKind.SHAKE: StepFacts(),
-        StepKind.POUR: StepFacts(Figure.POURED),
+        StepKind.POUR: StepFacts(FigureKind.POURED),
         StepKind.STIR: StepFacts(takes_time=True),
         StepKind.WAIT: StepFacts(takes_time=True),
-        StepKind.READ_EC: StepFacts(Figure.EC),
-        StepKind.VOLUME: StepFacts(Figure.LITRES),
-        StepKind.ADD: StepFacts(Figure.POURED),
-        StepKind.DRAIN: StepFacts(Figure.LITRES),
-        StepKind.READ_PH: StepFacts(Figure.PH),
-        StepKind.ACID: StepFacts(Figure.POURED),
-        StepKind.ALKALI: StepFacts(Figure.POURED),
+        StepKind.READ_EC: StepFacts(FigureKind.EC),
+        StepKind.VOLUME: StepFacts(FigureKind.LITRES),
+        StepKind.ADD: StepFacts(FigureKind.POURED),
+        StepKind.DRAIN: StepFacts(FigureKind.LITRES),
+        StepKind.READ_PH: StepFacts(FigureKind.PH),
+        StepKind.ACID: StepFacts(FigureKind.POURED),
+        StepKind.ALKALI: StepFacts(FigureKind.POURED),
         StepKind.ADVICE: StepFacts(),
         StepKind.COVER: StepFacts(),
     },
 )
 
 
-def _with(*figures: Figure) -> frozenset[StepKind]:
+def _with(*figures: FigureKind) -> frozenset[StepKind]:
     return frozenset(kind for kind, facts in STEPS.items() if facts.figure in figures)
 
 
-EC_STEPS = _with(Figure.EC)
+EC_STEPS = _with(FigureKind.EC)
 """Steps that read EC, mS/cm."""
 
-VOLUME_STEPS = _with(Figure.LITRES)
+VOLUME_STEPS = _with(FigureKind.LITRES)
 """Steps whose figure is a volume of water, litres."""
 
-READ_STEPS = _with(Figure.EC, Figure.PH, Figure.TEMPERATURE)
+READ_STEPS = _with(FigureKind.EC, FigureKind.PH, FigureKind.TEMPERATURE)
 """Steps at which a meter is read."""
 
 TIMED_STEPS = frozenset(kind for kind, facts in STEPS.items() if facts.takes_time)
