@@ -19,10 +19,6 @@ MOST_SECONDS = 2
 MOST_BYTES = 300_000_000
 """Of a file that is read: some ten times what the largest honest leaflet takes."""
 
-_TOO_MUCH = (
-    "Reading this file would take far more memory or time than any leaflet: keep the table alone "
-    "in a new file."
-)
 _Given = TypeVarTuple("_Given")
 _T = TypeVar("_T")
 
@@ -49,7 +45,7 @@ def bounded(
     *given: *_Given,
     seconds: int = MOST_SECONDS,
     memory: int = MOST_BYTES,
-    too_much: str = _TOO_MUCH,
+    too_much: str = "file_unsafe.takes_too_much",
 ) -> _T:
     """What some work on a file comes to.
 
@@ -57,7 +53,7 @@ def bounded(
         work: a function of a module; what it is given and gives back go from process to process.
         given: what it is given.
         seconds, memory: what it may take, in bytes of memory.
-        too_much: what is said where it took more.
+        too_much: the error where it took more.
 
     Raises:
         InputError: the work says so, or it took more memory or time than any honest file.
@@ -80,7 +76,7 @@ def bounded(
         process.close()
         ours.close()
     if found is None:
-        raise InputError("file_unsafe", too_much)
+        raise InputError(too_much)
     made, error = found
     if error is not None:
         raise error

@@ -7,6 +7,7 @@ from fractions import Fraction
 
 from core.facts import one_each
 from core.growing import CAREFUL_START
+from core.messages import Message
 from core.quantities import AmountUnit, number_text, on_both_scales
 from core.vessels import WORTH_SHOWING
 from core.water.source import (
@@ -269,19 +270,22 @@ class Caution:
     """One thing to mind.
 
     Args:
-        code: a stable word for programs and tests; a key of the catalogue.
-        message: risk, reason and way out, in the grower's words and units.
+        message: risk, reason and way out; its code is a key of the catalogue.
         values: the figures behind it, as decimal text; EC in mS/cm, shares of 1.
         products: keys of the products it is about.
         remedy: what to set for the way out, where a setting is all it takes: `strength`, `end`,
             `column`, `hard_forms`, or `strength` for one `product`.
     """
 
-    code: str
-    message: str
+    message: Message
     values: Mapping[str, str] = field(default_factory=dict)
     products: tuple[str, ...] = ()
     remedy: Mapping[str, str] = field(default_factory=dict)
+
+    @property
+    def code(self) -> str:
+        """A stable word for programs and tests; a key of the catalogue."""
+        return self.message.code
 
     @property
     def severity(self) -> Severity:

@@ -1,26 +1,51 @@
 """The one error for input that cannot be used."""
 
+from core.messages import Message, MessageValue
+
 
 class InputError(ValueError):
     """Input that cannot be used as it stands.
 
     Args:
-        code: a stable word for the kind of error, for programs and tests.
-        message: what is wrong and what to do, in the grower's words.
+        id: a message of the catalogue: what is wrong and what to do. What stands before its point
+            is the stable word for the kind of error, for programs and tests.
         where: the place in the input, such as `chart.doses[3].unit`; empty for the whole.
+        values: what the message names.
     """
 
-    def __init__(self, code: str, message: str, where: str = "") -> None:
-        super().__init__(message)
-        self.code = code
-        self.message = message
+    def __init__(self, id: str, /, where: str = "", **values: MessageValue) -> None:
+        super().__init__(id, where, values)
+        self.message = Message(id, **values)
         self.where = where
 
-    def __reduce__(self) -> "tuple[type[InputError], tuple[str, str, str]]":
+    @classmethod
+    def of(cls, message: Message, where: str = "") -> "InputError":
+        """The error that a message stands for."""
+        return _remade(cls, message, where)
+
+    @property
+    def code(self) -> str:
+        """The stable word for the kind of error."""
+        return self.message.code
+
+    def __reduce__(self) -> "tuple[object, ...]":
         """How it goes from one process to another."""
-        return type(self), (self.code, self.message, self.where)
+        return _remade, (type(self), self.message, self.where)
+
+    def about(self, place: Message) -> "InputError":
+        """The same error, said of a place in a table."""
+        return _remade(type(self), self.message.about(place), self.where)
 
     def inside(self, outer: str) -> "InputError":
         """The same error, seen from a place further out."""
-        where = f"{outer}.{self.where}" if self.where else outer
-        return InputError(self.code, self.message, where)
+        return self.at(f"{outer}.{self.where}" if self.where else outer)
+
+    def at(self, where: str) -> "InputError":
+        """The same error, about another place."""
+        return _remade(type(self), self.message, where)
+
+
+def _remade(kind: type[InputError], message: Message, where: str) -> InputError:
+    same = kind(message.id, where, **message.values)
+    same.message = message
+    return same

@@ -1,10 +1,7 @@
 """How plants are grown: the crop, and the system that brings them their water."""
 
-from collections.abc import Mapping
 from enum import StrEnum
 from fractions import Fraction
-
-from core.facts import one_each
 
 
 class Crop(StrEnum):
@@ -26,19 +23,6 @@ class System(StrEnum):
     DRIP = "drip"
     HAND = "hand"
 
-
-SYSTEM_WORDS: Mapping[System, str] = one_each(
-    System,
-    {
-        System.FILM: "nutrient film",
-        System.DEEP_WATER: "deep water",
-        System.RECIRCULATING_DEEP_WATER: "recirculating deep water",
-        System.AEROPONIC: "aeroponics",
-        System.EBB_AND_FLOW: "ebb and flow",
-        System.DRIP: "drip",
-        System.HAND: "watering by hand",
-    },
-)
 
 HALF_STRENGTH_SYSTEMS = frozenset({System.RECIRCULATING_DEEP_WATER, System.AEROPONIC})
 """Where printed charts start at half: common practice."""

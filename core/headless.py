@@ -13,6 +13,7 @@ from pathlib import Path
 
 from core.errors import InputError
 from core.limits import LARGEST_BYTES
+from core.wording import Manner, refusal
 
 # Each command brings its own rooms with it: a table is read without PHREEQC.
 
@@ -24,8 +25,9 @@ def _read(name: str) -> bytes:
         with Path(name).open("rb") as file:
             return file.read(LARGEST_BYTES + 1)
     except (OSError, ValueError) as error:
-        reason = getattr(error, "strerror", None) or "it cannot be read"
-        raise InputError("cannot_read", f"{name}: {reason}.", name) from None
+        if reason := getattr(error, "strerror", None):
+            raise InputError("cannot_read", name, name=name, reason=str(reason)) from None
+        raise InputError("cannot_read.unsaid", name, name=name) from None
 
 
 def plan_text(raw: bytes) -> str:
@@ -38,7 +40,8 @@ def plan_text(raw: bytes) -> str:
     from core.planning import plan_mix
 
     request = document_of(MixRequestDocument, read_json(raw)).request()
-    return PourSheetDocument.of(plan_mix(request)).model_dump_json(indent=2)
+    manner = Manner(request.meter, request.tank_unit)
+    return PourSheetDocument.of(plan_mix(request), manner).model_dump_json(indent=2)
 
 
 def course_text(raw: bytes) -> str:
@@ -98,7 +101,7 @@ def drawn_text(options: argparse.Namespace) -> str:
         return DrawnRecordDocument.of(case, judge_case(case)).model_dump_json(indent=2)
     wished = [one.partition("=") for one in options.where]
     if any(not (key and value) for key, _, value in wished):
-        raise InputError("not_a_wish", "Wishes are written key=value, as in chart=rule.", "where")
+        raise InputError("not_a_wish", "where")
     where = {key: value for key, _, value in wished}
     report = rehearse_drawn(options.drawn, options.seed, where, workers=options.workers)
     return DrawnReportDocument.of(report).model_dump_json(indent=2)
@@ -131,7 +134,7 @@ def read_text(raw: bytes, options: argparse.Namespace) -> str:
 def _number(text: str) -> int:
     """The number of a table as it is typed."""
     if not text.isascii() or not text.isdigit():
-        raise InputError("not_a_choice", "A table is chosen by its number, such as 2.", "table")
+        raise InputError("not_a_choice.number", "table")
     return int(text)
 
 
@@ -200,7 +203,7 @@ def main(words: Sequence[str]) -> int:
     try:
         print(_answer(_parser().parse_args(words)))
     except InputError as error:
-        shown = {"code": error.code, "message": error.message, "where": error.where}
+        shown = {"code": error.code, "message": refusal(error), "where": error.where}
         print(json.dumps({"error": shown}, ensure_ascii=False), file=sys.stderr)
         return 2
     return 0

@@ -12,8 +12,9 @@ from statistics import median
 
 from core.chart import Chart, Column, Product, Stage
 from core.chemistry import Label, conducts, contents_of
+from core.messages import Figure, Message
 from core.plausible import doses_per_litre, implausible_doses
-from core.quantities import Spoons, VolumeUnit, decimal_text
+from core.quantities import Spoons, VolumeUnit, decimal_text, of_float
 from core.quantities.units import LITRES
 
 
@@ -22,18 +23,21 @@ class Finding:
     """Something to look at again.
 
     Args:
-        code: a stable word for programs and tests.
-        message: what is odd, why it matters and what to compare.
+        message: what is odd, why it matters and what to compare; its code is a stable word.
         product: key of the row, or None for the whole column.
         column: key of the column, or None for the whole chart.
         values: the figures behind it, as decimal text.
     """
 
-    code: str
-    message: str
+    message: Message
     product: str | None = None
     column: str | None = None
     values: Mapping[str, str] = field(default_factory=dict)
+
+    @property
+    def code(self) -> str:
+        """A stable word for programs and tests."""
+        return self.message.code
 
 
 JUMP = 3
@@ -100,8 +104,7 @@ def _implausible(table: _Table) -> Iterator[Finding]:
     names = {product.key: product.name for product in table.chart.products}
     for one in implausible_doses(table.chart.products, table.chart.columns, table.doses):
         yield Finding(
-            "dose_implausible",
-            f"{names[one.product]}: {one.why}. Compare the figure and its unit with the leaflet.",
+            Message("dose_implausible", product=names[one.product], why=one.why),
             one.product,
             one.column,
             {"dose": decimal_text(table.doses[one.product, one.column])},
@@ -125,9 +128,12 @@ def _blanks(table: _Table, group: list[Product], product: Product) -> Iterator[F
         others = [p for p in group if p is not product and table.of(p, column)]
         if others:
             yield Finding(
-                "part_missing",
-                f"{product.name} is blank in {column.label}, where {others[0].name} has a dose: a "
-                "part left out leaves its elements out. Compare the leaflet.",
+                Message(
+                    "part_missing",
+                    product=product.name,
+                    column=column.label,
+                    other=others[0].name,
+                ),
                 product.key,
                 column.key,
             )
@@ -141,9 +147,12 @@ def _unequal_pairs(table: _Table) -> Iterator[Finding]:
             one, other = (table.of(product, column) for product in group)
             if one and other and one != other:
                 yield Finding(
-                    "pair_unequal_as_typed",
-                    f"{group[0].name} and {group[1].name} have different doses in {column.label}; "
-                    "two parts are usually printed equal. Compare the leaflet.",
+                    Message(
+                        "pair_unequal_as_typed",
+                        first=group[0].name,
+                        second=group[1].name,
+                        column=column.label,
+                    ),
                     group[1].key,
                     column.key,
                 )
@@ -156,14 +165,18 @@ def _jumps(table: _Table) -> Iterator[Finding]:
             eases = column.stage in _EASES or before.stage in _EASES
             if not one or not other or eases or max(one, other) <= JUMP * min(one, other):
                 continue
-            times = float(max(one, other) / min(one, other))
+            times = max(one, other) / min(one, other)
             yield Finding(
-                "dose_jumps",
-                f"{product.name} {'rises' if other > one else 'falls'} {times:.1f} times from "
-                f"{before.label} to {column.label}: a digit or a decimal point may have slipped.",
+                Message(
+                    "dose_jumps.up" if other > one else "dose_jumps.down",
+                    product=product.name,
+                    times=Figure(times, 1),
+                    before=before.label,
+                    column=column.label,
+                ),
                 product.key,
                 column.key,
-                {"times": f"{times:.2f}"},
+                {"times": f"{float(times):.2f}"},
             )
 
 
@@ -175,9 +188,7 @@ def _falling_ec(table: _Table) -> Iterator[Finding]:
         one, other = table.total(before), table.total(column)
         if falls and one and other > one * Fraction(105, 100):
             yield Finding(
-                "ec_falls_while_doses_rise",
-                f"From {before.label} to {column.label} the printed EC falls while the base doses "
-                "rise: one of the two was read from another line.",
+                Message("ec_falls_while_doses_rise", before=before.label, column=column.label),
                 None,
                 column.key,
             )
@@ -187,10 +198,9 @@ def _no_days(chart: Chart) -> Iterator[Finding]:
     lacking = [column for column in chart.columns if column.days is None]
     if lacking:
         every = len(lacking) == len(chart.columns)
-        some = "No column has" if every else f"{lacking[0].label} lacks"
+        message = Message("no_days.column", column=lacking[0].label)
         yield Finding(
-            "no_days",
-            f"{some} a length in days: without it no season can be laid out.",
+            Message("no_days") if every else message,
             None,
             None if every else lacking[0].key,
         )
@@ -221,10 +231,11 @@ def _off_the_others(table: _Table, feeds: Sequence[Column]) -> Iterator[Finding]
         factor = ratios.get(column.key, usual) / usual
         if _near(factor, GALLON, _NEAR_GALLON):
             yield Finding(
-                "litre_or_gallon",
-                f"In {column.label} doses and printed EC part {max(factor, 1 / factor):.1f} times "
-                "from the other columns: a dose per gallon may stand as one per litre, or the "
-                "other way round.",
+                Message(
+                    "litre_or_gallon",
+                    column=column.label,
+                    times=Figure(of_float(max(factor, 1 / factor), 1), 1),
+                ),
                 None,
                 column.key,
                 {"factor": f"{factor:.2f}"},
@@ -264,17 +275,17 @@ def _off_by_labels(table: _Table, ratios: Mapping[str, float]) -> Iterator[Findi
     alike = all(abs(ratio / steady - 1) < 0.1 for ratio in ratios.values())
     if alike and _near(steady, UK_GALLON, _NEAR_UK):
         yield Finding(
-            "us_or_uk_gallon",
-            f"By their labels all columns come to {steady:.2f} times the printed EC: that is a US "
-            "gallon taken for a UK one, or the other way round.",
+            Message("us_or_uk_gallon", times=Figure(of_float(steady, 2), 2)),
             values={"factor": f"{steady:.2f}"},
         )
     for key, ratio in ratios.items():
         if _near(ratio, GALLON, _NEAR_GALLON):
             yield Finding(
-                "litre_or_gallon",
-                f"By their labels the doses in {labels_of[key]} come to {ratio:.1f} times the "
-                "printed EC: a dose per gallon may stand as one per litre, or the other way round.",
+                Message(
+                    "litre_or_gallon.labels",
+                    column=labels_of[key],
+                    times=Figure(of_float(ratio, 1), 1),
+                ),
                 None,
                 key,
                 {"factor": f"{ratio:.2f}"},

@@ -73,25 +73,10 @@ def make_up_steps(
 
 def _check(product: Product, size: Fraction) -> None:
     if product.form is Form.DRY:
-        raise InputError(
-            "made_up_is_liquid", "What is made up is a liquid: choose the product it becomes.", ""
-        )
+        raise InputError("made_up_is_liquid", "")
     if product.role is Role.PH_ADJUSTER:
-        raise InputError(
-            "never_hot",
-            "Acids and alkalis are never made up with hot water: they boil over. Buy them as they "
-            "are poured.",
-            "",
-        )
+        raise InputError("never_hot.adjuster", "")
     if product.role in _SPOILT_BY_HEAT or product.oxidiser:
-        raise InputError(
-            "never_hot",
-            f"Hot water spoils {product.name}: make it up as its label says, cold.",
-            "",
-        )
+        raise InputError("never_hot.product", "", product=product.name)
     if not 0 < size <= LARGEST_BOTTLE_ML:
-        raise InputError(
-            "size_out_of_range",
-            "Make it up in bottles of at most 5 L: more hot water is not shaken safely.",
-            "size",
-        )
+        raise InputError("size_out_of_range.size", "size")

@@ -13,6 +13,7 @@ from fractions import Fraction
 
 from core.errors import InputError
 from core.facts import one_each
+from core.messages import Listed
 from core.quantities import Reading
 
 
@@ -131,15 +132,11 @@ def buffer_at(buffer: Fraction, degrees: Fraction) -> Fraction:
     """
     if buffer not in _BUFFERS:
         raise InputError(
-            "no_standard", f"Calibrate in pH {', '.join(str(one) for one in BUFFERS)}.", "standard"
+            "no_standard.ph", "standard", buffers=Listed(tuple(map(str, BUFFERS)), "comma")
         )
     table = _BUFFERS[buffer]
     if not table[0][0] <= degrees <= table[-1][0]:
-        raise InputError(
-            "temperature_out_of_range",
-            "Calibrate between 0 and 40 °C (32 and 104 °F); check the unit.",
-            "temperature",
-        )
+        raise InputError("temperature_out_of_range.calibration", "temperature")
     at = max(1, bisect_left([degree for degree, _ in table], degrees))
     (low, one), (high, other) = table[at - 1], table[at]
     share = (degrees - low) / (high - low)
@@ -162,16 +159,17 @@ def calibrate(
     """
     standards = [one.standard for one in points]
     if not points or len(set(standards)) < len(standards):
-        raise InputError("standard_twice", "Name each standard once, one at least.", "points")
+        raise InputError("standard_twice", "points")
     return (_of_ec if measures is Measures.EC else _of_ph)(points, degrees)
 
 
 def _of_ec(points: Sequence[Point], _: Fraction) -> Calibration:
     for at, one in enumerate(points):
         if one.standard not in EC_STANDARDS:
-            named = ", ".join(f"{float(standard):g}" for standard in EC_STANDARDS)
             raise InputError(
-                "no_standard", f"Calibrate in {named} mS/cm.", f"points[{at}].standard"
+                "no_standard.ec",
+                f"points[{at}].standard",
+                standards=Listed(tuple(EC_STANDARDS), "comma"),
             )
         if not one.standard / 2 <= one.read <= one.standard * 2:
             raise _another(at)
@@ -212,12 +210,7 @@ _FARTHEST_PH = Fraction(3, 2)
 
 
 def _another(at: int) -> InputError:
-    return InputError(
-        "another_standard",
-        "That is so far from this standard that it was another one, or another unit. Rinse the "
-        "pen, take fresh solution, and read again.",
-        f"points[{at}].read",
-    )
+    return InputError("another_standard", f"points[{at}].read")
 
 
 def due_on(last: date | None, every_days: int, today: date) -> date:

@@ -9,6 +9,7 @@ from itertools import pairwise
 from core.chart import Form, Product, Role
 from core.chart.roles import ROLES, Phase
 from core.errors import InputError
+from core.messages import Listed, Message
 from core.order_rules import (
     HARD_RULES,
     CalmagPlace,
@@ -20,7 +21,6 @@ from core.order_rules import (
 from core.order_settling import Edges, first_that_is_free, settle
 from core.quantities import Volume
 
-_RULE_WORDS = {rule.code: rule.words for rule in HARD_RULES}
 _ABOUT_EARLIER = {rule.code for rule in HARD_RULES if rule.about_before}
 _LABEL = "label_says_after"
 
@@ -243,11 +243,15 @@ def _contradiction(cycle: Sequence[str], edges: Edges, products: Sequence[Produc
     for earlier, later in pairwise(cycle):
         code = edges[earlier, later]
         if code == _LABEL:
-            rules.append(f"the label of {names[later]} puts it after {names[earlier]}")
+            which = Message("order_contradiction.label", later=names[later], earlier=names[earlier])
         else:
-            rules.append(f"{names[earlier]} before {names[later]} ({code}: {_RULE_WORDS[code]})")
-    return InputError(
-        "order_contradiction",
-        f"No mixing order can keep these rules together: {'; '.join(rules)}. "
-        "Check the labels, and change what is entered.",
-    )
+            reason = Message(f"order_rule.{code}")
+            which = Message(
+                "order_contradiction.rule",
+                earlier=names[earlier],
+                later=names[later],
+                code=code,
+                reason=reason,
+            )
+        rules.append(which)
+    return InputError("order_contradiction", rules=Listed(tuple(rules), "semicolon"))

@@ -24,14 +24,12 @@ class HardRule:
         after: roles that go in later.
         about_before: whether the rule is about the first roles, which it moves up, or about the
             later ones, which it moves down.
-        words: the rule as a person would say it.
     """
 
     code: str
     before: frozenset[Role]
     after: frozenset[Role]
     about_before: bool
-    words: str
 
 
 HARD_RULES: tuple[HardRule, ...] = (
@@ -40,14 +38,12 @@ HARD_RULES: tuple[HardRule, ...] = (
         frozenset({Role.SILICA}),
         frozenset(Role) - {Role.SILICA, Role.BUFFER, Role.LIVE},
         True,
-        "silica goes in before any mineral, additive or acid, or it gels",
     ),
     HardRule(
         "ph_after_feed",
         frozenset(Role) - {Role.PH_ADJUSTER, Role.LIVE},
         frozenset({Role.PH_ADJUSTER}),
         False,
-        "pH is adjusted last, in the diluted feed: nutrients move it, neat acid spoils them",
     ),
 )
 

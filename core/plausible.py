@@ -7,7 +7,8 @@ from itertools import chain
 
 from core.cautions import DRY_CEILING, LIQUID_CEILING
 from core.chart import Column, Dose, Form, Product
-from core.quantities import Spoons, Volume, number_text
+from core.messages import Figure, Message
+from core.quantities import AmountUnit, Spoons, Volume
 from core.quantities.units import amount_of_one
 
 OF_ITS_BASE = 50
@@ -35,7 +36,7 @@ class ImplausibleDose:
 
     product: str
     column: str
-    why: str
+    why: Message
 
 
 def doses_per_litre(doses: Sequence[Dose], spoons: Spoons) -> dict[tuple[str, str], Fraction]:
@@ -79,18 +80,24 @@ def implausible_doses(
 
 
 _Row = Sequence[tuple[str, Fraction]]
-_Doubts = Iterator[tuple[str, str]]
+_Doubts = Iterator[tuple[str, Message]]
 
 
 def _beyond_any_feed(product: Product, row: _Row) -> _Doubts:
     """Doses higher than any feed is dosed, the highest first."""
-    ceiling, kind = (
-        (DRY_CEILING, "dry feed") if product.form is Form.DRY else (LIQUID_CEILING, "liquid")
-    )
+    ceiling = DRY_CEILING if product.form is Form.DRY else LIQUID_CEILING
     for column, dose in sorted(row, key=lambda cell: cell[1], reverse=True):
         if dose > ceiling:
-            words = _words(dose, product)
-            yield column, f"{words} per litre, and no {kind} is dosed above {ceiling}"
+            amount = _amount(dose, product)
+            yield (
+                column,
+                Message(
+                    "implausible_dose.ceiling",
+                    amount=amount,
+                    form=product.form.value,
+                    ceiling=ceiling,
+                ),
+            )
 
 
 def _far_from_its_base(
@@ -102,8 +109,15 @@ def _far_from_its_base(
         for other in others:
             beside = per_litre.get((other.key, column))
             if beside and dose >= beside * OF_ITS_BASE:
-                times = number_text(dose / beside, 0)
-                yield column, f"{_words(dose, product)} per litre, {times} times {other.name}"
+                yield (
+                    column,
+                    Message(
+                        "implausible_dose.base",
+                        amount=_amount(dose, product),
+                        times=Figure(dose / beside, 0),
+                        other=other.name,
+                    ),
+                )
 
 
 def _is_beside(product: Product, other: Product) -> bool:
@@ -117,14 +131,21 @@ def _spikes(product: Product, row: _Row) -> _Doubts:
     for (_, before), (column, dose), (_, after) in zip(row, row[1:], row[2:], strict=False):
         low, high = sorted((before, after))
         if dose >= high * SPIKE or dose * SPIKE <= low:
-            beside = f"{_number(before)} and {_number(after)}"
-            yield column, f"{_words(dose, product)} per litre; the columns beside it have {beside}"
+            yield (
+                column,
+                Message(
+                    "implausible_dose.spike",
+                    amount=_amount(dose, product),
+                    before=_number(before),
+                    after=_number(after),
+                ),
+            )
 
 
-def _words(dose: Fraction, product: Product) -> str:
-    return f"{_number(dose)} {'g' if product.form is Form.DRY else 'mL'}"
+def _amount(dose: Fraction, product: Product) -> Message:
+    unit = AmountUnit.G if product.form is Form.DRY else AmountUnit.ML
+    return Message("amount", amount=_number(dose), unit=unit.value)
 
 
-def _number(value: Fraction) -> str:
-    text = number_text(value, 2)
-    return text.rstrip("0").rstrip(".") if "." in text else text
+def _number(value: Fraction) -> Figure:
+    return Figure(value, 2, ends=False)

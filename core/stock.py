@@ -43,17 +43,16 @@ class Bottle:
         for name in ("received", "opened", "best_before"):
             day = getattr(self, name)
             if day is not None and not EARLIEST_DAY <= day <= LATEST_DAY:
-                years = f"{EARLIEST_DAY.year} and {LATEST_DAY.year}"
                 raise InputError(
-                    "day_beyond_reason", f"Give a day between the years {years}.", name
+                    "day_beyond_reason.opened", name, first=EARLIEST_DAY.year, last=LATEST_DAY.year
                 )
         if self.left < 0:
-            raise InputError("left_out_of_range", "Less than nothing is in no bottle.", "left")
+            raise InputError("left_out_of_range", "left")
         if self.keeps_days is not None and not 0 < self.keeps_days <= MOST_SHELF_LIFE_DAYS:
             raise InputError(
-                "days_out_of_range",
-                f"A bottle is good for 1 to {MOST_SHELF_LIFE_DAYS} days once it is opened.",
+                "days_out_of_range.keeps_days",
                 "keeps_days",
+                most_shelf_life_days=MOST_SHELF_LIFE_DAYS,
             )
 
     @property

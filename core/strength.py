@@ -19,9 +19,7 @@ def check_strength(strength: Fraction) -> None:
     """
     if not 0 < strength <= HIGHEST_STRENGTH:
         raise InputError(
-            "strength_out_of_range",
-            f"The strength must be above 0 and at most {HIGHEST_STRENGTH * 100} %.",
-            "strength",
+            "strength_out_of_range.whole", "strength", highest_strength=HIGHEST_STRENGTH * 100
         )
 
 

@@ -101,12 +101,7 @@ def _rule_between(
     one: Dose | None, other: Dose | None, share: Fraction, per_litre: PerLitre, name: str
 ) -> Dose:
     if one is None or other is None or one.until_ec is None or other.until_ec is None:
-        raise InputError(
-            "no_way_between",
-            f"{name} is poured until a reading in one of these columns and by dose in the other: "
-            "there is nothing half way; choose one of the columns.",
-            "between",
-        )
+        raise InputError("no_way_between", "between", name=name)
     until = _mean(one.until_ec, other.until_ec, share)
     if one.unit is None or other.unit is None:  # where one prints no dose, nothing is half way
         return replace(one, low=None, high=None, unit=None, until_ec=until)

@@ -50,7 +50,7 @@ class Chart:
             if column.key == key:
                 return column
         keys = ", ".join(column.key for column in self.columns[:12])
-        raise InputError("unknown_column", f"The chart has no column {key!r}; it has {keys}.")
+        raise InputError("unknown_column.listed", key=key, keys=keys)
 
     def dose(self, product: str, column: str) -> Dose | None:
         """The cell, or None where it is blank."""

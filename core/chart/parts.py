@@ -103,11 +103,9 @@ class PhWindow:
 
     def __post_init__(self) -> None:
         if self.low > self.high:
-            raise InputError(
-                "range_upside_down", "The low end of the pH window is above its high end.", "low"
-            )
+            raise InputError("range_upside_down.ph", "low")
         if self.high > 14:
-            raise InputError("ph_out_of_range", "A pH lies between 0 and 14.", "high")
+            raise InputError("ph_out_of_range.high", "high")
 
 
 @dataclass(frozen=True, slots=True)

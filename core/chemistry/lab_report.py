@@ -7,6 +7,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.errors import InputError
+from core.messages import Listed
 from core.quantities import figure
 from core.water import LabReport
 
@@ -65,12 +66,7 @@ def reported(name: str, text: str) -> Fraction:
     """
     found = _TYPED.fullmatch(text)
     if found is None:
-        raise InputError(
-            "report_unclear",
-            "Type a figure, perhaps with its unit: mg/L, mmol/L, meq/L; hardness and alkalinity in "
-            "°dH, °fH or gpg too; SO4, NO3 or HCO3 behind mg/L.",
-            name,
-        )
+        raise InputError("report_unclear", name)
     value = figure(found["value"].replace(",", "."))
     unit = (found["unit"] or "mg/l").lower()
     form = (found["form"] or "").lower()
@@ -82,8 +78,9 @@ def reported(name: str, text: str) -> Fraction:
     printed = _FORMS.get(name, {})
     forms = {one.lower(): of_kept for one, of_kept in printed.items()}
     if form and form not in forms:
-        named = f"comes as {' or '.join(printed)}" if printed else "comes as its own element alone"
-        raise InputError("form_unknown", f"This line {named}.", name)
+        if not printed:
+            raise InputError("form_unknown.element", name)
+        raise InputError("form_unknown", name, forms=Listed(tuple(printed), "or"))
     return value * forms.get(form, Fraction(1))
 
 
@@ -91,7 +88,7 @@ def _of_hardness(name: str, caco3: Fraction) -> Fraction:
     if name == "alkalinity":
         return caco3
     if name not in ("calcium", "magnesium"):
-        raise InputError("unit_unknown", "Only hardness and alkalinity come in degrees.", name)
+        raise InputError("unit_unknown.degrees", name)
     molar, charges = _MOLAR[name]
     return caco3 / CACO3_PER_MEQ * molar / charges
 

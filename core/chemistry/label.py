@@ -130,20 +130,11 @@ class Acid:
 
     def __post_init__(self) -> None:
         if (self.percent is None) == (self.molar is None):
-            raise InputError(
-                "acid_strength_unclear",
-                "Give the acid's strength once: as % by weight, or as mol/L.",
-            )
+            raise InputError("acid_strength_unclear.twice")
         if self.percent is not None and not 0 < self.percent <= 100:
-            raise InputError(
-                "acid_strength_unclear", "An acid is above 0 and at most 100 %.", "percent"
-            )
+            raise InputError("acid_strength_unclear.percent", "percent")
         if self.molar is not None and not 0 < self.molar <= 25:
-            raise InputError(
-                "acid_strength_unclear",
-                "Acids are sold up to some 24 mol/L; check the unit.",
-                "molar",
-            )
+            raise InputError("acid_strength_unclear.molar", "molar")
 
 
 @dataclass(frozen=True)
@@ -176,51 +167,37 @@ class Label:
         self._refuse_what_does_not_add_up()
         check_density(self.density)
         if not 0 < self.purity <= 100:
-            raise InputError(
-                "purity_out_of_range", "A purity is above 0 and at most 100 %.", "purity"
-            )
+            raise InputError("purity_out_of_range", "purity")
 
     def _refuse_what_is_named_twice(self) -> None:
         given = {line for line, percent in self.analysis.items() if percent}
         for pure, oxide in _SAME:
             if {pure, oxide} <= given:
                 raise InputError(
-                    "analysis_names_twice",
-                    f"The label gives {pure} and {oxide}, which are one thing: enter one of them.",
-                    f"analysis.{oxide}",
+                    "analysis_names_twice.element", f"analysis.{oxide}", pure=pure, oxide=oxide
                 )
         if self.salt is not None and given:
-            raise InputError(
-                "analysis_names_twice",
-                "A plain salt is known by its name: leave the analysis empty.",
-                "analysis",
-            )
+            raise InputError("analysis_names_twice.salt", "analysis")
 
     def _refuse_what_does_not_add_up(self) -> None:
         total, parts = self.analysis.get(Nutrient.N, Fraction(0)), self._nitrogen_by_form
         if total and parts > total:
-            raise InputError(
-                "analysis_does_not_add_up",
-                "Nitrate, ammonium and urea nitrogen come to more than the label's total N.",
-                "analysis.N",
-            )
+            raise InputError("analysis_does_not_add_up.nitrogen", "analysis.N")
         rest = sum((p for line, p in self.analysis.items() if line not in _PARTS_OF_N), Fraction(0))
         self._refuse_more_than_whole(max(total, parts) + rest - total)
 
     def _refuse_more_than_whole(self, whole: Fraction) -> None:
         """Refuse an analysis, in all, that 100 g or 100 mL cannot hold."""
         if self.basis is Basis.BY_WEIGHT and whole > 100:
-            raise InputError(
-                "analysis_does_not_add_up", "The analysis comes to more than 100 %.", "analysis"
-            )
+            raise InputError("analysis_does_not_add_up.whole", "analysis")
         heaviest = (self.density or HIGHEST_DENSITY) * 100
         if self.basis is Basis.BY_VOLUME and whole > heaviest:
             raise InputError(
                 "density_cannot_hold_it",
-                f"The analysis comes to {float(whole):.4g} g in 100 mL, which weigh "
-                f"{'' if self.density else 'at most '}{float(heaviest):.4g} g: check its unit and "
-                "the density.",
                 "density" if self.density else "analysis",
+                whole=f"{float(whole):.4g}",
+                known="exactly" if self.density else "at_most",
+                heaviest=f"{float(heaviest):.4g}",
             )
 
     @property
@@ -259,8 +236,4 @@ def check_density(density: Fraction | None) -> None:
         InputError: it is below 0.5 or above 2.5 g/mL.
     """
     if density is not None and not LOWEST_DENSITY <= density <= HIGHEST_DENSITY:
-        raise InputError(
-            "density_out_of_range",
-            "A density is between 0.5 and 2.5 g/mL: weigh 100 mL and divide the g by 100.",
-            "density",
-        )
+        raise InputError("density_out_of_range", "density")

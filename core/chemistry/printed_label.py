@@ -31,8 +31,6 @@ def printed_grade(text: str, *, as_elements: bool = False) -> Mapping[Nutrient, 
     """
     found = _GRADE.match(text[:60])
     if found is None:
-        raise InputError(
-            "no_grade", "Type the three figures as they stand on the label, such as 4-2-6."
-        )
+        raise InputError("no_grade")
     lines = _AS_ELEMENTS if as_elements else _AS_OXIDES
     return dict(zip(lines, (figure(one.replace(",", ".")) for one in found.groups()), strict=True))

@@ -24,19 +24,15 @@ def check_request(request: CourseRequest) -> None:
 
 def _check_days(request: CourseRequest) -> None:
     if request.start < EARLIEST_DAY or request.until > LATEST_DAY:
-        years = f"{EARLIEST_DAY.year} and {LATEST_DAY.year}"
-        raise InputError("day_beyond_reason", f"Give days between the years {years}.", "start")
+        raise InputError(
+            "day_beyond_reason.years", "start", first=EARLIEST_DAY.year, last=LATEST_DAY.year
+        )
     if request.until < request.start:
-        raise InputError(
-            "until_before_start", "The last day is before the start; give a later one.", "until"
-        )
+        raise InputError("until_before_start", "until")
     if request.day(request.until) > MOST_DAYS:
-        raise InputError(
-            "too_long", f"At most {MOST_DAYS} days are planned at once; give a sooner day.", "until"
-        )
-    begins = "A tank joins a season on its start or later."
-    _check_from_start(request, request.filled_on, begins, "filled_on")
-    _check_from_start(request, request.harvest, "The harvest is before the start.", "harvest")
+        raise InputError("too_long.days", "until", most_days=MOST_DAYS)
+    _check_from_start(request, request.filled_on, "before_start.tank", "filled_on")
+    _check_from_start(request, request.harvest, "before_start.harvest", "harvest")
 
 
 def _check_from_start(
@@ -44,15 +40,14 @@ def _check_from_start(
 ) -> None:
     """Refuse a day before the season, saying that so, and one beyond all seasons."""
     if day is not None and day < request.start:
-        raise InputError("before_start", before_start, where)
+        raise InputError(before_start, where)
     if day is not None and day > LATEST_DAY:
-        raise InputError("day_beyond_reason", f"Give a day before {LATEST_DAY.year + 1}.", where)
+        raise InputError("day_beyond_reason.before", where, year=LATEST_DAY.year + 1)
 
 
 def _check_happened(request: CourseRequest) -> None:
-    before = "This happened before the season started."
     for at, happening in enumerate(request.happened):
-        _check_from_start(request, happening.on, before, f"happened[{at}].on")
+        _check_from_start(request, happening.on, "before_start.happened", f"happened[{at}].on")
 
 
 def _check_columns(request: CourseRequest) -> None:
@@ -60,21 +55,13 @@ def _check_columns(request: CourseRequest) -> None:
     known = {column.key for chart in charts for column in chart.columns}
     for at, wait in enumerate(request.waits_for):
         if wait.column not in known:
-            raise InputError(
-                "unknown_column",
-                f"The chart has no column {wait.column!r}.",
-                f"waits_for[{at}].column",
-            )
+            raise InputError("unknown_column.named", f"waits_for[{at}].column", column=wait.column)
 
 
 def _check_rules(request: CourseRequest) -> None:
     for at, rule in enumerate(request.rules):
         if any(apart.product == rule.product for apart in rule.apart_from):
-            raise InputError(
-                "apart_from_itself",
-                f"{rule.product} cannot keep a distance from itself; say how often it is given.",
-                f"rules[{at}].apart_from",
-            )
+            raise InputError("apart_from_itself", f"rules[{at}].apart_from", product=rule.product)
 
 
 def _check_zone(request: CourseRequest) -> None:
@@ -82,7 +69,5 @@ def _check_zone(request: CourseRequest) -> None:
         ZoneInfo(request.time_zone)
     except (ZoneInfoNotFoundError, ValueError, OSError):
         raise InputError(
-            "unknown_time_zone",
-            f"There is no time zone {request.time_zone!r}; give one such as Europe/Paris.",
-            "time_zone",
+            "unknown_time_zone.time_zone", "time_zone", time_zone=request.time_zone
         ) from None

@@ -71,9 +71,9 @@ class Happening:
         needed = _NEEDED.get(self.kind)
         if needed is not None and getattr(self, needed) is None:
             name = "volume" if needed == "litres" else needed
-            raise InputError("missing", f"This needs its {name}.", name)
+            raise InputError("missing.figure", name, name=name)
         if self.kind is HappeningKind.HOLD and self.days is not None and self.days < 1:
-            raise InputError("days_unclear", "A column is held for 1 day or more.", "days")
+            raise InputError("days_unclear", "days")
 
 
 _NEEDED: Mapping[HappeningKind, str] = {

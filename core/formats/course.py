@@ -6,6 +6,7 @@ from pydantic import ConfigDict, Field
 
 from core.course import Course, LaidColumn, Task, TaskKind, Why
 from core.formats.fields import Day, Document, Figure, TimeOfDay
+from core.wording import wording
 
 
 class LaidColumnDocument(Document):
@@ -68,7 +69,7 @@ class CourseDocument(Document):
             columns=tuple(_column(course, one) for one in course.columns),
             tasks=tuple(_task(one) for one in course.tasks),
             conflicts=tuple(
-                ConflictDocument(code=one.code, rules=one.rules, message=one.message)
+                ConflictDocument(code=one.code, rules=one.rules, message=wording(one.message))
                 for one in course.conflicts
             ),
         )

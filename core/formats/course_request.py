@@ -38,6 +38,7 @@ from core.formats.fields import (
 )
 from core.formats.water import WaterDocument
 from core.limits import HIGHEST_STRENGTH, MOST_COLUMNS, MOST_HAPPENED, MOST_PRODUCTS, MOST_RULES
+from core.messages import Listed
 from core.quantities import Volume
 from core.water import Disinfectant
 
@@ -56,9 +57,7 @@ class StrengthDocument(Document):
         """The strength it means."""
         if self.strength > HIGHEST_STRENGTH:
             raise InputError(
-                "strength_out_of_range",
-                f"More than {HIGHEST_STRENGTH} times the printed dose is a slip; 0.8 is 80 %.",
-                "strength",
+                "strength_out_of_range.strength", "strength", highest_strength=HIGHEST_STRENGTH
             )
         return StrengthFrom(self.strength, self.from_day, self.column)
 
@@ -129,7 +128,7 @@ class ApartDocument(Document):
     def apart(self) -> Apart:
         """The distance it means."""
         if (self.product is None) is (self.role is None):
-            raise InputError("apart_unclear", "Name a product or a role, one of them.", "product")
+            raise InputError("apart_unclear", "product")
         return Apart(self.days, self.product, self.role)
 
 
@@ -143,7 +142,7 @@ class AnchorDocument(Document):
     def anchor(self) -> Anchor:
         """The day it means."""
         if self.of is AnchorKind.STAGE and self.name not in set(Stage):
-            raise InputError("stage_unclear", f"Name a stage: {', '.join(Stage)}.", "name")
+            raise InputError("stage_unclear", "name", stages=Listed(tuple(Stage), "comma"))
         return Anchor(self.of, self.name, self.days)
 
 

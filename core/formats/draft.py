@@ -8,6 +8,7 @@ from core.formats.chart import MS_CM, FeedChart
 from core.formats.fields import Document
 from core.leaflet import Asked, ChartDraft, FoundTable, TakenAs
 from core.quantities import Reading, ReadingScale
+from core.wording import in_words, wording
 
 
 class UnsureRowDocument(Document):
@@ -83,11 +84,11 @@ class ChartDraftDocument(Document):
             chart=FeedChart.of(draft.chart, _scale(draft)) if draft.chart else None,
             questions=tuple(
                 QuestionDocument(
-                    code=one.code, message=one.message, row=one.row, column=one.column,
+                    code=one.code, message=wording(one.message), row=one.row, column=one.column,
                     choices=one.choices,
                     rows=tuple(
                         UnsureRowDocument(
-                            row=row.row, name=row.name, likely=row.likely, why=row.why
+                            row=row.row, name=row.name, likely=row.likely, why=wording(row.why)
                         )
                         for row in one.rows
                     ),
@@ -95,10 +96,13 @@ class ChartDraftDocument(Document):
                 for one in draft.questions
             ),
             notes=tuple(
-                NoteDocument(text=one.text, row=one.row, column=one.column) for one in draft.notes
+                NoteDocument(text=in_words(one.text), row=one.row, column=one.column)
+                for one in draft.notes
             ),
             guesses=tuple(
-                GuessDocument(product=one.product, field=one.field, value=one.value, why=one.why)
+                GuessDocument(
+                    product=one.product, field=one.field, value=one.value, why=wording(one.why)
+                )
                 for one in draft.guesses
             ),
             tables=tuple(

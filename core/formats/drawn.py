@@ -67,7 +67,7 @@ class DrawnRecordDocument(Document):
             InputError: its mix pours nothing.
         """
         if judged is None:
-            raise InputError("nothing_to_pour", "This drawn mix pours nothing.", "only")
+            raise InputError("nothing_to_pour.drawn", "only")
         return cls(
             seed=case.seed,
             traits=case.traits,

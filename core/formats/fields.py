@@ -84,7 +84,7 @@ def _day(value: object) -> date:
             return date.fromisoformat(value)
     except ValueError:
         pass
-    raise InputError("day_unclear", "Give a day such as 2027-03-01.")
+    raise InputError("day_unclear")
 
 
 Day = Annotated[
@@ -102,7 +102,7 @@ def _time_of_day(value: object) -> time:
         return value
     if isinstance(value, str) and re.fullmatch(r"([01]\d|2[0-3]):[0-5]\d", value):
         return time.fromisoformat(value)
-    raise InputError("time_unclear", "Give a time of day such as 09:00.")
+    raise InputError("time_unclear")
 
 
 TimeOfDay = Annotated[

@@ -20,6 +20,7 @@ from core.leaflet import (
     tables_of,
 )
 from core.leaflet.table import dose_text, usual_unit
+from core.messages import Listed
 from core.quantities import DoseUnit, PpmScale, ReadingUnit
 from core.quantities.dose_units import GALLONS, DoseUnitSaid, Gallon, read_dose_unit
 from core.quantities.readings import PPM_SCALES
@@ -77,7 +78,7 @@ def _gallon(text: str | None) -> Gallon | None:
         return None
     found = next((one for one in GALLONS if one == text.lower()), None)
     if found is None:
-        raise InputError("not_a_choice", "A gallon is us or uk.", "gallon")
+        raise InputError("not_a_choice.gallon", "gallon")
     return found
 
 
@@ -86,7 +87,7 @@ def _scale(text: str | None) -> PpmScale | None:
         return None
     found = next((one for one in PPM_SCALES if str(one) == text.strip()), None)
     if found is None:
-        raise InputError("not_a_choice", "A ppm scale is 500, 640 or 700.", "ppm_scale")
+        raise InputError("not_a_choice.ppm_scale", "ppm_scale")
     return found
 
 
@@ -96,7 +97,9 @@ def _reading_unit(text: str | None) -> ReadingUnit | None:
         return None
     units = {unit.value: unit for unit in ReadingUnit if unit is not ReadingUnit.PPM}
     if text not in units:
-        raise InputError("not_a_choice", f"A row of EC is in {', '.join(units)}.", "reading_unit")
+        raise InputError(
+            "not_a_choice.reading_unit", "reading_unit", units=Listed(tuple(units), "comma")
+        )
     return units[text]
 
 
@@ -106,8 +109,8 @@ def _unit(text: str | None) -> DoseUnitSaid | None:
         return None
     said = read_dose_unit(text)
     if said is None or said.with_gallon("us").unit() is None:
-        choices = ", ".join(unit.value for unit in DoseUnit)
-        raise InputError("not_a_choice", f"A unit of doses is one of {choices}.", "unit")
+        choices = Listed(tuple(unit.value for unit in DoseUnit), "comma")
+        raise InputError("not_a_choice.unit", "unit", choices=choices)
     return said
 
 
@@ -155,7 +158,7 @@ def read_file(
         chosen = next((file for file, _, _ in found), first)
         return ReadFile(chosen, _draft_of(chosen, replace(options, table=None), name))
     if options.table is not None and not 1 <= options.table <= len(found):
-        raise InputError("not_a_choice", f"There are {len(found)} tables here.", "table")
+        raise InputError("not_a_choice.table", "table", found=len(found))
     file, number, _ = found[(options.table or 1) - 1]
     draft = _draft_of(file, replace(options, table=number), name)
     return ReadFile(file, draft if options.table else asking_which(draft, tables), tables)

@@ -15,6 +15,7 @@ from core.leaflet.sheet import Sheet, SheetColumn, SheetRow
 from core.leaflet.table import dose_text, span_text, usual_unit
 from core.limits import LONGEST_TYPED, MOST_COLUMNS, MOST_PRODUCTS
 from core.quantities import DoseUnit, PpmScale, ReadingRange, ReadingScale, ReadingUnit
+from core.wording import in_words
 
 Typed = Annotated[str, StringConstraints(max_length=LONGEST_TYPED, pattern=r"^[^\x00-\x1f]*$")]
 
@@ -161,7 +162,9 @@ def _notes(draft: ChartDraft) -> tuple[str, ...]:
     bottles = {row.row: row.product.name for row in draft.rows}
     for note in draft.notes:
         if note.text != draft.name:
-            lines.setdefault(note.row, []).append(_of_bottle(note.text, bottles.get(note.row)))
+            lines.setdefault(note.row, []).append(
+                _of_bottle(in_words(note.text), bottles.get(note.row))
+            )
     return tuple(dict.fromkeys(_one_line(texts)[:500] for texts in lines.values()))
 
 

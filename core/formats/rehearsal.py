@@ -31,13 +31,13 @@ LARGEST_FAULT = 1000
 
 def _signed(value: object) -> Fraction:
     if isinstance(value, bool) or not isinstance(value, str | int | Decimal | float):
-        raise InputError("not_a_number", "That must be a number.")
+        raise InputError("not_a_number.signed")
     try:
         number = Decimal(str(value))
     except InvalidOperation:
-        raise InputError("not_a_number", f"{str(value)[:40]!r} is not a number.") from None
+        raise InputError("not_a_number.value", value=str(value)[:40]) from None
     if not number.is_finite() or abs(number) > LARGEST_FAULT:
-        raise InputError("out_of_range", f"That is beyond {LARGEST_FAULT} either way.")
+        raise InputError("out_of_range.fault", largest_fault=LARGEST_FAULT)
     return Fraction(number)
 
 
@@ -159,11 +159,7 @@ class RehearsalDocument(Document):
                 not on the chart.
         """
         if self.volume_told is not None and not 0 < self.volume_told <= LARGEST_VOLUME_L:
-            raise InputError(
-                "volume_out_of_range",
-                "The volume must be above 0 and at most 1 000 000 L.",
-                "volume_told",
-            )
+            raise InputError("volume_out_of_range.plain", "volume_told")
         return RehearsalRequest(
             mix=within("request", self.request.request),
             truth=within("truth", self.truth.truth),

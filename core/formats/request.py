@@ -70,9 +70,7 @@ class WindowDocument(Document):
     def window(self) -> Window:
         """The range it means."""
         if self.low > self.high:
-            raise InputError(
-                "range_upside_down", "The low end of the range is above its high end.", "low"
-            )
+            raise InputError("range_upside_down.reading", "low")
         return Window(self.low, self.high, own=True)
 
 
@@ -148,9 +146,7 @@ class MixRequestDocument(Document):
 
     def _water(self) -> Water:
         if self.water and self.blend:
-            raise InputError(
-                "blend_unclear", "Give one water, or the parts of a blend, not both.", "blend"
-            )
+            raise InputError("blend_unclear.both", "blend")
         if self.blend:
             return within("blend", lambda: blended(self.blend))
         return within("water", self.water.water) if self.water else Water()

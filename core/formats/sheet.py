@@ -11,6 +11,7 @@ from core.formats.pour import PlainReading, PourDocument
 from core.planning import PourSheet
 from core.quantities import Reading, ReadingRange
 from core.water import TargetConvention
+from core.wording import Manner, wording
 
 
 class EcWindow(Document):
@@ -101,7 +102,7 @@ class PourSheetDocument(Document):
     left_out: tuple[LeftOutDocument, ...]
 
     @classmethod
-    def of(cls, sheet: PourSheet) -> "PourSheetDocument":
+    def of(cls, sheet: PourSheet, manner: Manner) -> "PourSheetDocument":
         """The document of a pour sheet."""
         return cls(
             volume_l=sheet.volume.litres,
@@ -132,7 +133,7 @@ class PourSheetDocument(Document):
                     code=caution.code,
                     severity=caution.severity,
                     title=caution.title,
-                    message=caution.message,
+                    message=wording(caution.message, manner),
                     values=caution.values,
                     products=caution.products,
                     remedy=caution.remedy,

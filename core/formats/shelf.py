@@ -74,12 +74,10 @@ class AlkaliOnShelfDocument(Document):
         """What it means."""
         if not 0 < self.meq <= STRONGEST_ALKALI_MEQ:
             raise InputError(
-                "strength_out_of_range",
-                f"It has above 0 and at most {STRONGEST_ALKALI_MEQ} meq.",
-                "meq",
+                "strength_out_of_range.meq", "meq", strongest_alkali_meq=STRONGEST_ALKALI_MEQ
             )
         if self.carbonate > 1:
-            raise InputError("out_of_range", "It is at most 1.", "carbonate")
+            raise InputError("out_of_range.carbonate", "carbonate")
         alkali = Alkali(float(self.meq), float(self.carbonate))
         return AlkaliOnShelf(self.key, self.name, alkali, self.unit)
 

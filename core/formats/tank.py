@@ -11,6 +11,7 @@ from core.errors import InputError
 from core.facts import one_each
 from core.formats.fields import Document, Figure, Key, within
 from core.limits import LONGEST_CM, MOST_JOINED, MOST_PARTS
+from core.messages import Listed
 from core.tanks import (
     Box,
     Bucket,
@@ -101,12 +102,13 @@ class JoinedVesselDocument(Document):
             if name not in needed:
                 raise InputError(
                     "unknown_length",
-                    f"A vessel of this shape has no {name!r}; it has {', '.join(needed)}.",
                     f"lengths.{name}",
+                    name=name,
+                    needed=Listed(tuple(needed), "comma"),
                 )
         for name in needed:
             if name not in self.lengths and name not in MAY_BE_MISSING:
-                raise InputError("missing", f"Measure its {_words(name)}.", f"lengths.{name}")
+                raise InputError("missing.part", f"lengths.{name}", name=_words(name))
         cm = {name: float(length * CM_IN[unit]) for name, length in self.lengths.items()}
         return Part(
             name=self.name,

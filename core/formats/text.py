@@ -9,19 +9,20 @@ from pydantic import BaseModel, ValidationError
 
 from core.errors import InputError
 from core.limits import LARGEST_BYTES
+from core.messages import Message
 
 _Model = TypeVar("_Model", bound=BaseModel)
 
 
 def _no_constant(name: str) -> NoReturn:
-    raise InputError("not_a_number", f"{name} is not a number that can be measured.")
+    raise InputError("not_a_number.constant", name=name)
 
 
 def _unique(pairs: list[tuple[str, Any]]) -> dict[str, Any]:
     found: dict[str, Any] = {}
     for name, value in pairs:
         if name in found:
-            raise InputError("key_repeats", f"The field {name!r} stands twice in one object.")
+            raise InputError("key_repeats.field", name=name)
         found[name] = value
     return found
 
@@ -35,7 +36,7 @@ def read_json(
         InputError: too large, not UTF-8, not JSON, or nested beyond reason.
     """
     if len(raw) > largest:
-        raise InputError("too_large", f"The input is over {largest // 1_000_000} MB.")
+        raise InputError("too_large.input", largest=largest // 1000000)
     try:
         return json.loads(
             raw.decode("utf-8-sig"),
@@ -46,15 +47,13 @@ def read_json(
     except InputError:
         raise
     except UnicodeDecodeError:
-        raise InputError("not_json", "The input is not UTF-8 text.") from None
+        raise InputError("not_json.not_utf8") from None
     except json.JSONDecodeError as error:
         raise InputError(
-            "not_json",
-            f"The input is not JSON: {error.msg}.",
-            f"line {error.lineno}, column {error.colno}",
+            "not_json.syntax", f"line {error.lineno}, column {error.colno}", msg=error.msg
         ) from None
     except (ValueError, RecursionError):
-        raise InputError("not_json", "The input holds numbers or nesting beyond reason.") from None
+        raise InputError("not_json.nesting") from None
 
 
 def document_of(model: type[_Model], data: object) -> _Model:
@@ -71,28 +70,29 @@ def document_of(model: type[_Model], data: object) -> _Model:
 
 def input_error(error: Mapping[str, Any], data: object) -> InputError:
     """Say a validation error in the grower's words."""
-    where = path_text(error["loc"])
     cause = error.get("ctx", {}).get("error")
-    if isinstance(cause, InputError):
-        code, message = cause.code, cause.message
-    else:
-        code, message = _words(error)
-    return InputError(code, _cell(error["loc"], data) + message, where)
+    found = cause if isinstance(cause, InputError) else _misfit(error)
+    found = found.at(path_text(error["loc"]))
+    cell = _cell(error["loc"], data)
+    return found.about(cell) if cell else found
 
 
-def _words(error: Mapping[str, Any]) -> tuple[str, str]:
+def _misfit(error: Mapping[str, Any]) -> InputError:
+    """What a format finds of itself, before any rule is asked."""
     name = next((str(part) for part in reversed(error["loc"]) if isinstance(part, str)), "input")
     match error["type"]:
         case "missing":
-            return "missing", f"The field {name} is missing."
+            return InputError("missing.field", name=name)
         case "extra_forbidden":
-            return "unknown_field", f"There is no field {name}; check its spelling."
+            return InputError("unknown_field", name=name)
         case "enum" | "literal_error":
-            return "not_a_choice", f"{name} must be one of: {error['ctx']['expected']}."
+            return InputError(
+                "not_a_choice.field", name=name, choices=str(error["ctx"]["expected"])
+            )
         case "model_type" | "dict_type" | "model_attributes_type":
-            return "wrong_type", f"{name} must be an object."
+            return InputError("wrong_type.field", name=name)
         case _:
-            return "wrong_type", f"{name}: {error['msg']}."
+            return InputError("wrong_type.other", name=name, said=str(error["msg"]))
 
 
 def path_text(loc: Sequence[str | int]) -> str:
@@ -103,11 +103,11 @@ def path_text(loc: Sequence[str | int]) -> str:
     return text
 
 
-def _cell(loc: Sequence[str | int], data: object) -> str:
-    """`Row Marram One, column Week 5: ` for an error inside a dose, else nothing."""
+def _cell(loc: Sequence[str | int], data: object) -> Message | None:
+    """`Row Marram One, column Week 5` for an error inside a dose, else None."""
     at = list(loc)
     if "doses" not in at:
-        return ""
+        return None
     depth = at.index("doses")
     try:
         chart: Any = data
@@ -116,8 +116,10 @@ def _cell(loc: Sequence[str | int], data: object) -> str:
         dose = chart["doses"][at[depth + 1]]
         row = next(p for p in chart["products"] if p["key"] == dose["product"])
         column = next(c for c in chart["columns"] if c["key"] == dose["column"])
-        return (
-            f"Row {row.get('name') or row['key']}, column {column.get('label') or column['key']}: "
+        return Message(
+            "cell",
+            row=str(row.get("name") or row["key"]),
+            column=str(column.get("label") or column["key"]),
         )
     except (LookupError, TypeError, StopIteration, AttributeError):
-        return ""
+        return None

@@ -83,13 +83,11 @@ class Event:
 
     def __post_init__(self) -> None:
         if (self.figure is None) == (self.kind in WITH_FIGURE):
-            raise InputError("event_incomplete", "That event needs its figure.", "figure")
+            raise InputError("event_incomplete.figure", "figure")
         if self.figure is not None and not 0 <= self.figure <= LARGEST_FIGURE:
-            raise InputError("figure_out_of_range", "That figure cannot be meant.", "figure")
+            raise InputError("figure_out_of_range", "figure")
         if bool(self.of) != (self.kind in ABOUT_EVENTS) or bool(self.step) == bool(self.of):
-            raise InputError(
-                "event_incomplete", "An event is about a step, or about another event.", "step"
-            )
+            raise InputError("event_incomplete.step", "step")
 
 
 @dataclass(frozen=True, slots=True)

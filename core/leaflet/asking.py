@@ -11,6 +11,7 @@ from core.leaflet.layout import Layout
 from core.leaflet.request import Asked, CellKind, TableRequest, UnsureRow
 from core.leaflet.row_words import TakenAs
 from core.leaflet.rows import Body
+from core.messages import Listed, Message
 from core.plausible import doses_per_litre, implausible_doses
 from core.quantities import Spoons
 
@@ -19,12 +20,14 @@ def ask_of_rows(body: Body, found: Findings) -> None:
     """Once, of all rows of which nothing says what they are."""
     if not body.unsure:
         return
-    names = ", ".join(row.name for _, row in body.unsure[:4])
-    more = f" and {len(body.unsure) - 4} more" if len(body.unsure) > 4 else ""
     first, _ = body.unsure[0]
     found.ask(
         Asked.ROWS,
-        f"Nothing says what these rows are: {names}{more}. Say of each whether it is a bottle.",
+        Message(
+            "ask_rows",
+            names=Listed(tuple(row.name for _, row in body.unsure[:4]), "comma"),
+            more=len(body.unsure[4:]),
+        ),
         first,
         rows=tuple(row for _, row in body.unsure),
     )
@@ -55,14 +58,13 @@ def ask_of_doses(
     ]
     if not odd:
         return
-    said = "; ".join(f"{row.name}: {why}" for row, _, why in odd[:4])
-    more = f"; and {len(odd) - 4} rows more" if len(odd) > 4 else ""
+    said = (why.about(Message("product", name=row.name)) for row, _, why in odd[:4])
     for row, at, why in odd:
         found.mark(row.cells[at], CellKind.QUESTION, why)
     row, at, _ = odd[0]
     found.ask(
         Asked.IMPLAUSIBLE,
-        f"{said}{more}. Is that what the leaflet prints? Look at the figure and its unit.",
+        Message("ask_doses", doses=Listed(tuple(said), "semicolon"), more=len(odd[4:])),
         row.cells[at],
         rows=tuple(
             UnsureRow(layout.number(row.label), row.name, TakenAs.BOTTLE, why)
@@ -77,8 +79,7 @@ def ask_of_strength(body: Body, request: TableRequest, found: Findings) -> None:
         return
     found.ask(
         Asked.STRENGTH,
-        f"{body.strength_cell.text}: are the doses printed for that strength already, or is "
-        "each still to be multiplied by it?",
+        Message("ask_strength", printed=body.strength_cell.text),
         body.strength_cell, "in_doses", "times",
     )  # fmt: skip
 

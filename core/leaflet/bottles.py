@@ -1,6 +1,5 @@
 """The bottles of a table: their doses in units, what they are for, and what is open of them."""
 
-import re
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
@@ -19,6 +18,7 @@ from core.leaflet.rows import Body, BottleRow
 from core.leaflet.statements import Statements
 from core.leaflet.table import span_text
 from core.leaflet.units import dose_of, fitting_unit, unit_for
+from core.messages import Listed, Message
 from core.quantities import DoseUnit, decimal_text
 from core.quantities.dose_units import DoseUnitSaid
 
@@ -171,8 +171,7 @@ def _footnoted(
     if speaks_of_one:
         found.ask(
             Asked.CELL,
-            f"{row.name}, “{cell.text[:60]}”: the note at the foot says “{text[:80]}”. Write the "
-            "dose with its unit.",
+            Message("ask_cell.footnote", text=text[:80]).about(_place(row, cell)),
             cell,
         )
     return unit
@@ -182,15 +181,14 @@ def _ask_of_two_units(cell: Cell, row: BottleRow, found: Findings) -> None:
     """A dose whose own unit is another than that of the note to which its mark points."""
     found.ask(
         Asked.CELL,
-        f"{row.name}, “{cell.text[:60]}”: the note at the foot names another unit. Write the dose "
-        "with the one that is right.",
+        Message("ask_cell.two_units").about(_place(row, cell)),
         cell,
     )
 
 
 def _guess_as_first(row: BottleRow, unit: DoseUnitSaid, found: Findings) -> None:
     """Say once that the cells of a row follow the unit of its first."""
-    why = "its first dose is in that, and the others say nothing"
+    why = Message("guess.first_dose")
     words = "/".join(filter(None, (unit.measure, unit.per)))
     if not any((one.product, one.why) == (row.name, why) for one in found.guesses):
         found.guess(row.name, "unit", words, why)
@@ -198,13 +196,14 @@ def _guess_as_first(row: BottleRow, unit: DoseUnitSaid, found: Findings) -> None
 
 def _ask_fit(cell: Cell, product: Product, found: Findings) -> None:
     """A row of millilitres in which one cell has grams: one of them is a slip."""
-    how = "by weight" if product.form is Form.DRY else "by volume"
+    others = {"others": "by_weight" if product.form is Form.DRY else "by_volume"}
+    place = Message("cell_of", row=product.name, text=cell.text[:60])
     found.ask(
         Asked.CELL,
-        f"{product.name}, “{cell.text[:60]}”: the others of this row go {how}. Which is right?",
+        Message("ask_cell.fit", **others).about(place),
         cell,
     )
-    found.mark(cell, CellKind.QUESTION, f"the others go {how}")
+    found.mark(cell, CellKind.QUESTION, Message("cell_meaning.fit", **others))
 
 
 def _ask_cell(cell: Cell, row: BottleRow, error: InputError, found: Findings) -> None:
@@ -213,15 +212,24 @@ def _ask_cell(cell: Cell, row: BottleRow, error: InputError, found: Findings) ->
         found.make_it_of_doses(code)
     else:
         scales = ("500", "640", "700")
-        choices = scales if code is Asked.PPM_SCALE else _choices_in(error.message)
-        found.ask(code, f"{row.name}, “{cell.text[:60]}”: {error.message}", cell, *choices)
+        choices = scales if code is Asked.PPM_SCALE else _choices_in(error)
+        found.ask(code, error.message.about(_place(row, cell)), cell, *choices)
     found.mark(cell, CellKind.QUESTION, error.message)
 
 
-def _choices_in(message: str) -> tuple[str, ...]:
+def _place(row: BottleRow, cell: Cell) -> Message:
+    return Message("cell_of", row=row.name, text=cell.text[:60])
+
+
+_TWO_WAYS = (("many", "few"), ("thousands", "decimals"), ("whole", "decimal"))
+"""What errors call both ways in which a figure could be written."""
+
+
+def _choices_in(error: InputError) -> tuple[str, ...]:
     """Both ways in which an error says that a figure could be written."""
-    found = re.search(r"write ([\d.]+) or ([\d.]*\d)\.?$", message)
-    return (found[1], found[2]) if found else ()
+    values = error.message.values
+    ways = next((pair for pair in _TWO_WAYS if values.keys() >= set(pair)), ())
+    return tuple(str(values[way]) for way in ways)
 
 
 def _told_by(
@@ -248,8 +256,7 @@ def _ask_units(
         first, _ = of_gallons[0]
         found.ask(
             Asked.GALLON,
-            "Doses are per gallon, and the leaflet does not say which: a US gallon is 3.785 L, a "
-            "UK gallon 4.546 L.",
+            Message("ask_gallon"),
             layout.first_that_says("gal") or first.unit_cell or first.label, "us", "uk",
         )  # fmt: skip
     if unsaid := lacks[Asked.UNIT]:
@@ -257,7 +264,10 @@ def _ask_units(
         _ask_unit(unsaid, found, every=every)
 
 
-_OPEN = {Asked.GALLON: "of which gallon?", Asked.UNIT: "in which unit?"}
+_OPEN = {
+    Asked.GALLON: Message("cell_meaning.which_gallon"),
+    Asked.UNIT: Message("cell_meaning.which_unit"),
+}
 
 
 def _lacking(cell: Printed) -> Asked | None:
@@ -273,18 +283,18 @@ def _ask_unit(
     unsaid: list[tuple[BottleRow, DoseUnitSaid]], found: Findings, *, every: bool
 ) -> None:
     row, said = unsaid[0]
-    names = ", ".join(list(dict.fromkeys(one.name for one, _ in unsaid))[:4])
-    whose = "Doses stand" if every else f"{names}: doses stand"
+    names = Listed(tuple(dict.fromkeys(one.name for one, _ in unsaid))[:4], "comma")
     if said.measure and said.per is None:
-        message = f"{whose} in {said.measure}, and not per how much water."
+        message = Message("ask_unit.per", measure=said.measure)
         choices = _units_of(said.measure)
     elif said.per is not None:
-        message = f"{whose} without saying of what: millilitres or grams?"
+        message = Message("ask_unit.measure")
         per = f"{said.count}{said.per}" if said.count > 1 else said.per
         choices = (f"mL/{per}", f"g/{per}")
     else:
-        message, choices = f"{whose} without a unit.", _units_of("mL")
-    found.ask(Asked.UNIT, f"{message} Say which it is.", row.label, *choices)
+        message, choices = Message("ask_unit.none"), _units_of("mL")
+    whose = None if every else Message("rows", names=names)
+    found.ask(Asked.UNIT, message.about(whose), row.label, *choices)
 
 
 def _units_of(measure: str) -> tuple[str, ...]:

@@ -7,6 +7,7 @@ from functools import lru_cache
 
 from core.errors import InputError
 from core.limits import LONGEST_TYPED
+from core.messages import Message
 from core.quantities import PpmScale, Reading, ReadingScale, ReadingUnit
 from core.quantities.dose_units import DoseUnitSaid, gallon_named, read_dose_unit
 from core.quantities.typed_numbers import split_range, tidy_text
@@ -133,18 +134,14 @@ def read_dose_cell(text: str, habits: DoseCellHabits = DoseCellHabits()) -> Dose
     if plain.lower() in _WATER:
         return DoseCell(is_none=True, note=plain)
     if is_long(plain):
-        raise InputError("too_long", "That is a sentence, and no dose: write the dose alone.")
+        raise InputError("too_long.dose")
     if _DATE_LIKE.fullmatch(plain):
         month, day = (int(part) for part in plain[5:10].split("-"))
-        raise InputError(
-            "cell_is_a_date",
-            f"The spreadsheet made a date of this cell ({plain[:10]}); the leaflet may say "
-            f"{day}-{month} or {month}-{day}. Type what it says.",
-        )
+        raise InputError("cell_is_a_date", plain=plain[:10], day=day, month=month)
     plain, note = _without_notes(plain)
     if is_no_dose(plain):
         return DoseCell(is_none=True, note=note)
-    low = tidy_text(plain, "a dose such as 4 or 2-3")
+    low = tidy_text(plain, Message("typed.bare_dose"))
     until = None
     if found := _UNTIL.search(low):
         until, low = _rule(found["rule"], habits), low[: found.start()].strip(" ,;")
@@ -175,7 +172,7 @@ def _is_aside(inside: str) -> bool:
 
 
 def _dose(text: str, until: Fraction | None, note: str, habits: DoseCellHabits) -> DoseCell:
-    what = "a dose such as 4, 1/2, 2-3 or 4 mL/L"
+    what = Message("typed.cell_dose")
     if about := _ABOUT.match(text):
         text, note = text[about.end() :], f"{about[0].strip()} {note}".strip()
     up_to = _UP_TO.match(text)
@@ -187,7 +184,7 @@ def _dose(text: str, until: Fraction | None, note: str, habits: DoseCellHabits) 
     unit = _unit(rest)
     _refuse_odd_fraction(text)
     if up_to and low != high:
-        raise InputError("words_unclear", "It is a limit and a range in one: write one of them.")
+        raise InputError("words_unclear.dose")
     if high == 0 and until is None:
         return DoseCell(is_none=True, note=note)
     return DoseCell(as_figure(low), as_figure(high), unit, until, note)
@@ -201,8 +198,7 @@ def _with_one_dash(text: str, habits: DoseCellHabits) -> str:
     if habits.comma in ("decimal", "both") and (found := _PLAIN_POINT.search(text)):
         whole, decimal = found[0].replace(".", ""), found[0].rstrip("0")
         raise InputError(
-            "ambiguous_number",
-            f"{found[0]} stands beside decimal commas: write {whole} or {decimal}.",
+            "ambiguous_number.beside_commas", found=found[0], whole=whole, decimal=decimal
         )
     if _PLAIN_COMMA.search(text) and habits.comma in ("decimal", "thousands"):
         text = re.sub(r",(?=\d{3})", "." if habits.comma == "decimal" else "", text)
@@ -213,9 +209,7 @@ def _unit(rest: str) -> DoseUnitSaid | None:
     """The unit that stands behind a dose; None where nothing does."""
     unit = read_dose_unit(rest) if rest else None
     if rest and unit is None:
-        raise InputError(
-            "words_unclear", f"“{rest[:40]}” is no unit of a dose: write the dose alone, or a note."
-        )
+        raise InputError("words_unclear.dose_unit", rest=rest[:40])
     return unit
 
 
@@ -226,26 +220,16 @@ def _refuse_odd_fraction(text: str) -> None:
     """`4/5`: hardly anybody prints fifths, and many mean "4 or 5"."""
     for over, under in re.findall(r"(?<![\d.,])(\d+)/(\d+)", text):
         if int(under) not in _KITCHEN or int(over) >= int(under):
-            raise InputError(
-                "fraction_unclear",
-                f"{over}/{under} could be a fraction, or {over} to {under}: write "
-                f"{over}-{under}, or the decimal.",
-            )
+            raise InputError("fraction_unclear", over=over, under=under)
 
 
 def _rule(text: str, habits: DoseCellHabits) -> Fraction:
     """mS/cm above the water, from the words behind "until"."""
     found = _RULE.fullmatch(text.strip(" ."))
     if not found:
-        raise InputError(
-            "rule_unclear", "That rule is not understood: write it as “until EC +1.0”."
-        )
+        raise InputError("rule_unclear.rule")
     if not (found["plus"] or found["above"]):
-        raise InputError(
-            "rule_unclear",
-            f"Is {found['value']} above the water, or what the pen shows in all? Write it as "
-            f"“until EC +{found['value']}” if it is above the water.",
-        )
+        raise InputError("rule_unclear.above", found=found["value"])
     value = Fraction(found["value"].replace(",", "."))
     return as_figure(Reading.of(value, _rule_scale(found, habits)).ms_cm)
 
@@ -268,7 +252,7 @@ def as_figure(value: Fraction) -> Fraction:
         InputError: it is larger than that.
     """
     if value >= 10**12:
-        raise InputError("out_of_range", "That is more than any vessel holds.")
+        raise InputError("out_of_range.vessel")
     return value if _FINEST % value.denominator == 0 else Fraction(round(value * _FINEST), _FINEST)
 
 

@@ -17,21 +17,22 @@ from core.leaflet.request import (
     Understood,
 )
 from core.leaflet.several import Region, tables_in
+from core.messages import Listed, Message
 
 
 def chosen_of(tables: Sequence[Region], number: int | None) -> Region:
     """The table that is asked for; the first until one is."""
     if number is not None and number > len(tables):
-        raise InputError("not_a_choice", f"There are {len(tables)} tables here.", "table")
+        raise InputError("not_a_choice.tables", "table", tables=len(tables))
     return tables[(number or 1) - 1]
 
 
 def asking_which(draft: ChartDraft, tables: Sequence[FoundTable]) -> ChartDraft:
     """The draft of the first table, while nobody says which is meant."""
-    said = "; ".join(f"{n} {_called(one)}" for n, one in enumerate(tables, 1))
+    said = (_called(n, one) for n, one in enumerate(tables, 1))
     asked = Question(
         Asked.TABLES,
-        f"Here are {len(tables)} tables: {said}. Each is a chart of its own: which one?",
+        Message("ask_tables", count=len(tables), tables=Listed(tuple(said), "semicolon")),
         1,
         1,
         tuple(str(number) for number, _ in enumerate(tables, 1)),
@@ -41,9 +42,15 @@ def asking_which(draft: ChartDraft, tables: Sequence[FoundTable]) -> ChartDraft:
     return replace(draft, chart=None, questions=(asked,))
 
 
-def _called(one: FoundTable) -> str:
+def _called(number: int, one: FoundTable) -> Message:
     names = ", ".join(filter(None, (one.sheet, one.title)))
-    return f"{names} ({one.rows} by {one.columns})".strip()
+    return Message(
+        "ask_tables.named" if names else "ask_tables.nameless",
+        number=number,
+        names=names,
+        rows=one.rows,
+        columns=one.columns,
+    )
 
 
 def tables_of(rows: tuple[tuple[str, ...], ...]) -> tuple[FoundTable, ...]:
@@ -59,7 +66,7 @@ def tables_of(rows: tuple[tuple[str, ...], ...]) -> tuple[FoundTable, ...]:
     return (FoundTable(title, len(layout.body), len(layout.columns)),)
 
 
-def with_cells(draft: ChartDraft, cells: Sequence[Cell], why: str) -> ChartDraft:
+def with_cells(draft: ChartDraft, cells: Sequence[Cell], why: Message) -> ChartDraft:
     """A draft with cells that are no part of it."""
     kept = [Understood(one.row, one.column, CellKind.NOTE, why) for one in cells]
     every = sorted((*draft.cells, *kept), key=lambda one: (one.row, one.column))
@@ -70,14 +77,12 @@ def besides_hidden(draft: ChartDraft, hidden: list[Cell], request: TableRequest)
     """A draft without what is hidden, and the question whether that belongs to it."""
     if not hidden or request.hidden == "with":
         return draft
-    draft = with_cells(draft, hidden, "hidden in the file")
+    draft = with_cells(draft, hidden, Message("cell_meaning.hidden"))
     if request.hidden == "without":
         return draft
-    said = ", ".join(cell.text[:20] for cell in hidden[:4])
     asked = Question(
         Asked.HIDDEN,
-        f"The file hides rows or columns in which something stands ({said}): are they a part of "
-        "the chart?",
+        Message("ask_hidden", texts=Listed(tuple(cell.text[:20] for cell in hidden[:4]), "comma")),
         hidden[0].row,
         hidden[0].column,
         ("with", "without"),

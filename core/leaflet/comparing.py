@@ -5,6 +5,7 @@ from dataclasses import dataclass
 
 from core.chart import Chart, Column, Dose, Product
 from core.leaflet.table import dose_text, span_text
+from core.messages import Listed, Message, MessageValue
 
 
 @dataclass(frozen=True, slots=True)
@@ -12,11 +13,11 @@ class Difference:
     """One thing that differs.
 
     Args:
-        words: as one says it: "Week 4, Keel 5 → 6 mL/gal (US)".
+        message: as one says it: "Week 4, Keel 5 → 6 mL/gal (US)".
         product, column: keys of the row and the column; None where it is about the other alone.
     """
 
-    words: str
+    message: Message
     product: str | None = None
     column: str | None = None
 
@@ -34,28 +35,36 @@ def differences(before: Chart, after: Chart) -> tuple[Difference, ...]:
 def _whole(before: Chart, after: Chart) -> Iterator[Difference]:
     for what, one, other in (
         ("name", before.name, after.name),
-        ("written for", before.medium.value, after.medium.value),
-        ("EC", before.readings.value, after.readings.value),
+        ("medium", before.medium.value, after.medium.value),
+        ("readings", before.readings.value, after.readings.value),
     ):
         if one != other:
-            yield Difference(f"{what}: {one} → {other}")
+            yield Difference(Message(f"difference.{what}", before=one, after=other))
     if before.rows_are_order != after.rows_are_order:
-        told = "are" if after.rows_are_order else "are not"
-        yield Difference(f"its rows {told} the mixing order")
+        order = "rows_are_order" if after.rows_are_order else "rows_are_no_order"
+        yield Difference(Message(f"difference.{order}"))
 
 
 def _bottles(before: Chart, after: Chart) -> Iterator[Difference]:
     old = {product.key: product for product in before.products}
     new = {product.key: product for product in after.products}
-    yield from (Difference(f"{old[key].name} taken out", key) for key in old if key not in new)
+    yield from (Difference(_deleted(old[key].name), key) for key in old if key not in new)
     for key, product in new.items():
         if key not in old:
-            yield Difference(f"{product.name} added", key)
+            yield Difference(Message("difference.added", name=product.name), key)
         elif product != old[key]:
             yield Difference(_product_words(old[key], product), key)
 
 
-def _product_words(old: Product, new: Product) -> str:
+def _deleted(name: str) -> Message:
+    return Message("difference.deleted", name=name)
+
+
+def _changed(name: str, changes: list[Message]) -> Message:
+    return Message("difference.changed", name=name, changes=Listed(tuple(changes), "comma"))
+
+
+def _product_words(old: Product, new: Product) -> Message:
     parts = []
     for name in (
         "name",
@@ -70,49 +79,62 @@ def _product_words(old: Product, new: Product) -> str:
     ):
         one, other = getattr(old, name), getattr(new, name)
         if one != other:
-            parts.append(f"{name.replace('_', ' ')} {_in_words(one)} → {_in_words(other)}")
+            parts.append(_field(name.replace("_", " "), _in_words(one), _in_words(other)))
     if old.after != new.after:
-        parts.append("what goes in before it")
-    return f"{new.name}: {', '.join(parts)}"
+        parts.append(Message("difference.after"))
+    return _changed(new.name, parts)
 
 
-def _in_words(value: object) -> str:
+def _field(name: MessageValue, before: MessageValue, after: MessageValue) -> Message:
+    return Message("difference.field", field=name, before=before, after=after)
+
+
+def _in_words(value: object) -> MessageValue:
     if isinstance(value, bool):
-        return "yes" if value else "no"
-    return "none" if value in (None, "") else str(value)
+        return Message("difference.yes" if value else "difference.no")
+    return _NONE if value in (None, "") else str(value)
+
+
+_NONE = Message("difference.none")
 
 
 def _columns(before: Chart, after: Chart) -> Iterator[Difference]:
     old = {column.key: column for column in before.columns}
     new = {column.key: column for column in after.columns}
-    yield from (
-        Difference(f"{old[key].label} taken out", None, key) for key in old if key not in new
-    )
+    yield from (Difference(_deleted(old[key].label), None, key) for key in old if key not in new)
     for key, column in new.items():
         if key not in old:
-            yield Difference(f"{column.label} added", None, key)
+            yield Difference(Message("difference.added", name=column.label), None, key)
         elif column != old[key]:
             yield Difference(_column_words(old[key], column), None, key)
 
 
-def _column_words(old: Column, new: Column) -> str:
+def _column_words(old: Column, new: Column) -> Message:
     pairs = (
         ("called", old.label, new.label),
         ("days", _in_words(old.days), _in_words(new.days)),
         ("stage", _in_words(old.stage), _in_words(new.stage)),
-        ("EC", _ec(old), _ec(new)),
-        ("pH", _ph(old), _ph(new)),
+        ("column_ec", _ec(old), _ec(new)),
+        ("column_ph", _ph(old), _ph(new)),
     )
-    changed = [f"{what} {one} → {other}" for what, one, other in pairs if one != other]
-    return f"{new.label}: {', '.join(changed)}"
+    return _changed(
+        new.label,
+        [
+            _field(Message(f"difference.{what}"), one, other)
+            for what, one, other in pairs
+            if one != other
+        ],
+    )
 
 
-def _ec(column: Column) -> str:
-    return f"{span_text(column.ec.low.ms_cm, column.ec.high.ms_cm)} mS/cm" if column.ec else "none"
+def _ec(column: Column) -> Message:
+    if column.ec is None:
+        return _NONE
+    return Message("difference.ec", span=span_text(column.ec.low.ms_cm, column.ec.high.ms_cm))
 
 
-def _ph(column: Column) -> str:
-    return span_text(column.ph.low, column.ph.high) if column.ph else "none"
+def _ph(column: Column) -> MessageValue:
+    return span_text(column.ph.low, column.ph.high) if column.ph else _NONE
 
 
 def _doses(before: Chart, after: Chart) -> Iterator[Difference]:
@@ -122,13 +144,19 @@ def _doses(before: Chart, after: Chart) -> Iterator[Difference]:
         for product in (one for one in after.products if one.key in olds):
             old, new = (of.dose(product.key, column.key) for of in (before, after))
             if old != new:
-                text = f"{column.label}, {product.name} {_change(old, new)}"
-                yield Difference(text, product.key, column.key)
+                change = _change(column, product, old, new)
+                yield Difference(change, product.key, column.key)
 
 
-def _change(old: Dose | None, new: Dose | None) -> str:
+def _change(column: Column, product: Product, old: Dose | None, new: Dose | None) -> Message:
     """Both doses in the unit of the later one; with a rule behind it each has its own."""
     has_rule = any(dose is not None and dose.until_ec is not None for dose in (old, new))
     unit = new.unit if new and not has_rule else None
-    told = f"{dose_text(old, unit) or 'none'} → {dose_text(new, unit) or 'none'}"
-    return f"{told} {unit.words}" if unit else told
+    return Message(
+        "difference.dose_in" if unit else "difference.dose",
+        column=column.label,
+        product=product.name,
+        before=dose_text(old, unit) or _NONE,
+        after=dose_text(new, unit) or _NONE,
+        **({"unit": unit.words} if unit else {}),
+    )

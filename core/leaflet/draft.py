@@ -41,6 +41,7 @@ from core.leaflet.several import tables_in
 from core.leaflet.statements import Statements, is_statement, statements_in
 from core.leaflet.units import split_unit
 from core.limits import MOST_COLUMNS, MOST_PRODUCTS
+from core.messages import Message
 
 
 def read_table(request: TableRequest) -> ChartDraft:
@@ -66,7 +67,7 @@ def read_table(request: TableRequest) -> ChartDraft:
     if layout is None or not layout.columns:
         return besides_hidden(_no_table(grid, request), hidden, request)
     draft = _Reader(request, layout, about).draft()
-    draft = with_cells(draft, others, "in another table")
+    draft = with_cells(draft, others, Message("cell_meaning.another_table"))
     if tables and not request.table:
         draft = asking_which(draft, [one.found for one in tables])
     return besides_hidden(draft, hidden, request)
@@ -76,18 +77,18 @@ def _no_table(grid: Grid, request: TableRequest) -> ChartDraft:
     """A draft in which all is open: no row and no column are weeks or stages."""
     cells = [cell for row in grid for cell in row if cell]
     if len(cells) < 2:
-        raise InputError(
-            "no_table", "There is no table here: a leaflet has bottles down, and weeks across."
-        )
+        raise InputError("no_table.no_rows")
     first = cells[0]
     asked = Question(
         Asked.HEADER,
-        "No row and no column reads as weeks or stages. Write headings such as “Week 1” or "
-        "“Bloom” over the columns.",
+        Message("ask_column.none"),
         first.row,
         first.column,
     )
-    kept = [Understood(c.row, c.column, CellKind.QUESTION, "which column is this?") for c in cells]
+    kept = [
+        Understood(c.row, c.column, CellKind.QUESTION, Message("cell_meaning.which_column"))
+        for c in cells
+    ]
     return ChartDraft(
         None, (asked,), (), (), tuple(kept), (), (),
         request.name, Medium.WATER, Readings.NONE, rows_are_order=False,
@@ -140,9 +141,7 @@ class _Reader:
 
     def _ask_for_bottles(self) -> None:
         first = next(cell for cell in self.layout.headings[-1].cells if cell)
-        self.found.ask(
-            Asked.ROW, "No row below the headings reads as a bottle with its doses.", first
-        )
+        self.found.ask(Asked.ROW, Message("ask_row.none"), first)
 
     def _columns(self, heads: list[Head], labels: list[str], read: ReadRows) -> tuple[Column, ...]:
         keys = self.about.keys(keys_of(heads, labels))
@@ -182,7 +181,7 @@ class _Reader:
         self.found.questions += read.questions
         for cell, kind, meaning in read.kinds:
             if kind is CellKind.NOTE:
-                self.found.note(cell, f"{cell.text}: {meaning}")
+                self.found.note(cell, Message("noted", text=cell.text, meaning=meaning))
             else:
                 self.found.mark(cell, kind, meaning)
         for row in read.spare:
@@ -220,7 +219,7 @@ class _Reader:
     def _readings(self, said: Statements, of_rows: Readings | None, *, has_ec: bool) -> Readings:
         told = self.about.readings or of_rows or said.readings
         if told is None and has_ec:
-            why = "the leaflet does not say whether its EC is with the water's own"
+            why = Message("guess.readings")
             self.found.guess(None, "readings", Readings.ADDED.value, why)
             return Readings.ADDED
         return told or Readings.NONE
@@ -228,7 +227,7 @@ class _Reader:
     def _medium(self, said: Statements) -> Medium:
         told = self.about.medium or said.medium
         if told is None:
-            why = "the leaflet does not say what it is for"
+            why = Message("guess.medium")
             self.found.guess(None, "medium", Medium.WATER.value, why)
         return told or Medium.WATER
 
@@ -263,9 +262,11 @@ def _title(text: str) -> str:
 def _refuse_too_many(body: Body, heads: Sequence[Head]) -> None:
     if len(body.bottles) > MOST_PRODUCTS or len(heads) > MOST_COLUMNS:
         raise InputError(
-            "too_many_or_few",
-            f"That table has {len(body.bottles)} bottles and {len(heads)} columns; a chart has at "
-            f"most {MOST_PRODUCTS} and {MOST_COLUMNS}.",
+            "too_many_or_few.table",
+            bottles=len(body.bottles),
+            heads=len(heads),
+            most_products=MOST_PRODUCTS,
+            most_columns=MOST_COLUMNS,
         )
 
 

@@ -4,6 +4,7 @@ from dataclasses import dataclass, field, replace
 
 from core.leaflet.grid import Cell
 from core.leaflet.request import Asked, CellKind, Guess, Note, Question, Understood, UnsureRow
+from core.messages import Message
 
 
 @dataclass(slots=True)
@@ -15,24 +16,24 @@ class Findings:
     guesses: list[Guess] = field(default_factory=list)
     cells: dict[tuple[int, int], Understood] = field(default_factory=dict)
 
-    def mark(self, cell: Cell | None, kind: CellKind, meaning: str = "") -> None:
+    def mark(self, cell: Cell | None, kind: CellKind, meaning: str | Message = "") -> None:
         """Say what a cell is; what is said last stands."""
         if cell:
             self.cells[cell.row, cell.column] = Understood(cell.row, cell.column, kind, meaning)
 
-    def note(self, cell: Cell, text: str) -> None:
+    def note(self, cell: Cell, text: str | Message) -> None:
         """Keep a cell as a note."""
         self.notes.append(Note(text, cell.row, cell.column))
         self.mark(cell, CellKind.NOTE, text)
 
-    def guess(self, product: str | None, what: str, value: str, why: str) -> None:
+    def guess(self, product: str | None, what: str, value: str, why: Message) -> None:
         """Say what was taken where the leaflet is silent."""
         self.guesses.append(Guess(product, what, value, why))
 
     def ask(
         self,
         code: Asked,
-        message: str,
+        message: Message,
         cell: Cell,
         *choices: str,
         of_doses: bool = True,

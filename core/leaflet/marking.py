@@ -8,6 +8,7 @@ from core.leaflet.grid import Cell
 from core.leaflet.layout import Layout
 from core.leaflet.request import Asked, CellKind
 from core.leaflet.rows import Body, BottleRow
+from core.messages import Message
 
 
 def mark_heads(heads: list[Head], layout: Layout, about: About, found: Findings) -> None:
@@ -22,25 +23,20 @@ def mark_heads(heads: list[Head], layout: Layout, about: About, found: Findings)
         if not head.is_named:
             found.ask(
                 Asked.HEADER,
-                "There are figures in this column, and nothing stands above it: write its week "
-                "or stage.",
+                Message("ask_column.unnamed"),
                 above[head.at], of_doses=False,
             )  # fmt: skip
     for head in [] if about.columns else said_twice(heads):
         found.ask(
             Asked.HEADER,
-            f"“{head.label}” stands over two columns: say which is which, or take one out.",
+            Message("ask_column.twice", label=head.label),
             above[head.at],
         )
     for at in layout.unclear:
         text = above[at].text
         found.ask(
             Asked.HEADER,
-            f"“{text[:40]}” is neither a week nor a stage, and there are figures below it: "
-            "write its week or stage, or take the column out."
-            if text
-            else "There are figures in this column, and nothing stands above it: write its "
-            "week or stage, or take the column out.",
+            Message("ask_column.unclear", text=text[:40]) if text else Message("ask_column.blank"),
             above[at],
         )
 
@@ -54,7 +50,7 @@ def mark_names(body: Body, found: Findings) -> None:
     for cell, text in body.notes:
         found.note(cell, text)
     for cell in body.open:
-        found.mark(cell, CellKind.QUESTION, "in which week?")
+        found.mark(cell, CellKind.QUESTION, Message("cell_meaning.which_week"))
     for reading in body.readings:
         found.mark(reading.label, CellKind.NAME)
     for row in body.bottles:
@@ -62,24 +58,24 @@ def mark_names(body: Body, found: Findings) -> None:
         found.mark(row.unit_cell, CellKind.UNIT)
     for row in body.nameless:
         _ask_row(
-            row, next(iter(row.cells.values())), "whose dose is it?",
-            "This row has figures and no name: write the bottle's name, or take it out.", found,
+            row, next(iter(row.cells.values())), Message("cell_meaning.whose_dose"),
+            Message("ask_row.nameless"), found,
         )  # fmt: skip
     for row in body.ticked:
         _ask_row(
-            row, row.label, "how much?",
-            f"{row.name}: the row has marks and no figures. Write how much it is, or take it "
-            "out.", found,
+            row, row.label, Message("cell_meaning.how_much"),
+            Message("ask_row.ticked", name=row.name), found,
         )  # fmt: skip
     for row in body.double:
         _ask_row(
-            row, row.label, "of each?",
-            f"{row.name}: two bottles in one row. They never meet undiluted: write a row for "
-            "each.", found,
+            row, row.label, Message("cell_meaning.of_each"),
+            Message("ask_row.double", name=row.name), found,
         )  # fmt: skip
 
 
-def _ask_row(row: BottleRow, cell: Cell, meaning: str, message: str, found: Findings) -> None:
+def _ask_row(
+    row: BottleRow, cell: Cell, meaning: Message, message: Message, found: Findings
+) -> None:
     found.ask(Asked.ROW, message, cell)
     found.mark(row.label, CellKind.NAME, row.name)
     for one in (*row.cells.values(), row.unit_cell, *([] if row.cells else [row.label])):

@@ -18,6 +18,7 @@ from core.growing import Crop
 from core.leaflet.sheet import Sheet, SheetRead, SheetRow
 from core.leaflet.table import dose_text
 from core.lint import Finding, lint_chart
+from core.messages import Message
 from core.quantities import Amount, DoseUnit, Reading, ReadingRange, Spoons, Volume, number_text
 from core.strength import printed_amount
 from core.water import Water
@@ -44,11 +45,15 @@ class Remedy:
 class MarginNote:
     """What stands in the margin of a sheet, by its row and column, with a remedy where one does."""
 
-    code: str
-    message: str
+    message: Message
     row: int | None
     column: int | None
     remedy: Remedy | None = None
+
+    @property
+    def code(self) -> str:
+        """A stable word for it."""
+        return self.message.code
 
 
 @dataclass(frozen=True, slots=True)
@@ -115,7 +120,7 @@ def margin_of(
         row = rows.get(finding.product or "")
         column = columns.get(finding.column or "")
         remedy = _remedy(finding, sheet, read.chart, row, column)
-        notes.append(MarginNote(finding.code, finding.message, row, column, remedy))
+        notes.append(MarginNote(finding.message, row, column, remedy))
     return tuple(notes)
 
 

@@ -5,6 +5,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
 from core.chart import Role
+from core.messages import Message
 
 _ROLES: tuple[tuple[Role, str], ...] = (
     (Role.PH_ADJUSTER, r"ph ?(?:\+|-|up|down|plus|minus|adjust\w*)|(?:nitric|phosphoric|sulfuric"
@@ -72,7 +73,7 @@ class NameGuess:
     """
 
     role: Role
-    role_why: str
+    role_why: Message
     dry: bool = False
     oxidiser: bool = False
     group: str = ""
@@ -160,7 +161,7 @@ def _by_words(name: str, hint: str) -> NameGuess:
     if part := _part(name):
         stem, rank = part
         if not _role_in(stem):
-            why = f"“{name[len(stem) :].strip(' -') or name}” names a part of a base"
+            why = Message("guess.part", part=name[len(stem) :].strip(" -") or name)
             if rank:
                 return NameGuess(
                     Role.BASE,
@@ -170,12 +171,12 @@ def _by_words(name: str, hint: str) -> NameGuess:
                     rank=rank,
                     sure=bool(_BASE.search(stem)) or "part" in name,
                 )
-    for text, whence in ((name, ""), (hint, "the heading says ")):
+    for text, whence in ((name, "guess.word"), (hint, "guess.heading")):
         if role := _role_in(text):
-            return NameGuess(role[0], f"{whence}“{role[1]}”", dry, oxidiser)
+            return NameGuess(role[0], Message(whence, word=role[1]), dry, oxidiser)
         if base := _BASE.search(text):
-            return NameGuess(Role.BASE, f"{whence}“{base[0]}”", dry, oxidiser)
-    return NameGuess(Role.ADDITIVE, "no word of its name tells", dry, oxidiser, sure=False)
+            return NameGuess(Role.BASE, Message(whence, word=base[0]), dry, oxidiser)
+    return NameGuess(Role.ADDITIVE, Message("guess.no_word"), dry, oxidiser, sure=False)
 
 
 def _role_in(text: str) -> tuple[Role, str] | None:
@@ -209,10 +210,10 @@ def _pair_parts(names: Sequence[str], found: list[NameGuess]) -> None:
         alone = len(stems[part[0]]) == 1
         if alone:
             found[at] = NameGuess(
-                Role.ADDITIVE, "no word of its name tells", guess.dry, guess.oxidiser, sure=False
+                Role.ADDITIVE, Message("guess.no_word"), guess.dry, guess.oxidiser, sure=False
             )
         else:
-            found[at] = replace(guess, role_why="its other part stands beside it", sure=True)
+            found[at] = replace(guess, role_why=Message("guess.beside"), sure=True)
 
 
 MOSTLY = 0.5
@@ -229,7 +230,7 @@ def _take_for_base(found: list[NameGuess], dosed: Mapping[int, float]) -> None:
         found[at] = replace(
             found[at],
             role=Role.BASE,
-            role_why="no name says base, and it is dosed in most of the columns",
+            role_why=Message("guess.mostly"),
         )
 
 

@@ -13,6 +13,7 @@ from core.leaflet.names import NameGuess, guess_names
 from core.leaflet.request import ShelfBottle
 from core.leaflet.rows import BottleRow
 from core.limits import LONGEST_WORDS
+from core.messages import Message
 
 
 def products_of(  # noqa: PLR0917 -- all that a guess may rest on
@@ -64,14 +65,14 @@ def _after_known(product: Product, keys: set[str]) -> Product:
 
 def _fed_by_reading(guess: NameGuess) -> NameGuess:
     """What is poured until the EC says so is the feed."""
-    why = "it is poured until the EC is reached"
+    why = Message("guess.until_ec")
     return replace(guess, role=Role.BASE, role_why=why, group=guess.group or "base")
 
 
 def _matched(name: str, match: Match, guess: NameGuess, found: Findings) -> Product:
     bottle = match.bottle
     if match.score < 100 or name != bottle.name:
-        why = f"{match.score} of 100 alike with a bottle on the shelf"
+        why = Message("guess.alike", score=match.score)
         found.guess(name, "name", bottle.name, why)
     is_base = bottle.role is Role.BASE
     return Product(
@@ -91,11 +92,11 @@ def _guessed(name: str, guess: NameGuess, measures: set[str | None], found: Find
     found.guess(name, "form", form.value, why)
     is_base = guess.role is Role.BASE
     if guess.group and is_base:
-        found.guess(name, "group", guess.group, "parts of one base belong together")
+        found.guess(name, "group", guess.group, Message("guess.parts"))
     if guess.rank and is_base:
-        found.guess(name, "rank", str(guess.rank), "as its name or its row says")
+        found.guess(name, "rank", str(guess.rank), Message("guess.rank"))
     if guess.oxidiser:
-        found.guess(name, "oxidiser", "true", "its name says so")
+        found.guess(name, "oxidiser", "true", Message("guess.name"))
     return Product(
         key=slug(name),
         name=name,
@@ -123,13 +124,13 @@ _EITHER = frozenset({"oz", None})
 """What may be a weight or a volume."""
 
 
-def _form(guess: NameGuess, measures: set[str | None]) -> tuple[Form, str]:
+def _form(guess: NameGuess, measures: set[str | None]) -> tuple[Form, Message]:
     if measures & _WEIGHTS:
-        return Form.DRY, "it is dosed by weight"
+        return Form.DRY, Message("guess.by_weight")
     if guess.dry and measures <= _EITHER:
-        return Form.DRY, "its name says so"
+        return Form.DRY, Message("guess.name")
     poured = measures - _EITHER
-    return Form.LIQUID, "it is dosed by volume" if poured else "most bottles are"
+    return Form.LIQUID, Message("guess.by_volume" if poured else "guess.most")
 
 
 def _of_form(product: Product, measures: set[str | None]) -> Product:

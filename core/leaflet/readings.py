@@ -13,6 +13,7 @@ from core.leaflet.request import Asked, CellKind, Question
 from core.leaflet.row_names import RangeEnd, RowKind, RowName
 from core.leaflet.statements import ppm_scale_in
 from core.limits import STRONGEST_WATER
+from core.messages import Message
 from core.quantities import PpmScale, Reading, ReadingRange, ReadingScale, ReadingUnit
 from core.quantities.typed_numbers import split_range, tidy_text
 
@@ -69,7 +70,7 @@ class ReadRows:
     readings: Readings | None = None
     scale: ReadingScale | None = None
     questions: list[Question] = field(default_factory=list)
-    kinds: list[tuple[Cell, CellKind, str]] = field(default_factory=list)
+    kinds: list[tuple[Cell, CellKind, str | Message]] = field(default_factory=list)
     spare: list[ReadingRow] = field(default_factory=list)
 
 
@@ -129,7 +130,7 @@ def _span(
 ) -> tuple[tuple[Fraction, Fraction], ReadingUnit | None]:
     """Both ends of a cell's range, and the unit that it says."""
     if is_long(text):
-        raise InputError("too_long", "That is a sentence, and no reading.")
+        raise InputError("too_long.reading")
     figures, unit = _without_unit(tidy_text(_without_remark(text), _WANTED))
     figures = re.sub(r"(?<=\d) ?(?:~|…|\.{2,3}|/| or ) ?(?=\d)", "-", figures)
     if re.fullmatch(r"[1-9]\d{0,2},\d{3}", figures) and habits.comma != "decimal":
@@ -137,7 +138,7 @@ def _span(
     up_to = re.match(r"(?:up to|max\.?|<|≤) ?", figures)
     first, last, rest = split_range(figures[up_to.end() :] if up_to else figures, _WANTED)
     if rest:
-        raise InputError("words_unclear", f"“{rest[:40]}” is no unit of a reading.")
+        raise InputError("words_unclear.reading_unit", rest=rest[:40])
     return (as_figure(last if up_to else first), as_figure(last)), unit
 
 
@@ -156,7 +157,7 @@ def _of_likely_units(
             yield row
 
 
-_WANTED = "a reading such as 1.4 or 1.2-1.6"
+_WANTED = Message("typed.cell_reading")
 
 
 def _without_remark(text: str) -> str:
@@ -179,13 +180,9 @@ def _without_unit(text: str) -> tuple[str, ReadingUnit | None]:
     return text, unit
 
 
-def _ask_cell(cell: Cell, why: str, made: ReadRows) -> None:
-    made.questions.append(
-        Question(
-            Asked.CELL, f"“{cell.text[:60]}” is no reading: {why}", cell.row, cell.column,
-            of_doses=False,
-        )
-    )  # fmt: skip
+def _ask_cell(cell: Cell, why: Message, made: ReadRows) -> None:
+    message = Message("ask_reading.misread", text=cell.text[:60], why=why)
+    made.questions.append(Question(Asked.CELL, message, cell.row, cell.column, of_doses=False))
     made.kinds.append((cell, CellKind.QUESTION, why))
 
 
@@ -218,7 +215,9 @@ def _take_ec(row: ReadingRow, scale: PpmScale | None, made: ReadRows) -> None:
         _ask_scale(row, made)
     for at, (low, high) in row.spans.items():
         if at in unsaid:
-            made.kinds.append((row.cells[at], CellKind.QUESTION, "on which ppm scale?"))
+            made.kinds.append(
+                (row.cells[at], CellKind.QUESTION, Message("cell_meaning.which_scale"))
+            )
             continue
         _take_span(row, at, (low, high), scale, made)
 
@@ -235,7 +234,7 @@ def _take_span(
     low, high = (Reading.of(one, shown) for one in span)
     cell = row.cells[at]
     if high.ms_cm > STRONGEST_WATER:
-        _ask_cell(cell, "no water is so strong; look at its unit.", made)
+        _ask_cell(cell, Message("ask_reading.too_strong"), made)
         return
     made.scale = made.scale or shown
     kept = made.ec.get(at)
@@ -256,20 +255,20 @@ def _ask_unit(row: ReadingRow, odd: Cell, made: ReadRows) -> None:
     made.questions.append(
         Question(
             Asked.READING_UNIT,
-            f"{row.label.text}: {odd.text} would be too strong for any feed in mS/cm. Is the row "
-            "in CF or in µS/cm?",
+            Message("ask_reading_unit", row=row.label.text, text=odd.text),
             row.label.row, row.label.column, ("CF", "uS/cm"), of_doses=False,
         )
     )  # fmt: skip
-    made.kinds += [(row.cells[at], CellKind.QUESTION, "in which unit?") for at in row.spans]
+    made.kinds += [
+        (row.cells[at], CellKind.QUESTION, Message("cell_meaning.which_unit")) for at in row.spans
+    ]
 
 
 def _ask_scale(row: ReadingRow, made: ReadRows) -> None:
     made.questions.append(
         Question(
             Asked.PPM_SCALE,
-            f"{row.label.text or 'ppm'}: on which scale? The same water reads 500, 640 or 700 ppm "
-            "for each mS/cm, and the leaflet does not say. Its EC is left out until then.",
+            Message("ask_scale", row=row.label.text or "ppm"),
             row.label.row, row.label.column, ("500", "640", "700"), of_doses=False,
         )
     )  # fmt: skip
@@ -279,10 +278,10 @@ def _take_ph(row: ReadingRow, made: ReadRows) -> None:
     for at, (low, high) in row.spans.items():
         cell = row.cells[at]
         if high > 14:
-            _ask_cell(cell, "a pH lies between 0 and 14.", made)
+            _ask_cell(cell, Message("ask_reading.ph"), made)
             continue
         if at in made.ph and row.name.end is RangeEnd.BOTH:
-            made.kinds.append((cell, CellKind.NOTE, "another pH stands above"))
+            made.kinds.append((cell, CellKind.NOTE, Message("cell_meaning.another_ph")))
             continue
         kept = made.ph.get(at, PhWindow(low, high))
         made.ph[at] = PhWindow(min(low, kept.low), max(high, kept.high))

@@ -7,6 +7,7 @@ from typing import Literal
 
 from core.chart import Chart, Column, Form, Medium, Product, Readings, Role
 from core.leaflet.row_words import TakenAs
+from core.messages import Message
 from core.quantities import DoseUnit, PpmScale, ReadingScale, ReadingUnit
 from core.quantities.dose_units import DoseUnitSaid, Gallon
 
@@ -101,7 +102,7 @@ class UnsureRow:
     row: int
     name: str
     likely: TakenAs
-    why: str
+    why: Message
 
 
 @dataclass(frozen=True, slots=True)
@@ -135,7 +136,7 @@ class Question:
     """
 
     code: Asked
-    message: str
+    message: Message
     row: int
     column: int
     choices: tuple[str, ...] = ()
@@ -148,7 +149,7 @@ class Question:
 class Note:
     """A text that is neither dose nor reading, kept where it stood; None is all of a row."""
 
-    text: str
+    text: str | Message
     row: int
     column: int | None = None
 
@@ -167,7 +168,7 @@ class Guess:
     product: str | None
     field: str
     value: str
-    why: str
+    why: Message
 
 
 class CellKind(StrEnum):
@@ -191,7 +192,7 @@ class Understood:
     row: int
     column: int
     kind: CellKind
-    meaning: str = ""
+    meaning: str | Message = ""
 
 
 @dataclass(frozen=True, slots=True)

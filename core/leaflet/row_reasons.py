@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from core.leaflet.matching import plain_name
 from core.leaflet.names import adjuster_in, parts_of_a_base, word_of_a_bottle
 from core.leaflet.row_words import ELEMENTS, OTHER_ROWS, OTHER_UNITS, TakenAs
+from core.messages import Message
 from core.quantities.dose_units import DoseUnitSaid
 
 
@@ -60,7 +61,7 @@ def is_surely_a_bottle(name: str, units: Sequence[DoseUnitSaid | None], known: K
 _SUM = re.compile(r"\b(?:totals?|sum|price|cost|gesamt|summe|totale?|all)\b")
 
 
-def likely_kind(name: str, texts: Sequence[str]) -> tuple[TakenAs, str]:
+def likely_kind(name: str, texts: Sequence[str]) -> tuple[TakenAs, Message]:
     """What a row without a reason is likely to be, and why.
 
     Args:
@@ -72,25 +73,30 @@ def likely_kind(name: str, texts: Sequence[str]) -> tuple[TakenAs, str]:
     for text in texts:
         if (found := _unit_that_is_no_dose(text)) is not None:
             return found
-    return TakenAs.BOTTLE, "nothing says what it is"
+    return TakenAs.BOTTLE, Message("row_is.unsaid")
 
 
-def _unit_that_is_no_dose(text: str) -> tuple[TakenAs, str] | None:
+def _unit_that_is_no_dose(text: str) -> tuple[TakenAs, Message] | None:
     low = text.lower().strip(" .()[]")
     return next(
-        ((kind, why) for kind, why, words in OTHER_UNITS if low and words.search(low)), None
+        (
+            (kind, Message(f"row_is.{why}"))
+            for kind, why, words in OTHER_UNITS
+            if low and words.search(low)
+        ),
+        None,
     )
 
 
-def _other_words(name: str) -> tuple[TakenAs, str] | None:
+def _other_words(name: str) -> tuple[TakenAs, Message] | None:
     """What a word of a name says that it is, where that is no bottle; None where no word does."""
     low = name.lower().replace("\u00a0", " ").strip()
     adjuster = adjuster_in(name)
     rest = low.replace(adjuster, " ") if adjuster else low
     for kind, why, words in OTHER_ROWS:
         if words.search(rest):
-            return kind, why
-    return (TakenAs.NOTE, "what water or feed holds") if _is_element(name) else None
+            return kind, Message(f"row_is.{why}")
+    return (TakenAs.NOTE, Message("row_is.holds")) if _is_element(name) else None
 
 
 def _is_element(name: str) -> bool:

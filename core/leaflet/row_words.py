@@ -24,7 +24,7 @@ def _any(words: str) -> re.Pattern[str]:
 
 
 OTHER_ROWS: tuple[tuple[TakenAs, str, re.Pattern[str]], ...] = (
-    (TakenAs.NOTE, "a time", _any("""
+    (TakenAs.NOTE, "time", _any("""
         days? weeks? wks? months? hours? hrs? mins? minutes? seconds? time* duration? lengths?
         dates? ages? photo_?periods? schedule cycles? starts? ends? until calendar tage?n? wochen?
         stunden? minuten? dauer datum zeit* alter* *stunden jours? semaines? heures? dur[ée]e
@@ -36,44 +36,44 @@ OTHER_ROWS: tuple[tuple[TakenAs, str, re.Pattern[str]], ...] = (
         led kelvin licht* beleucht* lampen? lumi[eè]re [ée]clairage luz ilumina* belichting* luce
         illuminazione luminos*
     """)),
-    (TakenAs.NOTE, "a temperature, or of the air", _any("""
+    (TakenAs.NOTE, "temperature_or_of_the_air", _any("""
         temp* °_?[cf] celsius fahrenheit heat* cool* chill* rh r\\.h\\.? humid* vpd co2 air*
         climate fans? vent* wind dew* pressure bar psi d\\.?o\\.? oxygen orp redox luft* feucht*
         *feuchte* w[äa]rme klima humidit[éàa] humedad umidit[àa] luchtvochtigheid vocht* aire aria
         lucht sauerstoff oxyg[eè]ne ox[ií]geno zuurstof ossigeno umidade wilgotno*
     """)),
-    (TakenAs.NOTE, "a reading that nobody aims at", re.compile(
+    (TakenAs.NOTE, "reading_that_nobody_aims_at", re.compile(
         r"(?<![a-z])(?:(?:e\.?c\.?|p\.?h\.?|ppm|tds|ce)[ -]*(?:of )?(?:in|out|drift|run-?off"
         r"|drain\w*|slab|medium|root\w*|start|end|tap|source|raw|water|input|before|base(?:line)?)"
         r"|(?:base(?:line)?|tap|source|raw|run-?off|drain\w*|slab|starting|water)[ -]+"
         r"(?:e\.?c\.?|p\.?h\.?|ppm|tds))(?![a-z])"
     )),
-    (TakenAs.PH, "a reading of pH", _any("""
+    (TakenAs.PH, "reading_of_ph", _any("""
         p\\.?h\\.? p\\.?h\\.?_wert* p\\.?h\\.?_waarde* s[äa]ure*wert acidit* acidez zuurgraad
     """)),
-    (TakenAs.NOTE, "ppm of something", re.compile(
+    (TakenAs.NOTE, "ppm_of_something", re.compile(
         r"(?<![a-z])(?:n|p|k|ca|mg|s|fe|mn|zn|cu|b|mo|na|cl|si|nitrogen|phosph\w+|potassium|calcium"
         r"|magnesium|sul(?:f|ph)ur|iron|no3|nh4|po4)[ -]*[(\[]?(?:ppm|mg ?/ ?l|%|meq\w*|mmol\w*)"
     )),
-    (TakenAs.EC, "a reading of EC", _any("""
+    (TakenAs.EC, "reading_of_ec", _any("""
         e\\.?c\\.? e\\.?c\\.?_wert* c\\.?f\\.? t\\.?d\\.?s\\.? ppms? conductiv* ms_?/_?cm ms
         [uµμ]s(?:_?/_?cm)? ds_?/_?m salinity c\\.?e\\.? leitwert* leitf[äa]hig* conductivit[ée]
         conductividad conducibilit[àa] geleid* condutividade electro-?conduct* przewodno*
     """)),
-    (TakenAs.NOTE, "of the tank, its water or the watering", _any("""
+    (TakenAs.NOTE, "of_the_tank_its_water_or_the_watering", _any("""
         reservoirs? res tanks? vol volumes? lit(?:er|re)s? gal(?:lons?)? waters? watering* irrigat*
         flush* change* refills? top_?ups? drain* run_?off* level* flow* pump* drip* shots? flood*
         evapor* uptake consum* hardness wasser* beh[äa]lter* gie[ßs]+* bew[äa]sser* *wechsel* eau
         r[ée]servoir cuve arrosage* agua dep[oó]sito tanque riego* acqua serbatoio irrigazion*
         vasca bak vat gietbeurt* watergift* [áa]gua rega* woda zbiornik
     """)),
-    (TakenAs.NOTE, "of the plants", _any("""
+    (TakenAs.NOTE, "of_the_plants", _any("""
         plants? pots? sites? rows? heights? spacing leaves nodes? canopy yield* weights? harvest*
         stages? phases? density crop* seedlings clones? cuttings? trim* prun* pflanzen? h[öo]he*
         ernte* abstand phasen? plantes? hauteur r[ée]colte plantas? altura cosecha fase etapas?
         planten hoogte oogst piante? altezza raccolta stadi* stade colheita
     """)),
-    (TakenAs.NOTE, "a count, a share or a price", _any("""
+    (TakenAs.NOTE, "count_a_share_or_a_price", _any("""
         numbers? no\\. nr\\.? count* qty quantit* totals? sum price* cost* [$€£] % percent*
         frequenc* feedings? feeds ratio* npk n-p-k share strength* dilut* concentrat* factor
         multipl* average avg mean rate doses? dosage amounts? step index score anzahl summe gesamt*
@@ -81,7 +81,7 @@ OTHER_ROWS: tuple[tuple[TakenAs, str, re.Pattern[str]], ...] = (
         totaal numero prezzo totale fr[ée]quence frecuencia frequenza frequentie h[äa]ufigkeit suma
         pre[cç]o ilo[sś][cć]
     """)),
-    (TakenAs.NOTE, "a remark", _any("""
+    (TakenAs.NOTE, "remark", _any("""
         notes? remarks? comments? tips? page version rooms? zones? tents? shelf sensors? meters?
         probes? photo* check* tasks? notizen? hinweise? bemerkung* remarques? notas? opmerking*
         osservazion* raum zona chambre kamer sala
@@ -98,14 +98,14 @@ ELEMENTS = re.compile(
 OTHER_UNITS: tuple[tuple[TakenAs, str, re.Pattern[str]], ...] = tuple(
     (kind, why, re.compile(words))
     for kind, why, words in (
-        (TakenAs.NOTE, "a temperature", r"^[\d., \-–/]*(?:deg)? ?[cf]$|°"),
-        (TakenAs.NOTE, "a time", r"^[\d., \-–/]*(?:h|hrs?|hours?|std|min|minutes?)$"),
-        (TakenAs.NOTE, "a share", r"%$"),
-        (TakenAs.EC, "a reading of EC", r"(?:ms|ds|us|µs)(?: ?/ ?c?m)?$"),
-        (TakenAs.NOTE, "ppm of something", r"ppm"),
-        (TakenAs.NOTE, "a volume", r"^[\d., \-–/]*(?:l|lit(?:er|re)s?|gal(?:lons?)?)$"),
-        (TakenAs.NOTE, "a length", r"^[\d., \-–/]*(?:cm|mm|m|in|inch(?:es)?|ft)$"),
-        (TakenAs.NOTE, "days, or how often", r"^[\d., \-–/]*(?:d|days?|weeks?|wks?|x|times)$"),
+        (TakenAs.NOTE, "temperature", r"^[\d., \-–/]*(?:deg)? ?[cf]$|°"),
+        (TakenAs.NOTE, "time", r"^[\d., \-–/]*(?:h|hrs?|hours?|std|min|minutes?)$"),
+        (TakenAs.NOTE, "share", r"%$"),
+        (TakenAs.EC, "reading_of_ec", r"(?:ms|ds|us|µs)(?: ?/ ?c?m)?$"),
+        (TakenAs.NOTE, "ppm_of_something", r"ppm"),
+        (TakenAs.NOTE, "volume", r"^[\d., \-–/]*(?:l|lit(?:er|re)s?|gal(?:lons?)?)$"),
+        (TakenAs.NOTE, "length", r"^[\d., \-–/]*(?:cm|mm|m|in|inch(?:es)?|ft)$"),
+        (TakenAs.NOTE, "days_or_how_often", r"^[\d., \-–/]*(?:d|days?|weeks?|wks?|x|times)$"),
     )
 )
 """Units of cells that are no doses."""

@@ -5,11 +5,12 @@ from dataclasses import dataclass, field
 from fractions import Fraction
 from typing import TypeVar
 
-from core.chart import Chart, Column, Dose, Form, Medium, PhWindow, Product, Readings, Stage
+from core.chart import Chart, Column, Dose, Medium, PhWindow, Product, Readings, Stage
 from core.errors import InputError
 from core.leaflet.cells import DoseCellHabits, as_figure, comma_habit, read_dose_cell
 from core.leaflet.units import dose_of, unit_for
 from core.limits import STRONGEST_WATER
+from core.messages import Message
 from core.quantities import DoseUnit, Reading, ReadingRange, ReadingScale
 from core.quantities.dose_units import DoseUnitSaid, said_of
 from core.quantities.typed_numbers import single_number, split_range, tidy_text
@@ -67,17 +68,20 @@ class SheetProblem:
     """What cannot be read, and where: a bottle's row, a column, or a cell of both.
 
     Args:
-        code: a stable word.
         message: what is wrong and what to do.
         row, column: counted from 0.
         part: which line it is in: `cell`, `name`, `days`, `ec` or `ph`.
     """
 
-    code: str
-    message: str
+    message: Message
     row: int | None = None
     column: int | None = None
     part: str = "cell"
+
+    @property
+    def code(self) -> str:
+        """A stable word for it."""
+        return self.message.code
 
 
 @dataclass(frozen=True, slots=True)
@@ -105,14 +109,12 @@ def read_sheet(sheet: Sheet) -> SheetRead:
         if is_blank(row):
             continue
         if not row.product.name.strip():
-            problems.append(
-                SheetProblem("name_missing", "This bottle has no name.", at, part="name")
-            )
+            problems.append(SheetProblem(Message("name_missing.bottle"), at, part="name"))
         for place, (text, column) in enumerate(zip(row.cells, sheet.columns, strict=False)):
             try:
                 dose = read_cell(text, row, column.key, habits)
             except InputError as error:
-                problems.append(SheetProblem(error.code, error.message, at, place))
+                problems.append(SheetProblem(error.message, at, place))
                 continue
             if dose is not None:
                 doses[at, place] = dose
@@ -141,20 +143,16 @@ def read_cell(text: str, row: SheetRow, column: str, habits: DoseCellHabits) -> 
         _check_unit(said, product)
     dose = dose_of(read, said, product, column)
     if dose is None and read.low is not None:
-        what = "by weight" if product.form is Form.DRY else "by volume"
-        raise InputError(
-            "unit_does_not_fit",
-            f"{product.name} is {product.form}, and dosed {what}: change unit or form.",
-        )
+        raise InputError("unit_does_not_fit.cell", product=product.name, form=product.form.value)
     return dose
 
 
 def _check_unit(said: DoseUnitSaid | None, product: Product) -> None:
     """Refuse a unit that is open."""
     if said is not None and said.is_whole and said.lacks_gallon:
-        raise InputError("gallon_unsaid", "Which gallon? Write gal US or gal UK.")
+        raise InputError("gallon_unsaid")
     if said is None or unit_for(said, product.form) is None:
-        raise InputError("unit_unsaid", "In which unit? Choose one for the bottle, or write it.")
+        raise InputError("unit_unsaid")
 
 
 _T = TypeVar("_T")
@@ -169,7 +167,7 @@ def _column(
         try:
             return read(text)
         except InputError as error:
-            problems.append(SheetProblem(error.code, error.message, None, at, part))
+            problems.append(SheetProblem(error.message, None, at, part))
             return None
 
     return Column(
@@ -183,29 +181,29 @@ def _column(
 
 
 def _days(text: str) -> int:
-    value, rest = single_number(tidy_text(text, "days, such as 7"), "days, such as 7")
+    value, rest = single_number(tidy_text(text, Message("typed.days")), Message("typed.days"))
     if value.denominator != 1 or not 1 <= value <= 366 or rest not in ("", "d", "day", "days"):
-        raise InputError("days_out_of_range", "A column lasts 1 to 366 whole days.")
+        raise InputError("days_out_of_range.whole")
     return int(value)
 
 
 def _ec(text: str, scale: ReadingScale) -> ReadingRange:
-    low, high = _span(text, "a reading such as 1.4 or 1.2-1.6")
+    low, high = _span(text, Message("typed.cell_reading"))
     first, last = (Reading.of(as_figure(one), scale) for one in (low, high))
     if last.ms_cm > STRONGEST_WATER:
-        raise InputError("reading_out_of_range", f"No feed reads {text.strip()} {scale.words}.")
+        raise InputError("reading_out_of_range.ec", text=text.strip(), scale=scale.words)
     return ReadingRange(first, last)
 
 
 def _ph(text: str) -> PhWindow:
-    low, high = _span(text, "a pH such as 5.8 or 5.6-6.2")
+    low, high = _span(text, Message("typed.ph"))
     return PhWindow(as_figure(low), as_figure(high))
 
 
-def _span(text: str, what: str) -> tuple[Fraction, Fraction]:
+def _span(text: str, what: Message) -> tuple[Fraction, Fraction]:
     low, high, rest = split_range(tidy_text(text, what), what)
     if rest:
-        raise InputError("words_unclear", f"“{rest[:40]}” does not belong here: type {what}.")
+        raise InputError("words_unclear.surplus", rest=rest[:40], what=what)
     return low, high
 
 
@@ -224,5 +222,5 @@ def _chart(
             products, columns, tuple(doses.values()),
         )  # fmt: skip
     except InputError as error:
-        problems.append(SheetProblem(error.code, error.message))
+        problems.append(SheetProblem(error.message))
         return None

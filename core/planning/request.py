@@ -27,9 +27,7 @@ class Between:
 
     def __post_init__(self) -> None:
         if not 0 <= self.share <= 1:
-            raise InputError(
-                "share_out_of_range", "The share between two columns is 0 to 100 %.", "share"
-            )
+            raise InputError("share_out_of_range.share", "share")
 
 
 @dataclass(frozen=True, slots=True)
@@ -108,32 +106,18 @@ class MixRequest:
 
     def __post_init__(self) -> None:
         if not 0 < self.volume.litres <= LARGEST_VOLUME_L:
-            raise InputError(
-                "volume_out_of_range",
-                "The volume must be above 0 and at most 1 000 000 L.",
-                "volume.value",
-            )
+            raise InputError("volume_out_of_range.plain", "volume.value")
         if self.bucket is not None and not 0 < self.bucket.litres < self.volume.litres:
-            raise InputError(
-                "bucket_unclear",
-                "The bucket holds more than nothing, and less than the tank.",
-                "bucket",
-            )
+            raise InputError("bucket_unclear", "bucket")
         check_strength(self.strength)
         if self.water.reading and self.water.reading.ms_cm > STRONGEST_WATER:
-            raise InputError(
-                "reading_out_of_range",
-                "That water would be saltier than the sea; check the unit: 1 mS/cm is 1000 µS/cm.",
-                "water.reading.value",
-            )
+            raise InputError("reading_out_of_range.value", "water.reading.value")
         self._check_columns()
         self._check_overrides()
         if self.acid is not None and all(acid.key != self.acid for acid in self.shelf.acids):
-            raise InputError("unknown_acid", "The shelf has no such acid.", "acid")
+            raise InputError("unknown_acid", "acid")
         if len(self.vessels) > MOST_VESSELS:
-            raise InputError(
-                "too_many_or_few", f"A bench has at most {MOST_VESSELS} vessels.", "bench"
-            )
+            raise InputError("too_many_or_few.bench", "bench", most_vessels=MOST_VESSELS)
 
     def _check_columns(self) -> None:
         named = [("column", self.column)]
@@ -151,17 +135,13 @@ class MixRequest:
         for index, override in enumerate(self.overrides):
             where = f"overrides[{index}].product"
             if override.product not in keys:
-                raise InputError(
-                    "unknown_product", f"The chart has no product {override.product!r}.", where
-                )
+                raise InputError("unknown_product.override", where, product=override.product)
             if override.product in seen:
-                raise InputError(
-                    "key_repeats", f"There are two overrides for {override.product!r}.", where
-                )
+                raise InputError("key_repeats.overrides", where, product=override.product)
             seen.add(override.product)
             if override.strength is not None and not 0 <= override.strength <= HIGHEST_STRENGTH:
                 raise InputError(
-                    "strength_out_of_range",
-                    f"A product's strength must be 0 to {HIGHEST_STRENGTH * 100} %.",
+                    "strength_out_of_range.product",
                     f"overrides[{index}].strength",
+                    highest_strength=HIGHEST_STRENGTH * 100,
                 )

@@ -88,7 +88,7 @@ def rehearse(request: RehearsalRequest) -> Rehearsal:
     """
     sheet = plan_mix(request.mix)
     if not sheet.pours:
-        raise InputError("nothing_to_pour", "This mix pours nothing.", "request")
+        raise InputError("nothing_to_pour.mix", "request")
     grower = _Grower(request, sheet)
     return grower.run()
 

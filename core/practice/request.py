@@ -146,7 +146,7 @@ class RehearsalRequest:
         ]
         for where, key in named:
             if key not in keys:
-                raise InputError("unknown_product", f"The chart has no product {key!r}.", where)
+                raise InputError("unknown_product.named", where, key=key)
 
     def _check_factors(self) -> None:
         factors = {
@@ -158,4 +158,4 @@ class RehearsalRequest:
         for where, factor in factors.items():
             least = 1 / MOST_OFF if where == "truth.volume" else 0
             if not least <= factor <= MOST_OFF:
-                raise InputError("factor_out_of_range", "A factor is at most 1000.", where)
+                raise InputError("factor_out_of_range", where)

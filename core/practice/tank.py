@@ -75,9 +75,7 @@ class SimulatedTank:
         """
         [found] = solve_each([Solution(dict(self.moles))])
         if found is None:
-            raise InputError(
-                "tank_beyond_model", "So much is in this tank that no model tells what it reads."
-            )
+            raise InputError("tank_beyond_model")
         return found
 
     def _add(self, component: Component, mol_per_litre: float) -> None:

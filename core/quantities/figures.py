@@ -25,17 +25,14 @@ def figure(value: object) -> Fraction:
             or below zero.
     """
     if isinstance(value, bool) or not isinstance(value, str | int | Decimal):
-        raise InputError("not_a_number", "Expected a number such as 2.5, as a string.")
+        raise InputError("not_a_number.text")
     text = value if isinstance(value, str) else _plain(value)
     if not _FIGURE.fullmatch(text):
         shown = text if len(text) <= 40 else f"{text[:40]}…"
-        raise InputError(
-            "not_a_number",
-            f"{shown!r} is not a plain decimal number; write digits with a point, such as 2.5.",
-        )
+        raise InputError("not_a_number.plain", shown=shown)
     exact = Fraction(text)
     if exact < 0:
-        raise InputError("negative", f"{text} is below zero; it must be 0 or more.")
+        raise InputError("negative.plain", text=text)
     return exact
 
 
@@ -45,7 +42,7 @@ def _plain(value: int | Decimal) -> str:
         if not value.is_finite() or not -20 < value.adjusted() < 20:
             return str(value)
         return f"{value:f}"
-    return str(value) if -(10**20) < value < 10**20 else "a number with too many digits"
+    return str(value) if -(10**20) < value < 10**20 else "(…)"
 
 
 def decimal_text(value: Fraction) -> str:

@@ -6,13 +6,12 @@ from fractions import Fraction
 from typing import Literal
 
 from core.errors import InputError
+from core.messages import Worded
 from core.quantities.figures import number_text
 
 PpmScale = Literal[500, 640, 700]
 PPM_SCALES: tuple[PpmScale, ...] = (500, 640, 700)
 """ppm per mS/cm on the scales that pens use: common practice."""
-
-SCALE_CHOICES = "ppm 500, ppm 640 or ppm 700"
 
 
 class ReadingUnit(StrEnum):
@@ -37,16 +36,9 @@ class ReadingScale:
 
     def __post_init__(self) -> None:
         if self.unit is ReadingUnit.PPM and self.scale not in PPM_SCALES:
-            raise InputError(
-                "ppm_without_scale",
-                "A ppm reading means different strengths on different pens; "
-                f"say which scale: {SCALE_CHOICES}.",
-                "scale",
-            )
+            raise InputError("ppm_without_scale.pen", "scale")
         if self.unit is not ReadingUnit.PPM and self.scale is not None:
-            raise InputError(
-                "scale_without_ppm", f"A reading in {self.unit} has no ppm scale.", "scale"
-            )
+            raise InputError("scale_without_ppm", "scale", unit=self.unit)
 
     @property
     def per_ms_cm(self) -> int:
@@ -76,7 +68,7 @@ class ReadingScale:
 
 
 @dataclass(frozen=True, slots=True, order=True)
-class Reading:
+class Reading(Worded):
     """The strength of a solution, exact, in mS/cm at 25 °C."""
 
     ms_cm: Fraction
@@ -104,9 +96,7 @@ class ReadingRange:
 
     def __post_init__(self) -> None:
         if self.low > self.high:
-            raise InputError(
-                "range_upside_down", "The low end of the range is above its high end.", "low"
-            )
+            raise InputError("range_upside_down.reading", "low")
 
     @property
     def middle(self) -> Reading:

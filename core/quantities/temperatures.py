@@ -5,6 +5,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.errors import InputError
+from core.messages import Message
 from core.quantities.figures import decimal_text, number_text
 from core.quantities.typed_numbers import single_number, tidy_text
 
@@ -80,10 +81,10 @@ def parse_temperature(text: str, *, unit: TemperatureUnit) -> Fraction:
         InputError: no number, or words behind it that are no scale.
     """
     value, rest = single_number(
-        tidy_text(text, "a temperature such as 20"), "a temperature such as 20"
+        tidy_text(text, Message("typed.temperature")), Message("typed.temperature")
     )
     named = re.sub(r"^(°|º|degrees|deg\.?)\s*", "", rest).strip()
     scale = _UNITS.get(named) if named else unit
     if scale is None:
-        raise InputError("unknown_unit", f"“{text.strip()}”: give °C or °F.")
+        raise InputError("unknown_unit.temperature", text=text.strip())
     return celsius_of(value, scale)

@@ -6,10 +6,10 @@ from fractions import Fraction
 from typing import Literal
 
 from core.errors import InputError
+from core.messages import Listed, Message
 from core.quantities.dose_units import Gallon, read_dose_unit
 from core.quantities.readings import (
     PPM_SCALES,
-    SCALE_CHOICES,
     Reading,
     ReadingScale,
     ReadingUnit,
@@ -65,10 +65,7 @@ def _named_gallons(marks: list[str]) -> list[Gallon]:
 
 
 def _gallon_unsaid() -> InputError:
-    return InputError(
-        "ambiguous_gallon",
-        "A US gallon is 3.785 L and a UK gallon 4.546 L: write gal US or gal UK.",
-    )
+    return InputError("ambiguous_gallon")
 
 
 def parse_volume(
@@ -84,13 +81,13 @@ def parse_volume(
     Raises:
         InputError: no number, an unknown unit, or a gallon that could be either.
     """
-    what = "a volume such as 425 L or 20 gal US"
+    what = Message("typed.volume")
     value, rest = single_number(tidy_text(text, what), what)
     if rest in _CUBIC_METRES:
         return Volume.of(value * 1000, VolumeUnit.L)
     found = _volume_unit(rest, gallon) if rest else unit
     if found is None:
-        raise InputError("unknown_unit", f"“{text.strip()}”: give a unit: mL, L, gal US or gal UK.")
+        raise InputError("unknown_unit.volume", text=text.strip())
     return Volume.of(value, found)
 
 
@@ -100,7 +97,7 @@ def parse_dose(text: str, *, gallon: Gallon | None = None) -> TypedDose:
     Raises:
         InputError: as for a volume, or a unit in which charts print no doses.
     """
-    what = "a dose such as 1.5 mL/L or 2-3 tsp/gal US"
+    what = Message("typed.dose")
     low, high, rest = split_range(tidy_text(text, what), what)
     said = read_dose_unit(rest)
     if said and said.lacks_gallon and gallon is None:
@@ -109,9 +106,9 @@ def parse_dose(text: str, *, gallon: Gallon | None = None) -> TypedDose:
         unit, times = found
         return TypedDose(low * times, high * times, unit)
     raise InputError(
-        "unknown_unit",
-        f"“{text.strip()}” has no dose unit that charts use; write one of "
-        f"{', '.join(unit.words for unit in DoseUnit)}.",
+        "unknown_unit.dose",
+        text=text.strip(),
+        units=Listed(tuple(unit.words for unit in DoseUnit), "comma"),
     )
 
 
@@ -134,7 +131,7 @@ def parse_reading(text: str, *, preferred: ReadingScale | None = None) -> Readin
     Raises:
         InputError: no number, an unknown unit, or ppm that could be on any scale.
     """
-    what = "a reading such as 0.6 EC or 350 ppm 500"
+    what = Message("typed.reading")
     tidy = tidy_text(text, what)
     if leading := re.match(r"(ec|cf|ppm)\s*[:=]?\s*", tidy):
         tidy = f"{tidy[leading.end() :]} {leading[1]}"
@@ -143,18 +140,13 @@ def parse_reading(text: str, *, preferred: ReadingScale | None = None) -> Readin
     _refuse_thousands(text, tidy, rest)
     if not rest:
         if preferred is None:
-            raise InputError(
-                "unknown_unit",
-                f"{text.strip()} of what? Write {text.strip()} EC, CF, uS or {SCALE_CHOICES}.",
-            )
+            raise InputError("unknown_unit.bare_reading", text=text.strip())
         return Reading.of(value, preferred)
     if rest in _EC_UNITS:
         return Reading.of(value, ReadingScale(_EC_UNITS[rest]))
     if ppm := _PPM.fullmatch(rest):
         return Reading.of(value, _ppm_scale(text, ppm[1], preferred))
-    raise InputError(
-        "unknown_unit", f"“{text.strip()}”: give the unit: EC, mS/cm, uS/cm, CF, {SCALE_CHOICES}."
-    )
+    raise InputError("unknown_unit.reading", text=text.strip())
 
 
 def _ppm_scale(text: str, named: str | None, preferred: ReadingScale | None) -> ReadingScale:
@@ -162,15 +154,11 @@ def _ppm_scale(text: str, named: str | None, preferred: ReadingScale | None) -> 
     if named:
         scale = next((s for s in PPM_SCALES if str(s) == named), None)
         if scale is None:
-            raise InputError("unknown_unit", f"ppm {named} is no scale: {SCALE_CHOICES}.")
+            raise InputError("unknown_unit.ppm_scale", named=named)
         return ReadingScale(ReadingUnit.PPM, scale)
     if preferred and preferred.unit is ReadingUnit.PPM:
         return preferred
-    raise InputError(
-        "ppm_without_scale",
-        f"{text.strip()} means different strengths on different pens; "
-        f"say which scale: {SCALE_CHOICES}.",
-    )
+    raise InputError("ppm_without_scale.typed", text=text.strip())
 
 
 def _refuse_two_scales(tidy: str) -> None:
@@ -180,9 +168,7 @@ def _refuse_two_scales(tidy: str) -> None:
     if both and scales & {both[1], both[2]}:
         turns = ((both[1], both[2]), (both[2], both[1]))
         ways = [f"{reading} ppm {scale}" for reading, scale in turns if scale in scales]
-        raise InputError(
-            "ambiguous_reading", f"Two numbers: write {' or '.join(ways)}, the scale after ppm."
-        )
+        raise InputError("ambiguous_reading", ways=Listed(tuple(ways), "or"))
 
 
 def _refuse_thousands(text: str, tidy: str, unit: str) -> None:
@@ -190,9 +176,7 @@ def _refuse_thousands(text: str, tidy: str, unit: str) -> None:
     number = re.match(r"[1-9]\d{0,2}\.\d{3}(?!\d)", tidy)
     if number and unit.startswith(("us", "ppm")):
         many, few = number[0].replace(".", ""), f"{float(number[0]):g}"
-        raise InputError(
-            "ambiguous_number", f"{text.strip()} could be {many} or {few}: write {many} or {few}."
-        )
+        raise InputError("ambiguous_number.thousands", text=text.strip(), many=many, few=few)
 
 
 def parse_weight(text: str) -> Weight:
@@ -201,7 +185,7 @@ def parse_weight(text: str) -> Weight:
     Raises:
         InputError: no number or unit, or 16 ounces and more beside pounds.
     """
-    what = "a weight such as 200 g or 7 lb 14 oz"
+    what = Message("typed.weight")
     tidy = re.sub(r"(?<=[a-z])\s*,\s*(?=\d)", " ", tidy_text(text, what))
     tidy = re.sub(r"(?<=[a-z])(?=\d)", " ", tidy)  # 7lb14oz
     value, rest = single_number(tidy, what)
@@ -219,13 +203,9 @@ def parse_weight(text: str) -> Weight:
         ounces, ounce_word = single_number(more, what)
         if ounce_word in _OUNCES:
             if ounces >= 16 or value.denominator != 1:
-                raise InputError(
-                    "pounds_and_ounces",
-                    f"“{text.strip()}”: with ounces beside them, pounds are whole "
-                    "and ounces below 16 (6 lb 4 oz is 6.25 lb).",
-                )
+                raise InputError("pounds_and_ounces.typed", text=text.strip())
             return Weight(value * POUND_G + ounces * OUNCE_G)
-    raise InputError("unknown_unit", f"“{text.strip()}”: give a unit: g, kg, oz, lb or lb and oz.")
+    raise InputError("unknown_unit.weight", text=text.strip())
 
 
 def parse_strength(text: str) -> Fraction:
@@ -234,14 +214,11 @@ def parse_strength(text: str) -> Fraction:
     Raises:
         InputError: no number, or one such as 0.8 that could be a share or a percentage.
     """
-    what = "a strength such as 80 %"
+    what = Message("typed.strength")
     value, rest = single_number(tidy_text(text, what), what)
     if rest not in ("", "%", "percent", "per cent", "pct"):
-        raise InputError("unknown_unit", f"“{text.strip()}”: a strength is in per cent, as 80 %.")
+        raise InputError("unknown_unit.strength", text=text.strip())
     if rest == "" and value <= 2:
         percent = f"{float(value * 100):g}"
-        raise InputError(
-            "ambiguous_strength",
-            f"{text.strip()} could be {text.strip()} % or {percent} %: write the % sign.",
-        )
+        raise InputError("ambiguous_strength", text=text.strip(), percent=percent)
     return value / 100

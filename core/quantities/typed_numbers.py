@@ -6,6 +6,7 @@ from typing import Literal
 
 from core.errors import InputError
 from core.limits import LONGEST_TYPED
+from core.messages import Message
 
 _VULGAR = {
     "½": "1/2", "¼": "1/4", "¾": "3/4", "⅓": "1/3", "⅔": "2/3", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8",
@@ -18,7 +19,7 @@ _NUMBER = r"(?:\d+[ -]+\d+/\d+|\d+/\d+|\d{1,3}(?:[ ]\d{3})+(?![\d])|\d+(?:[.,]\d
 _RANGE = re.compile(rf"({_NUMBER})(?:\s*(?:-|to)\s*({_NUMBER}))?\s*(.*)", re.ASCII)
 
 
-def tidy_text(text: str, what: str) -> str:
+def tidy_text(text: str, what: Message) -> str:
     """In lower case, with plain hyphens, fractions and spaces.
 
     Args:
@@ -29,16 +30,16 @@ def tidy_text(text: str, what: str) -> str:
         InputError: nothing was typed, or too much, or something below zero.
     """
     if len(text) > LONGEST_TYPED:
-        raise InputError("too_long", f"That is too long for {what}.")
+        raise InputError("too_long.typed", what=what)
     tidy = text.strip().lower().replace("µ", "u").replace("μ", "u").replace("\u00a0", " ")
     tidy = re.sub(f"[{_HYPHENS}]", "-", tidy).replace("\u2044", "/").replace("\u2009", " ")
     for sign, plain in _VULGAR.items():
         tidy = tidy.replace(sign, f" {plain}")
     tidy = re.sub(r"\s+", " ", tidy).strip()
     if not tidy:
-        raise InputError("empty", f"Type {what}.")
+        raise InputError("empty", what=what)
     if tidy.startswith("-"):
-        raise InputError("negative", f"{text.strip()} is below zero; type {what}.")
+        raise InputError("negative.typed", text=text.strip(), what=what)
     return tidy
 
 
@@ -61,10 +62,7 @@ def by_decimal_mark(text: str, mark: DecimalMark) -> str:
         whole, between, rest = found.groups()
         if between != mark:
             many, few = f"{whole}{rest}", f"{whole}{mark}{rest}"
-            raise InputError(
-                "ambiguous_number",
-                f"{found[0]} could be {many} or {few}: write {many} or {few}.",
-            )
+            raise InputError("ambiguous_number.mark", found=found[0], many=many, few=few)
         return _THOUSANDS_OR_DECIMALS.sub(r"\1.\3", text)
     return text
 
@@ -79,14 +77,13 @@ def _number(text: str) -> Fraction:
         whole, _, part = text.replace("-", " ").rpartition(" ")
         over, _, under = part.partition("/")
         if int(under) == 0:
-            raise InputError("not_a_number", f"{text} divides by zero.")
+            raise InputError("not_a_number.by_zero", text=text)
         return Fraction(int(whole or 0)) + Fraction(int(over), int(under))
     text = text.replace(" ", "")
     if re.fullmatch(r"[1-9]\d{0,2},\d{3}", text):
         thousands, decimals = text.replace(",", ""), text.replace(",", ".")
         raise InputError(
-            "ambiguous_number",
-            f"{text} could be {thousands} or {decimals}: write {thousands} or {decimals}.",
+            "ambiguous_number.typed", text=text, thousands=thousands, decimals=decimals
         )
     if re.fullmatch(r"\d{1,3}(,\d{3})+\.\d+|[1-9]\d{0,2}(,\d{3}){2,}", text):
         text = text.replace(",", "")
@@ -94,11 +91,11 @@ def _number(text: str) -> Fraction:
         text = text.replace(".", "")
     text = text.replace(",", ".")
     if text.count(".") > 1:
-        raise InputError("not_a_number", f"{text} is not a number; use one decimal point.")
+        raise InputError("not_a_number.point", text=text)
     return Fraction(f"0{text}" if text.startswith(".") else text)
 
 
-def split_range(text: str, what: str) -> tuple[Fraction, Fraction, str]:
+def split_range(text: str, what: Message) -> tuple[Fraction, Fraction, str]:
     """Low, high and the words after them; a single value is both.
 
     Raises:
@@ -106,17 +103,15 @@ def split_range(text: str, what: str) -> tuple[Fraction, Fraction, str]:
     """
     found = _RANGE.fullmatch(text)
     if not found:
-        raise InputError("not_a_number", f"“{text}” does not start with a number; type {what}.")
+        raise InputError("not_a_number.start", text=text, what=what)
     low = _number(found[1])
     high = _number(found[2]) if found[2] else low
     if low > high:
-        raise InputError(
-            "range_upside_down", f"The range “{text}” runs downwards; write the low end first."
-        )
+        raise InputError("range_upside_down.typed", text=text)
     return low, high, found[3].strip()
 
 
-def single_number(text: str, what: str) -> tuple[Fraction, str]:
+def single_number(text: str, what: Message) -> tuple[Fraction, str]:
     """A number and the words after it.
 
     Raises:
@@ -124,5 +119,5 @@ def single_number(text: str, what: str) -> tuple[Fraction, str]:
     """
     low, high, rest = split_range(text, what)
     if low != high:
-        raise InputError("range_not_allowed", f"“{text}” is a range; type {what} as one number.")
+        raise InputError("range_not_allowed", text=text, what=what)
     return low, rest

@@ -10,6 +10,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.facts import one_each
+from core.messages import Worded
 from core.quantities.figures import decimal_text, rounded
 
 
@@ -45,7 +46,7 @@ _VOLUME_WORDS = one_each(
 
 
 @dataclass(frozen=True, slots=True)
-class Volume:
+class Volume(Worded):
     """A volume of water, exact, in litres."""
 
     litres: Fraction
@@ -94,7 +95,7 @@ class AmountUnit(StrEnum):
 
 
 @dataclass(frozen=True, slots=True)
-class Amount:
+class Amount(Worded):
     """How much of one product, exact."""
 
     value: Fraction

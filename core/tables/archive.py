@@ -31,30 +31,25 @@ class Archive:
             zipfile.BadZipFile, zlib.error, EOFError, OSError, ValueError, NotImplementedError,
             RuntimeError, KeyError, IndexError, OverflowError, UnicodeError, MemoryError,
         ):  # fmt: skip
-            raise InputError(
-                "file_broken", "The spreadsheet is broken: open it, save it anew, and try again."
-            ) from None
+            raise InputError("file_broken.save_anew") from None
 
     def _unpacked(self, archive: zipfile.ZipFile) -> dict[str, bytes]:
         entries = archive.infolist()
         if len(entries) > MOST_PARTS:
-            raise InputError("file_unsafe", "The file has more parts than any spreadsheet has.")
+            raise InputError("file_unsafe.parts")
         for entry in entries:
             _refuse_part(entry)
         parts: dict[str, bytes] = {}
         total = 0
         for entry in entries:
             if entry.filename in parts:
-                raise InputError("file_broken", "The spreadsheet has one part twice.")
+                raise InputError("file_broken.twice")
             made = io.BytesIO()
             with archive.open(entry) as source:
                 while chunk := source.read(_CHUNK):
                     total += len(chunk)
                     if total > LARGEST_UNPACKED:
-                        raise InputError(
-                            "file_unsafe",
-                            "The file unpacks to far more than a leaflet: it is not opened.",
-                        )
+                        raise InputError("file_unsafe.unpacks")
                     made.write(chunk)
             parts[entry.filename] = made.getvalue()
         for name, content in parts.items():
@@ -65,16 +60,11 @@ class Archive:
 def _refuse_part(entry: zipfile.ZipInfo) -> None:
     name = entry.filename.lower().replace("\\", "/")
     if entry.flag_bits & 1:
-        raise InputError("file_locked_or_old", "The file is locked: take its password off first.")
+        raise InputError("file_locked_or_old.locked")
     if "vbaproject" in name or name.startswith(("basic/", "scripts/")) or "macrosheets/" in name:
-        raise InputError(
-            "file_has_macros", "The file holds macros: save it without them, as plain XLSX or ODS."
-        )
+        raise InputError("file_has_macros.named")
     if "externallinks/" in name or "/connections.xml" in name or "querytables/" in name:
-        raise InputError(
-            "file_links_outside",
-            "The file has links to other files: copy the sheet as values into a new file.",
-        )
+        raise InputError("file_links_outside")
 
 
 def _refuse_entities(name: str, content: bytes) -> None:
@@ -84,6 +74,6 @@ def _refuse_entities(name: str, content: bytes) -> None:
     try:
         text = content.decode("utf-16") if wide else content.decode("utf-8", errors="replace")
     except UnicodeDecodeError:
-        raise InputError("file_broken", "The spreadsheet is broken.") from None
+        raise InputError("file_broken.plain") from None
     if "<!DOCTYPE" in text or "<!ENTITY" in text:
-        raise InputError("file_unsafe", "The file has declarations that no spreadsheet needs.")
+        raise InputError("file_unsafe.declarations")

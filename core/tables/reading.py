@@ -5,6 +5,7 @@ from dataclasses import dataclass
 
 from core.errors import InputError
 from core.limits import LARGEST_BYTES, MOST_TABLE_COLUMNS, MOST_TABLE_ROWS
+from core.messages import MessageValue
 from core.tables.archive import Archive
 from core.tables.text import decoded, rows_of_text
 from core.tables.workbook import read_workbook
@@ -37,16 +38,16 @@ _MOST_LINES = 10 * MOST_TABLE_ROWS
 
 _OLE = b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1"
 _OTHERS = {
-    b"%PDF": "a PDF; copy its table and paste it, or photograph it",
-    b"\x89PNG": "a picture; lay it beside the sheet and type what it says",
-    b"\xff\xd8\xff": "a picture; lay it beside the sheet and type what it says",
-    b"GIF8": "a picture; lay it beside the sheet and type what it says",
-    b"RIFF": "a picture or a sound",
-    b"\x1f\x8b": "packed; unpack it first",
-    b"7z\xbc\xaf": "packed; unpack it first",
-    b"Rar!": "packed; unpack it first",
-    b"\x7fELF": "a program",
-    b"MZ": "a program",
+    b"%PDF": "pdf",
+    b"\x89PNG": "picture",
+    b"\xff\xd8\xff": "picture",
+    b"GIF8": "picture",
+    b"RIFF": "riff",
+    b"\x1f\x8b": "packed",
+    b"7z\xbc\xaf": "packed",
+    b"Rar!": "packed",
+    b"\x7fELF": "program",
+    b"MZ": "program",
 }
 
 
@@ -61,9 +62,9 @@ def read_table_file(raw: bytes, *, sheet: str | None = None) -> FileTable:
         InputError: it is too large, broken, locked, dangerous, or no table; one sentence says why.
     """
     if len(raw) > LARGEST_BYTES:
-        raise InputError("too_large", f"The file is over {LARGEST_BYTES // 1_000_000} MB.")
+        raise InputError("too_large.table_file", largest_bytes=LARGEST_BYTES // 1000000)
     if not raw.strip():
-        raise InputError("no_table", "The file is empty.")
+        raise InputError("no_table.empty_file")
     if raw.startswith(b"PK"):
         read = read_workbook(Archive(raw), sheet)
         return FileTable(
@@ -76,7 +77,7 @@ def read_table_file(raw: bytes, *, sheet: str | None = None) -> FileTable:
         )
     _refuse_others(raw)
     if sheet is not None:
-        raise InputError("unknown_sheet", "A text file has no sheets.", "sheet")
+        raise InputError("unknown_sheet.text", "sheet")
     text = decoded(raw).rstrip()
     lines = max(text.count("\n"), text.count("\r")) + 1
     if lines > _MOST_LINES:  # told before seconds are spent on splitting them
@@ -86,13 +87,10 @@ def read_table_file(raw: bytes, *, sheet: str | None = None) -> FileTable:
 
 def _refuse_others(raw: bytes) -> None:
     if raw.startswith(_OLE):
-        raise InputError(
-            "file_locked_or_old",
-            "This is an old or a locked spreadsheet: take its password off, and save it as XLSX.",
-        )
-    for start, what in _OTHERS.items():
+        raise InputError("file_locked_or_old.old")
+    for start, kind in _OTHERS.items():
         if raw.startswith(start):
-            raise InputError("no_table_file", f"This file is {what}.")
+            raise InputError("no_table_file.other_kind", kind=kind)
 
 
 def _within(rows: Rows) -> Rows:
@@ -105,19 +103,20 @@ def _within(rows: Rows) -> Rows:
     rows = rows[:filled]
     width = max(map(_reach, rows), default=0)
     if not rows:
-        raise InputError("no_table", "The sheet is empty.")
+        raise InputError("no_table.empty_sheet")
     if len(rows) > MOST_TABLE_ROWS or width > MOST_TABLE_COLUMNS:
         raise _too_large(len(rows), width)
     return tuple(tuple(row[at] if at < len(row) else "" for at in range(width)) for row in rows)
 
 
 def _too_large(rows: int, columns: int | None = None) -> InputError:
-    beside = "" if columns is None else f" and {columns} columns"
-    return InputError(
-        "table_too_large",
-        f"The table has {rows} rows{beside}; at most {MOST_TABLE_ROWS} and {MOST_TABLE_COLUMNS} "
-        "are read. Keep the leaflet's table alone.",
-    )
+    most: dict[str, MessageValue] = {
+        "most_rows": MOST_TABLE_ROWS,
+        "most_columns": MOST_TABLE_COLUMNS,
+    }
+    if columns is None:
+        return InputError("table_too_large.text", "", rows=rows, **most)
+    return InputError("table_too_large.table", "", rows=rows, columns=columns, **most)
 
 
 def _reach(row: Sequence[str]) -> int:

@@ -52,10 +52,11 @@ class Shape:
         """
         if self.rows > MOST_TABLE_ROWS or self.columns > MOST_TABLE_COLUMNS:
             raise InputError(
-                "table_too_large",
-                f"The sheet reaches to row {self.rows} and column {self.columns}; at most "
-                f"{MOST_TABLE_ROWS} and {MOST_TABLE_COLUMNS} are read. Keep the leaflet's table "
-                "alone.",
+                "table_too_large.sheet",
+                rows=self.rows,
+                columns=self.columns,
+                most_table_rows=MOST_TABLE_ROWS,
+                most_table_columns=MOST_TABLE_COLUMNS,
             )
 
     def fill(self, rows: list[list[str]]) -> None:
@@ -200,10 +201,7 @@ class _OdsReader:
             case "p":
                 self.has_value = True
             case "table-source" | "cell-range-source" | "dde-source" | "database-source-sql":
-                raise InputError(
-                    "file_links_outside",
-                    "The file has links to other files: copy the sheet as values into a new file.",
-                )
+                raise InputError("file_links_outside")
 
     def text(self, text: str) -> None:
         """Nothing: that a cell has a paragraph is enough."""

@@ -21,9 +21,7 @@ def decoded(raw: bytes) -> str:
     """
     text = _decode(raw)
     if len(_JUNK.findall(text)) > len(text) // 200:
-        raise InputError(
-            "not_text", "The file is neither a spreadsheet (XLSX, ODS) nor text such as CSV."
-        )
+        raise InputError("not_text")
     return _JUNK.sub("", text)
 
 

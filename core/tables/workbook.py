@@ -11,13 +11,12 @@ from python_calamine import CalamineError, CalamineWorkbook, SheetTypeEnum
 
 from core.errors import InputError
 from core.limits import ABOUT_SHEET
+from core.messages import Listed
 from core.tables.archive import Archive
 from core.tables.shapes import Shape, ods_shapes, xlsx_shape
 from core.tables.xml import elements
 
-_BROKEN = InputError(
-    "file_broken", "The spreadsheet is broken: open it, save it anew, and try again."
-)
+_BROKEN = InputError("file_broken.save_anew")
 
 
 @dataclass(frozen=True, slots=True)
@@ -54,7 +53,7 @@ def read_workbook(archive: Archive, sheet: str | None) -> ReadSheet:
         raise _BROKEN from None
     names = tuple(name for name in shapes if name != ABOUT_SHEET) or tuple(shapes)
     if not names:
-        raise InputError("no_table_file", "This file has no sheet with a table.")
+        raise InputError("no_table_file.no_sheet")
     chosen = _chosen(names, shapes, sheet)
     rows = _rows(archive, chosen, shapes[chosen])
     if ABOUT_SHEET in shapes and chosen != ABOUT_SHEET:
@@ -74,9 +73,10 @@ def _chosen(names: Sequence[str], shapes: Mapping[str, Shape], sheet: str | None
     """The sheet that was asked for, else the first with something in it."""
     if sheet is not None and sheet not in shapes:
         raise InputError(
-            "unknown_sheet",
-            f"The file has no sheet {sheet[:40]!r}; it has {', '.join(names[:12])}.",
+            "unknown_sheet.chosen",
             "sheet",
+            sheet=sheet[:40],
+            names=Listed(tuple(names[:12]), "comma"),
         )
     return sheet or next((name for name in names if shapes[name].is_filled), names[0])
 
@@ -87,16 +87,12 @@ def _shapes(archive: Archive) -> dict[str, Shape]:
     if "content.xml" in parts and b"opendocument.spreadsheet" in parts.get("mimetype", b""):
         manifest = parts.get("META-INF/manifest.xml", b"")
         if b"encryption-data" in manifest:
-            raise InputError(
-                "file_locked_or_old", "The file is locked: take its password off first."
-            )
+            raise InputError("file_locked_or_old.locked")
         return ods_shapes(parts["content.xml"])
     if "[Content_Types].xml" not in parts:
-        raise InputError("no_table_file", "This is a packed file, and no spreadsheet.")
+        raise InputError("no_table_file.packed")
     if b"macroEnabled" in parts["[Content_Types].xml"]:
-        raise InputError(
-            "file_has_macros", "The file may hold macros: save it as plain XLSX without them."
-        )
+        raise InputError("file_has_macros.perhaps")
     return _xlsx_shapes(parts)
 
 
@@ -119,7 +115,7 @@ def _xlsx_shapes(parts: dict[str, bytes]) -> dict[str, Shape]:
         if path in parts and "worksheets" in path:
             shapes[attributes["name"]] = xlsx_shape(parts[path])
     if not shapes:
-        raise InputError("no_table_file", "This file has no sheet with a table.")
+        raise InputError("no_table_file.no_sheet")
     return shapes
 
 
@@ -130,10 +126,7 @@ def _targets(relations: bytes) -> dict[str, str]:
         if tag != "Relationship":
             continue
         if attributes.get("TargetMode") == "External":
-            raise InputError(
-                "file_links_outside",
-                "The file has links to other files: copy the sheet as values into a new file.",
-            )
+            raise InputError("file_links_outside")
         targets[attributes["Id"]] = attributes["Target"]
     return targets
 
@@ -144,7 +137,7 @@ def _main_part(parts: dict[str, bytes]) -> str:
             name = attributes["Target"].lstrip("/")
             if name in parts:
                 return name
-    raise InputError("no_table_file", "This is a packed file, and no spreadsheet.")
+    raise InputError("no_table_file.packed")
 
 
 def _rows(archive: Archive, name: str, shape: Shape) -> tuple[tuple[str, ...], ...]:
@@ -153,7 +146,7 @@ def _rows(archive: Archive, name: str, shape: Shape) -> tuple[tuple[str, ...], .
         book = CalamineWorkbook.from_filelike(io.BytesIO(archive.raw))
         kinds = {one.name: one.typ for one in book.sheets_metadata}
         if kinds.get(name) is not SheetTypeEnum.WorkSheet:
-            raise InputError("unknown_sheet", f"{name[:40]} is no sheet with a table.", "sheet")
+            raise InputError("unknown_sheet.no_table", "sheet", name=name[:40])
         found = book.get_sheet_by_name(name).to_python(skip_empty_area=False)
     except InputError:
         raise

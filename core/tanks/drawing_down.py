@@ -44,9 +44,7 @@ def drawn_down(
         InputError: more stands in it than all of it is.
     """
     if not 0 < standing.litres <= whole.litres:
-        raise InputError(
-            "volume_out_of_range", "What stands in the tank is at most all of it.", "standing"
-        )
+        raise InputError("volume_out_of_range.standing", "standing")
     outside = whole.litres - standing.litres
     if not outside:
         return None

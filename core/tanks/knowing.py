@@ -52,10 +52,7 @@ class KnownVolume:
         """
         if not 0 < litres <= LARGEST_VOLUME_L:
             raise InputError(
-                "volume_out_of_range",
-                f"That comes to no volume of a tank; it must be above 0 and at most "
-                f"{LARGEST_VOLUME_L} L.",
-                "volume",
+                "volume_out_of_range.tank", "volume", largest_volume_l=LARGEST_VOLUME_L
             )
         share = Fraction(off).limit_denominator(10**6)
         return cls(Volume(litres), Volume(litres * (1 - share)), Volume(litres * (1 + share)))
@@ -73,7 +70,7 @@ def by_meter(start: Volume, end: Volume) -> KnownVolume:
         InputError: it ran backwards.
     """
     if end.litres <= start.litres:
-        raise InputError("ran_backwards", "The end is not above the start; look again.", "end")
+        raise InputError("ran_backwards", "end")
     return KnownVolume.within(end.litres - start.litres, METER_OFF)
 
 
@@ -84,9 +81,7 @@ def by_flow(filled: Volume, seconds: Fraction, minutes: Fraction) -> KnownVolume
         InputError: no time at all.
     """
     if seconds <= 0 or minutes <= 0:
-        raise InputError(
-            "no_time", "Give both times, above 0.", "minutes" if seconds else "seconds"
-        )
+        raise InputError("no_time", "minutes" if seconds else "seconds")
     return KnownVolume.within(filled.litres / seconds * minutes * 60, FLOW_OFF)
 
 
@@ -105,15 +100,10 @@ def by_dose(
         InputError: nothing went in, or it lifted the reading too little to tell.
     """
     if amount <= 0:
-        raise InputError("amount_out_of_range", "Say how much went in; more than 0.", "amount")
+        raise InputError("amount_out_of_range", "amount")
     lift = after.ms_cm - before.ms_cm
     if lift < LEAST_LIFT:
-        raise InputError(
-            "lifted_too_little",
-            f"It must lift the reading by {float(LEAST_LIFT):g} mS/cm or more to tell a volume. "
-            "Stir and read again, or pour more.",
-            "after",
-        )
+        raise InputError("lifted_too_little", "after", least_lift=f"{float(LEAST_LIFT):g}")
     share = _share_lifting(float(lift), lift_of, amount)
     pens = hypot(READING_OFF, READING_OFF) / float(lift)
     off = hypot(pens, READING_SHARE_OFF, POUR_OFF, STRENGTH_OFF)
@@ -128,12 +118,7 @@ def _share_lifting(lift: float, lift_of: Callable[[Fraction], float], amount: Fr
     """mL or g in a litre that lift the reading so far, by halving between bounds."""
     low, high = 0.0, min(_MOST_PER_L, float(amount) * 1000)
     if lift_of(Fraction(high)) < lift:
-        raise InputError(
-            "lifted_too_far",
-            "No amount of this lifts a reading so far: look whether it was that bottle, and the "
-            "pen.",
-            "after",
-        )
+        raise InputError("lifted_too_far", "after")
     for _ in range(40):
         middle = (low + high) / 2
         low, high = (middle, high) if lift_of(Fraction(middle)) < lift else (low, middle)

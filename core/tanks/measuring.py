@@ -51,29 +51,19 @@ class Part:
         if self.plug is not None:
             self._check("plug", self.plug, may_be_none=True)
         if not 1 <= self.count <= MOST_JOINED:
-            raise InputError(
-                "too_many_or_few", f"There are 1 to {MOST_JOINED} of a vessel.", "count"
-            )
+            raise InputError("too_many_or_few.joined", "count", most_joined=MOST_JOINED)
         _check_shape(self.shape)
         if self.level > self.shape.height:
             raise InputError(
-                "above_the_rim",
-                f"{self.name} is {self.shape.height:g} cm high; the water stands at most there.",
-                "level",
+                "above_the_rim", "level", part=self.name, height=Fraction(f"{self.shape.height:g}")
             )
         if self.is_film and not isinstance(self.shape, Channel | LyingCylinder):
-            raise InputError(
-                "no_film", "A film flows in a channel or a pipe; give a level instead.", "is_film"
-            )
+            raise InputError("no_film", "is_film")
 
     @staticmethod
     def _check(name: str, length: float, *, may_be_none: bool) -> None:
         if not (0 <= length <= LONGEST_CM) or (length == 0 and not may_be_none):
-            raise InputError(
-                "length_out_of_range",
-                f"Give a length in cm, above 0 and at most {LONGEST_CM}.",
-                name,
-            )
+            raise InputError("length_out_of_range", name, longest_cm=LONGEST_CM)
 
     def litres_at(self, level: float) -> float:
         """Litres in one of them at a level."""
@@ -90,13 +80,9 @@ def _check_shape(shape: Shape) -> None:
     if isinstance(shape, ConeBottomed) and not (
         shape.cone <= shape.height and shape.outlet <= shape.diameter
     ):
-        raise InputError(
-            "cone_too_high",
-            "The cone is at most as high as the whole, and its hole as wide as the tank.",
-            "cone",
-        )
+        raise InputError("cone_too_high", "cone")
     if isinstance(shape, Channel | LyingCylinder) and shape.slope >= shape.length:
-        raise InputError("too_steep", "It falls less than its own length.", "slope")
+        raise InputError("too_steep", "slope")
 
 
 @dataclass(frozen=True, slots=True)
@@ -148,22 +134,14 @@ def measure_tank(parts: Sequence[Part]) -> MeasuredTank:
         InputError: no vessel, too many, or no water in any.
     """
     if not 1 <= len(parts) <= MOST_PARTS:
-        raise InputError("too_many_or_few", f"A tank has 1 to {MOST_PARTS} vessels.", "parts")
+        raise InputError("too_many_or_few.parts", "parts", most_parts=MOST_PARTS)
     found = tuple(map(_measured, parts))
     litres = sum((one.litres for one in found), Fraction(0))
     standing = sum((one.litres for one in found if not one.part.runs), Fraction(0))
     if not 0 < litres <= LARGEST_VOLUME_L:
-        raise InputError(
-            "volume_out_of_range",
-            f"All of it must hold more than 0 and at most {LARGEST_VOLUME_L} L.",
-            "parts",
-        )
+        raise InputError("volume_out_of_range.parts", "parts", largest_volume_l=LARGEST_VOLUME_L)
     if not standing:
-        raise InputError(
-            "nothing_stands",
-            "Some vessel holds water while the pump rests: that is where one mixes.",
-            "parts",
-        )
+        raise InputError("nothing_stands", "parts")
     return MeasuredTank(found, Volume(litres), Volume(standing))
 
 

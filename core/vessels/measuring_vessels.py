@@ -69,25 +69,15 @@ class Vessel:
 
     def __post_init__(self) -> None:
         if not 0 < self.mark <= self.capacity <= 1_000_000:
-            raise InputError(
-                "vessel_unclear",
-                "A vessel's marks are above 0 and not above what it holds.",
-                "mark",
-            )
+            raise InputError("vessel_unclear.mark", "mark")
         is_cup = self.kind is VesselKind.MARKED_CUP
         if is_cup and (self.product is None or self.mark != self.capacity):
-            raise InputError(
-                "cup_unclear",
-                "A marked cup has one mark, for one product: say which, and what it holds to it.",
-                "product",
-            )
+            raise InputError("cup_unclear.product", "product")
         if not is_cup and self.product is not None:
-            raise InputError("cup_unclear", "Only a marked cup is kept for one product.", "product")
+            raise InputError("cup_unclear.unmarked", "product")
         most = 1_000_000 if self.kind is VesselKind.SCALE else 1000
         if self.capacity / self.mark > most:
-            raise InputError(
-                "vessel_unclear", f"A vessel has at most {most} marks; check them.", "mark"
-            )
+            raise InputError("vessel_unclear.most_marks", "mark", most=most)
 
     @property
     def unit(self) -> AmountUnit:

@@ -5,7 +5,6 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.errors import InputError
-from core.facts import one_each
 from core.limits import MOST_WATERS
 from core.quantities import Reading
 from core.water.source import REPORT_FIELDS, BlendPart, Disinfectant, LabReport, Water, WaterKind
@@ -17,16 +16,6 @@ class Wanted(StrEnum):
     EC = "ec"
     CALCIUM = "calcium"
     ALKALINITY = "alkalinity"
-
-
-_WORDS = one_each(
-    Wanted,
-    {
-        Wanted.EC: "EC",
-        Wanted.CALCIUM: "calcium",
-        Wanted.ALKALINITY: "alkalinity",
-    },
-)
 
 
 def blend(parts: Sequence[tuple[str, Water, Fraction]]) -> Water:
@@ -64,11 +53,9 @@ def blend(parts: Sequence[tuple[str, Water, Fraction]]) -> Water:
 
 def _check_shares(shares: Sequence[Fraction]) -> None:
     if not 1 <= len(shares) <= MOST_WATERS:
-        raise InputError("blend_unclear", f"A blend has 1 to {MOST_WATERS} waters.", "parts")
+        raise InputError("blend_unclear.parts", "parts", most_waters=MOST_WATERS)
     if sum(shares) != 1 or min(shares) <= 0:
-        raise InputError(
-            "blend_unclear", "The shares of a blend are above 0 and come to 100 %.", "parts"
-        )
+        raise InputError("blend_unclear.shares", "parts")
 
 
 def _mean(values: Sequence[Fraction | None], shares: Sequence[Fraction]) -> Fraction | None:
@@ -112,12 +99,7 @@ def share_for(source: Water, other: Water, wanted: Wanted, figure: Fraction) -> 
     """
     have, brings = _figure(source, wanted, "source"), _figure(other, wanted, "other")
     if not min(have, brings) <= figure <= max(have, brings) or have == brings:
-        raise InputError(
-            "out_of_reach",
-            f"A blend of these two has {_WORDS[wanted]} between theirs: choose a figure between, "
-            "or another water.",
-            "figure",
-        )
+        raise InputError("out_of_reach", "figure", figure=wanted.value)
     return (have - figure) / (have - brings)
 
 
@@ -128,9 +110,5 @@ def _figure(water: Water, wanted: Wanted, where: str) -> Fraction:
         Wanted.ALKALINITY: water.report.alkalinity,
     }[wanted]
     if found is None:
-        raise InputError(
-            "water_unknown",
-            f"The {_WORDS[wanted]} of that water is not known: read it, or enter its lab report.",
-            where,
-        )
+        raise InputError("water_unknown", where, figure=wanted.value)
     return found

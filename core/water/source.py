@@ -6,7 +6,8 @@ from fractions import Fraction
 
 from core.errors import InputError
 from core.limits import COLDEST_WATER_C, HOTTEST_WATER_C, LARGEST_PPM, MOST_HOURS_STOOD
-from core.quantities import Reading, on_both_scales
+from core.messages import Celsius
+from core.quantities import Reading
 
 
 class WaterKind(StrEnum):
@@ -25,11 +26,8 @@ def checked_temperature(celsius: Fraction) -> Fraction:
         InputError: colder than ice, or hotter than any tank.
     """
     if not COLDEST_WATER_C <= celsius <= HOTTEST_WATER_C:
-        low, high = (on_both_scales(Fraction(end)) for end in (COLDEST_WATER_C, HOTTEST_WATER_C))
-        raise InputError(
-            "temperature_out_of_range", f"Water is between {low} and {high}; check the unit.",
-            "temperature",
-        )  # fmt: skip
+        low, high = Celsius(Fraction(COLDEST_WATER_C)), Celsius(Fraction(HOTTEST_WATER_C))
+        raise InputError("temperature_out_of_range.water", "temperature", low=low, high=high)
     return celsius
 
 
@@ -104,11 +102,7 @@ class LabReport:
         for name in REPORT_FIELDS:
             value = getattr(self, name)
             if value is not None and value > LARGEST_PPM:
-                raise InputError(
-                    "report_out_of_range",
-                    "That is more than sea water holds; check the unit: mg/L is ppm.",
-                    f"{name}_ppm",
-                )
+                raise InputError("report_out_of_range", f"{name}_ppm")
 
 
 REPORT_FIELDS = tuple(field.name for field in fields(LabReport))
@@ -148,21 +142,14 @@ class Water:
 
     def __post_init__(self) -> None:
         if self.ph is not None and not 0 <= self.ph <= 14:
-            raise InputError("ph_out_of_range", "A pH lies between 0 and 14.", "ph")
+            raise InputError("ph_out_of_range.high", "ph")
         alkalinity = self.report.alkalinity or 0
         if self.ph is not None and self.ph < NO_ALKALINITY_PH and alkalinity > TRACE_ALKALINITY:
-            raise InputError(
-                "water_impossible",
-                "No water has alkalinity at such a pH: it is used up above pH 4.3. Read the pH "
-                "again, or look at the report's unit.",
-                "ph",
-            )
+            raise InputError("water_impossible", "ph")
         if self.temperature is not None:
             checked_temperature(self.temperature)
         if self.stood_h > MOST_HOURS_STOOD:
-            raise InputError(
-                "hours_out_of_range", "Water that stood so long is to be changed.", "stood_h"
-            )
+            raise InputError("hours_out_of_range", "stood_h")
 
     @property
     def is_hard(self) -> bool:

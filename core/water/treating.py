@@ -55,10 +55,6 @@ def osmosis_need(made: Volume, recovery: Fraction) -> OsmosisNeed:
         InputError: no membrane lets such a share through.
     """
     if not Fraction(1, 50) <= recovery < 1:
-        raise InputError(
-            "recovery_out_of_range",
-            "A membrane lets 2 to 99 % through; most of them a quarter to a half.",
-            "recovery",
-        )
+        raise InputError("recovery_out_of_range", "recovery")
     drawn = made.litres / recovery
     return OsmosisNeed(made, Volume(drawn), Volume(drawn - made.litres))

@@ -13,6 +13,7 @@ from psycopg.errors import DiskFull
 
 from core.errors import InputError
 from core.formats.text import input_error
+from core.wording import refusal
 from server.api.shapes import ErrorOut, NotAllowed, Outdated, Problem
 
 _ERROR = {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/ErrorOut"}}}}
@@ -72,7 +73,7 @@ def _answer(
 
 @api.exception_handler(Outdated)
 def _outdated(request: HttpRequest, error: Outdated) -> HttpResponse:
-    return _answer(request, 409, error.code, error.message, error.where)
+    return _answer(request, 409, error.code, refusal(error), error.where)
 
 
 @api.exception_handler(NotAllowed)
@@ -82,7 +83,7 @@ def _not_allowed(request: HttpRequest, error: NotAllowed) -> HttpResponse:
 
 @api.exception_handler(InputError)
 def _input(request: HttpRequest, error: InputError) -> HttpResponse:
-    return _answer(request, 422, error.code, error.message, error.where)
+    return _answer(request, 422, error.code, refusal(error), error.where)
 
 
 @api.exception_handler(ValidationError)
@@ -92,7 +93,7 @@ def _shape(request: HttpRequest, error: ValidationError) -> HttpResponse:
     # puts the way in which it was given behind it.
     place = [part for part in first["loc"] if part not in ("typed", "exact")]
     told = input_error({**first, "loc": tuple(place[2:] or place)}, None)
-    return _answer(request, 422, told.code, told.message, told.where)
+    return _answer(request, 422, told.code, refusal(told), told.where)
 
 
 @api.exception_handler(RequestDataTooBig)

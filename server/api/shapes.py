@@ -14,7 +14,7 @@ PLAIN_TEXT = r"^[^\x00-\x1f]*$"
 
 def _with_something_to_see(name: str) -> str:
     if not any(one.isprintable() and not one.isspace() for one in name):
-        raise InputError("missing", "A name needs something that can be seen.")
+        raise InputError("missing.visible")
     return name
 
 

@@ -20,7 +20,7 @@ def typed(where: str, read: Callable[[], _T]) -> _T:
     try:
         return read()
     except InputError as error:
-        raise InputError(error.code, error.message, where) from None
+        raise error.at(where) from None
 
 
 def exact_decimal(value: Fraction, places: int) -> Decimal:

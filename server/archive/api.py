@@ -66,7 +66,7 @@ def import_grow(request: HttpRequest, file: Annotated[UploadedFile, File()]) -> 
     person = User.objects.select_for_update().get(pk=request.user.pk or 0)
     owned = Membership.objects.filter(person=person, role=MemberRole.OWNER)
     if owned.count() >= MOST_GROWS:
-        raise InputError("too_many_or_few", f"One person owns at most {MOST_GROWS} grows.", "file")
+        raise InputError("too_many_or_few.grows", "file", most_grows=MOST_GROWS)
     with NamedTemporaryFile() as kept:
         for piece in file.chunks():
             kept.write(piece)
@@ -85,7 +85,7 @@ def delete_grow(request: HttpRequest, grow_id: int, told: NameTyped) -> Kept:
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     if scope.grow.is_demo:
-        raise InputError("demo", "The demo's yard stays: others look around in it.")
+        raise InputError("demo.grow")
     _check_name(told, scope.grow.name)
     remove_grow(scope.grow)
     return Kept()
@@ -104,7 +104,7 @@ def delete_tank(request: HttpRequest, grow_id: int, tank_id: int, told: NameType
     tank = scope.one(scope.all(Tank), tank_id)
     _check_name(told, tank.name)
     if tank.archived_at is None:
-        raise InputError("in_use", f"{tank.name} is in use: archive it first.", "name")
+        raise InputError("in_use.tank", "name", tank=tank.name)
     remove_tank(scope, tank)
     return Kept()
 
@@ -122,11 +122,11 @@ def delete_chart(request: HttpRequest, grow_id: int, chart_id: ChartId, told: Na
     chart = scope.one(scope.all(Chart), chart_id)
     _check_name(told, chart.name)
     if chart.archived_at is None:
-        raise InputError("in_use", f"{chart.name} is in use: archive it first.", "name")
+        raise InputError("in_use.chart", "name", chart=chart.name)
     remove_chart(scope, chart)
     return Kept()
 
 
 def _check_name(told: NameTyped, name: str) -> None:
     if told.name.strip() != name.strip():
-        raise InputError("other_name", f"Type {name} to remove it for good.", "name")
+        raise InputError("other_name", "name", name=name)

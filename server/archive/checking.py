@@ -138,7 +138,7 @@ def check_told(model: type[models.Model], name: str, told: Any, where: str) -> N
         raise error.inside(where) from None
     except _UNREADABLE as error:
         said = str(error).splitlines()[0][:160] if str(error) else type(error).__name__
-        raise InputError("wrong_value", f"This is no {name} of a record: {said}", where) from None
+        raise InputError("wrong_value.told", where, name=name, said=said) from None
 
 
 def check_grow(grow: Grow) -> None:
@@ -160,7 +160,7 @@ def check_grow(grow: Grow) -> None:
             raise error.inside(where) from None
         except _UNREADABLE as error:
             said = str(error).splitlines()[0][:160] if str(error) else type(error).__name__
-            raise InputError("contradicts_itself", f"These do not fit: {said}", where) from None
+            raise InputError("contradicts_itself.grow", where, said=said) from None
 
 
 def _try_vessels(scope: Scope) -> None:
@@ -178,7 +178,7 @@ def _try_blends(scope: Scope) -> None:
         parts = blend.parts.all()
         shares = sum((part.share for part in parts), Decimal(0))
         if not parts or shares >= 1 or blend.water_id in {part.water_id for part in parts}:
-            raise InputError("blend_unclear", f"The blend {blend.name} does not add up.")
+            raise InputError("blend_unclear.kept", blend=blend.name)
 
 
 def _try_bottles(scope: Scope) -> None:
@@ -189,9 +189,7 @@ def _try_bottles(scope: Scope) -> None:
         held[bottle.product_id] = held.get(bottle.product_id, Decimal(0)) + bottle.left
     for product in scope.all(Product).filter(pk__in=held):
         if product.left != held[product.pk]:
-            raise InputError(
-                "contradicts_itself", f"The bottles of {product.name} hold something else.", "left"
-            )
+            raise InputError("contradicts_itself.bottles", "left", product=product.name)
 
 
 def _try_tanks(scope: Scope) -> None:
@@ -207,9 +205,7 @@ def _try_changes(scope: Scope) -> None:
             isinstance(line, list) and len(line) == 2 and all(isinstance(end, str) for end in line)
             for line in lines
         ):
-            raise InputError(
-                "contradicts_itself", "What was changed is no text before and behind.", "changes"
-            )
+            raise InputError("contradicts_itself.changes", "changes")
 
 
 def _try_mixes(scope: Scope) -> None:

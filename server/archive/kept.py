@@ -176,7 +176,7 @@ def stored_of(one: _AnyField, told: Any, where: str) -> Any:
         InputError: it is none that this field can hold.
     """
     if told is None and not one.null:
-        raise InputError("missing", "This cannot be empty.", where)
+        raise InputError("missing.stored", where)
     if told is None:
         return None
     if isinstance(one, models.JSONField):
@@ -184,13 +184,13 @@ def stored_of(one: _AnyField, told: Any, where: str) -> Any:
     if not isinstance(told, _TYPES.get(one.get_internal_type(), str)) or (
         isinstance(told, bool) and not isinstance(one, models.BooleanField)
     ):
-        raise InputError("wrong_type", f"This is no value of {one.name}.", where)
+        raise InputError("wrong_type.value", where, field=one.name)
     try:
         value = one.to_python(told)
         one.run_validators(value)
     except (ValidationError, ValueError, OverflowError, ArithmeticError) as error:
         said = " ".join(error.messages) if isinstance(error, ValidationError) else str(error)
-        raise InputError("wrong_value", f"This is no value of {one.name}: {said}", where) from None
+        raise InputError("wrong_value.value", where, field=one.name, said=said) from None
     _check_stored(one, value, where)
     return value
 
@@ -210,11 +210,11 @@ def _check_stored(one: _AnyField, value: Any, where: str) -> None:
         case str():
             _check_line(one, value, where)
         case Decimal() if not value.is_finite():
-            raise InputError("wrong_value", "This is no number.", where)
+            raise InputError("wrong_value.number", where)
         case datetime() if value.tzinfo is None:
-            raise InputError("wrong_value", "A time needs its distance from UTC.", where)
+            raise InputError("wrong_value.time", where)
         case date() if not EARLIEST_DAY.year <= value.year <= LATEST_DAY.year:
-            raise InputError("wrong_value", "No grow is of that year.", where)
+            raise InputError("wrong_value.year", where)
     if one.choices and not (one.blank and value == ""):
         _check_choice(one, value, where)
 
@@ -222,20 +222,20 @@ def _check_stored(one: _AnyField, value: Any, where: str) -> None:
 def _check_line(one: _AnyField, text: str, where: str) -> None:
     _check_text(text, where)
     if not text and not one.blank:
-        raise InputError("missing", "This cannot be empty.", where)
+        raise InputError("missing.stored", where)
     if not re.match(PLAIN_TEXT, text):
-        raise InputError("wrong_value", "A text is one line of plain characters.", where)
+        raise InputError("wrong_value.line", where)
 
 
 def _check_choice(one: _AnyField, value: Any, where: str) -> None:
     if value not in {key for key, _ in one.flatchoices}:
-        raise InputError("unknown_value", f"{value!r} is no {one.name}.", where)
+        raise InputError("unknown_value", where, value=str(value), field=one.name)
 
 
 def _check_text(text: str, where: str) -> None:
     """Half of a pair of UTF-16 is no character, and PostgreSQL keeps no NUL."""
     if "\0" in text or any("\ud800" <= one <= "\udfff" for one in text):
-        raise InputError("wrong_value", "A text holds a character that no text has.", where)
+        raise InputError("wrong_value.characters", where)
 
 
 def checked_json(told: Any, where: str) -> Any:
@@ -248,7 +248,7 @@ def checked_json(told: Any, where: str) -> Any:
         case str():
             _check_text(told, where)
         case float() if not math.isfinite(told):
-            raise InputError("wrong_value", "This is no number.", where)
+            raise InputError("wrong_value.number", where)
         case dict():
             for key, value in told.items():
                 checked_json(key, where)

@@ -58,10 +58,7 @@ def bring_in(file: Path, owner: User | None = None, *, limits: Limits = Limits()
             _keep(archive, grow, people)
             connection.check_constraints()
         except (IntegrityError, DataError):
-            raise InputError(
-                "contradicts_itself", "The archive holds records that contradict each other.",
-                "file",
-            ) from None  # fmt: skip
+            raise InputError("contradicts_itself.file", "file") from None
         check_grow(grow)
     return grow
 
@@ -72,17 +69,17 @@ def _check_head(head: Mapping[str, Any]) -> None:
     _check_names(head["records"], set(_LISTS), "records")
     for name, count in head["records"].items():
         if not isinstance(count, int) or isinstance(count, bool) or count < 0:
-            raise InputError("wrong_type", "This is no number of records.", f"records.{name}")
+            raise InputError("wrong_type.count", f"records.{name}")
         if count > MOST_ARCHIVE_RECORDS:
-            raise InputError("too_large", "The archive holds more than a grow can.", "file")
+            raise InputError("too_large.grow", "file")
 
 
 def _check_names(told: object, names: set[str], where: str) -> None:
     if not isinstance(told, dict):
-        raise InputError("wrong_type", "This is no object.", where)
+        raise InputError("wrong_type.object", where)
     if wrong := sorted(names ^ set(told)):
-        what = "is missing" if wrong[0] in names else "is not known"
-        raise InputError("wrong_fields", f"The field {wrong[0][:60]!r} {what}.", where)
+        which = "wrong_fields.missing" if wrong[0] in names else "wrong_fields.unknown"
+        raise InputError(which, where, name=wrong[0][:60])
 
 
 def _grow_values(told: Mapping[str, Any]) -> dict[str, Any]:
@@ -91,7 +88,7 @@ def _grow_values(told: Mapping[str, Any]) -> dict[str, Any]:
     try:
         ZoneInfo(values["time_zone"])
     except (ZoneInfoNotFoundError, ValueError, OSError):
-        raise InputError("unknown_time_zone", "There is no such zone.", "grow.time_zone") from None
+        raise InputError("unknown_time_zone.grow", "grow.time_zone") from None
     return values
 
 
@@ -158,8 +155,7 @@ class _Keeping:
         self._store()
 
     def _other_number(self) -> InputError:
-        said = "There are not as many as the archive says."
-        return InputError("contradicts_itself", said, self._kept.name)
+        return InputError("contradicts_itself.count", self._kept.name)
 
     def _record(self, place: int, told: Record) -> models.Model:
         kept, where = self._kept, f"{self._kept.name}[{place - 1}]"
@@ -190,7 +186,7 @@ def _at(where: str) -> Iterator[None]:
     try:
         yield
     except InputError as error:
-        raise InputError(error.code, error.message, where) from None
+        raise error.at(where) from None
 
 
 def _values(kept: Kept, told: Record, numbers: Numbers, where: str) -> dict[str, Any]:
@@ -210,10 +206,10 @@ def _values(kept: Kept, told: Record, numbers: Numbers, where: str) -> dict[str,
                 or isinstance(value, bool)
                 or value not in numbers[listed]
             ):
-                raise InputError("unknown_number", f"There is no such one in {listed}.", at)
+                raise InputError("unknown_number", at, listed=listed)
             value = numbers[listed][value]
         elif not one.null:
-            raise InputError("missing", "This cannot be empty.", at)
+            raise InputError("missing.stored", at)
         values[one.attname] = value
     return values
 
@@ -223,6 +219,6 @@ def _author(one: Any, value: Any, people: Mapping[Any, Any], where: str) -> dict
     if value is None:
         return {one.attname: None, f"{one.name}_name": ""}
     if not isinstance(value, str) or not is_a_name(value):
-        raise InputError("wrong_value", f"{str(value)[:60]!r} is no name of a person.", where)
+        raise InputError("wrong_value.author", where, value=str(value)[:60])
     known = people.get(value)
     return {one.attname: known, f"{one.name}_name": "" if known else value}

@@ -1,6 +1,7 @@
 """A grow, a tank or a chart removed for good."""
 
 from core.errors import InputError
+from core.messages import Listed, Message
 from server.archive.kept import KEPT
 from server.archive.writing import records_of
 from server.charts.models import Chart, ChartVersion, LeafletPicture
@@ -29,12 +30,7 @@ def remove_tank(scope: Scope, tank: Tank) -> None:
     together = scope.all(Season).filter(goes_with__in=seasons).exclude(tank=tank)
     other = together.select_related("tank").first()
     if other is not None:
-        raise InputError(
-            "goes_with_it",
-            f"{other.tank.name} went through a season together with {tank.name}, which keeps its "
-            "plan: the record of both would be lost.",
-            "name",
-        )
+        raise InputError("goes_with_it", "name", other=other.tank.name, tank=tank.name)
     mixes = scope.all(Mix).filter(tank=tank)
     scope.all(TimeLineEntry).filter(tank=tank).delete()
     MixEvent.objects.filter(mix__in=mixes).delete()
@@ -56,11 +52,13 @@ def remove_chart(scope: Scope, chart: Chart) -> None:
         + scope.all(SeasonEntry).filter(version__in=versions).count(),
     }
     if any(keepers.values()):
-        told = " and ".join(f"{count} {what}" for what, count in keepers.items() if count)
+        counted = [
+            Message(f"kept_by_records.{what}", count=count)
+            for what, count in keepers.items()
+            if count
+        ]
         raise InputError(
-            "kept_by_records",
-            f"{told} use {chart.name}, and their record keeps it: it stays archived.",
-            "name",
+            "kept_by_records", "name", keepers=Listed(tuple(counted)), chart=chart.name
         )
     pictures = set(versions.exclude(picture=None).values_list("picture", flat=True))
     chart.delete()

@@ -30,8 +30,6 @@ _NO_ZIP = (
     NotImplementedError, ValueError, OverflowError,
 )  # fmt: skip
 
-_HUGE = "Reading this archive would take far more memory or time than any grow: take it out again."
-
 
 @dataclass(frozen=True)
 class Limits:
@@ -79,16 +77,16 @@ class Unpacked:
         with _as_no_archive():
             for number, line in enumerate(self._lines(name)):
                 if len(line) > LARGEST_BYTES:
-                    raise InputError("too_large", "No record is so long.", f"{where}[{number}]")
+                    raise InputError("too_large.record", f"{where}[{number}]")
                 self.bytes_read += len(line)
                 if self.bytes_read > LARGEST_UNPACKED_BYTES:
-                    raise InputError("too_large", "The archive holds more than a grow can.", "file")
+                    raise InputError("too_large.grow", "file")
                 try:
                     record = read_json(line, number=float)
                 except InputError as error:
-                    raise InputError(error.code, error.message, f"{name}[{number}]") from None
+                    raise error.at(f"{name}[{number}]") from None
                 if not isinstance(record, dict):
-                    raise InputError("wrong_type", "This is no object.", f"{name}[{number}]")
+                    raise InputError("wrong_type.object", f"{name}[{number}]")
                 yield record
 
     def _lines(self, name: str) -> Iterator[bytes]:
@@ -117,7 +115,7 @@ def _as_no_archive() -> Iterator[None]:
     except InputError:
         raise
     except _NO_ZIP:
-        raise InputError("no_archive", "This is no zip that can be read.", "file") from None
+        raise InputError("no_archive.no_zip", "file") from None
 
 
 @contextmanager
@@ -133,12 +131,10 @@ def unpacked(file: Path, lists: tuple[str, ...], limits: Limits) -> Iterator[Unp
         InputError: it is none, or takes more than any.
     """
     if limits.file is not None and file.stat().st_size > limits.file:
-        size = limits.file // 1_000_000
-        said = f"The archive is over {size} MB: ./brisk import brings it in on the machine itself."
-        raise InputError("too_large", said, "file")
+        raise InputError("too_large.archive", "file", megabytes=limits.file // 1_000_000)
     head, earlier = bounded(
         _measured, str(file), lists,
-        seconds=limits.seconds, memory=limits.memory, too_much=_HUGE,
+        seconds=limits.seconds, memory=limits.memory, too_much="too_large.archive_work",
     )  # fmt: skip
     with _as_no_archive(), zipfile.ZipFile(file) as archive:
         yield Unpacked(archive, head, earlier)
@@ -152,17 +148,15 @@ def _measured(file: str, lists: tuple[str, ...]) -> tuple[dict[str, Any], dict[s
             raw = document.read(LARGEST_UNPACKED_BYTES)
         told = read_json(raw, largest=LARGEST_UNPACKED_BYTES, number=float)
         if not isinstance(told, dict) or told.get("format") != FORMAT:
-            raise InputError("wrong_format", f"This is no {FORMAT}.", DOCUMENT)
+            raise InputError("wrong_format", DOCUMENT, format=FORMAT)
         if told.get("version") == 1:
             return _upgraded(told, lists)
         if len(raw) > LARGEST_BYTES:
-            raise InputError("too_large", "No head of an archive is so long.", DOCUMENT)
+            raise InputError("too_large.head", DOCUMENT)
         if told.get("version") != VERSION:
-            said = f"This is a {FORMAT} of another version than 1 to {VERSION}."
-            raise InputError("wrong_format", said, DOCUMENT)
+            raise InputError("wrong_format.version", DOCUMENT, format=FORMAT, last=VERSION)
         if missing := [one for one in lists if records_file(one) not in archive.namelist()]:
-            said = f"This is no archive of a grow. It holds no {records_file(missing[0])}."
-            raise InputError("no_archive", said, "file")
+            raise InputError("no_archive.lacks", "file", name=records_file(missing[0]))
         return told, None
 
 
@@ -173,8 +167,9 @@ def _check_files(names: list[str], lists: tuple[str, ...]) -> None:
     known |= {picture_file(number) for number in range(1, len(names) + 1)}
     unknown = [one for one, times in Counter(names).items() if one not in known or times > 1]
     if unknown or DOCUMENT not in names:
-        what = f"It holds {unknown[0][:80]!r}." if unknown else f"It holds no {DOCUMENT}."
-        raise InputError("no_archive", f"This is no archive of a grow. {what}", "file")
+        if unknown:
+            raise InputError("no_archive.holds", "file", name=unknown[0][:80])
+        raise InputError("no_archive.lacks", "file", name=DOCUMENT)
 
 
 _ADDED_AFTER_THE_FIRST = ("changes",)
@@ -189,9 +184,9 @@ def _upgraded(
     found = {name: told.pop(name) for name in lists if name in told}
     for name in lists:
         if name not in found:
-            raise InputError("wrong_fields", f"The field {name!r} is missing.", DOCUMENT)
+            raise InputError("wrong_fields.lacking", DOCUMENT, name=name)
         if not isinstance(found[name], list):
-            raise InputError("wrong_type", "This is no list.", name)
+            raise InputError("wrong_type.list", name)
     told["version"] = VERSION
     told["records"] = {name: len(records) for name, records in found.items()}
     lines = {

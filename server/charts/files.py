@@ -11,6 +11,7 @@ from core.leaflet import beside_the_table, chart_table, whole_table
 from core.leaflet.about import about_lines
 from core.leaflet.comparing import differences
 from core.tables import csv_text, xlsx_bytes
+from core.wording import wording
 from server.api.ids import VersionId
 from server.api.shapes import ErrorOut
 from server.charts.models import ChartVersion
@@ -88,7 +89,8 @@ def compare_versions(
     found = differences(stored[earlier].chart, stored[later].chart)
     return ComparedOut(
         differences=[
-            DifferenceOut(words=one.words, product=one.product, column=one.column) for one in found
+            DifferenceOut(words=wording(one.message), product=one.product, column=one.column)
+            for one in found
         ],
         beside=list(beside_the_table(stored[later].chart)),
     )

@@ -15,6 +15,7 @@ from django.utils import timezone
 from ninja import Field, Router, Schema
 
 from core.errors import InputError
+from core.messages import Listed
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
 from server.grows.demo_people import DEMO_PEOPLE
 from server.grows.models import Device
@@ -69,13 +70,15 @@ def change_password(request: HttpRequest, told: PasswordIn) -> Kept:
     """
     person = User.objects.get(pk=request.user.pk or 0)
     if person.username in DEMO_PEOPLE:
-        raise InputError("demo", "The demo’s password is public and stays as it is.", "new")
+        raise InputError("demo.password", "new")
     if authenticate(request, username=person.username, password=told.old) is None:
-        raise InputError("wrong_password", "That is not your password.", "old")
+        raise InputError("wrong_password", "old")
     try:
         validate_password(told.new, person)
     except ValidationError as error:
-        raise InputError("password_weak", " ".join(error.messages), "new") from None
+        raise InputError(
+            "password_weak", "new", reasons=Listed(tuple(error.messages), "sentence")
+        ) from None
     person.set_password(told.new)
     person.save(update_fields=["password"])
     update_session_auth_hash(request, person)

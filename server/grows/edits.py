@@ -7,6 +7,7 @@ from collections.abc import Mapping
 from decimal import Decimal
 from fractions import Fraction
 
+from core.messages import Message, MessageValue
 from core.quantities import decimal_text, rounded
 from server.api.shapes import Outdated
 from server.grows.figures import percent_shown
@@ -33,24 +34,28 @@ def refuse_if_outdated(
     for field, value in wanted.items():
         if field in seen and now[field] not in (seen[field], value):
             raise Outdated(
-                "changed_meanwhile",
-                f"{what} was changed by somebody else meanwhile: "
-                f"{_meanwhile(field, now[field], value)}. Open it again, and say what is right.",
+                "changed_meanwhile.field",
                 field,
+                thing=what,
+                change=_meanwhile(field, now[field], value),
             )
 
 
-def _meanwhile(field: str, now: object, wanted: object) -> str:
+def _meanwhile(field: str, now: object, wanted: object) -> Message:
     """What became of a field; of a thing that was chosen, its number tells nobody anything."""
     if field.endswith("_id"):
-        return f"another {field.removesuffix('_id')} was chosen"
-    words = field.replace("_", " ")
-    return f"{words} is {_shown(field, now)} now, you said {_shown(field, wanted)}"
+        return Message("changed_field.choice", field=field.removesuffix("_id"))
+    return Message(
+        "changed_field",
+        field=field.replace("_", " "),
+        now=_shown(field, now),
+        wanted=_shown(field, wanted),
+    )
 
 
-def _shown(field: str, value: object) -> str:
+def _shown(field: str, value: object) -> MessageValue:
     if field == "strength" and isinstance(value, Decimal):
         return percent_shown(Fraction(value))
     if isinstance(value, Fraction | Decimal):
         return decimal_text(rounded(Fraction(value), 6))
-    return "not known" if value in (None, "") else str(value)
+    return Message("changed_field.unknown") if value in (None, "") else str(value)

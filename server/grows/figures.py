@@ -118,9 +118,7 @@ class TypedUnits:
             read = partial(parse_volume, gallon=self.gallon, unit=self.volume)
             volume = self._read(where, told, read)
         if not 0 < volume.litres <= LARGEST_VOLUME_L:
-            raise InputError(
-                "volume_out_of_range", "The volume must be above 0 and at most 1 000 000 L.", where
-            )
+            raise InputError("volume_out_of_range.plain", where)
         return volume
 
     def ec(self, where: str, told: TypedFigure) -> Reading:
@@ -134,7 +132,7 @@ class TypedUnits:
         else:
             reading = self._read(where, told, partial(parse_reading, preferred=self.reading))
         if reading.ms_cm > STRONGEST_WATER:
-            raise InputError("reading_out_of_range", "Saltier than the sea: check the unit.", where)
+            raise InputError("reading_out_of_range.figures_ec", where)
         return reading
 
     def celsius(self, where: str, told: str) -> Fraction:
@@ -209,4 +207,4 @@ def _in_unit(told: Figure, unit: str) -> Fraction:
 
 
 def _other_unit(unit: str) -> InputError:
-    return InputError("unit_unknown", f"{unit!r} is no unit of this figure.")
+    return InputError("unit_unknown.figure", unit=unit)

@@ -12,6 +12,7 @@ from django.utils import timezone
 from ninja import Field, Router, Schema
 
 from core.errors import InputError
+from core.messages import Listed
 from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.grows.authors import give_names
 from server.grows.demo_people import DEMO_PEOPLE
@@ -106,7 +107,8 @@ def _new_account(told: NewAccount) -> User:
         validate_password(told.password, person)
     except ValidationError as error:
         where = "username" if hasattr(error, "error_dict") else "password"
-        raise InputError("account_unclear", " ".join(error.messages), where) from None
+        reasons = Listed(tuple(error.messages), "sentence")
+        raise InputError("account_unclear", where, reasons=reasons) from None
     person.set_password(told.password)
     try:
         if person.username in DEMO_PEOPLE:
@@ -114,9 +116,7 @@ def _new_account(told: NewAccount) -> User:
         with transaction.atomic():
             person.save()
     except IntegrityError:
-        raise InputError(
-            "name_taken", "Somebody has that name: choose another.", "username"
-        ) from None
+        raise InputError("name_taken.username", "username") from None
     return person
 
 
@@ -125,9 +125,9 @@ def _join(secret: str, person: User) -> None:
     lock_grow(invitation.grow_id)
     invitation = _open(secret)  # of two who use it at a time, the second finds it used
     if invitation.grow.memberships.filter(person=person).exists():
-        raise InputError("member_already", "You work in this grow already.")
+        raise InputError("member_already")
     if person.username in DEMO_PEOPLE:
-        raise InputError("demo", "The demo’s people stay as they are.")
+        raise InputError("demo.people")
     Membership.objects.create(grow=invitation.grow, person=person, role=invitation.role)
     give_names(invitation.grow_id, person)
     invitation.used_at = timezone.now()

@@ -11,6 +11,7 @@ from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace
 from core.quantities import ReadingScale, ReadingUnit, Spoons, TemperatureUnit, VolumeUnit
 from core.quantities.dose_units import Gallon
 from core.quantities.readings import PPM_SCALES
+from core.wording import Manner
 from server.grows.roles import MemberRole
 
 
@@ -189,6 +190,11 @@ class Membership(models.Model):
                 return gallon
             case _:
                 return None
+
+    @property
+    def manner(self) -> Manner:
+        """How this person wants figures written."""
+        return Manner(self.meter, self.tank_unit, self.mark)
 
     @property
     def degrees(self) -> TemperatureUnit:

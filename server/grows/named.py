@@ -20,9 +20,5 @@ def save_named(what: str, thing: _Thing) -> _Thing:
         with transaction.atomic():
             thing.save()
     except IntegrityError:
-        raise InputError(
-            "name_taken",
-            f"There is a {what} called {thing} already: give another name.",
-            "name",
-        ) from None
+        raise InputError("name_taken.thing", "name", kind=what, name=str(thing)) from None
     return thing

@@ -58,13 +58,9 @@ def _range(element: Element, told: RangeIn) -> dict[str, str]:
     low = typed_figure(f"{element}.low", told.low)
     high = typed_figure(f"{element}.high", told.high)
     if low > high:
-        raise InputError(
-            "range_upside_down", "The low end of the range is above its high end.", f"{element}.low"
-        )
+        raise InputError("range_upside_down.reading", f"{element}.low")
     if high > LARGEST_PPM:
-        raise InputError(
-            "range_out_of_range", "That is more than sea water holds; give ppm.", f"{element}.high"
-        )
+        raise InputError("range_out_of_range", f"{element}.high")
     return {"low": decimal_text(low), "high": decimal_text(high)}
 
 

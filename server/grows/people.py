@@ -104,9 +104,9 @@ def invite(request: HttpRequest, grow_id: int, told: InviteIn) -> InvitedOut:
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     if scope.grow.memberships.count() + len(Invitation.open(scope.grow)) >= MOST_PEOPLE:
-        raise InputError("too_many_or_few", f"A grow has at most {MOST_PEOPLE} people.", "role")
+        raise InputError("too_many_or_few.people", "role", most_people=MOST_PEOPLE)
     if scope.grow.is_demo:
-        raise InputError("demo", "The demo’s people stay as they are.", "role")
+        raise InputError("demo.people", "role")
     secret = token_urlsafe(32)
     made = Invitation.objects.create(
         grow=scope.grow,
@@ -192,18 +192,14 @@ def _member(request: HttpRequest, grow_id: int, member_id: int) -> tuple[Scope, 
     if member is None:
         raise Http404("No such member.")
     if scope.grow.is_demo:
-        raise InputError("demo", "The demo’s people stay as they are.")
+        raise InputError("demo.people")
     return scope, member
 
 
 def _refuse_last_owner(grow: Grow, member: Membership) -> None:
     owners = grow.memberships.filter(role=MemberRole.OWNER).exclude(pk=member.pk)
     if member.role == MemberRole.OWNER and not owners.exists():
-        raise InputError(
-            "last_owner",
-            "A grow has an owner always: make somebody else its owner first.",
-            "role",
-        )
+        raise InputError("last_owner", "role")
 
 
 def digest_of(secret: str) -> str:

@@ -165,7 +165,7 @@ def read_pen(request: HttpRequest, grow_id: int, mix_id: int, told: PenIn) -> Pe
     found = _find(scope, mix_id)
     meter = meter_of(scope)
     if meter is None:
-        raise InputError("no_pen", "No pen is connected: type what yours shows.", "seconds")
+        raise InputError("no_pen", "seconds")
     shown = meter.read(found, replay(found.as_plan(), events_of(found)), told.seconds)
     member = scope.membership
     return PenOut(
@@ -188,7 +188,7 @@ def mix_record(
     scope = Scope.enter(request.user, grow_id)
     found = _find(scope, mix_id)
     if found.record is None:
-        raise InputError("no_record", "This mix is not over, or was given up.", "mix_id")
+        raise InputError("no_record", "mix_id")
     record = MixRecordDocument.model_validate(found.record)
     if as_ == "csv":
         answer = HttpResponse(record.as_csv(), content_type="text/csv; charset=utf-8")

@@ -61,7 +61,7 @@ def events_from(told: EventsIn, plan: GuidedPlan, known: list[Event], scope: Sco
 def _event(told: EventIn, plan: GuidedPlan, step: str, scope: Scope) -> Event:
     kind = kind_of_step(plan, step)
     if told.step and kind is None:
-        raise InputError("unknown_step", "This mix has no such step.", "step")
+        raise InputError("unknown_step", "step")
     figure = None
     if isinstance(told.figure, Figure) or told.figure.strip():
         figure = _figure(told, kind, TypedUnits.of(told.typed_in, scope.membership))
@@ -88,29 +88,14 @@ def _ask_again(told: EventIn, plan: GuidedPlan, step: str, figure: Fraction) -> 
     if kind in (StepKind.POUR, StepKind.ADD):
         product = product_of_step(plan, step)
         if product is not None and figure > most_poured(plan, product) and not told.sure:
-            raise InputError(
-                "amount_odd",
-                "That is far more than this tank takes: look at the figure and its unit once more. "
-                "If it is so, send it again.",
-                "figure",
-            )
+            raise InputError("amount_odd", "figure")
         return
     if kind is StepKind.VOLUME:
         if is_odd_volume(figure, plan.litres) and not told.sure:
-            raise InputError(
-                "volume_odd",
-                "That is more than ten times off what this tank was taken for: look at the unit "
-                "once more. If it is so, send it again.",
-                "figure",
-            )
+            raise InputError("volume_odd", "figure")
         return
     checks_pen = step.startswith("check-")
     if kind is not None and not (checks_pen or told.sure) and is_odd_reading(kind, figure, plan):
-        raise InputError(
-            "reading_odd",
-            "No feed for plants reads so: look at the unit and the pen once more. If it is so, "
-            "send it again.",
-            "figure",
-        )
+        raise InputError("reading_odd", "figure")
     if kind is StepKind.READ_PH and figure > 14:
-        raise InputError("ph_out_of_range", "A pH lies between 0 and 14.", "figure")
+        raise InputError("ph_out_of_range.high", "figure")

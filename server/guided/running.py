@@ -59,11 +59,9 @@ def hear(
         new.pop(event.id, None)
     fresh = sorted(new.values(), key=lambda event: event.at)
     if fresh and locked.ended_at is not None:
-        raise InputError(
-            "mix_is_over", "This mix is over and its record is kept; start a new one.", "events"
-        )
+        raise InputError("mix_is_over", "events")
     if len(known) + len(fresh) > MOST_EVENTS:
-        raise InputError("too_many_or_few", "No mix has so many steps.", "events")
+        raise InputError("too_many_or_few.events", "events")
     now = timezone.now()
     _refuse_before_its_time(plan, known, fresh, now, told=events)
     MixEvent.objects.bulk_create(
@@ -98,10 +96,7 @@ def _refuse_before_its_time(
         left = step.due - CLOCK_AHEAD.total_seconds() - event.at
         if left > 0:
             raise InputError(
-                "time_not_over",
-                f"Its time is not over: {round(step.due - event.at)} s are left. Wait, or leave it "
-                "out on purpose.",
-                f"events[{told.index(event)}]",
+                "time_not_over", f"events[{told.index(event)}]", due=round(step.due - event.at)
             )
 
 

@@ -27,17 +27,13 @@ def start(scope: Scope, told: MixIn) -> Mix:
     """
     basis = basis_of(scope, told)
     if basis.tank.archived_at is not None:
-        raise InputError("tank_archived", "This tank is archived: restore it first.", "tank")
+        raise InputError("tank_archived", "tank")
     asked = request_of(scope, told, basis)
     sheet = plan_mix(asked)
     if sheet.unacknowledged:
-        raise InputError(
-            "stops_open",
-            "A stop of this mix was not acknowledged yet: read it in the margin first.",
-            "acknowledged",
-        )
+        raise InputError("stops_open", "acknowledged")
     if not sheet.pours:
-        raise InputError("nothing_to_pour", "This mix pours nothing.", "column")
+        raise InputError("nothing_to_pour.mix", "column")
     before = last_mixes([basis.tank.pk]).get(basis.tank.pk)
     learned = before.values.get("alkalinity") if before else None
     try:
@@ -58,11 +54,7 @@ def start(scope: Scope, told: MixIn) -> Mix:
                 simulated_water=_moles(asked.water),
             )
     except IntegrityError:
-        raise InputError(
-            "mix_under_way",
-            "A mix is under way in this tank: go on with it, or give it up.",
-            "tank",
-        ) from None
+        raise InputError("mix_under_way.tank", "tank") from None
 
 
 def _meters(scope: Scope) -> set[MeterKind]:

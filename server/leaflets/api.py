@@ -20,6 +20,7 @@ from core.formats.text import document_of, read_json
 from core.leaflet import Asked, CellKind, TakenAs
 from core.leaflet.sheet import read_sheet
 from core.limits import LARGEST_BYTES
+from core.wording import in_words, wording
 from server.api.ids import ChartId, VersionId
 from server.api.shapes import ErrorOut, Outdated
 from server.charts.models import Chart, ChartVersion, LeafletPicture
@@ -162,22 +163,24 @@ def _read_out(scope: Scope, read: ReadFile) -> ReadOut:
         sheets=list(table.sheets),
         sheet=table.sheet,
         cells=[
-            CellOut(row=one.row, column=one.column, kind=one.kind, meaning=one.meaning)
+            CellOut(row=one.row, column=one.column, kind=one.kind, meaning=in_words(one.meaning))
             for one in draft.cells
         ],
         questions=[
             QuestionOut(
-                code=one.code, message=one.message, row=one.row, column=one.column,
+                code=one.code, message=wording(one.message), row=one.row, column=one.column,
                 choices=list(one.choices), of_doses=one.of_doses,
                 rows=[
-                    UnsureRowOut(row=row.row, name=row.name, likely=row.likely, why=row.why)
+                    UnsureRowOut(
+                        row=row.row, name=row.name, likely=row.likely, why=wording(row.why)
+                    )
                     for row in one.rows
                 ],
             )
             for one in draft.questions
         ],
         guesses=[
-            GuessOut(product=one.product, field=one.field, value=one.value, why=one.why)
+            GuessOut(product=one.product, field=one.field, value=one.value, why=wording(one.why))
             for one in draft.guesses
         ],
         leaflet=leaflet_of_draft(draft, scope.membership.meter),
@@ -232,7 +235,7 @@ def leaflet(
         .defer("document", "products")
     )
     if not versions:
-        raise InputError("no_version", "Nothing of this chart has been kept yet.")
+        raise InputError("no_version.leaflet")
     chosen = next((one for one in versions if one.pk == version_id), versions[0])
     stored = stored_charts(scope.grow, scope.all(ChartVersion), [chosen.pk])[chosen.pk]
     scale = scope.membership.meter
@@ -278,9 +281,9 @@ def keep_leaflet(request: HttpRequest, grow_id: int, told: KeepIn) -> Status[Kep
     read = read_sheet(sheet)
     if read.problems:
         first = read.problems[0]
-        raise InputError(first.code, first.message, _place(first.row, first.column, first.part))
+        raise InputError.of(first.message, _place(first.row, first.column, first.part))
     if read.chart is None or not any(row.name.strip() for row in told.leaflet.rows):
-        raise InputError("too_many_or_few", "A chart has at least one bottle and one column.")
+        raise InputError("too_many_or_few.leaflet")
     document = FeedChart.of(read.chart, sheet.scale)
     with transaction.atomic():
         scope.lock()
@@ -296,7 +299,7 @@ def _chart_to_keep(scope: Scope, told: KeepIn) -> Chart:
     name = told.leaflet.name.strip()[:80]
     maker = told.leaflet.maker.strip()[:60]
     if not name:
-        raise InputError("name_missing", "Give the chart a name.", "leaflet.name")
+        raise InputError("name_missing", "leaflet.name")
     try:
         with transaction.atomic():
             if told.chart_id is None:
@@ -305,10 +308,7 @@ def _chart_to_keep(scope: Scope, told: KeepIn) -> Chart:
             newest = scope.all(ChartVersion).filter(chart=chart).order_by("-number").first()
             if newest is not None and told.seen != newest.pk:
                 raise Outdated(
-                    "changed_meanwhile",
-                    f"Somebody kept version {newest.number} of {chart.name} since this sheet was "
-                    "opened: compare it with yours, then keep yours on top.",
-                    "seen",
+                    "changed_meanwhile.version", "seen", number=newest.number, chart=chart.name
                 )
             chart.name, chart.maker = name, maker
             chart.save(update_fields=["name", "maker"])

@@ -187,7 +187,7 @@ def edit_chart(request: HttpRequest, grow_id: int, chart_id: ChartId, told: Char
 
 def name_taken(name: str) -> InputError:
     """A chart of that name is there already."""
-    return InputError("name_taken", f"There is a chart called {name} already.", "name")
+    return InputError("name_taken.chart", "name", name=name)
 
 
 @router.post(
@@ -201,7 +201,7 @@ def copy_chart(request: HttpRequest, grow_id: int, chart_id: ChartId) -> Status[
     chart = scope.one(scope.all(Chart), chart_id)
     newest = scope.all(ChartVersion).filter(chart=chart).order_by("-number").first()
     if newest is None:
-        raise InputError("no_version", "This chart has nothing to copy yet.")
+        raise InputError("no_version.copy")
     with transaction.atomic():
         scope.lock()
         taken = set(scope.all(Chart).values_list("name", flat=True))

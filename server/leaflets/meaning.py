@@ -20,6 +20,7 @@ from core.leaflet.sheet import Sheet, SheetProblem, SheetRead, read_sheet
 from core.quantities import ReadingScale, Spoons, Volume, figure, number_text
 from core.strength import check_strength
 from core.water import Water
+from core.wording import wording
 from server.grows.figures import TypedFigure, share_told
 from server.grows.scope import Scope
 from server.leaflets.shelf import bottles_by_key
@@ -202,7 +203,7 @@ def _guesses(sheet: Sheet) -> list[RowGuess]:
             group=one.group if one.role is Role.BASE else "",
             rank=one.rank if one.role is Role.BASE else 0,
             oxidiser=one.oxidiser,
-            why=one.role_why,
+            why=wording(one.role_why),
             sure=one.sure,
         )
         for at, one in enumerate(found)
@@ -211,7 +212,11 @@ def _guesses(sheet: Sheet) -> list[RowGuess]:
 
 def _problem(one: SheetProblem) -> ProblemOut:
     return ProblemOut(
-        code=one.code, message=one.message, row=one.row, column=one.column, part=one.part
+        code=one.code,
+        message=wording(one.message),
+        row=one.row,
+        column=one.column,
+        part=one.part,
     )
 
 
@@ -220,7 +225,11 @@ def _margin(one: MarginNote) -> MarginOut:
     if (of := one.remedy) is not None:
         remedy = RemedyOut(words=of.words, text=of.text, row=of.row, column=of.column)
     return MarginOut(
-        code=one.code, message=one.message, row=one.row, column=one.column, remedy=remedy
+        code=one.code,
+        message=wording(one.message),
+        row=one.row,
+        column=one.column,
+        remedy=remedy,
     )
 
 

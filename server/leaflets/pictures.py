@@ -64,10 +64,7 @@ def _make_room(scope: Scope, size: int) -> None:
     kept = scope.all(LeafletPicture).aggregate(size=Sum(Length("image")))["size"] or 0
     if kept + size > LARGEST_PICTURES_BYTES:
         raise InputError(
-            "too_large",
-            f"The grow's pictures come to {LARGEST_PICTURES_BYTES // 1_000_000} MB: remove charts "
-            "that you no longer need for good, and their pictures go with them.",
-            "file",
+            "too_large.pictures", "file", largest_pictures_bytes=LARGEST_PICTURES_BYTES // 1000000
         )
 
 

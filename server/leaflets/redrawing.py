@@ -27,13 +27,13 @@ def redrawn(raw: bytes) -> tuple[bytes, int, int]:
         InputError: it is too large, or no JPEG, PNG or WebP.
     """
     if len(raw) > LARGEST_PICTURE_BYTES:
-        raise InputError("too_large", "The picture is over 10 MB.", "file")
+        raise InputError("too_large.picture", "file")
     try:
         with warnings.catch_warnings():
             warnings.simplefilter("error", Image.DecompressionBombWarning)
             with Image.open(io.BytesIO(raw), formats=_KINDS) as found:
                 if found.width * found.height > MOST_PIXELS:
-                    raise InputError("too_large", "The picture has too many pixels.", "file")
+                    raise InputError("too_large.pixels", "file")
                 found.draft("RGB", (LONGEST_SIDE, LONGEST_SIDE))
                 upright = ImageOps.exif_transpose(found).convert("RGB")
     except InputError:
@@ -42,9 +42,7 @@ def redrawn(raw: bytes) -> tuple[bytes, int, int]:
         UnidentifiedImageError, Image.DecompressionBombError, Image.DecompressionBombWarning,
         OSError, ValueError, SyntaxError, EOFError, IndexError,
     ):  # fmt: skip
-        raise InputError(
-            "no_picture", "This is no picture that can be read: JPEG, PNG or WebP.", "file"
-        ) from None
+        raise InputError("no_picture.unreadable", "file") from None
     upright.thumbnail((LONGEST_SIDE, LONGEST_SIDE))
     bare = Image.new("RGB", upright.size)
     bare.paste(upright)
@@ -67,4 +65,4 @@ def check_redrawn(raw: bytes, width: int, height: int) -> None:
                 return
     except (OSError, ValueError, SyntaxError, EOFError, Image.DecompressionBombError):
         pass
-    raise InputError("no_picture", "This is no picture that was kept with a leaflet.", "file")
+    raise InputError("no_picture.not_kept", "file")

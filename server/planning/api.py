@@ -93,7 +93,7 @@ def plan(request: HttpRequest, grow_id: int, told: MixIn) -> HttpResponse:
     asked = request_of(scope, told, basis)
     sheet, meter = plan_mix(asked), scope.membership.meter
     answer = MixOut(
-        sheet=PourSheetDocument.of(sheet),
+        sheet=PourSheetDocument.of(sheet, scope.membership.manner),
         climb=climb_out(draw_climb(sheet, meter), sheet),
         schools=SchoolOut(
             followed=sheet.target.convention.value,

@@ -100,19 +100,11 @@ def _water(units: TypedUnits, told: MixIn, basis: MixBasis) -> Water:
         other = basis.waters[part.water]
         share = share_told(f"blend.{at}", part.share)
         if not 0 < share < 1:
-            raise InputError(
-                "share_out_of_range",
-                "A share of a blend is above 0 and below 100 %.",
-                f"blend.{at}",
-            )
+            raise InputError("share_out_of_range.water", f"blend.{at}")
         parts.append((other.name, other.as_water(other.reading, stood_h=stood), share))
     rest = 1 - sum((share for *_, share in parts), Fraction(0))
     if rest <= 0:
-        raise InputError(
-            "blend_unclear",
-            f"Nothing is left for {first.name}: the others come to 100 %.",
-            "blend.0",
-        )
+        raise InputError("blend_unclear.rest", "blend.0", water=first.name)
     waters = [(first.name, mine, rest), *parts]
     mixed = typed("blend", lambda: blend(waters))
     return replace(mixed, ph=blend_ph([(water, share) for _, water, share in waters]))

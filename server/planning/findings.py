@@ -7,6 +7,7 @@ from core.lint import Finding, lint_chart
 from core.memory import Memory
 from core.planning import MixRequest
 from core.quantities import Spoons
+from core.wording import wording
 from server.planning.snapshot import MixBasis
 
 
@@ -27,7 +28,9 @@ def findings_of(basis: MixBasis, asked: MixRequest) -> list[FindingOut]:
         if known.label and known.label.says_something
     )
     return [
-        FindingOut(code=one.code, message=one.message, product=one.product, column=one.column)
+        FindingOut(
+            code=one.code, message=wording(one.message), product=one.product, column=one.column
+        )
         for one in _linted(basis, labels, asked.spoons)
         if one.column in (None, asked.column)
     ]

@@ -93,12 +93,7 @@ def end_before(scope: Scope, tank: Tank, on: date, where: str) -> None:
     if last is None:
         return
     if last.filled_on >= on:
-        raise InputError(
-            "season_overlaps",
-            f"A season has run here since {last.filled_on}; begin this one later, or end that "
-            "one first.",
-            where,
-        )
+        raise InputError("season_overlaps.begin", where, filled_on=last.filled_on)
     last.ended_on = on - timedelta(days=1)
     last.save(update_fields=["ended_on"])
 
@@ -111,8 +106,9 @@ def feed_tank_by(tank: Tank, version: ChartVersion, column: str) -> None:
 
 def _check_day(on: date, where: str) -> None:
     if not EARLIEST_DAY <= on <= LATEST_DAY:
-        years = f"{EARLIEST_DAY.year} and {LATEST_DAY.year}"
-        raise InputError("day_beyond_reason", f"Give a day between the years {years}.", where)
+        raise InputError(
+            "day_beyond_reason.opened", where, first=EARLIEST_DAY.year, last=LATEST_DAY.year
+        )
 
 
 def _plan_of(scope: Scope, told: SeasonIn) -> SeasonDocument:
@@ -182,18 +178,14 @@ def end_season(request: HttpRequest, grow_id: int, season_id: int, told: EndIn) 
     scope.lock()
     season = scope.one(scope.all(Season), season_id)
     if told.seen and season.ended_on not in (told.seen.ended_on, told.ended_on):
-        now = f"ended on {season.ended_on}" if season.ended_on else "made to go on"
-        raise Outdated(
-            "changed_meanwhile",
-            f"This season was {now} by somebody else meanwhile. Open it again, and say what is "
-            "right.",
-            "ended_on",
-        )
+        if season.ended_on:
+            raise Outdated("changed_meanwhile.ended", "ended_on", on=season.ended_on)
+        raise Outdated("changed_meanwhile.reopened", "ended_on")
     if told.ended_on is not None and not season.filled_on <= told.ended_on <= LATEST_DAY:
-        raise InputError("before_start", "A season ends on a day after its start.", "ended_on")
+        raise InputError("before_start.end", "ended_on")
     others = scope.all(Season).filter(tank=season.tank_id, ended_on=None).exclude(pk=season.pk)
     if told.ended_on is None and others.exists():
-        raise InputError("season_overlaps", "Another season runs in this tank.", "ended_on")
+        raise InputError("season_overlaps.another", "ended_on")
     season.ended_on = told.ended_on
     season.save(update_fields=["ended_on"])
     running = running_season(scope, season_id)

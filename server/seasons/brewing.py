@@ -95,7 +95,7 @@ def brew(request: HttpRequest, grow_id: int, season_id: int, task: str) -> HttpR
     standing = next((one for one in standing_tasks(running, course) if one.key == task), None)
     day = None if standing is None else _day_of(standing)
     if standing is None or day is None:
-        raise InputError("no_brew", "This is no day of a brew, or not planned any more.", "task")
+        raise InputError("no_brew", "task")
     before = _told_before(running, standing, day)
     planned = TaskWords.of(scope, running, course).task_out(standing).amounts
     brewed = None

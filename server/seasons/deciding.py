@@ -12,6 +12,7 @@ from core.errors import InputError
 from core.formats import document_of
 from core.formats.course_request import RuleDocument, SeasonDocument
 from core.limits import LONGEST_NAME, LONGEST_WORDS, MOST_HAPPENED
+from core.messages import Message
 from server.api.ids import VersionId
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Outdated
 from server.charts.models import ChartVersion
@@ -76,11 +77,9 @@ def _happening(scope: Scope, running: RunningSeason, told: DecisionIn) -> Happen
         InputError: the kind lacks what it needs, or its day is not one of the season.
     """
     if told.kind.value not in SeasonEntry.Kind.values:
-        raise InputError("not_a_choice", "That follows from the tank's own time line.", "kind")
+        raise InputError("not_a_choice.kind", "kind")
     if not running.lead.started_on <= told.on <= running.today + timedelta(days=366):
-        raise InputError(
-            "day_beyond_reason", "Give a day of this season, at most a year ahead.", "on"
-        )
+        raise InputError("day_beyond_reason.season", "on")
     chart = chart_in(scope, told.version_id).chart if told.version_id is not None else None
     for key in filter(None, [told.column]):
         (chart or running.chart.chart).column(key)
@@ -124,11 +123,11 @@ def _refuse_if_told_meanwhile(running: RunningSeason, told: DecisionIn) -> None:
     if newer:
         last = newer[-1]
         raise Outdated(
-            "changed_meanwhile",
-            f"{last.author or 'Somebody'} told this season something meanwhile, for {last.on}: "
-            f"{last.get_kind_display()}. Look at the course again, and say yours if it is still "
-            "right.",
+            "changed_meanwhile.told",
             "kind",
+            author=str(last.author) if last.author else Message("somebody"),
+            on=last.on,
+            decision=last.get_kind_display(),
         )
 
 
@@ -150,7 +149,7 @@ def tell_season(
     _refuse_if_told_meanwhile(running, told)
     course_of(running, scope.grow, also=_happening(scope, running, told))
     if len(running.told) >= MOST_HAPPENED:
-        raise InputError("too_many_or_few", f"A season is told at most {MOST_HAPPENED} things.")
+        raise InputError("too_many_or_few.season", most_happened=MOST_HAPPENED)
     SeasonEntry.objects.create(
         grow=scope.grow,
         season=running.lead,
@@ -252,12 +251,7 @@ def edit_season_plan(
     lead = running.lead
     kept = as_kept(document_of(SeasonDocument, lead.plan))
     if kept not in (as_kept(told.seen), as_kept(told.plan)):
-        raise Outdated(
-            "changed_meanwhile",
-            "This season was changed by somebody else meanwhile. Open it again, and say what is "
-            "right.",
-            "plan",
-        )
+        raise Outdated("changed_meanwhile.season", "plan")
     course_of(running, scope.grow, plan=told.plan)  # refuses what cannot be followed
     lead.plan = as_kept(told.plan)
     lead.save(update_fields=["plan"])

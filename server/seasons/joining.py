@@ -46,13 +46,11 @@ def join_season(request: HttpRequest, grow_id: int, tank_id: int, told: JoinIn) 
     other = running_season(scope, told.season)
     lead = other.lead
     if other.season.tank_id == tank.pk or tank.pk in other.together:
-        raise InputError("joined_already", "This tank goes through that season already.", "season")
+        raise InputError("joined_already", "season")
     if other.season.ended_on is not None:
-        raise InputError("season_ended", "That season has ended; choose one that runs.", "season")
+        raise InputError("season_ended", "season")
     if not lead.started_on <= told.on <= LATEST_DAY:
-        raise InputError(
-            "before_start", f"That season began on {lead.started_on}; join it then or later.", "on"
-        )
+        raise InputError("before_start.join", "on", started_on=lead.started_on)
     end_before(scope, tank, told.on, "on")
     season = Season.objects.create(
         grow=scope.grow, tank=tank, version=lead.version, planted=lead.planted,
@@ -80,7 +78,7 @@ def split_season(request: HttpRequest, grow_id: int, season_id: int) -> HttpResp
     scope.lock()
     running = running_season(scope, season_id)
     if not running.together:
-        raise InputError("not_together", "No other tank goes through this season.", "season_id")
+        raise InputError("not_together", "season_id")
     if running.lead is not running.season:
         _keep_for_itself(running)
     else:

@@ -22,6 +22,7 @@ from core.quantities import (
     figure,
     number_text,
 )
+from core.wording import wording
 from server.grows.figures import percent_shown
 from server.grows.scope import Scope
 from server.seasons.models import SeasonEntry
@@ -94,7 +95,7 @@ def course_out(
             for entry in running.done.line
         ],
         conflicts=[
-            SeasonConflict(code=one.code, rules=list(one.rules), message=one.message)
+            SeasonConflict(code=one.code, rules=list(one.rules), message=wording(one.message))
             for one in course.conflicts
         ],
         moves=[MoveOut(what=one.what, before=one.before, behind=one.behind) for one in moves],

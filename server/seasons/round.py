@@ -74,7 +74,7 @@ def read_tank(
     tank = scope.one(scope.all(Tank).prefetch_related("water"), tank_id)
     now, litres = _read(scope, told)
     if now == TankReading() and litres is None and not told.note.strip():
-        raise InputError("missing", "Type what the pen shows, or what went in.", "ec")
+        raise InputError("missing.ec", "ec")
     before = last_reading(scope, tank)
     aim = aim_today(scope, tank)
     said = judge_reading(
@@ -105,7 +105,7 @@ def _read(scope: Scope, told: TankReadingIn) -> tuple[TankReading, Fraction | No
     units = TypedUnits.of(told.typed_in, scope.membership)
     ph = units.plain("ph", told.ph) if told.ph.strip() else None
     if ph is not None and not 0 < ph <= 14:
-        raise InputError("ph_out_of_range", "pH lies between 0 and 14; check the pen.", "ph")
+        raise InputError("ph_out_of_range.ph", "ph")
     degrees = units.celsius("temperature", told.temperature) if told.temperature.strip() else None
     ec = None if is_blank(told.ec) else units.ec("ec", told.ec)
     litres = None if is_blank(told.topped_up) else units.litres("topped_up", told.topped_up).litres

@@ -201,9 +201,7 @@ def tell_task(
     tasks = standing_tasks(running, course_of(running, scope.grow))
     standing = next((one for one in tasks if one.key == told.task), None)
     if standing is None or standing.state in (TaskState.DONE, TaskState.SKIPPED):
-        raise InputError(
-            "task_settled", "This is done already, or not planned any more. Look again.", "task"
-        )
+        raise InputError("task_settled", "task")
     if told.state == "skipped":
         _leave_out(scope, season, standing, told.reason.strip())
     else:
@@ -213,7 +211,7 @@ def tell_task(
 
 def _leave_out(scope: Scope, season: Season, standing: StandingTask, reason: str) -> None:
     if not reason:
-        raise InputError("missing", "Say why it is left out; the record keeps it.", "reason")
+        raise InputError("missing.reason", "reason")
     _entry(scope, season, SeasonEntry.Kind.SKIPPED, standing, reason)
 
 
@@ -234,7 +232,7 @@ def _entry(
 def _tick(scope: Scope, running: RunningSeason, standing: StandingTask, told: TaskTold) -> None:
     task, season = standing.task, running.season
     if task.on > running.today + timedelta(days=1):
-        raise InputError("not_yet", f"This is for {task.on}; it cannot be done yet.", "task")
+        raise InputError("not_yet", "task", on=task.on)
     match task.kind:
         case TaskKind.ADD | TaskKind.INOCULATE:
             _pour(scope, running, task.products, told)
@@ -243,9 +241,7 @@ def _tick(scope: Scope, running: RunningSeason, standing: StandingTask, told: Ta
         case TaskKind.PREPARE | TaskKind.CALIBRATE:
             _entry(scope, season, SeasonEntry.Kind.DONE, standing, told.reason.strip())
         case TaskKind.MIX | TaskKind.CHANGE_OUT | TaskKind.FLUSH | TaskKind.READ:
-            raise InputError(
-                "done_by_doing", "This is done by mixing or reading, and is ticked by that.", "task"
-            )
+            raise InputError("done_by_doing", "task")
         case _:
             assert_never(task.kind)
 
@@ -253,10 +249,10 @@ def _tick(scope: Scope, running: RunningSeason, standing: StandingTask, told: Ta
 def _pour(scope: Scope, running: RunningSeason, products: tuple[str, ...], told: TaskTold) -> None:
     """What went in, as the tank's time line keeps it; the rule goes on from today."""
     if told.amount is None or told.amount.unit not in ("mL", "g"):
-        raise InputError("missing", "Say how much went in, in mL or g.", "amount")
+        raise InputError("missing.amount", "amount")
     amount = rounded(figure(told.amount.value), 6)
     if not amount:
-        raise InputError("amount_out_of_range", "Say how much went in; more than 0.", "amount")
+        raise InputError("amount_out_of_range", "amount")
     value = {"amount": {"value": decimal_text(amount), "unit": told.amount.unit}}
     names, shelf = running.product_names, running.products
     for key in products:

@@ -188,9 +188,7 @@ def add_product(request: HttpRequest, grow_id: int, told: NewProduct) -> Status[
     scope.lock()  # a tag is new while nobody else takes one
     taken = set(scope.all(Product).values_list("tag", flat=True))
     if len(taken) >= _MOST_PRODUCTS:
-        raise InputError(
-            "too_many_or_few", f"A shelf has at most {_MOST_PRODUCTS} products.", "name"
-        )
+        raise InputError("too_many_or_few.shelf", "name", most_products=_MOST_PRODUCTS)
     name = told.name.strip()
     try:
         with transaction.atomic():
@@ -199,9 +197,7 @@ def add_product(request: HttpRequest, grow_id: int, told: NewProduct) -> Status[
                 form=told.form, tag=new_tag(name, taken),
             )  # fmt: skip
     except IntegrityError:
-        raise InputError(
-            "name_taken", f"{name} is on the shelf already: give another name.", "name"
-        ) from None
+        raise InputError("name_taken.product", "name", name=name) from None
     return Status(201, Made(id=made.pk))
 
 

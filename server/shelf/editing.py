@@ -65,10 +65,10 @@ def _figures(
         typed_with: DecimalMark = "." if text == getattr(seen, name, None) else mark
         value = optional_decimal(f"{where}{name}", text, places, typed_with)
         if value is not None and value > 10**9:
-            raise InputError(f"{name}_out_of_range", "That is more than a shelf holds.", name)
+            raise InputError(f"{name}_out_of_range.shelf", name)
         found[name] = value
     if found["size"] == 0:
-        raise InputError("size_out_of_range", "A bottle holds more than nothing.", "size")
+        raise InputError("size_out_of_range.bottle", "size")
     return found
 
 
@@ -111,20 +111,14 @@ def _check_label(product: Product, label: LabelDocument) -> None:
     except InputError as error:
         raise error.inside("label") from None
     if product.form == Form.DRY and label.printed_in is not PrintedIn.PERCENT:
-        raise InputError(
-            "label_by_volume", "A powder has no litres: its label is in percent.", "label"
-        )
+        raise InputError("label_by_volume", "label")
 
 
 def _correct_left(scope: Scope, product: Product, left: Decimal | None) -> None:
     """Counted anew: what was poured without it is settled."""
     bottles = in_use(product)
     if len(bottles) > 1 or (bottles and left is None):
-        raise InputError(
-            "which_bottle",
-            f"{product.name} stands here in {len(bottles)} bottles: say what is in which.",
-            "left",
-        )
+        raise InputError("which_bottle", "left", product=product.name, bottles=len(bottles))
     correct(product, left, by=scope.membership.person_id)
 
 
@@ -136,20 +130,14 @@ def _now(product: Product, name: str) -> Any:
 
 def _outdated(product: Product, name: str, wanted: Any) -> Outdated:
     if name == "left":
-        now = "unknown" if product.left is None else f"{plain_decimal(product.left)}"
-        typed = "nothing" if wanted is None else plain_decimal(wanted)
         return Outdated(
-            "changed_meanwhile",
-            f"{product.name}: {now} are left now, a mix or somebody else changed it since this "
-            f"sheet was opened; you typed {typed}. Open it again, and say what is right.",
+            "changed_meanwhile.left",
             "left",
+            product=product.name,
+            now="unknown" if product.left is None else plain_decimal(product.left),
+            typed="nothing" if wanted is None else plain_decimal(wanted),
         )
-    return Outdated(
-        "changed_meanwhile",
-        f"{product.name} was changed by somebody else since this sheet was opened: open it again "
-        "to see both.",
-        name.removesuffix("_id"),
-    )
+    return Outdated("changed_meanwhile.product", name.removesuffix("_id"), product=product.name)
 
 
 def _stored(label: LabelDocument | None) -> dict[str, Any] | None:
@@ -161,10 +149,5 @@ def _hard_form_of(scope: Scope, product: Product, other: int | None) -> Product 
         return None
     found = scope.one(scope.all(Product), other)
     if found.pk == product.pk or found.hard_form_of_id is not None or found.form != product.form:
-        raise InputError(
-            "not_a_hard_form",
-            "A hard-water form stands for another product of the same kind, not for itself or for "
-            "another such form.",
-            "hard_form_of",
-        )
+        raise InputError("not_a_hard_form", "hard_form_of")
     return found

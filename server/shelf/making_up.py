@@ -14,6 +14,7 @@ from core.chart import Form, Role
 from core.errors import InputError
 from core.limits import LONGEST_NAME, LONGEST_TYPED
 from core.making_up import MakeUpAct, make_up_steps
+from core.messages import Figure
 from core.quantities import Amount, AmountUnit, figure, number_text
 from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.api.typed import typed_figure
@@ -111,18 +112,13 @@ def _what_goes_in(
         return None, None
     source = scope.one(scope.all(Product), told.from_product)
     if source.pk == product.pk:
-        raise InputError(
-            "made_of_itself", "It is not made of itself: say what goes into it.", "from_product"
-        )
+        raise InputError("made_of_itself", "from_product")
     amount = typed_figure("amount", told.amount, scope.membership.mark)
     if amount <= 0:
-        raise InputError("missing", "Say how much of it goes in.", "amount")
+        raise InputError("missing.portion", "amount")
     if source.left is not None and amount > figure(source.left):
         raise InputError(
-            "not_enough",
-            f"Of {source.name} {number_text(figure(source.left), 1)} are left: make up a smaller "
-            "bottle, or correct what is left.",
-            "amount",
+            "not_enough", "amount", source=source.name, left=Figure(figure(source.left), 1)
         )
     unit = AmountUnit.G if source.form == Form.DRY else AmountUnit.ML
     return source, Amount(amount, unit)

@@ -132,7 +132,7 @@ def add_meter(request: HttpRequest, grow_id: int, told: MeterIn) -> Status[Made]
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     if scope.all(Meter).count() >= MOST_METERS:
-        raise InputError("too_many_or_few", f"A grow has at most {MOST_METERS} meters.", "name")
+        raise InputError("too_many_or_few.meters", "name", most_meters=MOST_METERS)
     meter = Meter(
         grow=scope.grow, name=told.name.strip(), kind=told.kind.value, every_days=told.every_days
     )
@@ -181,7 +181,7 @@ def calibrate_meter(
     if was_heard(scope, once) and (last := meter.calibrations.last()):
         return Status(201, calibration_out(last, zone))
     if told.measures not in MEASURES[MeterKind(meter.kind)]:
-        raise InputError("not_measured", f"{meter.name} does not measure that.", "measures")
+        raise InputError("not_measured", "measures", meter=meter.name)
     units = TypedUnits.of(told.typed_in, scope.membership)
     degrees = units.degrees("degrees", told.degrees)
     points = _points(units, told)

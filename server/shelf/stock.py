@@ -79,7 +79,7 @@ def receive(
     if wanted["left"] is None:
         wanted["left"] = wanted["size"]
     if wanted["left"] is None:
-        raise InputError("missing", "Say what a full bottle holds.", "size")
+        raise InputError("missing.size", "size")
     bottles = room_for(product, told.count)
     for _ in range(told.count):
         put_on_shelf(product, bottles, wanted, by=scope.membership.person_id)
@@ -103,7 +103,7 @@ def edit_bottle(
     wanted = bottle_fields(told, named, scope.membership.mark)
     left = wanted.pop("left", bottle.left)
     if left is None:
-        raise InputError("missing", "Say what is in it; 0 for an empty one.", "left")
+        raise InputError("missing.left", "left")
     _refuse_if_drawn_meanwhile(bottle, left, told.seen_left)
     for name, value in wanted.items():
         setattr(bottle, name, value)
@@ -133,11 +133,10 @@ def _refuse_if_drawn_meanwhile(bottle: Bottle, left: Decimal, seen_left: str | N
     seen = optional_decimal("seen_left", seen_left, 3, ".")
     if seen != bottle.left:
         raise Outdated(
-            "changed_meanwhile",
-            f"{plain_decimal(bottle.left)} are in it now: a mix or somebody else changed it since "
-            f"this was opened. You typed {plain_decimal(left)}; open it again, and say what is "
-            "right.",
+            "changed_meanwhile.drawn",
             "left",
+            left=plain_decimal(bottle.left),
+            typed=plain_decimal(left),
         )
 
 
@@ -172,11 +171,7 @@ def room_for(product: Product, count: int) -> list[Bottle]:
     """
     bottles = told_bottles(product)
     if len(bottles) + count > _MOST_BOTTLES:
-        raise InputError(
-            "too_many_or_few",
-            f"Of one product at most {_MOST_BOTTLES} bottles stand here.",
-            "count",
-        )
+        raise InputError("too_many_or_few.bottles", "count", most_bottles=_MOST_BOTTLES)
     return bottles
 
 
@@ -205,10 +200,10 @@ def bottle_fields(
         if name in places:
             value = optional_decimal(name, value, places[name], mark)
             if value is not None and value > _MOST_KEPT:
-                raise InputError(f"{name}_out_of_range", "That is more than a shelf holds.", name)
+                raise InputError(f"{name}_out_of_range.shelf", name)
         found[name] = value.strip() if isinstance(value, str) else value
     if found.get("size") == 0:
-        raise InputError("size_out_of_range", "A bottle holds more than nothing.", "size")
+        raise InputError("size_out_of_range.bottle", "size")
     return found
 
 

@@ -17,7 +17,7 @@ def new_tag(name: str, taken: set[str]) -> str:
     tags = (_upper(wish[0]) + wish[1:] for wish in _wishes(name))
     free = next((tag for tag in tags if tag not in taken), None)
     if free is None:
-        raise InputError("too_many_or_few", "This shelf has no letters left for another label.")
+        raise InputError("too_many_or_few.letters")
     return free
 
 

@@ -78,10 +78,7 @@ def set_vessels(request: HttpRequest, grow_id: int, told: VesselsIn) -> Kept:
             if one.product is None:
                 continue
             if scope.one(scope.all(Product), one.product).form == Form.DRY:
-                raise InputError(
-                    "cup_unclear", "A powder is weighed, not poured from a cup.",
-                    f"vessels[{at}].product",
-                )  # fmt: skip
+                raise InputError("cup_unclear.powder", f"vessels[{at}].product")
         before = [str(one) for one in scope.all(MeasuringVessel)]
         scope.all(MeasuringVessel).delete()
         MeasuringVessel.objects.bulk_create(

@@ -75,11 +75,9 @@ def add_tank(request: HttpRequest, grow_id: int, told: TankIn) -> Status[Made]:
     volume = TypedUnits.of(told.typed_in, scope.membership).litres("volume", told.volume)
     litres = exact_decimal(volume.litres, 9)
     if not litres:
-        raise InputError(
-            "volume_out_of_range", "The volume must be above 0 and at most 1 000 000 L.", "volume"
-        )
+        raise InputError("volume_out_of_range.plain", "volume")
     if Tank.in_use(scope.all(Tank)).count() >= MOST_TANKS:
-        raise InputError("too_many_or_few", f"A grow has at most {MOST_TANKS} tanks.", "name")
+        raise InputError("too_many_or_few.tanks", "name", most_tanks=MOST_TANKS)
     tank = Tank(
         grow=scope.grow,
         name=told.name.strip(),
@@ -119,7 +117,7 @@ def _wanted(scope: Scope, told: UsualEdit) -> dict[str, Any]:
         wanted["chart_id"] = version.chart_id
         columns = chart_in(scope, told.version_id).chart.columns
         if told.column not in {column.key for column in columns}:
-            raise InputError("unknown_column", "The chart has no such column.", "column")
+            raise InputError("unknown_column.chosen", "column")
         wanted["column"] = told.column
     if "strength" in named:
         wanted["strength"] = _strength(told.strength)

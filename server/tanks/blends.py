@@ -85,16 +85,12 @@ def keep_blend(request: HttpRequest, grow_id: int, told: NewBlend) -> Status[lis
     for number in numbers:
         scope.one(scope.all(WaterSource), number)
     if len(set(numbers)) < len(numbers):
-        raise InputError("blend_unclear", "A water stands twice in this blend.", "parts")
+        raise InputError("blend_unclear.twice", "parts")
     if scope.all(WaterBlend).count() >= MOST_BLENDS:
-        raise InputError("too_many_or_few", f"At most {MOST_BLENDS} blends are kept.", "name")
+        raise InputError("too_many_or_few.blends", "name", most_blends=MOST_BLENDS)
     shares = [share_told(f"parts.{at}", part.share) for at, part in enumerate(told.parts)]
     if min(shares) <= 0 or sum(shares, Fraction(0)) >= 1:
-        raise InputError(
-            "share_out_of_range",
-            "Shares of a blend are above 0 and leave some of the first.",
-            "parts",
-        )
+        raise InputError("share_out_of_range.parts", "parts")
     blend = save_named(
         "blend", WaterBlend(grow=scope.grow, name=told.name.strip(), water_id=told.water)
     )

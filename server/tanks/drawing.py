@@ -142,7 +142,7 @@ def _filled(joined: JoinedDocument, fill: FillTo, units: TypedUnits) -> JoinedDo
     """The vessels with one of them filled to hold so much; to its rim where it never does."""
     parts = typed("joined", joined.parts)
     if fill.vessel >= len(parts):
-        raise InputError("not_a_choice", "There is no such vessel.", "fill.vessel")
+        raise InputError("not_a_choice.vessel", "fill.vessel")
     volume = units.litres("fill.volume", fill.volume)
     cm = Fraction(parts[fill.vessel].level_holding(float(volume.litres)))
     vessels = list(joined.vessels)

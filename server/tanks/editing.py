@@ -90,11 +90,7 @@ def edit_tank(request: HttpRequest, grow_id: int, tank_id: int, told: TankEdit) 
         refuse_if_outdated(tank.name, now=_now(tank), seen=_seen(told.seen), wanted=wanted)
     changed = {name: value for name, value in wanted.items() if getattr(tank, name) != value}
     if changed.keys() & _OF_A_MIX and tank.is_being_mixed:
-        raise InputError(
-            "mix_under_way",
-            f"A mix is under way in {tank.name}, and stands on what you would change. End it or "
-            "give it up first.",
-        )
+        raise InputError("mix_under_way.edit", tank=tank.name)
     for name, value in changed.items():
         setattr(tank, name, value)
     if tank.standing is not None and tank.standing > tank.litres:
@@ -105,9 +101,7 @@ def edit_tank(request: HttpRequest, grow_id: int, tank_id: int, told: TankEdit) 
             if changed:
                 tank.save(update_fields=list(changed))
     except IntegrityError:
-        raise InputError(
-            "name_taken", f"There is a tank called {told.name} already: give another name.", "name"
-        ) from None
+        raise InputError("name_taken.tank", "name", name=str(told.name)) from None
     return Kept()
 
 
@@ -180,9 +174,7 @@ def order_tanks(request: HttpRequest, grow_id: int, told: OrderIn) -> Kept:
     scope.lock()
     tanks = {tank.pk: tank for tank in Tank.in_use(scope.all(Tank))}
     if sorted(told.tanks) != sorted(tanks):
-        raise InputError(
-            "order_incomplete", "Name each tank that is in use once; look again.", "tanks"
-        )
+        raise InputError("order_incomplete", "tanks")
     for position, number in enumerate(told.tanks):
         tanks[number].position = position
     Tank.objects.bulk_update(tanks.values(), ["position"])
@@ -202,12 +194,10 @@ def archive_tank(request: HttpRequest, grow_id: int, tank_id: int, told: Archive
     scope.lock()
     tank = scope.one(scope.all(Tank), tank_id)
     if told.archived and tank.is_being_mixed:
-        raise InputError(
-            "mix_under_way", f"A mix is under way in {tank.name}. End it or give it up first."
-        )
+        raise InputError("mix_under_way.archive", tank=tank.name)
     in_use = Tank.in_use(scope.all(Tank))
     if not told.archived and tank.archived_at and in_use.count() >= MOST_TANKS:
-        raise InputError("too_many_or_few", f"A grow has at most {MOST_TANKS} tanks in use.")
+        raise InputError("too_many_or_few.tanks_in_use", most_tanks=MOST_TANKS)
     if told.archived is (tank.archived_at is None):
         tank.archived_at = timezone.now() if told.archived else None
         tank.save(update_fields=["archived_at"])

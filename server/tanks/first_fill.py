@@ -67,11 +67,7 @@ def fill_first(request: HttpRequest, grow_id: int, tank_id: int) -> Status[Watch
     scope = Scope.enter(request.user, grow_id)
     tank = scope.one(scope.all(Tank).select_for_update(of=("self",)), tank_id)
     if tank.mixes.filter(ended_at=None).exists():
-        raise InputError(
-            "mix_under_way",
-            f"A mix is under way in {tank.name}: finish it or give it up first.",
-            "",
-        )
+        raise InputError("mix_under_way.first_fill", "", tank=tank.name)
     _add(scope, tank, _Kind.FIRST_FILL, "plain water, level marked")
     return Status(201, _watched(scope, tank))
 
@@ -90,11 +86,9 @@ def look_for_leaks(
     tank = scope.one(scope.all(Tank).select_for_update(of=("self",)), tank_id)
     watched = watched_tanks(scope, [tank.pk]).get(tank.pk)
     if watched is None:
-        raise InputError("not_watched", "Fill it with plain water first.", "")
+        raise InputError("not_watched", "")
     if not told.leaks and not watched.is_due(timezone.now()):
-        raise InputError(
-            "too_soon", "A slow drip does not show yet: look again after the hour.", ""
-        )
+        raise InputError("too_soon", "")
     _add(scope, tank, _Kind.LEAK if told.leaks else _Kind.TIGHT, told.note.strip())
     return Status(201, _watched(scope, tank))
 

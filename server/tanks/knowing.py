@@ -117,12 +117,7 @@ def _lift_of(
     product = scope.one(scope.all(Product), told.product)
     label = product.read_label()
     if label is None:
-        raise InputError(
-            "no_label",
-            f"Nobody entered the label of {product.name}. Enter it on the shelf, or say by how "
-            "much one in a litre lifts the reading.",
-            "product",
-        )
+        raise InputError("no_label", "product", product=product.name)
     contents = typed("product", partial(contents_of, label, Form(product.form), Role(product.role)))
     source = scope.one(scope.all(WaterSource), tank.water_id)
     water = source.as_water(source.reading)

@@ -91,7 +91,7 @@ def explain(request: HttpRequest, grow_id: int, water_id: int, told: FarIn) -> W
     water = scope.one(scope.all(WaterSource), water_id)
     [line] = _lines(scope, [water])
     if line.far is None or line.far.entry != told.entry:
-        raise InputError("not_far", "Another reading has come meanwhile: look again.", "entry")
+        raise InputError("not_far", "entry")
     entry = scope.one(scope.all(TimeLineEntry), told.entry)
     told_by = {"grow": scope.grow, "water": water, "by_id": scope.membership.person_id}
     if told.because == "pen_off":

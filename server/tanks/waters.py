@@ -174,7 +174,7 @@ def edit_water(request: HttpRequest, grow_id: int, water_id: int, told: WaterEdi
     wanted = _wanted(told, TypedUnits.of(told.typed_in, scope.membership))
     on = wanted.get("reported_on")
     if on and on > day_of(scope.grow, timezone.now()):
-        raise InputError("date_to_come", "A lab report is not from a day to come.", "reported_on")
+        raise InputError("date_to_come", "reported_on")
     if told.seen is not None:
         refuse_if_outdated(water.name, now=_now(water), seen=_seen(told.seen), wanted=wanted)
     read = {what: wanted.pop(what) for what in WATER_READINGS if what in wanted}

@@ -16,6 +16,7 @@ from core.leaflet.drawn import Outcome, draw_leaflet, read_as_a_person
 from core.tables import rows_of_text
 from tests.core.mixes import F
 from tests.core.read_leaflets import read_settled
+from tests.words import words_of
 
 HEADS = ("mL/L", "Week 1", "Week 2", "Week 3")
 PAIR = (("Skerry A", "2", "2.5", "3"), ("Skerry B", "2", "2.5", "3"))
@@ -122,7 +123,7 @@ def test_a_dose_that_no_bottle_has_is_said_before_it_is_kept(
 ) -> None:
     draft = read(row)
     assert codes(draft) == ["implausible"]
-    assert what in draft.questions[0].message
+    assert what in words_of(draft.questions[0])
     rows = frozenset(one.row for one in draft.questions[0].rows)
     assert codes(read(row, as_printed=rows)) == []
 

@@ -13,10 +13,11 @@ from core.cautions import CATALOGUE, Caution, Severity
 from core.chart import Chart, Column, Form, Medium, Readings, Role, Stage
 from core.chemistry import Acid, AcidKind, Element, Salt
 from core.growing import System
+from core.messages import Message
 from core.order_rules import LivePlace, OrderPreferences
 from core.planning import AcidOnShelf, HardForm, MixRequest, OnShelf, PourSheet, Shelf, plan_mix
 from core.planning.judging.chemistry import _beside_range, _is_brought_by_acid
-from core.planning.judging.order import number_text_of
+from core.planning.judging.order import times_over
 from core.planning.sheet import ElementInTank
 from core.quantities import ReadingScale, ReadingUnit, Volume, VolumeUnit
 from core.quantities.units import OUNCE_G, POUND_G
@@ -24,6 +25,7 @@ from core.strength import End, Override
 from core.vessels import Shows, Vessel, VesselKind
 from core.water import Disinfectant, TargetConvention, WaterKind
 from core.windows import Window
+from core.wording import wording
 from tests.core.labels import (
     CALMAG,
     PART_ONE,
@@ -36,6 +38,7 @@ from tests.core.labels import (
     shelf,
 )
 from tests.core.mixes import DRY, F, chart, codes, dose, ec, pair, plan, product, water
+from tests.words import words_of
 
 ROOT = Path(__file__).parents[2]
 MAINS = {"calcium": "68", "magnesium": "7", "sodium": "18", "alkalinity": "150", "ph": F("7.6")}
@@ -305,7 +308,7 @@ def told(name: str, cautions: Iterable[Caution]) -> list[str]:
     """Cautions as `cautions.read` has them."""
     lines = [f"## {name}"]
     for one in cautions:
-        lines += [f"{one.code} ({one.severity}) {' '.join(one.products)}".rstrip(), one.message]
+        lines += [f"{one.code} ({one.severity}) {' '.join(one.products)}".rstrip(), words_of(one)]
         lines += [f"{sign} {key} {text}" for sign, facts in (("=", one.values), ("→", one.remedy))
                   for key, text in facts.items()]  # fmt: skip
     return lines
@@ -343,11 +346,11 @@ def test_a_message_names_risk_and_way_out_and_fits_the_margin(code: str) -> None
     sheet = CASES[code][0]()
     caution = next(c for c in sheet.cautions if c.code == code)
     assert caution.severity is CATALOGUE[code].severity
-    assert 40 < len(caution.message) < 340
-    assert not caution.message[0].islower()
-    assert caution.message.endswith(".")
+    assert 40 < len(words_of(caution)) < 340
+    assert not words_of(caution)[0].islower()
+    assert words_of(caution).endswith(".")
     for slip in ("_", "None", "Fraction", "  "):
-        assert slip not in caution.message
+        assert slip not in words_of(caution)
     assert all(isinstance(value, str) for value in caution.values.values())
     assert set(caution.products) <= {pour.product.key for pour in sheet.pours} | {"one", "two"}
 
@@ -382,7 +385,7 @@ def test_a_sound_mix_has_nothing_to_mind() -> None:
 
 
 def test_what_can_hurt_someone_says_how_to_stay_whole() -> None:
-    told = {c.code: c.message for c in adjusters(acid(AcidKind.SULFURIC, "93.2")).cautions}
+    told = {c.code: words_of(c) for c in adjusters(acid(AcidKind.SULFURIC, "93.2")).cautions}
     for word in ("goggles", "gloves", "acid into water", "never the other way", "label"):
         assert word in told["acid_into_water"]
     assert "trained people" in told["sulfuric_heats"]
@@ -430,7 +433,7 @@ def test_what_the_base_brings_counts_and_one_without_a_label_leaves_it_open() ->
     mains = water("0.52", calcium="68", magnesium="7")
     told = plan(fed, water=mains, shelf=shelf(one=PART_ONE, two=PART_TWO, limpet=CALMAG))
     [credit] = [one for one in told.cautions if one.code == "calmag_credit"]
-    assert credit.message == (
+    assert words_of(credit) == (
         "Limpet at 100 mL brings 40 ppm calcium, and without it the tank has 193 of the 80 that "
         "the crop takes; 15 ppm magnesium, and without it the tank has 38 of the 20 that the crop "
         "takes: leave the cal-mag out."
@@ -462,7 +465,7 @@ def test_the_page_of_warnings_is_the_catalogue() -> None:
 
 def test_volumes_in_messages_are_in_the_persons_own_unit() -> None:
     told = plan(pair(), "100 gal_us", joined=Volume(F(425)), tank_unit=VolumeUnit.GAL_US)
-    [message] = [one.message for one in told.cautions if one.code == "volume_unlike_tank"]
+    [message] = [words_of(one) for one in told.cautions if one.code == "volume_unlike_tank"]
     assert message.startswith("100 gal US is less than the 112.3 gal US of water joined")
 
 
@@ -470,7 +473,7 @@ def test_a_weak_start_is_beside_the_ranges_of_a_weak_start() -> None:
     assert "elements_out_of_range" not in codes(feeding("0.5"))
     for sheet in (feeding("2"), feeding("1"), feeding("0.5")):
         for caution in sheet.cautions:
-            assert not re.search(r"(\d+), (?:below|above) \1\b", caution.message)
+            assert not re.search(r"(\d+), (?:below|above) \1\b", words_of(caution))
 
 
 def test_the_acid_that_takes_an_element_out_of_its_range_is_named_with_another() -> None:
@@ -478,7 +481,7 @@ def test_the_acid_that_takes_an_element_out_of_its_range_is_named_with_another()
     both = labelled(acid_on_shelf(AcidKind.PHOSPHORIC, "59"), acid_on_shelf())
     sheet = plan(pair(target=ec("1.45")), water=hard, shelf=both, acid="phosphoric")
     [out] = [caution for caution in sheet.cautions if caution.code == "elements_out_of_range"]
-    assert "Down phosphoric brings" in out.message
+    assert "Down phosphoric brings" in words_of(out)
     assert out.remedy == {"acid": "nitric"}
 
 
@@ -486,7 +489,7 @@ def test_water_of_little_calcium_is_not_said_to_lock_food_out() -> None:
     salty = plan(pair(), water=water("0.6", calcium="5", magnesium="1"))
     assert "hard_water" not in codes(salty)
     [found] = [caution for caution in salty.cautions if caution.code == "salty_water"]
-    assert "far more than its lime makes" in found.message
+    assert "far more than its lime makes" in words_of(found)
     # what is not known may be all of it
     assert not {"hard_water", "salty_water"} & codes(plan(pair(), water=water("0.6", calcium="5")))
 
@@ -532,8 +535,8 @@ def test_seedlings_and_pairs_are_judged_by_what_each_product_gets() -> None:
     one = plan(pair("2-3 mL/L"), overrides=(Override("one", None, End.HIGH),))
     [unequal] = [caution for caution in one.cautions if caution.code == "pair_unequal"]
     assert unequal.remedy == {"product": "two", "end": "high"}
-    assert unequal.message.startswith("One gets 300 mL and Two 250 mL;")
-    assert unequal.values == {"one": "300 mL", "two": "250 mL"}
+    assert words_of(unequal).startswith("One gets 300 mL and Two 250 mL;")
+    assert unequal.values == {"one": "300", "two": "250"}
     mended = (Override("one", None, End.HIGH), Override("two", None, End.HIGH))
     assert "pair_unequal" not in codes(plan(pair("2-3 mL/L"), overrides=mended))
     dry = chart([product("one", Role.BASE, group="g"), product("two", Role.BASE, group="g", form=DRY)],
@@ -608,7 +611,7 @@ def test_rounding_says_which_way_it_goes(amount: str, said: str) -> None:
     """A dilution of so much would take more than a cup."""
     jug = Vessel(VesselKind.JUG, F(1000), F(50))
     of = chart([product("one", Role.BASE)], [dose("one", amount)])
-    told = {one.code: one.message for one in plan(of, "1 L", vessels=(jug,)).cautions}
+    told = {one.code: words_of(one) for one in plan(of, "1 L", vessels=(jug,)).cautions}
     assert said in told["rounding_shows"]
 
 
@@ -721,7 +724,7 @@ def test_cultures_that_go_in_first_are_warned_of_where_acid_is_still_to_come() -
      (123.0, "100"), (1260.0, "1000")],
 )  # fmt: skip
 def test_how_many_times_saturated_is_said_to_a_figure_or_two(times: float, said: str) -> None:
-    assert number_text_of(times) == said
+    assert wording(Message("product", name=times_over(times))) == said
 
 
 @pytest.mark.parametrize(("share", "told"), [("0.51", False), ("0.52", True), ("0.4", False)])

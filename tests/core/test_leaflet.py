@@ -18,6 +18,7 @@ from core.limits import LONGEST_NAME, STRONGEST_WATER
 from core.quantities import DoseUnit, Reading, ReadingRange, ReadingUnit
 from core.quantities.dose_units import DoseUnitSaid
 from core.tables import csv_text, read_table_file, rows_of_text
+from core.wording import in_words, wording
 from tests.core.mixes import F, pair
 from tests.core.read_leaflets import read_settled
 from tests.core.test_charts import charts
@@ -45,14 +46,15 @@ def told(draft: ChartDraft) -> str:
         oxidiser = " oxidiser" if of.oxidiser else ""
         lines.append(f"= {of.name}: {of.form} {of.role}{group}{oxidiser}")
     lines += [f"? {q.code} at {q.row},{q.column} {' '.join(q.choices)}" for q in draft.questions]
-    lines += [f"~ {note.row},{note.column} {note.text}" for note in draft.notes]
+    lines += [f"~ {note.row},{note.column} {in_words(note.text)}" for note in draft.notes]
     lines += [
-        f"< {one.product or 'all'} {one.field} {one.value}: {one.why}" for one in draft.guesses
+        f"< {one.product or 'all'} {one.field} {one.value}: {wording(one.why)}"
+        for one in draft.guesses
     ]
     for row in range(1, max((cell.row for cell in draft.cells), default=0) + 1):
         cells = [cell for cell in draft.cells if cell.row == row]
         lines.append(
-            f"{row} {' | '.join(f'{one.column} {one.kind} {one.meaning}'.strip() for one in cells)}"
+            f"{row} {' | '.join(f'{one.column} {one.kind} {in_words(one.meaning)}'.strip() for one in cells)}"
         )
     return "\n".join(line.rstrip() for line in lines) + "\n"
 

@@ -14,6 +14,7 @@ from core.quantities import DoseUnit
 from core.quantities.units import LITRES, VolumeUnit
 from tests.core.labels import PART_ONE, PART_TWO
 from tests.core.mixes import F, ec, product
+from tests.words import words_of
 
 LABELS = {"one": PART_ONE, "two": PART_TWO}
 PER_ML = F("0.72")
@@ -56,7 +57,7 @@ def test_a_part_missing_in_one_column() -> None:
     assert found(typed("1", "1.2", "1.4", two=["1", "", "1.4"])) == [("part_missing", "w2")]
     [finding] = lint_chart(typed("1", "1.2", two=["1", ""]))
     assert finding.product == "two"
-    assert "Two is blank in Week 2, where One has a dose" in finding.message
+    assert "Two is blank in Week 2, where One has a dose" in words_of(finding)
 
 
 def test_a_leaf_part_may_leave_a_three_part_line_in_bloom() -> None:
@@ -92,7 +93,7 @@ def test_doses_that_jump_by_more_than_three_times(third: str, odd: bool) -> None
 def test_a_jump_tells_how_far_and_which_way(third: str, way: str, times: str) -> None:
     """From 1.6: 5.6 / 1.6 and 1.6 / 0.4."""
     jumps = [one for one in lint_chart(typed("1.4", "1.6", third)) if one.code == "dose_jumps"]
-    assert [(way in one.message, one.values["times"]) for one in jumps] == [(True, times)] * 2
+    assert [(way in words_of(one), one.values["times"]) for one in jumps] == [(True, times)] * 2
 
 
 def test_ec_that_falls_while_doses_rise() -> None:
@@ -172,5 +173,5 @@ def test_a_finding_is_a_sentence_with_its_way_out() -> None:
     findings: list[Finding] = [one for chart in charts for one in lint_chart(chart)]
     assert len(findings) >= 3
     for finding in findings:
-        assert finding.message.endswith(".")
-        assert "_" not in finding.message
+        assert words_of(finding).endswith(".")
+        assert "_" not in words_of(finding)

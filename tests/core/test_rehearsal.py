@@ -23,6 +23,7 @@ from tests.core.guided import MAINS, plan_for
 from tests.core.labels import acid_on_shelf, labelled, shelf
 from tests.core.mixes import F, chart, dose, ec, pair, product, water
 from tests.lanes import drawn
+from tests.words import words_of
 
 FORMATS = Path(__file__).parents[2] / "docs" / "formats"
 CASES = drawn(6, 24)
@@ -254,7 +255,7 @@ def test_a_rehearsal_that_cannot_be_is_refused_with_its_place(
     with pytest.raises(InputError) as refused:
         rehearse_text(json.dumps(document).encode())
     assert refused.value.where.startswith(where)
-    assert refused.value.message
+    assert words_of(refused.value)
 
 
 def test_ph_is_read_by_a_pen_unless_drops_are_said() -> None:

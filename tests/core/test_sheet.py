@@ -45,6 +45,7 @@ from tests.core.labels import PART_ONE, PART_TWO, label, salt
 from tests.core.mixes import DRY, F, chart, dose, ec, pair, product, water
 from tests.core.test_charts import charts
 from tests.core.test_leaflet import is_water
+from tests.words import words_of
 
 ONE = product("one", Role.BASE, group="g", rank=1)
 SALT = product("salt", Role.BASE, form=DRY)
@@ -111,7 +112,7 @@ def test_a_cell_that_cannot_be_read_is_told_with_its_place(
 def test_a_unit_that_does_not_fit_is_told_with_what_would(of: Any, said: str) -> None:
     other = PER_L if of is SALT else DoseUnit.G_PER_L
     [problem] = read_sheet(sheet(row("4", of=of, unit=other))).problems
-    assert said in problem.message
+    assert said in words_of(problem)
 
 
 @pytest.mark.parametrize(

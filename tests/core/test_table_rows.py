@@ -11,6 +11,7 @@ from core.leaflet.row_names import RangeEnd, RowKind, read_row_name
 from core.quantities import DoseUnit, ReadingUnit
 from tests.core.mixes import F
 from tests.core.read_leaflets import read_settled
+from tests.words import words_of
 
 WEEKS = ("", "Week 1", "Week 2")
 PARTS = (("Part A (mL/L)", "2", "3"), ("Part B (mL/L)", "2", "3"))
@@ -260,9 +261,9 @@ def test_a_unit_that_is_half_said_is_asked_for_its_other_half(
     [question] = found.questions
     assert (question.code, question.row, question.column) == (Asked.UNIT, 2, 1)
     assert set(question.choices) == set(choices)
-    assert question.message.startswith("Doses stand")
+    assert words_of(question).startswith("Doses stand")
     beside = read_table(TableRequest((*rows, ("Kelp (mL/L)", "1", "1"))))
-    assert beside.questions[0].message.startswith("Skerry A, Skerry B: doses stand")
+    assert words_of(beside.questions[0]).startswith("Skerry A, Skerry B: doses stand")
     for choice in choices:
         told = table_options("us", None, choice).unit
         assert read_table(TableRequest(rows, gallon="us", unit=told)).questions == ()
@@ -311,10 +312,10 @@ def test_a_scale_that_a_rule_needs_is_asked_of_the_doses() -> None:
 def test_a_cell_that_may_be_one_of_two_is_asked_with_both() -> None:
     found = draft(("Kelp (mL/L)", "4/5", "2027-03-02"))
     assert [one.code for one in found.questions] == [Asked.CELL, Asked.CELL]
-    assert found.questions[0].message == (
+    assert words_of(found.questions[0]) == (
         "Kelp, “4/5”: 4/5 could be a fraction, or 4 to 5: write 4-5, or the decimal."
     )
-    assert "2-3 or 3-2" in found.questions[1].message
+    assert "2-3 or 3-2" in words_of(found.questions[1])
 
 
 @pytest.mark.parametrize(
@@ -330,7 +331,7 @@ def test_a_weight_among_volumes_is_asked_and_the_other_way_round(
     for question in mixed.questions:
         told = cells[question.column - 2]
         assert (
-            question.message
+            words_of(question)
             == f"Kelp, “{told}”: the others of this row go by {how}. Which is right?"
         )
 

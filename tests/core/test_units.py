@@ -28,6 +28,7 @@ from core.quantities import (
 )
 from core.quantities.temperatures import celsius_of, degrees_in
 from core.quantities.units import LITRES, OUNCE_G, POUND_G, amount_of_one
+from tests.words import words_of
 
 PINT = pint.UnitRegistry(non_int_type=Fraction)
 PINT_NAMES = {"mL": "mL", "L": "L", "gal_us": "US_liquid_gallon",
@@ -112,7 +113,7 @@ def test_ppm_needs_its_scale_and_nothing_else_has_one() -> None:
     with pytest.raises(InputError) as missing:
         ReadingScale(ReadingUnit.PPM)
     assert missing.value.code == "ppm_without_scale"
-    assert all(scale in missing.value.message for scale in ("500", "640", "700"))
+    assert all(scale in words_of(missing.value) for scale in ("500", "640", "700"))
     with pytest.raises(InputError):
         ReadingScale(ReadingUnit.CF, 500)
 
@@ -230,4 +231,4 @@ def test_a_number_beyond_reason_is_named_as_short_as_it_was(
 ) -> None:
     with pytest.raises(InputError) as refused:
         figure(given)
-    assert refused.value.message.startswith(f"{shown!r} is not a plain")
+    assert words_of(refused.value).startswith(f"{shown!r} is not a plain")

@@ -31,6 +31,7 @@ from core.water.history import is_far
 from core.water.target import WATER_SHARE
 from tests.core.labels import acid_on_shelf, labelled
 from tests.core.mixes import F, ec, pair, water
+from tests.words import refuses
 
 readings = st.fractions(0, 4, max_denominator=1000).map(Reading)
 strengths = st.fractions(F(1, 100), 2, max_denominator=100)
@@ -316,7 +317,7 @@ def test_a_membrane_draws_what_it_makes_and_what_it_rejects(
 
 @pytest.mark.parametrize("share", ["0", "0.01", "1", "25"])
 def test_no_membrane_lets_all_or_nothing_through(share: str) -> None:
-    with pytest.raises(InputError, match="a quarter to a half"):
+    with refuses("a quarter to a half"):
         osmosis_need(Volume(Fraction(100)), Fraction(share))
 
 

@@ -6,9 +6,10 @@ from fractions import Fraction
 from core.cautions import BELOW_WINDOW, HEATS_FROM_PERCENT, Caution
 from core.chart import Product, Role
 from core.chemistry import Acid, AcidKind, Label, alkali_of, contents_of
+from core.messages import Figure, Message
 from core.planning.judging.judging_input import JudgingInput, keys, names
 from core.planning.tank import choose_acid, label_of
-from core.quantities import decimal_text, number_text
+from core.quantities import decimal_text, of_float
 
 HEATS_FROM_MOLAR = Fraction(7)
 """mol/L of sulfuric acid that is as strong; 50 % is 7.1 mol/L: CRC Handbook."""
@@ -26,27 +27,16 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
 
 
 def _adjusters(adjusters: list[Product], labels: Mapping[str, Label | None]) -> Iterator[Caution]:
-    yield Caution(
-        "acid_into_water",
-        f"{names(adjusters)}: goggles and gloves. Dilute 1 to 10 in a separate cup, acid into "
-        "water and never the other way; never with bleach. The label comes before this sheet.",
-        products=keys(adjusters),
-    )
+    yield Caution(Message("acid_into_water", adjusters=names(adjusters)), products=keys(adjusters))
     down = [product for product in adjusters if _is_acid(labels[product.key])]
     up = [product for product in adjusters if _lifts(product, labels)]
     if unknown := [product for product in adjusters if product not in (*down, *up)]:
         yield Caution(
-            "acid_strength_unknown",
-            f"How strong {names(unknown)} is was never entered: the same bottle at another "
-            "strength moves pH several times as far. Enter its percentage on the shelf.",
-            products=keys(unknown),
+            Message("acid_strength_unknown", unknown=names(unknown)), products=keys(unknown)
         )
     if down and up:
         yield Caution(
-            "acid_and_alkali",
-            f"{names(down)} and {names(up)} undo each other, and heat and spit where they meet: "
-            "one of them only, never both in one mix.",
-            products=keys([*down, *up]),
+            Message("acid_and_alkali", down=names(down), up=names(up)), products=keys([*down, *up])
         )
 
 
@@ -55,10 +45,7 @@ def _below_window(given: JudgingInput) -> Iterator[Caution]:
     if ph is None or ph >= float(given.window.low) - float(BELOW_WINDOW):
         return
     yield Caution(
-        "ph_below_window",
-        f"The tank may end near pH {ph:.1f}, below the window from "
-        f"{number_text(given.window.low, 1)}. Read it before adding anything: feeds with organic "
-        "acids come back by themselves within a day or two.",
+        Message("ph_below_window", ph=Figure(of_float(ph, 1), 1), low=Figure(given.window.low, 1)),
         {"ph": f"{ph:.2f}", "low": decimal_text(given.window.low)},
     )
 
@@ -71,10 +58,9 @@ def _above_window(given: JudgingInput) -> Iterator[Caution]:
         return
     if ph > float(given.window.high) + float(BELOW_WINDOW):
         yield Caution(
-            "ph_above_window",
-            f"The tank may end near pH {ph:.1f}, above the window up to "
-            f"{number_text(given.window.high, 1)}, where iron and phosphate fall out of reach. "
-            "Enter your pH down on the shelf, with its strength.",
+            Message(
+                "ph_above_window", ph=Figure(of_float(ph, 1), 1), high=Figure(given.window.high, 1)
+            ),
             {"ph": f"{ph:.2f}", "high": decimal_text(given.window.high)},
         )
 
@@ -97,12 +83,7 @@ def _heating(given: JudgingInput, poured: list[Acid]) -> Iterator[Caution]:
     at_hand = None if settles else choose_acid(given.request, given.column.stage)
     chosen = [at_hand.on_shelf.acid] if at_hand else []
     if any(_heats(acid) for acid in [*poured, *chosen]):
-        yield Caution(
-            "sulfuric_heats",
-            "Sulfuric acid of this strength heats violently when diluted: add it to cold water in "
-            "a thin stream, never water to acid, with goggles, gloves and running water at hand. "
-            "Large amounts are work for trained people.",
-        )
+        yield Caution(Message("sulfuric_heats"))
 
 
 def _heats(acid: Acid) -> bool:

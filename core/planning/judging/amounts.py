@@ -6,11 +6,12 @@ from fractions import Fraction
 from core.cautions import CEILINGS, TANK_CEILING, Caution
 from core.chart import Form, Product
 from core.chemistry import Salt
-from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
+from core.messages import Figure, Listed, Message, Percent
+from core.planning.judging.judging_input import JudgingInput, keys, named, names
 from core.planning.sheet import Pour
 from core.planning.tank import label_of
 from core.plausible import doses_per_litre, implausible_doses
-from core.quantities import Amount, decimal_text, number_text
+from core.quantities import Amount, decimal_text
 from core.vessels import Shows
 
 NITRATES = frozenset(
@@ -34,42 +35,27 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
     yield from _premixed(given)
     yield from _stock(given)
     if any(_shows_pounds(pour) for pour in given.pours):
-        yield Caution(
-            "pounds_and_ounces",
-            "This scale shows pounds and ounces: 6 lb 4 oz is 6.25 lb, not 6.4. Weigh to what the "
-            "ticket shows, both figures.",
-        )
+        yield Caution(Message("pounds_and_ounces.caution"))
     if nitrates := [p.product for p in given.places if _is_dry_nitrate(given, p.product)]:
-        yield Caution(
-            "nitrate_salt",
-            f"{names(nitrates)}: nitrate salts make a fire burn fiercely. Keep them dry, shut, and "
-            "away from fuels, sawdust and metal powder; sweep up what is spilt.",
-            products=keys(nitrates),
-        )
+        yield Caution(Message("nitrate_salt", nitrates=names(nitrates)), products=keys(nitrates))
 
 
 def _beyond_any_feed(given: JudgingInput) -> Iterator[Caution]:
     """One stop for doses, and one for a tank, that no maker prints, whatever the chart says."""
     far = _doses_beyond_any_feed(given)
     if far:
-        doses = "; ".join(
-            f"{product.name} at {amount_words(dose)} per litre" for product, dose in far
+        doses = (
+            Message("dose_beyond_any_feed.dose", product=product.name, dose=dose)
+            for product, dose in far
         )
         yield Caution(
-            "dose_beyond_any_feed",
-            f"{doses}: no feed is dosed that high, and roots burn in it. Check the figure and its "
-            "unit on the leaflet, litre or gallon, mL or g.",
+            Message("dose_beyond_any_feed", doses=Listed(tuple(doses), "semicolon")),
             {product.key: decimal_text(dose.value) for product, dose in far},
             keys([product for product, _ in far]),
         )
     last = given.pours[-1].reading_after if given.pours else None
     if last is not None and last.ms_cm > TANK_CEILING:
-        yield Caution(
-            "tank_beyond_any_feed",
-            f"This tank is expected to read {given.reading(last)}. No plant stands in so much: "
-            "check doses, units and labels.",
-            {"ec": decimal_text(last.ms_cm)},
-        )
+        yield Caution(Message("tank_beyond_any_feed", last=last), {"ec": decimal_text(last.ms_cm)})
 
 
 def _doses_beyond_any_feed(given: JudgingInput) -> list[tuple[Product, Amount]]:
@@ -102,10 +88,9 @@ def _unlike_its_chart(given: JudgingInput) -> Iterator[Caution]:
         if doubt.product in poured
     ]
     if doubted:
-        doses = "; ".join(f"{poured[doubt.product].name}: {doubt.why}" for doubt in doubted)
+        doses = (doubt.why.about(named(poured[doubt.product])) for doubt in doubted)
         yield Caution(
-            "dose_unlike_chart",
-            f"{doses}. A figure or its unit is probably wrong: compare the chart with the leaflet.",
+            Message("dose_unlike_chart", doses=Listed(tuple(doses), "semicolon")),
             {one.product: decimal_text(per_litre[one.product, one.column]) for one in doubted},
             keys([poured[one.product] for one in doubted]),
         )
@@ -129,16 +114,19 @@ def _premixed(given: JudgingInput) -> Iterator[Caution]:
         if bucket is None or premix is None or premix.is_clear is not False:
             continue
         assert premix.mineral is not None
-        held = f"{number_text(bucket.litres, 1).removesuffix('.0')} L"
-        more = "" if premix.least is None else f", or dilute it into {premix.least} L"
+        litres = Figure(bucket.litres, 1, ends=False)
+        told = Message("bucket_clouds", product=pour.product.name, litres=litres)
+        if premix.least is not None:
+            told = Message("bucket_clouds.least", **told.values, least=premix.least)
         yield Caution(
-            "bucket_clouds",
-            f"{pour.product.name} would cloud in a bucket of {held} of this water, and what falls "
-            f"out is lost: pour it neat into the moving tank{more}.",
-            {"bucket": decimal_text(bucket.litres), "mineral": premix.mineral.value,
-             "least": "" if premix.least is None else str(premix.least)},
+            told,
+            {
+                "bucket": decimal_text(bucket.litres),
+                "mineral": premix.mineral.value,
+                "least": "" if premix.least is None else str(premix.least),
+            },
             (pour.product.key,),
-        )  # fmt: skip
+        )
 
 
 def _measured(pour: Pour) -> Iterator[Caution]:
@@ -148,22 +136,32 @@ def _measured(pour: Pour) -> Iterator[Caution]:
     if measured.dilute:
         dilute = measured.dilute
         yield Caution(
-            "below_finest_mark",
-            f"{pour.product.name} is too little for the finest mark: mix "
-            f"{amount_words(dilute.product)} of it with {amount_words(dilute.water)} of tank water "
-            f"in a cup, and pour {amount_words(dilute.pour)} of that.",
-            {"product": decimal_text(dilute.product.value), "water": decimal_text(
-                dilute.water.value), "pour": decimal_text(dilute.pour.value)},
+            Message(
+                "below_finest_mark",
+                product=pour.product.name,
+                amount=dilute.product,
+                water=dilute.water,
+                pour=dilute.pour,
+            ),
+            {
+                "product": decimal_text(dilute.product.value),
+                "water": decimal_text(dilute.water.value),
+                "pour": decimal_text(dilute.pour.value),
+            },
             (pour.product.key,),
-        )  # fmt: skip
+        )
     if measured.is_off:
-        too = "too much" if measured.error > 0 else "too little"
-        wanted = amount_words(pour.amount or pour.estimate)
+        wanted = pour.amount or pour.estimate
+        assert wanted is not None
         yield Caution(
-            "rounding_shows",
-            f"The nearest these vessels show to {wanted} of {pour.product.name} is "
-            f"{amount_words(measured.amount)}, {percent(abs(measured.error))} {too}: a finer "
-            "syringe or cylinder on the bench would do better.",
+            Message(
+                "rounding_shows",
+                wanted=wanted,
+                product=pour.product.name,
+                amount=measured.amount,
+                error=Percent(abs(measured.error)),
+                too="much" if measured.error > 0 else "little",
+            ),
             {"error": decimal_text(measured.error)},
             (pour.product.key,),
         )
@@ -172,26 +170,25 @@ def _measured(pour: Pour) -> Iterator[Caution]:
 def _stock(given: JudgingInput) -> Iterator[Caution]:
     """One stop for all bottles that run out."""
     needed = _needed(given.pours)
-    told, values, short_of = [], {}, []
+    bottles, values, short_of = [], {}, []
     for product in (place.product for place in given.places):
         left, amount = _left(given, product), needed.get(product.key)
         if left is None or amount is None or left >= amount.value:
             continue
         short = Amount(amount.value - left, amount.unit)
-        told.append(
-            f"{product.name} has {amount_words(Amount(left, amount.unit))} left and is "
-            f"{amount_words(short)} short"
+        bottles.append(
+            Message(
+                "bottle_runs_out.bottle",
+                product=product.name,
+                left=Amount(left, amount.unit),
+                short=short,
+            )
         )
         values[product.key] = decimal_text(short.value)
         short_of.append(product)
-    if told:
-        yield Caution(
-            "bottle_runs_out",
-            f"{'; '.join(told)}. A mix that stops half way has the wrong ratio: fetch more first, "
-            "or mix a smaller volume.",
-            values,
-            keys(short_of),
-        )
+    if bottles:
+        listed = Listed(tuple(bottles), "semicolon")
+        yield Caution(Message("bottle_runs_out", bottles=listed), values, keys(short_of))
 
 
 def _needed(pours: Sequence[Pour]) -> dict[str, Amount]:

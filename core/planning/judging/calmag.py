@@ -6,8 +6,9 @@ from fractions import Fraction
 
 from core.cautions import CREDIT_FROM_PPM, Caution
 from core.chemistry import Element, contents_of, elements_of
+from core.messages import Figure, Listed, Message, Percent
 from core.planning.doses import Dosed
-from core.planning.judging.judging_input import JudgingInput, amount_words, percent
+from core.planning.judging.judging_input import JudgingInput
 from core.planning.tank import label_of
 from core.quantities import Amount, decimal_text, number_text, of_float
 from core.windows import element_windows
@@ -36,14 +37,21 @@ def credit(given: JudgingInput, product: str) -> Iterator[Caution]:
     if item.share.chosen <= wanted + Fraction(1, 100):
         return
     yield Caution(
-        "calmag_credit",
-        f"{item.product.name} at {amount_words(full)} {_credited(needs, left, at_least=at_least)}",
-        {"calcium_ppm": decimal_text(calcium),
-         "brings_ppm": decimal_text(next((n.brings for n in needs), Fraction(0))),
-         "share": decimal_text(left)},
+        Message(
+            "calmag_credit.none" if left == 0 else "calmag_credit",
+            product=item.product.name,
+            full=full,
+            needs=_sums(needs, at_least=at_least),
+            enough=Percent(left),
+        ),
+        {
+            "calcium_ppm": decimal_text(calcium),
+            "brings_ppm": decimal_text(next((n.brings for n in needs), Fraction(0))),
+            "share": decimal_text(left),
+        },
         (product,),
         {"product": product, "strength": decimal_text(wanted)},
-    )  # fmt: skip
+    )
 
 
 @dataclass(frozen=True, slots=True)
@@ -103,19 +111,21 @@ def _feed_is_told(given: JudgingInput) -> bool:
     )
 
 
-_ELEMENT_WORDS = {Element.CA: "calcium", Element.MG: "magnesium"}
-
-
-def _credited(needs: Sequence[_Need], left: Fraction, *, at_least: bool) -> str:
+def _sums(needs: Sequence[_Need], *, at_least: bool) -> Listed:
     """The sum of a credit as it is worked, in ppm."""
-    takes = {one.element: number_text(one.takes(at_least=at_least), 0) for one in needs}
-    sums = "; ".join(
-        f"{number_text(one.brings, 0)} ppm {_ELEMENT_WORDS[one.element]}, and without it the tank "
-        f"has {number_text(one.without, 0)} of the {takes[one.element]} that the crop takes"
-        for one in needs
+    return Listed(
+        tuple(
+            Message(
+                "calmag_credit.need",
+                element=Message(f"element.{one.element}"),
+                brings=Figure(one.brings, 0),
+                without=Figure(one.without, 0),
+                takes=Figure(one.takes(at_least=at_least), 0),
+            )
+            for one in needs
+        ),
+        "semicolon",
     )
-    way_out = "leave the cal-mag out" if left == 0 else f"{percent(left)} of that dose is enough"
-    return f"brings {sums}: {way_out}."
 
 
 def _ppm_of(given: JudgingInput, item: Dosed, amount: Amount, element: Element) -> Fraction:

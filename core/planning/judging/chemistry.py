@@ -5,11 +5,12 @@ from fractions import Fraction
 
 from core.cautions import APART, OUT_OF_RANGE, Caution
 from core.chemistry import Element, Mineral
+from core.messages import Figure, Listed, Message, Percent
 from core.planning.expected import RestsOn
-from core.planning.judging.judging_input import JudgingInput, percent
-from core.planning.judging.order import MINERAL_WORDS, number_text_of
+from core.planning.judging.judging_input import JudgingInput
+from core.planning.judging.order import times_over
 from core.planning.sheet import SHOWN_WHOLE_PPM, ElementInTank, InTank, LabelCoverage
-from core.quantities import Reading, decimal_text, number_text, of_float
+from core.quantities import Reading, decimal_text, of_float
 
 
 def cautions(given: JudgingInput) -> Iterator[Caution]:
@@ -29,10 +30,11 @@ def _saturated(given: JudgingInput, tank: InTank) -> Iterator[Caution]:
     if milky:
         worst = milky[0]
         yield Caution(
-            "tank_saturated",
-            f"The finished tank is {number_text_of(worst.times)} times saturated with "
-            f"{MINERAL_WORDS[worst.mineral]}: it may turn milky, and feed falls out as grit. Mix "
-            "it weaker, with softer water, or bring pH down soon.",
+            Message(
+                "tank_saturated",
+                times=times_over(worst.times),
+                mineral=Message(f"mineral.{worst.mineral}"),
+            ),
             {"mineral": worst.mineral.value, "times": f"{worst.times:.2f}"},
         )
 
@@ -41,12 +43,13 @@ def _out_of_range(given: JudgingInput, tank: InTank) -> Iterator[Caution]:
     known = tank.label_coverage is LabelCoverage.ALL
     out = [found for found in tank.elements if known and _is_far_out(given, found)]
     if out:
-        told = "; ".join(_beside_range(found) for found in out)
+        elements = Listed(tuple(_beside_range(found) for found in out), "semicolon")
         by_acid, remedy = _brought_by_acid(given, out)
+        told = Message("elements_out_of_range", elements=elements)
+        if by_acid:
+            told = Message("elements_out_of_range.acid", elements=elements, by_acid=by_acid)
         yield Caution(
-            "elements_out_of_range",
-            f"In ppm: {told}. {by_acid}Ranges are wide and plants forgive much; look here first if "
-            "leaves tell the same.",
+            told,
             {str(found.element): f"{found.ppm:.1f}" for found in out},
             remedy=remedy,
         )
@@ -79,18 +82,19 @@ def _fullness(given: JudgingInput) -> float:
 
 def _brought_by_acid(
     given: JudgingInput, out: Sequence[ElementInTank]
-) -> tuple[str, Mapping[str, str]]:
+) -> tuple[Message | None, Mapping[str, str]]:
     """Whether it is the chosen acid that takes an element out of its range, and another one."""
     plan = given.in_tank.acid if given.in_tank else None
     brought = [one for one in out if _is_brought_by_acid(one)]
     if plan is None or not brought:
-        return "", {}
+        return None, {}
     [first, *_] = brought
-    said = f"{plan.name} brings {first.from_acid:.0f} of that {first.element}"
+    brings = {"acid": plan.name, "ppm": f"{first.from_acid:.0f}", "element": first.element.value}
     others = [acid for acid in given.request.shelf.acids if acid.acid.kind is not plan.kind]
     if not others:
-        return f"{said}; another acid would not. ", {}
-    return f"{said}; {others[0].name} does not. ", {"acid": others[0].key}
+        return Message("brought_by_acid", **brings), {}
+    told = Message("brought_by_acid.other", **brings, other=others[0].name)
+    return told, {"acid": others[0].key}
 
 
 def _is_brought_by_acid(one: ElementInTank) -> bool:
@@ -100,13 +104,17 @@ def _is_brought_by_acid(one: ElementInTank) -> bool:
     return one.ppm > float(one.window.high) >= one.ppm - one.from_acid
 
 
-def _beside_range(found: ElementInTank) -> str:
+def _beside_range(found: ElementInTank) -> Message:
     assert found.window is not None
     places = 0 if found.ppm >= SHOWN_WHOLE_PPM else 1
     below = found.ppm < float(found.window.low)
     edge = found.window.low if below else found.window.high
-    beside = number_text(edge, 0 if edge.denominator == 1 else 1)
-    return f"{found.element} {found.ppm:.{places}f}, {'below' if below else 'above'} {beside}"
+    return Message(
+        "elements_out_of_range.below" if below else "elements_out_of_range.above",
+        element=found.element.value,
+        ppm=Figure(of_float(found.ppm, places), places),
+        edge=Figure(edge, 0 if edge.denominator == 1 else 1),
+    )
 
 
 def _chart_and_labels(given: JudgingInput) -> Iterator[Caution]:
@@ -121,11 +129,13 @@ def _chart_and_labels(given: JudgingInput) -> Iterator[Caution]:
         return
     off = (labels - printed) / printed
     yield Caution(
-        "chart_and_labels_differ",
-        f"By their labels these doses add {given.reading(Reading(labels))}, by the chart "
-        f"{given.reading(Reading(printed))}: {percent(abs(off))} "
-        f"{'more' if off > 0 else 'less'}. Check gallon or litre on the chart and the percentages "
-        "on the labels, and trust the pen.",
+        Message(
+            "chart_and_labels_differ",
+            labels=Reading(labels),
+            printed=Reading(printed),
+            off=Percent(abs(off)),
+            which="more" if off > 0 else "less",
+        ),
         {"labels_ec": decimal_text(labels), "chart_ec": decimal_text(printed)},
     )
 

@@ -6,22 +6,14 @@ from fractions import Fraction
 from core.cautions import OFF_VOLUME, Caution
 from core.chart import Medium, Product, Stage
 from core.chart.parts import base_groups
-from core.facts import one_each
-from core.growing import CAREFUL_START, HALF_STRENGTH_SYSTEMS, SYSTEM_WORDS
+from core.growing import CAREFUL_START, HALF_STRENGTH_SYSTEMS
+from core.messages import Figure, Message, Percent
 from core.planning.doses import Dosed
-from core.planning.judging.judging_input import JudgingInput, amount_words, keys, names, percent
-from core.quantities import decimal_text, number_text
+from core.planning.judging.judging_input import JudgingInput, keys, names
+from core.quantities import Amount, decimal_text
 from core.strength import End
 from core.water import TargetConvention
 
-_MEDIUM_WORDS = one_each(
-    Medium,
-    {
-        Medium.WATER: "water culture",
-        Medium.COIR: "coir",
-        Medium.SOIL: "soil",
-    },
-)
 _HALF = {"strength": decimal_text(CAREFUL_START)}
 
 
@@ -40,10 +32,7 @@ def _strength(given: JudgingInput) -> Iterator[Caution]:
         yield _soil_chart(strength)
     elif request.tank.system in HALF_STRENGTH_SYSTEMS and strength > CAREFUL_START:
         yield Caution(
-            "strong_for_system",
-            f"In {SYSTEM_WORDS[request.tank.system]} roots take up feed as fast as it comes, so "
-            "printed charts start at 50 % there: one can always add, and burnt plants do not come "
-            "back.",
+            Message("strong_for_system", system=Message(f"system.{request.tank.system}")),
             {"strength": decimal_text(strength)},
             remedy=_HALF,
         )
@@ -56,26 +45,16 @@ def _strength(given: JudgingInput) -> Iterator[Caution]:
 
 def _soil_chart(strength: Fraction) -> Caution:
     """A chart for soil over bare roots."""
-    burns = (
-        "This chart was written for soil, which holds food back; bare roots in water get all of it "
-        "at once and burn"
-    )
     values = {"strength": decimal_text(strength)}
     if strength > CAREFUL_START:
-        way_out = f"{burns}: start at {percent(CAREFUL_START)}; one can always add."
-        return Caution("soil_chart_in_water", way_out, values, remedy=_HALF)
-    return Caution(
-        "soil_chart_lightened",
-        f"{burns}: {percent(strength)} is a careful start, so watch the leaf tips before adding.",
-        values,
-    )
+        told = Message("soil_chart_in_water", start=Percent(CAREFUL_START))
+        return Caution(told, values, remedy=_HALF)
+    return Caution(Message("soil_chart_lightened", strength=Percent(strength)), values)
 
 
 def _over_chart(strength: Fraction, products: tuple[str, ...]) -> Caution:
     return Caution(
-        "strength_over_chart",
-        f"{percent(strength)} is more than the chart prints. Burnt plants do not come back: "
-        "step up by 10 % at a time, and only while the tips stay green.",
+        Message("strength_over_chart", strength=Percent(strength)),
         {"strength": decimal_text(strength)},
         products,
     )
@@ -86,19 +65,17 @@ def _column(given: JudgingInput) -> Iterator[Caution]:
     yield from _seedlings(given)
     yield from _held_elsewhere(given)
     if column.ph is None:
-        low, high = number_text(given.window.low, 1), number_text(given.window.high, 1)
         yield Caution(
-            "no_ph_window",
-            f"The chart prints no pH window here; {low} to {high} is common practice in "
-            f"{_MEDIUM_WORDS[given.request.tank.grown_in]}.",
+            Message(
+                "no_ph_window",
+                low=Figure(given.window.low, 1),
+                high=Figure(given.window.high, 1),
+                medium=Message(f"medium.{given.request.tank.grown_in}"),
+            ),
             {"low": decimal_text(given.window.low), "high": decimal_text(given.window.high)},
         )
     if column.ec is None and given.target.convention is not TargetConvention.DOSES_ONLY:
-        yield Caution(
-            "no_target_reading",
-            "The chart prints no EC for this column: pour the doses, and note what the meter "
-            "shows.",
-        )
+        yield Caution(Message("no_target_reading"))
 
 
 def _seedlings(given: JudgingInput) -> Iterator[Caution]:
@@ -109,9 +86,7 @@ def _seedlings(given: JudgingInput) -> Iterator[Caution]:
     ranged = list({product.key: product for product in above}.values())
     if ranged:
         yield Caution(
-            "seedlings_low_end",
-            "Seedlings take the low end of printed ranges, since young roots burn first. Above it: "
-            f"{names(ranged[:3])}.",
+            Message("seedlings_low_end", ranged=names(ranged[:3])),
             products=keys(ranged),
             remedy={"end": End.LOW.value},
         )
@@ -124,9 +99,7 @@ def _held_elsewhere(given: JudgingInput) -> Iterator[Caution]:
     label = next((c.label for c in request.chart.columns if c.key == held), None)
     if label is not None:
         yield Caution(
-            "held_elsewhere",
-            f"This tank is held in {label}, and {given.column.label} is another stage: plants that "
-            "stay leafy get too little nitrogen in a later one.",
+            Message("held_elsewhere", label=label, column=given.column.label),
             {"held": held},
             remedy={"column": held},
         )
@@ -136,13 +109,9 @@ def _volume(given: JudgingInput) -> Iterator[Caution]:
     joined, volume = given.request.tank.joined, given.request.volume
     if joined is None or abs(volume.litres - joined.litres) < joined.litres * OFF_VOLUME:
         return
-    this, whole = (water.shown(given.request.tank_unit, 1) for water in (volume, joined))
-    fewer = "less" if volume.litres < joined.litres else "more"
+    which = "less" if volume.litres < joined.litres else "more"
     yield Caution(
-        "volume_unlike_tank",
-        f"{this} is {fewer} than the {whole} of water joined to this tank: doses for "
-        "a part of the water leave the whole at another strength. Count tank, pots and pipes, and "
-        "what is topped up.",
+        Message("volume_unlike_tank", volume=volume, which=which, whole=joined),
         {"litres": decimal_text(volume.litres), "joined": decimal_text(joined.litres)},
     )
 
@@ -168,7 +137,7 @@ def _pair(
         yield _missing(given, wished_away[0], group)
     else:
         nominal = [item.nominal if item else None for item in items]
-        yield _unequal(given, group, [amount_words(amount) for amount in amounts], nominal)
+        yield _unequal(given, group, amounts, nominal)
 
 
 def _wished_away(given: JudgingInput, items: Sequence[Dosed | None]) -> list[Product]:
@@ -189,37 +158,38 @@ def _missing(given: JudgingInput, missing: Product, group: Sequence[Product]) ->
     there = next(product for product in group if product is not missing)
     share = next(item.share.chosen for item in given.dosed if item.product.key == there.key)
     return Caution(
-        "base_part_missing",
-        f"{there.name} goes in without {missing.name}: half of the elements would be missing, and "
-        "the reading would not tell. Pour both, or neither.",
+        Message("base_part_missing", there=there.name, missing=missing.name),
         products=keys(group),
         remedy={"product": missing.key, "strength": decimal_text(share)},
     )
 
 
 def _unequal(
-    given: JudgingInput, group: Sequence[Product], amounts: Sequence[str], nominal: Sequence[object]
+    given: JudgingInput,
+    group: Sequence[Product],
+    amounts: Sequence[Amount | None],
+    nominal: Sequence[object],
 ) -> Caution:
     printed_so = nominal[0] != nominal[1]
-    said = (
-        f"{group[0].name} gets {amounts[0]} and {group[1].name} {amounts[1]}; such a pair is "
-        "usually poured one to one."
+    words = ["none" if amount is None else amount for amount in amounts]
+    pair = Message(
+        "unequal_pair",
+        first=group[0].name,
+        first_gets=words[0],
+        second=group[1].name,
+        second_gets=words[1],
     )
-    values = {product.key: amount for product, amount in zip(group, amounts, strict=True)}
+    values = {
+        product.key: "none" if amount is None else decimal_text(amount.value)
+        for product, amount in zip(group, amounts, strict=True)
+    }
     if printed_so:
-        return Caution(
-            "pair_printed_unequal",
-            f"{said} The chart prints them so: check the leaflet once more.",
-            values,
-            keys(group),
-        )
+        return Caution(Message("pair_printed_unequal", pair=pair), values, keys(group))
     wished = {override.product for override in given.request.overrides}
     leader = next((p for p in group if p.key in wished), group[0])
     follower = next(product for product in group if product is not leader)
     return Caution(
-        "pair_unequal",
-        f"{said} Parts of a pair belong together, or the feed lacks half its elements: "
-        f"let {follower.name} follow.",
+        Message("pair_unequal", pair=pair, follower=follower.name),
         values,
         keys(group),
         {"product": follower.key, **_as_leader(given, leader, follower)},

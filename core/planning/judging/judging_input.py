@@ -2,15 +2,14 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from fractions import Fraction
 
 from core.chart import Column, PhWindow, Product, Role
 from core.chemistry import Contents, TankChemistry
+from core.messages import Listed, Message
 from core.order import Place
 from core.planning.doses import Dosed
 from core.planning.request import MixRequest
 from core.planning.sheet import InTank, Pour
-from core.quantities import Amount, Reading, number_text
 from core.water import Target
 
 
@@ -33,33 +32,15 @@ class JudgingInput:
         """The products of a role that go in, once each."""
         return [place.product for place in self.places if place.product.role is role]
 
-    def reading(self, reading: Reading) -> str:
-        """A reading as this grower's pen shows it, with its unit."""
-        meter = self.request.meter
-        return f"{reading.shown(meter)} {meter.words}"
+
+def names(products: Sequence[Product]) -> Listed:
+    """Names as one lists them aloud."""
+    return Listed(tuple(product.name for product in products))
 
 
-def percent(share: Fraction) -> str:
-    """A share as whole percent."""
-    return f"{number_text(share * 100, 0)} %"
-
-
-def amount_words(amount: Amount | None) -> str:
-    """An amount to one place, or `none`."""
-    if amount is None:
-        return "none"
-    return f"{number_text(amount.value, 1).removesuffix('.0')} {amount.unit}"
-
-
-def names(products: Sequence[Product]) -> str:
-    """Names as one lists them aloud.
-
-    >>> from core.chart import Role
-    >>> names([Product("a", "Wrack", Role.ENZYME), Product("b", "Scour", Role.ENZYME)])
-    'Wrack and Scour'
-    """
-    found = [product.name for product in products]
-    return " and ".join([", ".join(found[:-1]), found[-1]] if len(found) > 1 else found)
+def named(product: Product) -> Message:
+    """A product, as the place that a message is about."""
+    return Message("product", name=product.name)
 
 
 def keys(products: Sequence[Product]) -> tuple[str, ...]:

@@ -1,30 +1,20 @@
 """Cautions about the order."""
 
 from collections.abc import Iterator, Sequence
+from fractions import Fraction
 
 from core.cautions import Caution
 from core.chart import Product, Role
-from core.chemistry import Mineral
+from core.messages import Figure, Message
 from core.planning.judging.judging_input import JudgingInput, keys, names
 from core.planning.tank import choose_acid
-
-MINERAL_WORDS = {
-    Mineral.GYPSUM: "gypsum",
-    Mineral.CALCIUM_PHOSPHATE: "calcium phosphate",
-    Mineral.CALCITE: "lime",
-}
 
 
 def cautions(given: JudgingInput) -> Iterator[Caution]:
     """What the order gives to mind."""
     moved = [place.product for place in given.places if place.moved]
     if moved:
-        yield Caution(
-            "printed_order_changed",
-            f"{names(moved)}: moved from the printed place, because the printed order would let "
-            "products spoil each other; the reason stands at the pour.",
-            products=keys(moved),
-        )
+        yield Caution(Message("printed_order_changed", moved=names(moved)), products=keys(moved))
     yield from _live(given)
 
 
@@ -34,18 +24,11 @@ def _live(given: JudgingInput) -> Iterator[Caution]:
         return
     order = [place.product for place in given.places]
     if _meets_acid(given, order[min(order.index(product) for product in live) :]):
-        yield Caution(
-            "live_before_acid",
-            f"{names(live)} would meet the acid that is still to come, and much of it dies: pour "
-            "it last, after pH, unless the chart insists.",
-            products=keys(live),
-        )
+        yield Caution(Message("live_before_acid", live=names(live)), products=keys(live))
     oxidisers = [product for product in order if product.oxidiser]
     if oxidisers:
         yield Caution(
-            "live_with_oxidiser",
-            f"{names(oxidisers)} kills {names(live)} in the same tank: give one of them now, and "
-            "the cultures not before the oxidiser is used up; its label says how long.",
+            Message("live_with_oxidiser", oxidisers=names(oxidisers), live=names(live)),
             products=keys([*oxidisers, *live]),
         )
 
@@ -67,9 +50,10 @@ def _takes_acid(given: JudgingInput) -> bool:
     return not settles and choose_acid(given.request, given.column.stage) is not None
 
 
-def number_text_of(times: float) -> str:
+def times_over(times: float) -> Figure:
     """How many times saturated, to one figure or two: at such strengths the model is rough."""
     if times < 10:
-        return f"{times:.0f}" if times >= 2 else f"{times:.1f}"
+        places = 0 if times >= 2 else 1
+        return Figure(Fraction(f"{times:.{places}f}"), places)
     digits = len(str(int(times))) - 1
-    return str(round(times / 10**digits) * 10**digits)
+    return Figure(Fraction(round(times / 10**digits) * 10**digits), 0)

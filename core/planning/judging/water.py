@@ -11,11 +11,12 @@ from core.cautions import (
 )
 from core.chart import Product, Role
 from core.chemistry.source import source_water
+from core.messages import Celsius, Figure, Listed, Message, Percent
 from core.planning.judging.calmag import credit as calmag_credit
-from core.planning.judging.judging_input import JudgingInput, keys, names, percent
+from core.planning.judging.judging_input import JudgingInput, keys, names
 from core.planning.shelf import HardForm
-from core.quantities import Reading, decimal_text, number_text, of_float, on_both_scales
-from core.water import SOFT_KINDS, Disinfectant, TargetConvention, WaterKind
+from core.quantities import Reading, decimal_text, of_float
+from core.water import SOFT_KINDS, Disinfectant, TargetConvention
 from core.water.source import SALTY_CHLORIDE_PPM, SALTY_SODIUM_PPM, SOFT_READS_MS_CM
 from core.windows import COLDEST, WARMEST
 
@@ -38,31 +39,19 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
     # A living feed settles its pH by itself, and a stabiliser would stand against it.
     settles = any(pour.product.settles for pour in given.pours)
     if given.request.water.lacks_buffer and not (steadied or settles):
-        yield Caution(
-            "no_buffer",
-            "This water has next to no buffer, so the pH of the feed will swing and a drop of acid "
-            "too many is at once too much: add a stabiliser, a little mains water, or a little "
-            "cal-mag first.",
-        )
+        yield Caution(Message("no_buffer"))
 
 
 def _reading(given: JudgingInput) -> Iterator[Caution]:
     water, target = given.request.water, given.target
     if water.reading is None:
-        yield Caution(
-            "water_not_read",
-            "The source water has not been read. Its EC counts towards the final reading and "
-            "differs by season: read it before the first bottle. Until then doses are as for "
-            "neutral water.",
-        )
+        yield Caution(Message("water_not_read"))
         return
     if target.headroom_share == 0 and target.all_in is not None:
         yield _too_strong(given, water.reading)
     elif water.reading.ms_cm > SALTIEST_WATER:
         yield Caution(
-            "water_too_salty",
-            f"The water alone reads {given.reading(water.reading)}, more than any feed should. No "
-            "feed on top of it is safe. Use RO or rain, or blend until it reads below 1 mS/cm.",
+            Message("water_too_salty", reading=water.reading),
             {"ec": decimal_text(water.reading.ms_cm)},
         )
     elif target.reading is not None and water.reading.ms_cm * 2 > target.reading.middle.ms_cm > 0:
@@ -81,10 +70,7 @@ def _unlike_report(given: JudgingInput, reading: Reading) -> Iterator[Caution]:
         return  # what it does not list may make the rest
     if abs(reading.ms_cm - by_report) > max(UNLIKE_REPORT * by_report, UNLIKE_REPORT_MS_CM):
         yield Caution(
-            "water_unlike_report",
-            f"The water reads {given.reading(reading)}, but what its lab report lists conducts "
-            f"about {given.reading(Reading(by_report))}. It may have changed with the season: have "
-            "it analysed again before trusting calcium and alkalinity.",
+            Message("water_unlike_report", reading=reading, by_report=Reading(by_report)),
             {"ec": decimal_text(reading.ms_cm), "report_ec": decimal_text(by_report)},
         )
 
@@ -94,12 +80,8 @@ def _not_soft(given: JudgingInput) -> Iterator[Caution]:
     if water.kind not in SOFT_KINDS or water.reading is None or water.parts:
         return
     if water.reading.ms_cm > SOFT_READS_MS_CM:
-        called = "RO" if water.kind is WaterKind.RO else "Rain"
         yield Caution(
-            "soft_water_reads_high",
-            f"{called} water reads below 0.1 mS/cm, and this reads {given.reading(water.reading)}. "
-            "Check the membrane and the barrel, and rinse the pen: another water needs another "
-            "plan.",
+            Message("soft_water_reads_high", kind=water.kind.value, reading=water.reading),
             {"ec": decimal_text(water.reading.ms_cm)},
         )
 
@@ -108,24 +90,15 @@ def _too_strong(given: JudgingInput, source: Reading) -> Caution:
     target = given.target
     assert target.all_in is not None
     total, ro = Reading(target.total), target.ro
-    way_out = (
-        f"With {percent(ro.advised)} RO water in the tank the water takes a third of the target "
-        "and two thirds are left for feed."
-        if ro
-        else "Check the target."
-    )
     values = {"source": decimal_text(source.ms_cm), "target": decimal_text(total.ms_cm)}
     if ro:
         values |= {
             "ro_share": decimal_text(ro.advised),
             "ro_share_at_least": decimal_text(ro.at_least),
         }
-    return Caution(
-        "water_too_strong",
-        f"The water at {given.reading(source)} leaves no room under a total of "
-        f"{given.reading(total)}, so no base is poured. {way_out}",
-        values,
-    )
+        told = Message("water_too_strong.ro", source=source, total=total, ro=Percent(ro.advised))
+        return Caution(told, values)
+    return Caution(Message("water_too_strong", source=source, total=total), values)
 
 
 def _takes_half(given: JudgingInput, source: Reading) -> Caution:
@@ -137,13 +110,15 @@ def _takes_half(given: JudgingInput, source: Reading) -> Caution:
     wanted = added / 2 if target.convention is TargetConvention.ON_TOP else middle / 3
     share = 1 - wanted / source.ms_cm
     return Caution(
-        "water_takes_half",
-        f"Of a target of {given.reading(target.reading.middle)} the water alone takes "
-        f"{given.reading(source)}, salts the plants have little use for. With {percent(share)} RO "
-        "in the tank it takes a third.",
-        {"source": decimal_text(source.ms_cm), "target": decimal_text(middle),
-         "ro_share": decimal_text(share)},
-    )  # fmt: skip
+        Message(
+            "water_takes_half", middle=target.reading.middle, source=source, share=Percent(share)
+        ),
+        {
+            "source": decimal_text(source.ms_cm),
+            "target": decimal_text(middle),
+            "ro_share": decimal_text(share),
+        },
+    )
 
 
 def _hardness(given: JudgingInput) -> Iterator[Caution]:
@@ -167,10 +142,12 @@ def _hardness(given: JudgingInput) -> Iterator[Caution]:
     ):
         yield _reads_high(given)
     if water.is_hard and forms and not water.is_salty:
-        instead = " and ".join(f"{form.name} in place of {one.name}" for one, form in forms)
+        instead = (
+            Message("hard_form_on_shelf.form", form=form.name, product=one.name)
+            for one, form in forms
+        )
         yield Caution(
-            "hard_form_on_shelf",
-            f"The shelf has {instead}: it carries less calcium, which this water brings already.",
+            Message("hard_form_on_shelf", instead=Listed(tuple(instead))),
             products=keys([one for one, _ in forms]),
             remedy={"hard_forms": "true"},
         )
@@ -186,34 +163,27 @@ def _hard_forms(given: JudgingInput) -> list[tuple[Product, HardForm]]:
 
 def _salty(given: JudgingInput) -> Caution:
     water = given.request.water
-    values, brings = {}, []
+    values: dict[str, str] = {}
+    brings: list[Message] = []
     for name, ppm, most in (
         ("sodium", water.report.sodium, SALTY_SODIUM_PPM),
         ("chloride", water.report.chloride, SALTY_CHLORIDE_PPM),
     ):
         if ppm is not None and ppm > most:
             values[f"{name}_ppm"] = decimal_text(ppm)
-            brings.append(f"brings {number_text(ppm, 0)} ppm {name}")
+            brings.append(Message(f"salty_water.{name}", ppm=Figure(ppm, 0)))
     if water.reading is not None:
         values["ec"] = decimal_text(water.reading.ms_cm)
         if not brings:
-            brings.append(f"reads {given.reading(water.reading)}, far more than its lime makes")
-    return Caution(
-        "salty_water",
-        f"It {' and '.join(brings)}: salts that plants hardly use take the place of feed, and "
-        "build up in a tank that is topped up. Blend it with RO water.",
-        values,
-    )
+            brings.append(Message("salty_water.reads", reading=water.reading))
+    return Caution(Message("salty_water", brings=Listed(tuple(brings))), values)
 
 
 def _reads_high(given: JudgingInput) -> Caution:
     reading = given.request.water.reading
     assert reading is not None
     return Caution(
-        "water_reads_high",
-        f"It reads {given.reading(reading)}, and no report tells whether lime or other salts make "
-        "it. Have calcium, magnesium and alkalinity analysed: they change doses and acid.",
-        {"ec": decimal_text(reading.ms_cm)},
+        Message("water_reads_high", reading=reading), {"ec": decimal_text(reading.ms_cm)}
     )
 
 
@@ -222,13 +192,11 @@ def _hard(given: JudgingInput, calmag: tuple[str, ...], *, has_form: bool) -> Ca
     assert water.report.calcium is not None
     values = {"calcium_ppm": decimal_text(water.report.calcium)}
     poured_so = given.request.hard_forms
-    ways = [] if has_form or poured_so else ["use the maker's hard-water base if there is one"]
-    ways += ["cut the cal-mag by what the water brings"] if calmag else []
-    ways = ways or ["blend it with RO water if leaves show that they lack magnesium or potassium"]
+    ways = [] if has_form or poured_so else ["base"]
+    ways += ["calmag"] if calmag else []
+    way = "_".join(ways) or "blend"
     return Caution(
-        "hard_water",
-        f"It brings {number_text(water.report.calcium, 0)} ppm calcium. Too much calcium locks out "
-        f"other food: {', and '.join(ways)}.",
+        Message("hard_water", calcium=Figure(water.report.calcium, 0), way=way),
         values,
         calmag,
     )
@@ -239,10 +207,7 @@ def _ph(given: JudgingInput) -> Iterator[Caution]:
     if water.ph is None or source_water(water).ph_fits:
         return
     yield Caution(
-        "water_ph_unlikely",
-        f"No water with so little alkalinity holds pH {number_text(water.ph, 1)}; pens show such "
-        "figures in water without a buffer. Expected pH and acid are computed from an ordinary pH.",
-        {"ph": decimal_text(water.ph)},
+        Message("water_ph_unlikely", ph=Figure(water.ph, 1)), {"ph": decimal_text(water.ph)}
     )
 
 
@@ -250,47 +215,36 @@ def _disinfectant(given: JudgingInput) -> Iterator[Caution]:
     water, live = given.request.water, given.poured(Role.LIVE)
     if not water.is_chlorinated:
         return
-    hours = number_text(water.hours_to_stand, 1).removesuffix(".0")
     chloramine = water.disinfectant is Disinfectant.CHLORAMINE
-    cure = (
-        "Chloramine does not gas off: run the water through active carbon or use a neutraliser."
-        if chloramine
-        else f"Let it stand open for another {hours} h, less with an air stone; if the works use "
-        "chloramine, it needs a carbon filter instead."
-    )
+    hours = Figure(water.hours_to_stand, 1, ends=False)
+    cure = Message("remove_chloramine") if chloramine else Message("remove_chlorine", hours=hours)
     values = {} if chloramine else {"hours": decimal_text(water.hours_to_stand)}
     if live:
         yield Caution(
-            "chlorine_kills_live",
-            f"Chlorine in this water kills {names(live)}, which is then money poured away. {cure}",
-            values,
-            keys(live),
+            Message("chlorine_kills_live", live=names(live), cure=cure), values, keys(live)
         )
     elif chloramine:
-        yield Caution(
-            "chloramine_in_water", f"Chloramine harms roots and whatever lives on them. {cure}"
-        )
+        yield Caution(Message("chloramine_in_water", cure=cure))
     else:
-        yield Caution("chlorine_in_water", f"Chlorine harms young roots. {cure}", values)
+        yield Caution(Message("chlorine_in_water", cure=cure), values)
 
 
 def _temperature(given: JudgingInput) -> Iterator[Caution]:
     degrees = given.request.water.temperature
     if degrees is None:
         return
-    shown = on_both_scales(degrees)
-    at_best = f"{on_both_scales(COLDEST)} to {on_both_scales(WARMEST)}"
+    scale = {
+        "degrees": Celsius(degrees),
+        "coldest": Celsius(COLDEST),
+        "warmest": Celsius(WARMEST),
+    }
     if degrees < COLDEST - _TEMPERATURE_SLACK:
         yield Caution(
-            "water_cold",
-            f"At {shown} products dissolve slowly and roots stand still: let the water come to "
-            f"{at_best}, and stir longer until then.",
+            Message("water_cold", **scale),
             {"temperature": decimal_text(degrees)},
         )
     elif degrees > WARMEST + _TEMPERATURE_SLACK:
         yield Caution(
-            "water_warm",
-            f"At {shown} water holds less oxygen and root rot comes easily: cool it to "
-            f"{at_best} before plants get it, and aerate.",
+            Message("water_warm", **scale),
             {"temperature": decimal_text(degrees)},
         )

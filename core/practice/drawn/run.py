@@ -62,7 +62,7 @@ def seeds_of(seed: int, drawn: int, where: Where) -> Iterator[int]:
             found += 1
         if found == drawn:
             return
-    raise InputError("no_such_case", "Hardly any drawn case is like that.", "where")
+    raise InputError("no_such_case", "where")
 
 
 def rehearse_drawn(drawn: int, seed: int, where: Where, *, workers: int = 1) -> DrawnReport:

@@ -8,6 +8,7 @@ from django.core.management.base import BaseCommand, CommandError, CommandParser
 from django.db import transaction
 
 from core.errors import InputError
+from core.wording import refusal
 from server.archive.reading import bring_in
 from server.archive.unpacking import ANY_SIZE
 from server.grows.models import Membership
@@ -40,7 +41,7 @@ class Command(BaseCommand):
                     Membership.objects.create(grow=grow, person=owner, role=MemberRole.OWNER)
         except InputError as error:
             where = f" ({error.where})" if error.where else ""
-            raise CommandError(f"{error.message}{where} Nothing has changed.") from None
+            raise CommandError(f"{refusal(error)}{where} Nothing has changed.") from None
         self.stdout.write(f"Made the grow {grow.pk}, {grow.name}.")
         if owner is None:
             self.stdout.write(
