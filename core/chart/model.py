@@ -6,6 +6,7 @@ from dataclasses import dataclass, field
 from core.chart.parts import Column, Dose, Medium, Product, Readings
 from core.chart.validity import check_chart
 from core.errors import InputError
+from core.messages import Listed
 
 
 @dataclass(frozen=True, slots=True)
@@ -49,7 +50,7 @@ class Chart:
         for column in self.columns:
             if column.key == key:
                 return column
-        keys = ", ".join(column.key for column in self.columns[:12])
+        keys = Listed(tuple(column.key for column in self.columns[:12]), "comma")
         raise InputError("unknown_column.listed", key=key, keys=keys)
 
     def dose(self, product: str, column: str) -> Dose | None:

@@ -42,7 +42,9 @@ def _plain(value: int | Decimal) -> str:
         if not value.is_finite() or not -20 < value.adjusted() < 20:
             return str(value)
         return f"{value:f}"
-    return str(value) if -(10**20) < value < 10**20 else "(…)"
+    if not -(10**20) < value < 10**20:
+        raise InputError("not_a_number.digits")
+    return str(value)
 
 
 def decimal_text(value: Fraction) -> str:

@@ -24,6 +24,7 @@ from core.quantities import (
 from core.quantities.units import AmountUnit
 from core.strength import End, Override
 from core.water import TargetConvention, Water
+from core.wording import Manner
 from tests.core.mixes import F, chart, dose, ec, pair, plan, poured, product, water
 from tests.words import refuses, words_of
 
@@ -201,13 +202,11 @@ def test_rows_in_another_order_change_the_sheet_only_where_they_state_it() -> No
 
 def test_the_message_about_water_speaks_the_growers_unit() -> None:
     ppm = ReadingScale(ReadingUnit.PPM, 700)
-    hard = plan(pair(), water=water("0.5"), meter=ppm).cautions[0]
+    hard = plan(pair(), water=water("0.5")).cautions[0]
     assert (hard.code, hard.values["ec"]) == ("water_reads_high", "0.5")
-    assert "350 ppm (700)" in words_of(hard)
-    strong = plan(
-        pair(target=ec("0.2")), water=water("0.5"), convention=TargetConvention.ALL_IN, meter=ppm
-    )
-    assert "140 ppm (700)" in words_of(strong.cautions[0])
+    assert "350 ppm (700)" in words_of(hard, Manner(ppm))
+    strong = plan(pair(target=ec("0.2")), water=water("0.5"), convention=TargetConvention.ALL_IN)
+    assert "140 ppm (700)" in words_of(strong.cautions[0], Manner(ppm))
 
 
 @pytest.mark.parametrize("of", [Medium.SOIL, Medium.COIR, Medium.WATER])

@@ -25,7 +25,7 @@ from core.strength import End, Override
 from core.vessels import Shows, Vessel, VesselKind
 from core.water import Disinfectant, TargetConvention, WaterKind
 from core.windows import Window
-from core.wording import wording
+from core.wording import Manner, wording
 from tests.core.labels import (
     CALMAG,
     PART_ONE,
@@ -464,8 +464,12 @@ def test_the_page_of_warnings_is_the_catalogue() -> None:
 
 
 def test_volumes_in_messages_are_in_the_persons_own_unit() -> None:
-    told = plan(pair(), "100 gal_us", joined=Volume(F(425)), tank_unit=VolumeUnit.GAL_US)
-    [message] = [words_of(one) for one in told.cautions if one.code == "volume_unlike_tank"]
+    told = plan(pair(), "100 gal_us", joined=Volume(F(425)))
+    [message] = [
+        words_of(one, Manner(volume=VolumeUnit.GAL_US))
+        for one in told.cautions
+        if one.code == "volume_unlike_tank"
+    ]
     assert message.startswith("100 gal US is less than the 112.3 gal US of water joined")
 
 
@@ -628,7 +632,7 @@ def element(ppm: float, low: str, high: str, from_acid: float = 0.0) -> ElementI
     ],
 )  # fmt: skip
 def test_what_is_beside_its_range_is_told_as_it_is_shown(found: ElementInTank, said: str) -> None:
-    assert _beside_range(found) == said
+    assert wording(_beside_range(found)) == said
 
 
 @pytest.mark.parametrize(

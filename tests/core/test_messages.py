@@ -52,17 +52,19 @@ class _Names(Visitor):
 
 def _sentences() -> dict[str, set[str]]:
     """By the id of a message, what its sentence names."""
-    found = {}
+    found: dict[str, set[str]] = {}
+    entries: set[str] = set()
     for name, text in catalogue_files().items():
         for entry in FluentParser().parse(text).body:
             assert not isinstance(entry, ftl.Junk), f"{name}: {entry.content}"
             if not isinstance(entry, ftl.Message):
                 continue
+            assert entry.id.name not in entries, f"{entry.id.name} stands in two places"
+            entries.add(entry.id.name)
             patterns = {f"{entry.id.name}.{one.id.name}": one.value for one in entry.attributes}
             if entry.value is not None:
                 patterns[entry.id.name] = entry.value
             for id, pattern in patterns.items():
-                assert id not in found, f"{id} stands twice"
                 names = _Names()
                 names.visit(pattern)
                 found[id] = names.variables

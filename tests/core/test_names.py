@@ -15,6 +15,7 @@ from core.leaflet.statements import (
     unit_said,
 )
 from core.quantities.dose_units import DoseUnitSaid
+from core.wording import wording
 
 BASE, BOOSTER, ADDITIVE = Role.BASE, Role.BOOSTER, Role.ADDITIVE
 
@@ -45,7 +46,7 @@ def test_a_name_tells_its_role(name: str, role: Role, dry: bool, oxidiser: bool)
     [found] = guess_names([name])
     assert (found.role, found.dry, found.oxidiser) == (role, dry, oxidiser)
     assert found.sure is (name not in {"Sideshow", "Pearl"})
-    word = found.role_why.partition("“")[2].rstrip("”")
+    word = wording(found.role_why).partition("“")[2].rstrip("”")
     assert word in name.lower()
 
 
@@ -101,12 +102,12 @@ def test_where_no_name_says_base_what_is_dosed_mostly_is_one() -> None:
 
 def test_a_heading_over_rows_says_what_their_names_do_not() -> None:
     [pearl, ember] = guess_names(["Pearl", "Ember"], hints={0: "Boosters", 1: "Base feed"})
-    assert (pearl.role, pearl.sure, pearl.role_why) == (
+    assert (pearl.role, pearl.sure, wording(pearl.role_why)) == (
         BOOSTER,
         True,
         "the heading says “boosters”",
     )
-    assert (ember.role, ember.role_why) == (BASE, "the heading says “base”")
+    assert (ember.role, wording(ember.role_why)) == (BASE, "the heading says “base”")
     [named] = guess_names(["Pearl silica"], hints={0: "Boosters"})
     assert named.role is Role.SILICA
 

@@ -378,7 +378,7 @@ def test_between_readings_that_mean_different_things_there_is_no_target() -> Non
 
 def test_two_charts_are_joined_by_columns_that_they_have() -> None:
     for column, towards in (("w9", "w1"), ("w1", "w9")):
-        with refuses("no column 'w9'"):
+        with refuses("no column “w9”"):
             join_charts(pair(), column, pair(), towards, {})
     many = replace(
         pair(), columns=tuple(replace(pair().columns[0], key=f"w{at}") for at in range(1, 15))

@@ -34,6 +34,7 @@ from core.course import (
 from core.quantities import Reading, Spoons
 from core.water import Disinfectant
 from tests.core.courses import START, after, ask, chart
+from tests.words import words_of
 
 SEASONS = Path(__file__).parent / "seasons"
 HAPPENED = HappeningKind
@@ -114,7 +115,7 @@ def told(course: Course) -> Iterator[str]:
         ]
         yield " ".join(words)
     for conflict in course.conflicts:
-        yield f"! {conflict}"
+        yield f"! {conflict.code} {' '.join(conflict.rules)}: {words_of(conflict)}"
     drawing = draw_course(course, Reading(Fraction("0.3")), Spoons.METRIC)
     for stroke in drawing.strokes:
         spans = ", ".join(f"{one.first}-{one.last} {one.share:.2f}" for one in stroke.spans)

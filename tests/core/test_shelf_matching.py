@@ -83,7 +83,9 @@ def test_a_table_takes_role_and_form_from_the_shelf_and_says_so() -> None:
     assert (slate.name, slate.role, slate.form) == ("Slate", Role.SILICA, Form.DRY)
     assert (part.name, part.group, part.rank) == ("Skerry A", "skerry", 1)
     assert (other.group, other.rank) == ("skerry", 2)
-    told = [(one.product, one.field, one.value) for one in found.guesses if "shelf" in one.why]
+    told = [
+        (one.product, one.field, one.value) for one in found.guesses if one.why.id == "guess.alike"
+    ]
     assert ("Slatte", "name", "Slate") in told
     assert not any(one[0] == "Skerry A" and one[1] == "name" for one in told)
 

@@ -261,9 +261,9 @@ def test_a_unit_that_is_half_said_is_asked_for_its_other_half(
     [question] = found.questions
     assert (question.code, question.row, question.column) == (Asked.UNIT, 2, 1)
     assert set(question.choices) == set(choices)
-    assert words_of(question).startswith("Doses stand")
+    assert words_of(question).startswith("The doses ")
     beside = read_table(TableRequest((*rows, ("Kelp (mL/L)", "1", "1"))))
-    assert words_of(beside.questions[0]).startswith("Skerry A, Skerry B: doses stand")
+    assert words_of(beside.questions[0]).startswith("Skerry A, Skerry B: The doses ")
     for choice in choices:
         told = table_options("us", None, choice).unit
         assert read_table(TableRequest(rows, gallon="us", unit=told)).questions == ()
@@ -332,7 +332,7 @@ def test_a_weight_among_volumes_is_asked_and_the_other_way_round(
         told = cells[question.column - 2]
         assert (
             words_of(question)
-            == f"Kelp, “{told}”: the others of this row go by {how}. Which is right?"
+            == f"Kelp, “{told}”: the others of this row are dosed by {how}. Which is right?"
         )
 
 

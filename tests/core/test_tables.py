@@ -545,7 +545,7 @@ def test_a_workbook_that_is_written_is_read_with_ease() -> None:
 
 
 def test_a_sheet_that_is_not_there_is_named_as_far_as_forty_signs() -> None:
-    with refuses(f"no sheet '{'s' * 40}'; it has") as refused:
+    with refuses(f"no sheet “{'s' * 40}”; it has") as refused:
         read_table_file(_GOOD, sheet="s" * 41)
     assert refused.value.where == "sheet"
     with refuses("over 2 MB"):

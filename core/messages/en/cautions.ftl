@@ -77,8 +77,8 @@ ph_above_window = The tank may end near pH { $ph }, above the window up to { $hi
 
 ph_below_window = The tank may end near pH { $ph }, below the window from { $low }. Read it before adding anything: feeds with organic acids come back by themselves within a day or two.
 
-pounds_and_ounces =
-    .caution = This scale shows pounds and ounces: 6 lb 4 oz is { 6.25 } lb, not { 6.4 }. Weigh to what the ticket shows, both figures.
+pounds_and_ounces = This scale shows pounds and ounces: 6 lb 4 oz is { 6.25 } lb, not { 6.4 }. Weigh to what the ticket shows, both figures.
+    .typed = “{ $text }”: with ounces beside them, pounds are whole and ounces below 16 (6 lb 4 oz is 6.25 lb).
 
 printed_order_changed = { $moved }: moved from the printed place, because the printed order would let products spoil each other; the reason stands at the pour.
 

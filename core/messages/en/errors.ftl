@@ -1,3 +1,5 @@
+none = none
+
 -scale-choices = ppm 500, ppm 640 or ppm 700
 
 above_the_rim = { $part } is { $height } cm high; the water stands at most there.
@@ -307,6 +309,7 @@ not_a_choice =
 not_a_hard_form = A hard-water form stands for another product of the same kind, not for itself or for another such form.
 
 not_a_number =
+    .digits = A number has at most 12 digits on either side of its point.
     .signed = That must be a number.
     .value = “{ $value }” is not a number.
     .constant = { $name } is not a number that can be measured.
@@ -365,9 +368,6 @@ out_of_reach = A blend of these two has { $figure ->
 ph_out_of_range =
     .high = A pH lies between 0 and 14.
     .ph = pH lies between 0 and 14; check the pen.
-
-pounds_and_ounces =
-    .typed = “{ $text }”: with ounces beside them, pounds are whole and ounces below 16 (6 lb 4 oz is 6.25 lb).
 
 ppm_without_scale =
     .pen = A ppm reading means different strengths on different pens; say which scale: { -scale-choices }.

@@ -35,7 +35,7 @@ def cautions(given: JudgingInput) -> Iterator[Caution]:
     yield from _premixed(given)
     yield from _stock(given)
     if any(_shows_pounds(pour) for pour in given.pours):
-        yield Caution(Message("pounds_and_ounces.caution"))
+        yield Caution(Message("pounds_and_ounces"))
     if nitrates := [p.product for p in given.places if _is_dry_nitrate(given, p.product)]:
         yield Caution(Message("nitrate_salt", nitrates=names(nitrates)), products=keys(nitrates))
 

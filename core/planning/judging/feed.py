@@ -171,7 +171,7 @@ def _unequal(
     nominal: Sequence[object],
 ) -> Caution:
     printed_so = nominal[0] != nominal[1]
-    words = ["none" if amount is None else amount for amount in amounts]
+    words = [Message("none") if amount is None else amount for amount in amounts]
     pair = Message(
         "unequal_pair",
         first=group[0].name,
