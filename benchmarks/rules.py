@@ -10,6 +10,7 @@ from core.chart import Role
 from core.chemistry.engine import Solution, Solved, forget_solutions, solve
 from core.formats import MixRequestDocument, PourSheetDocument, document_of
 from core.planning import MixRequest, plan_mix
+from core.wording import PLAIN
 
 _ROLES = [
     Role.BUFFER, Role.SILICA, Role.CALMAG, Role.BASE, Role.BASE, Role.BASE, Role.MAGNESIUM,
@@ -109,9 +110,9 @@ def report() -> None:
     request = twelve_products().request()
     sheet = plan_mix(request)
     plan = median_ms(lambda: plan_mix(request), 500)
-    plain = PourSheetDocument.of(sheet).model_dump(mode="json")
+    plain = PourSheetDocument.of(sheet, PLAIN).model_dump(mode="json")
     dump = median_ms(lambda: json.dumps(plain), 500)
-    whole = median_ms(lambda: PourSheetDocument.of(sheet).model_dump_json(), 500)
+    whole = median_ms(lambda: PourSheetDocument.of(sheet, PLAIN).model_dump_json(), 500)
     labelled = with_labels(twelve_products())
     plan_mix(labelled)  # what two bottles form undiluted is found once and remembered
     bare_runs = _bare_runs(labelled)

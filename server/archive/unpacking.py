@@ -134,7 +134,7 @@ def unpacked(file: Path, lists: tuple[str, ...], limits: Limits) -> Iterator[Unp
         raise InputError("too_large.archive", "file", megabytes=limits.file // 1_000_000)
     head, earlier = bounded(
         _measured, str(file), lists,
-        seconds=limits.seconds, memory=limits.memory, too_much="too_large.archive_work",
+        seconds=limits.seconds, memory=limits.memory, too_much="file_unsafe.archive",
     )  # fmt: skip
     with _as_no_archive(), zipfile.ZipFile(file) as archive:
         yield Unpacked(archive, head, earlier)

@@ -12,6 +12,7 @@ from core.bounded import bounded
 from core.errors import InputError
 from tests.server.conftest import Yard
 from tests.server.work_to_bound import grow_without_end, refuse, stumble, turn_without_end
+from tests.words import words_of
 
 ODS = (
     'xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" '
@@ -115,6 +116,7 @@ def test_work_that_does_not_end_well_ends_alone(work: Callable[[], None]) -> Non
 def test_what_work_refuses_and_gives_comes_back_as_it_is() -> None:
     assert bounded(divmod, 7, 2) == (3, 1)
     with pytest.raises(InputError) as error:
-        bounded(refuse, "no_table", "rows[2]")
+        bounded(refuse, "unknown_sheet.no_table", "rows[2]")
     one = error.value
-    assert (one.code, one.message, one.where) == ("no_table", "Not so.", "rows[2]")
+    assert (one.code, one.where) == ("unknown_sheet", "rows[2]")
+    assert words_of(one) == "a.csv is no sheet with a table."

@@ -18,5 +18,5 @@ def stumble() -> None:
     raise ZeroDivisionError
 
 
-def refuse(code: str, where: str) -> None:
-    raise InputError(code, "Not so.", where)
+def refuse(id: str, where: str) -> None:
+    raise InputError(id, where, name="a.csv")

@@ -148,6 +148,7 @@ file_locked_or_old =
     .old = This is an old or a locked spreadsheet: take its password off, and save it as XLSX.
 
 file_unsafe =
+    .archive = Reading this archive would take far more memory or time than any grow: export it again.
     .declarations = The file has declarations that no spreadsheet needs.
     .parts = The file has more parts than any spreadsheet has.
     .unpacks = The file unpacks to far more than a leaflet: it is not opened.
@@ -462,7 +463,6 @@ too_large =
     .pictures = The grow's pictures come to { $largest_pictures_bytes } MB: remove charts that you no longer need for good, and their pictures go with them.
     .picture = The picture is over 10 MB.
     .pixels = The picture has too many pixels.
-    .archive_work = Reading this archive would take far more memory or time than any grow: export it again.
     .archive = The archive is over { $megabytes } MB: ./brisk import brings it in on the machine itself.
 
 too_long =
