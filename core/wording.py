@@ -12,6 +12,8 @@ from importlib.resources import files
 
 from fluent.runtime import FluentBundle, FluentResource
 from fluent.runtime.types import fluent_number
+from fluent.syntax import FluentParser
+from fluent.syntax import ast as ftl
 
 from core.errors import InputError
 from core.messages import Celsius, Figure, Listed, Message, MessageValue, Percent, Worded
@@ -91,6 +93,16 @@ def _bundle(locale: str) -> FluentBundle:
     for text in catalogue_files().values():
         bundle.add_resource(FluentResource(text))
     return bundle
+
+
+def codes_in(*subjects: str) -> tuple[str, ...]:
+    """The codes that files of the catalogue have sentences for, sorted."""
+    entries = (
+        entry
+        for subject in subjects
+        for entry in FluentParser().parse(catalogue_files()[f"{subject}.ftl"]).body
+    )
+    return tuple(sorted(entry.id.name for entry in entries if isinstance(entry, ftl.Message)))
 
 
 def catalogue_files() -> dict[str, str]:

@@ -7,31 +7,32 @@ from django.urls import path, re_path
 from django.views.decorators.csrf import ensure_csrf_cookie
 from django.views.decorators.http import require_safe
 
+from core.messages import Message
+from core.wording import wording
 from server.api.answers import problem
 from server.routes import api
 from server.seasons.calendar import feed
 
 
-def _answer_by_path(request: HttpRequest, status: int, code: str, message: str) -> HttpResponse:
+def _answer_by_path(request: HttpRequest, status: int, message: Message) -> HttpResponse:
     if request.path.startswith("/api/"):
-        return problem(status, code, message)
-    return HttpResponse(message, status=status, content_type="text/plain; charset=utf-8")
+        return problem(status, message)
+    return HttpResponse(wording(message), status=status, content_type="text/plain; charset=utf-8")
 
 
 def bad_request(request: HttpRequest, exception: Exception) -> HttpResponse:
     """What no endpoint could read."""
-    return _answer_by_path(request, 400, "bad_request", "That request could not be read.")
+    return _answer_by_path(request, 400, Message("bad_request"))
 
 
 def not_found(request: HttpRequest, exception: Exception) -> HttpResponse:
     """No such address."""
-    return _answer_by_path(request, 404, "not_found", "There is no such thing here.")
+    return _answer_by_path(request, 404, Message("not_found.address"))
 
 
 def failed(request: HttpRequest) -> HttpResponse:
     """A fault of ours."""
-    message = "That was a fault of ours. Nothing of it was kept; try again, or tell who runs this."
-    return _answer_by_path(request, 500, "failed", message)
+    return _answer_by_path(request, 500, Message("failed"))
 
 
 handler400, handler404, handler500 = bad_request, not_found, failed

@@ -1,12 +1,12 @@
 """The format brisk-measure/course, version 1."""
 
-from typing import Literal
+from typing import Annotated, Literal
 
 from pydantic import ConfigDict, Field
 
 from core.course import Course, LaidColumn, Task, TaskKind, Why
-from core.formats.fields import Day, Document, Figure, TimeOfDay
-from core.wording import wording
+from core.formats.fields import Day, Document, Figure, TimeOfDay, one_of
+from core.wording import codes_in, wording
 
 
 class LaidColumnDocument(Document):
@@ -48,7 +48,7 @@ class TaskDocument(Document):
 class ConflictDocument(Document):
     """What cannot be as it was asked for."""
 
-    code: str
+    code: Annotated[str, one_of(codes_in("seasons"))]
     rules: tuple[str, ...]
     message: str
 

@@ -1,7 +1,7 @@
 """Kinds of field that the formats share."""
 
 import re
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 from datetime import date, datetime, time
 from fractions import Fraction
 from typing import Annotated, Literal, TypeVar
@@ -168,3 +168,8 @@ class VolumeDocument(Document):
 
     value: Figure
     unit: VolumeUnit
+
+
+def one_of(codes: Iterable[str]) -> WithJsonSchema:
+    """A text of which the document of a format names every value that it may have."""
+    return WithJsonSchema({"type": "string", "enum": list(codes)})

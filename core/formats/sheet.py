@@ -2,10 +2,10 @@
 
 from collections.abc import Mapping
 from fractions import Fraction
-from typing import Literal
+from typing import Annotated, Literal
 
-from core.cautions import Severity
-from core.formats.fields import Document, Figure
+from core.cautions import CATALOGUE, Severity
+from core.formats.fields import Document, Figure, one_of
 from core.formats.in_tank import InTankDocument
 from core.formats.pour import PlainReading, PourDocument
 from core.planning import PourSheet
@@ -60,7 +60,7 @@ class WarningDocument(Document):
     `remedy` is what to set in the request for the way out, where a setting is all it takes.
     """
 
-    code: str
+    code: Annotated[str, one_of(CATALOGUE)]
     severity: Severity
     title: str
     message: str

@@ -4,14 +4,15 @@ from collections.abc import Callable
 
 from django.http import HttpRequest, HttpResponse, JsonResponse
 
+from core.messages import Message
 from server.api.shapes import ErrorOut, Problem
 
 _Answers = Callable[[HttpRequest], HttpResponse]
 
 
-def problem(status: int, code: str, message: str) -> JsonResponse:
+def problem(status: int, message: Message) -> JsonResponse:
     """The one error object, outside an endpoint."""
-    told = ErrorOut(error=Problem(code=code, message=message))
+    told = ErrorOut(error=Problem.of(message))
     return JsonResponse(told.model_dump(), status=status)
 
 

@@ -13,7 +13,7 @@ from psycopg.errors import DiskFull
 
 from core.errors import InputError
 from core.formats.text import input_error
-from core.wording import refusal
+from core.messages import Message
 from server.api.shapes import ErrorOut, NotAllowed, Outdated, Problem
 
 _ERROR = {"content": {"application/json": {"schema": {"$ref": "#/components/schemas/ErrorOut"}}}}
@@ -64,26 +64,24 @@ api = _Api(
 )
 
 
-def _answer(
-    request: HttpRequest, status: int, code: str, message: str, where: str = ""
-) -> HttpResponse:
-    problem = ErrorOut(error=Problem(code=code, message=message, where=where))
+def _answer(request: HttpRequest, status: int, message: Message, where: str = "") -> HttpResponse:
+    problem = ErrorOut(error=Problem.of(message, where))
     return api.create_response(request, problem.model_dump(), status=status)
 
 
 @api.exception_handler(Outdated)
 def _outdated(request: HttpRequest, error: Outdated) -> HttpResponse:
-    return _answer(request, 409, error.code, refusal(error), error.where)
+    return _answer(request, 409, error.message, error.where)
 
 
 @api.exception_handler(NotAllowed)
 def _not_allowed(request: HttpRequest, error: NotAllowed) -> HttpResponse:
-    return _answer(request, 403, "not_allowed", str(error))
+    return _answer(request, 403, error.message)
 
 
 @api.exception_handler(InputError)
 def _input(request: HttpRequest, error: InputError) -> HttpResponse:
-    return _answer(request, 422, error.code, refusal(error), error.where)
+    return _answer(request, 422, error.message, error.where)
 
 
 @api.exception_handler(ValidationError)
@@ -93,12 +91,12 @@ def _shape(request: HttpRequest, error: ValidationError) -> HttpResponse:
     # puts the way in which it was given behind it.
     place = [part for part in first["loc"] if part not in ("typed", "exact")]
     told = input_error({**first, "loc": tuple(place[2:] or place)}, None)
-    return _answer(request, 422, told.code, refusal(told), told.where)
+    return _answer(request, 422, told.message, told.where)
 
 
 @api.exception_handler(RequestDataTooBig)
 def _too_large(request: HttpRequest, error: RequestDataTooBig) -> HttpResponse:
-    return _answer(request, 413, "too_large", "That is over 2 MB: is it the right file?")
+    return _answer(request, 413, Message("too_large.request"))
 
 
 @api.exception_handler(OperationalError)
@@ -106,40 +104,30 @@ def _no_database(request: HttpRequest, error: OperationalError) -> HttpResponse:
     """Neither is a fault of the application's, and each has its own way out."""
     if isinstance(error.__cause__, DiskFull):
         return _disk_full(request, OSError(ENOSPC, ""))
-    return _answer(
-        request, 503, "no_database",
-        "The database does not answer; nothing of it was kept. Try again in a minute, or tell who "
-        "runs this.",
-    )  # fmt: skip
+    return _answer(request, 503, Message("no_database"))
 
 
 @api.exception_handler(OSError)
 def _disk_full(request: HttpRequest, error: OSError) -> HttpResponse:
     if error.errno not in (ENOSPC, EDQUOT):
         raise error
-    return _answer(
-        request, 507, "disk_full",
-        "The disk of the machine is full; nothing of it was kept. Tell who runs this: it needs "
-        "room before anything can be kept.",
-    )  # fmt: skip
+    return _answer(request, 507, Message("disk_full"))
 
 
 @api.exception_handler(Http404)
 def _missing(request: HttpRequest, error: Http404) -> HttpResponse:
-    return _answer(request, 404, "not_found", "There is no such thing in your grows.")
+    return _answer(request, 404, Message("not_found"))
 
 
 @api.exception_handler(AuthenticationError)
 def _stranger(request: HttpRequest, error: AuthenticationError) -> HttpResponse:
-    return _answer(request, 401, "sign_in_needed", "Sign in first.")
+    return _answer(request, 401, Message("sign_in_needed"))
 
 
 @api.exception_handler(HttpError)
 def _refused(request: HttpRequest, error: HttpError) -> HttpResponse:
     if error.status_code == 403:
-        return _answer(
-            request, 403, "page_outdated", "This page is out of date: reload it and try again."
-        )
+        return _answer(request, 403, Message("page_outdated"))
     if error.status_code == 400:
-        return _answer(request, 400, "not_json", "The request is not JSON.")
-    return _answer(request, error.status_code, "refused", str(error))
+        return _answer(request, 400, Message("not_json.request"))
+    return _answer(request, error.status_code, Message("refused", said=str(error)))

@@ -1,12 +1,15 @@
 """Shapes that several endpoints answer with."""
 
-from typing import Annotated, Literal
+from typing import Annotated, Literal, Self
 
 from ninja import Field, Schema
 from pydantic import AfterValidator, StringConstraints
 
 from core.errors import InputError
+from core.formats.fields import one_of
 from core.limits import LONGEST_NAME
+from core.messages import Message
+from core.wording import codes_in, wording
 
 PLAIN_TEXT = r"^[^\x00-\x1f]*$"
 """No control characters; PostgreSQL refuses some of them."""
@@ -42,9 +45,14 @@ class Kept(Schema):
 class Problem(Schema):
     """What is wrong, where, and what to do."""
 
-    code: str
+    code: Annotated[str, one_of(codes_in("errors", "requests"))]
     message: str
     where: str = ""
+
+    @classmethod
+    def of(cls, message: Message, where: str = "") -> Self:
+        """What a message says of a place."""
+        return cls(code=message.code, message=wording(message), where=where)
 
 
 class ErrorOut(Schema):
@@ -55,6 +63,10 @@ class ErrorOut(Schema):
 
 class NotAllowed(Exception):
     """A member asks for what is for others; the message says for whom."""
+
+    def __init__(self, message: Message) -> None:
+        super().__init__(message)
+        self.message = message
 
 
 class Outdated(InputError):

@@ -89,7 +89,11 @@ def compare_versions(
     found = differences(stored[earlier].chart, stored[later].chart)
     return ComparedOut(
         differences=[
-            DifferenceOut(words=wording(one.message), product=one.product, column=one.column)
+            DifferenceOut(
+                words=wording(one.message, scope.membership.manner),
+                product=one.product,
+                column=one.column,
+            )
             for one in found
         ],
         beside=list(beside_the_table(stored[later].chart)),

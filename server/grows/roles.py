@@ -8,6 +8,7 @@ from django.http import HttpRequest
 from ninja.security import SessionAuth
 
 from core.facts import one_each
+from core.messages import Listed, Message
 from server.api.shapes import NotAllowed
 
 
@@ -110,8 +111,12 @@ class MemberAuth(SessionAuth):
         found = Membership.objects.filter(person_id=person, grow_id=int(grow))
         role = found.values_list("role", flat=True).first()
         if role is not None and right not in RIGHTS[MemberRole(role)]:
-            allowed = [str(one) for one in MemberRole if right in RIGHTS[one]]
+            allowed = tuple(str(one) for one in MemberRole if right in RIGHTS[one])
             raise NotAllowed(
-                f"Your role here is {role}. To {right.label} is for: {', '.join(allowed)}. "
-                "Ask an owner of this grow."
+                Message(
+                    "not_allowed",
+                    role=role,
+                    right=str(right.label),
+                    allowed=Listed(allowed, "comma"),
+                )
             )

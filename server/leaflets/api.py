@@ -151,7 +151,7 @@ def read_table(
 
 
 def _read_out(scope: Scope, read: ReadFile) -> ReadOut:
-    table, draft = read.table, read.draft
+    table, draft, manner = read.table, read.draft, scope.membership.manner
     return ReadOut(
         rows=[list(row) for row in table.rows],
         tables=[
@@ -163,16 +163,24 @@ def _read_out(scope: Scope, read: ReadFile) -> ReadOut:
         sheets=list(table.sheets),
         sheet=table.sheet,
         cells=[
-            CellOut(row=one.row, column=one.column, kind=one.kind, meaning=in_words(one.meaning))
+            CellOut(
+                row=one.row,
+                column=one.column,
+                kind=one.kind,
+                meaning=in_words(one.meaning, manner),
+            )
             for one in draft.cells
         ],
         questions=[
             QuestionOut(
-                code=one.code, message=wording(one.message), row=one.row, column=one.column,
+                code=one.code, message=wording(one.message, manner), row=one.row, column=one.column,
                 choices=list(one.choices), of_doses=one.of_doses,
                 rows=[
                     UnsureRowOut(
-                        row=row.row, name=row.name, likely=row.likely, why=wording(row.why)
+                        row=row.row,
+                        name=row.name,
+                        likely=row.likely,
+                        why=wording(row.why, manner),
                     )
                     for row in one.rows
                 ],
@@ -180,7 +188,12 @@ def _read_out(scope: Scope, read: ReadFile) -> ReadOut:
             for one in draft.questions
         ],
         guesses=[
-            GuessOut(product=one.product, field=one.field, value=one.value, why=wording(one.why))
+            GuessOut(
+                product=one.product,
+                field=one.field,
+                value=one.value,
+                why=wording(one.why, manner),
+            )
             for one in draft.guesses
         ],
         leaflet=leaflet_of_draft(draft, scope.membership.meter),

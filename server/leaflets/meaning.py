@@ -1,9 +1,12 @@
 """What a sheet means while it is typed, as answers."""
 
+from typing import Annotated
+
 from ninja import Schema
 
 from core.chart import Role
 from core.chemistry import Element
+from core.formats.fields import one_of
 from core.formats.leaflet_sheet import LeafletDocument
 from core.growing import Crop
 from core.leaflet.meaning import (
@@ -20,7 +23,7 @@ from core.leaflet.sheet import Sheet, SheetProblem, SheetRead, read_sheet
 from core.quantities import ReadingScale, Spoons, Volume, figure, number_text
 from core.strength import check_strength
 from core.water import Water
-from core.wording import wording
+from core.wording import Manner, codes_in, wording
 from server.grows.figures import TypedFigure, share_told
 from server.grows.scope import Scope
 from server.leaflets.shelf import bottles_by_key
@@ -52,7 +55,7 @@ class CellMeaning(Schema):
 class ProblemOut(Schema):
     """What cannot be read: a cell, or the `part` of a row or column: name, days, ec, ph."""
 
-    code: str
+    code: Annotated[str, one_of(codes_in("errors"))]
     message: str
     row: int | None
     column: int | None
@@ -71,7 +74,7 @@ class RemedyOut(Schema):
 class MarginOut(Schema):
     """What a second look at the sheet found."""
 
-    code: str
+    code: Annotated[str, one_of(codes_in("charts"))]
     message: str
     row: int | None
     column: int | None
@@ -161,8 +164,10 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
         )
     return MeaningOut(
         cells=_cells(sheet, read, mixed),
-        problems=[_problem(one) for one in read.problems],
-        margin=[_margin(one) for one in margin_of(sheet, read, labels, mixed.spoons)],
+        problems=[_problem(one, member.manner) for one in read.problems],
+        margin=[
+            _margin(one, member.manner) for one in margin_of(sheet, read, labels, mixed.spoons)
+        ],
         guesses=_guesses(sheet),
         fed=[_fed(one, member.meter) for one in fed],
         labelled=len(labels),
@@ -210,23 +215,23 @@ def _guesses(sheet: Sheet) -> list[RowGuess]:
     ]
 
 
-def _problem(one: SheetProblem) -> ProblemOut:
+def _problem(one: SheetProblem, manner: Manner) -> ProblemOut:
     return ProblemOut(
         code=one.code,
-        message=wording(one.message),
+        message=wording(one.message, manner),
         row=one.row,
         column=one.column,
         part=one.part,
     )
 
 
-def _margin(one: MarginNote) -> MarginOut:
+def _margin(one: MarginNote, manner: Manner) -> MarginOut:
     remedy = None
     if (of := one.remedy) is not None:
         remedy = RemedyOut(words=of.words, text=of.text, row=of.row, column=of.column)
     return MarginOut(
         code=one.code,
-        message=wording(one.message),
+        message=wording(one.message, manner),
         row=one.row,
         column=one.column,
         remedy=remedy,

@@ -104,7 +104,7 @@ def plan(request: HttpRequest, grow_id: int, told: MixIn) -> HttpResponse:
         water_shown=sheet.source.shown(meter) if sheet.source else None,
         ready_at=_ready_at(asked.water),
         acids=[AcidChoice(key=acid.key, name=acid.name) for acid in asked.shelf.acids],
-        findings=findings_of(basis, asked),
+        findings=findings_of(basis, asked, scope.membership.manner),
         drawn_down=_drawn_down(basis, asked, sheet, scope.membership.tank_unit),
         tags=basis.tags,
         usual_reading=_usual_reading(told, basis, scope),

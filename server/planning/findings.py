@@ -1,26 +1,29 @@
 """What a chart as typed makes one look at again."""
 
+from typing import Annotated
+
 from pydantic import BaseModel
 
 from core.chemistry import Label
+from core.formats.fields import one_of
 from core.lint import Finding, lint_chart
 from core.memory import Memory
 from core.planning import MixRequest
 from core.quantities import Spoons
-from core.wording import wording
+from core.wording import Manner, codes_in, wording
 from server.planning.snapshot import MixBasis
 
 
 class FindingOut(BaseModel):
     """Something to look at again on the chart as typed; `column` None is the whole chart."""
 
-    code: str
+    code: Annotated[str, one_of(codes_in("charts"))]
     message: str
     product: str | None
     column: str | None
 
 
-def findings_of(basis: MixBasis, asked: MixRequest) -> list[FindingOut]:
+def findings_of(basis: MixBasis, asked: MixRequest, manner: Manner) -> list[FindingOut]:
     """What the chart as typed makes one look at again, in this column or as a whole."""
     labels = tuple(
         (key, known.label)
@@ -29,7 +32,10 @@ def findings_of(basis: MixBasis, asked: MixRequest) -> list[FindingOut]:
     )
     return [
         FindingOut(
-            code=one.code, message=wording(one.message), product=one.product, column=one.column
+            code=one.code,
+            message=wording(one.message, manner),
+            product=one.product,
+            column=one.column,
         )
         for one in _linted(basis, labels, asked.spoons)
         if one.column in (None, asked.column)

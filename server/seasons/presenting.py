@@ -95,7 +95,9 @@ def course_out(
             for entry in running.done.line
         ],
         conflicts=[
-            SeasonConflict(code=one.code, rules=list(one.rules), message=wording(one.message))
+            SeasonConflict(
+                code=one.code, rules=list(one.rules), message=wording(one.message, member.manner)
+            )
             for one in course.conflicts
         ],
         moves=[MoveOut(what=one.what, before=one.before, behind=one.behind) for one in moves],

@@ -1,11 +1,14 @@
 """What is answered about seasons: columns with their days, strokes, tasks, what happened."""
 
 from datetime import date, datetime
+from typing import Annotated
 
 from pydantic import BaseModel
 
 from core.chart import Stage
 from core.course import TaskKind, Why
+from core.formats.fields import one_of
+from core.wording import codes_in
 from server.api.ids import VersionId
 from server.grows.figures import Figure
 from server.seasons.models import SeasonEntry
@@ -141,7 +144,7 @@ class SeasonTold(BaseModel):
 class SeasonConflict(BaseModel):
     """What cannot be as it was asked for."""
 
-    code: str
+    code: Annotated[str, one_of(codes_in("seasons"))]
     rules: list[str]
     message: str
 

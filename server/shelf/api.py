@@ -3,6 +3,7 @@
 from collections.abc import Sequence
 from datetime import date
 from decimal import Decimal
+from fractions import Fraction
 from typing import Annotated
 
 from django.db import IntegrityError, transaction
@@ -18,9 +19,11 @@ from core.chemistry.printed_label import printed_grade
 from core.errors import InputError
 from core.formats import LabelDocument
 from core.limits import LONGEST_NAME, LONGEST_TYPED
+from core.messages import Message
 from core.quantities import decimal_text
 from core.stock import BottleState
 from core.vessels import USUAL_VESSELS
+from core.wording import Manner, wording
 from server.api.pages import After, page_of
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept, Made, Name
 from server.api.typed import typed
@@ -109,7 +112,7 @@ def _acids(scope: Scope) -> list[Product]:
     return list(found[:_MOST_COMPARED])
 
 
-def _acids_compared(product: Product, acids: list[Product]) -> list[str]:
+def _acids_compared(product: Product, acids: list[Product]) -> list[Message]:
     """`1 mL does what 2.1 mL of Fathom Down P do` for each other acid."""
     mine = label_from(product.label)
     if mine is None or mine.acid is None:
@@ -120,12 +123,16 @@ def _acids_compared(product: Product, acids: list[Product]) -> list[str]:
         if other.pk == product.pk or label is None or label.acid is None:
             continue
         times = as_much_of(label.acid, mine.acid, density=mine.density, other_density=label.density)
-        found.append(f"1 mL does what {times:.2g} mL of {other.name} do")
+        found.append(Message("as_much", times=Fraction(f"{times:.2g}"), other=other.name))
     return found
 
 
 def _product(
-    product: Product, acids: list[Product], bottles: Sequence[BottleState], lasts: int | None
+    product: Product,
+    acids: list[Product],
+    bottles: Sequence[BottleState],
+    lasts: int | None,
+    manner: Manner,
 ) -> ProductOut:
     return ProductOut(
         id=product.pk,
@@ -143,7 +150,7 @@ def _product(
         lasts_days=lasts,
         off=next((one for one in _WORST_FIRST if one in bottles), BottleState.GOOD),
         hard_form_of=product.hard_form_of_id,
-        as_much=_acids_compared(product, acids),
+        as_much=[wording(one, manner) for one in _acids_compared(product, acids)],
     )
 
 
@@ -165,10 +172,10 @@ def shelf(request: HttpRequest, grow_id: int, after: After, find: Find) -> Shelf
     for bottle in scope.all(Bottle).filter(discarded_at=None, product__in=products):
         bottles.setdefault(bottle.product_id, []).append(bottle.as_bottle().state(today))
     lasts = days_left_of(scope, products)
-    acids = _acids(scope)
+    acids, manner = _acids(scope), scope.membership.manner
     return ShelfOut(
         products=[
-            _product(product, acids, bottles.get(product.pk, ()), lasts.get(product.pk))
+            _product(product, acids, bottles.get(product.pk, ()), lasts.get(product.pk), manner)
             for product in products
         ],
         after=products[-1].pk if more else None,

@@ -41,15 +41,15 @@ describe('numbers as a person writes them', () => {
     expect([stepped('0,52 EC', 0.01, 2, 0), fixed(5.75, 1)]).toEqual(['0,53 EC', '5,8']);
   });
 
-  it('leaves exact figures, dates, names and errors of an answer as they are', () => {
+  it('leaves exact figures, dates, names and sentences of an answer as they are', () => {
     writeAs(WITH_COMMA);
     const told = {
       name: 'Terra 2.0',
       water: { reading: '0.52', ec: { value: '0.52', unit: 'mS/cm' }, ph: 7.1 },
       strength_shown: '62.5 %',
-      as_much: ['1 mL does what 2.1 mL of Down do'],
       until: '2026-12-02',
       label: { acid: { kind: 'nitric', percent: '37.5' } },
+      warning: { message: 'Terra 2.0 has 1,5 mL.' },
       error: { code: 'ambiguous_number', message: 'write 1250 or 1.25', where: 'reading' },
       nothing: null,
     };
@@ -57,21 +57,6 @@ describe('numbers as a person writes them', () => {
       ...told,
       water: { ...told.water, reading: '0,52' },
       strength_shown: '62,5 %',
-      as_much: ['1 mL does what 2,1 mL of Down do'],
-    });
-  });
-
-  it('leaves the names of an answer in its sentences as they are', () => {
-    writeAs(WITH_COMMA);
-    const pours = [{ name: 'Terra 2.0' }, { name: 'Terra 2.05' }, { name: 'Kelp' }];
-    const told = { pours, message: 'Terra 2.0 has 1.5 mL, Terra 2.05 has 2.0 mL, Kelp 2.0 mL.' };
-    expect(forPerson(told)).toEqual({
-      pours,
-      message: 'Terra 2.0 has 1,5 mL, Terra 2.05 has 2,0 mL, Kelp 2,0 mL.',
-    });
-    expect(forPerson({ name: 'Kelp', printed: '1.5 mL' })).toEqual({
-      name: 'Kelp',
-      printed: '1,5 mL',
     });
   });
 });

@@ -25,28 +25,3 @@ litre_or_gallon = In { $column } doses and printed EC differ { $times } times fr
 -gallon-for-litre = a dose per gallon may stand as one per litre, or the other way round.
 
 us_or_uk_gallon = By their labels all columns come to { $times } times the printed EC: that is a US gallon taken for a UK one, or the other way round.
-
-# What differs between two versions of a chart.
-
-difference =
-    .name = name: { $before } → { $after }
-    .medium = written for: { $before } → { $after }
-    .readings = EC: { $before } → { $after }
-    .rows_are_order = its rows are the mixing order
-    .rows_are_no_order = its rows are not the mixing order
-    .deleted = { $name } deleted
-    .added = { $name } added
-    .changed = { $name }: { $changes }
-    .field = { $field } { $before } → { $after }
-    .after = what goes in before it
-    .dose = { $column }, { $product } { $before } → { $after }
-    .dose_in = { $column }, { $product } { $before } → { $after } { $unit }
-    .ec = { $span } mS/cm
-    .none = none
-    .yes = yes
-    .no = no
-    .called = called
-    .days = days
-    .stage = stage
-    .column_ec = EC
-    .column_ph = pH

@@ -1,5 +1,3 @@
-none = none
-
 -scale-choices = ppm 500, ppm 640 or ppm 700
 
 above_the_rim = { $part } is { $height } cm high; the water stands at most there.
@@ -327,6 +325,7 @@ not_enough = Of { $source } { $left } are left: make up a smaller bottle, or cor
 not_far = Another reading has come meanwhile: look again.
 
 not_json =
+    .request = The request is not JSON.
     .not_utf8 = The input is not UTF-8 text.
     .syntax = The input is not JSON: { $msg }.
     .nesting = The input holds numbers or nesting beyond reason.
@@ -455,6 +454,7 @@ time_not_over = Its time is not over: { $due } s are left. Wait, or leave it out
 time_unclear = Give a time of day such as 09:00.
 
 too_large =
+    .request = That is over 2 MB: is it the right file?
     .input = The input is over { $largest } MB.
     .table_file = The file is over { $largest_bytes } MB.
     .grow = The archive holds more than a grow can.
@@ -613,25 +613,6 @@ wrong_value =
     .author = “{ $value }” is no name of a person.
 
 unknown_field = There is no field { $name }; check its spelling.
-
-typed =
-    .volume = a volume such as 425 L or 20 gal US
-    .dose = a dose such as 1.5 mL/L or 2-3 tsp/gal US
-    .bare_dose = a dose such as 4 or 2-3
-    .cell_dose = a dose such as 4, 1/2, 2-3 or 4 mL/L
-    .reading = a reading such as 0.6 EC or 350 ppm 500
-    .cell_reading = a reading such as 1.4 or 1.2-1.6
-    .weight = a weight such as 200 g or 7 lb 14 oz
-    .strength = a strength such as 80 %
-    .temperature = a temperature such as 20
-    .days = days, such as 7
-    .ph = a pH such as 5.8 or 5.6-6.2
-
-changed_field = { $field } is { $now } now, you said { $wanted }
-    .choice = another { $field } was chosen
-    .unknown = not known
-
-somebody = Somebody
 
 password_weak = { $reasons }
 

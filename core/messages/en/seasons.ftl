@@ -19,9 +19,3 @@ too_late = { $product } comes later than its rule wants, because of { $others }.
 oxidiser_meets_cultures = { $oxidiser } and { $cultures } stand in one column ({ $on }): an oxidiser kills live cultures. Give one of them a rule that keeps them days apart.
 
 oxidiser_in_living_tank = { $oxidiser } is an oxidiser: it would kill what lives in this tank. It is left out of every filling.
-
-course_bound =
-    .change_out = its change-outs
-    .most_additions_a_day = what one day may take
-    .stages = the stages that it is for
-    .first_day = its first and last day

@@ -41,7 +41,10 @@ export type WaterIn = Shapes['WaterIn'];
 export type TankIn = Shapes['TankIn'];
 export type UnitsIn = Shapes['UnitsIn'];
 export type Figure = Shapes['Figure'];
-export type Problem = Shapes['Problem'];
+/** What went wrong: of the server's own codes, or that nothing was heard of it. */
+export type Problem = Omit<Shapes['Problem'], 'code'> & {
+  code: Shapes['Problem']['code'] | 'server_silent';
+};
 export type Leaflet = Shapes['LeafletDocument'];
 export type LeafletRow = Shapes['LeafletRow'];
 export type LeafletColumn = Shapes['LeafletColumn'];

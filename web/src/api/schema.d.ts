@@ -3189,8 +3189,11 @@ export interface components {
          * @description Something to look at again on the chart as typed; `column` None is the whole chart.
          */
         FindingOut: {
-            /** Code */
-            code: string;
+            /**
+             * Code
+             * @enum {string}
+             */
+            code: "dose_implausible" | "dose_jumps" | "ec_falls_while_doses_rise" | "litre_or_gallon" | "no_days" | "pair_unequal_as_typed" | "part_missing" | "us_or_uk_gallon";
             /** Column */
             column: string | null;
             /** Message */
@@ -4048,8 +4051,11 @@ export interface components {
          * @description What a second look at the sheet found.
          */
         MarginOut: {
-            /** Code */
-            code: string;
+            /**
+             * Code
+             * @enum {string}
+             */
+            code: "dose_implausible" | "dose_jumps" | "ec_falls_while_doses_rise" | "litre_or_gallon" | "no_days" | "pair_unequal_as_typed" | "part_missing" | "us_or_uk_gallon";
             /** Column */
             column: number | null;
             /** Message */
@@ -4880,8 +4886,11 @@ export interface components {
          * @description What is wrong, where, and what to do.
          */
         Problem: {
-            /** Code */
-            code: string;
+            /**
+             * Code
+             * @enum {string}
+             */
+            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "bad_request" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "disk_full" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "failed" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_database" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_allowed" | "not_enough" | "not_far" | "not_found" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "page_outdated" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "refused" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "share_out_of_range" | "sign_in_needed" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
             /** Message */
             message: string;
             /**
@@ -4895,8 +4904,11 @@ export interface components {
          * @description What cannot be read: a cell, or the `part` of a row or column: name, days, ec, ph.
          */
         ProblemOut: {
-            /** Code */
-            code: string;
+            /**
+             * Code
+             * @enum {string}
+             */
+            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_enough" | "not_far" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "share_out_of_range" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
             /** Column */
             column: number | null;
             /** Message */
@@ -5409,8 +5421,11 @@ export interface components {
          * @description What cannot be as it was asked for.
          */
         SeasonConflict: {
-            /** Code */
-            code: string;
+            /**
+             * Code
+             * @enum {string}
+             */
+            code: "ends_before_it_begins" | "no_day" | "no_harvest" | "no_such_stage" | "nothing_to_stretch" | "oxidiser_in_living_tank" | "oxidiser_meets_cultures" | "season_over" | "shortened_too_far" | "too_late";
             /** Message */
             message: string;
             /** Rules */
@@ -6661,8 +6676,11 @@ export interface components {
          *     `remedy` is what to set in the request for the way out, where a setting is all it takes.
          */
         WarningDocument: {
-            /** Code */
-            code: string;
+            /**
+             * Code
+             * @enum {string}
+             */
+            code: "water_not_read" | "water_too_strong" | "water_takes_half" | "water_too_salty" | "water_unlike_report" | "water_ph_unlikely" | "hard_water" | "salty_water" | "water_reads_high" | "soft_water_reads_high" | "hard_form_on_shelf" | "calmag_credit" | "no_buffer" | "chlorine_in_water" | "chloramine_in_water" | "chlorine_kills_live" | "water_cold" | "water_warm" | "soil_chart_in_water" | "soil_chart_lightened" | "strong_for_system" | "seedlings_low_end" | "strength_over_chart" | "volume_unlike_tank" | "held_elsewhere" | "no_ph_window" | "no_target_reading" | "base_part_missing" | "pair_unequal" | "pair_printed_unequal" | "printed_order_changed" | "live_before_acid" | "live_with_oxidiser" | "acid_into_water" | "sulfuric_heats" | "acid_and_alkali" | "acid_strength_unknown" | "ph_below_window" | "ph_above_window" | "dose_beyond_any_feed" | "dose_unlike_chart" | "tank_beyond_any_feed" | "below_finest_mark" | "bucket_clouds" | "rounding_shows" | "bottle_runs_out" | "pounds_and_ounces" | "nitrate_salt" | "chart_and_labels_differ" | "tank_saturated" | "elements_out_of_range";
             /** Message */
             message: string;
             /** Products */
