@@ -3,8 +3,9 @@
 import sys
 from pathlib import Path
 
-from core.cautions import CATALOGUE, Severity
+from core.cautions import CATALOGUE, Severity, title_of
 from core.facts import one_each
+from core.wording import wording
 
 _HEADINGS = one_each(
     Severity,
@@ -27,7 +28,7 @@ def page() -> str:
     for severity, heading in _HEADINGS.items():
         lines += ["", f"## {heading}", "", "| code | | raised when |", "|---|---|---|"]
         lines += [
-            f"| `{code}` | {entry.title} | {entry.when} |"
+            f"| `{code}` | {wording(title_of(code))} | {entry.when} |"
             for code, entry in CATALOGUE.items()
             if entry.severity is severity
         ]

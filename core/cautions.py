@@ -35,25 +35,23 @@ class Entry:
 
     Args:
         severity: how much it matters.
-        title: a few words for it.
         when: what it is raised by.
     """
 
     severity: Severity
-    title: str
     when: str
 
 
-def _stop(title: str, when: str) -> Entry:
-    return Entry(Severity.STOP, title, when)
+def _stop(when: str) -> Entry:
+    return Entry(Severity.STOP, when)
 
 
-def _mind(title: str, when: str) -> Entry:
-    return Entry(Severity.MIND, title, when)
+def _mind(when: str) -> Entry:
+    return Entry(Severity.MIND, when)
 
 
-def _note(title: str, when: str) -> Entry:
-    return Entry(Severity.NOTE, title, when)
+def _note(when: str) -> Entry:
+    return Entry(Severity.NOTE, when)
 
 
 UNLIKE_REPORT = Fraction(30, 100)
@@ -101,168 +99,123 @@ def _percent(share: Fraction) -> str:
 
 CATALOGUE: dict[str, Entry] = {
     # Water
-    "water_not_read": _mind("Read the water first", "no reading of the source is given"),
-    "water_too_strong": _stop(
-        "No room for feed", "the source reads as much as an all-in target, or more"
-    ),
-    "water_takes_half": _mind(
-        "Half the target is water", "the source is more than half of the final target"
-    ),
+    "water_not_read": _mind("no reading of the source is given"),
+    "water_too_strong": _stop("the source reads as much as an all-in target, or more"),
+    "water_takes_half": _mind("the source is more than half of the final target"),
     "water_too_salty": _stop(
-        "Water too salty for any feed",
         f"the source reads above {number_text(SALTIEST_WATER, 0)} mS/cm",
     ),
     "water_unlike_report": _mind(
-        "The water has changed",
         f"the reading differs by more than {_percent(UNLIKE_REPORT)} from what its lab report "
         "conducts; above it only where the report lists all major ions",
     ),
     "water_ph_unlikely": _note(
-        "pH and alkalinity do not go together",
         "the water's pH is one that its alkalinity cannot hold, as pens show in RO water",
     ),
-    "hard_water": _mind(
-        "Hard water", f"the source brings more than {HARD_CALCIUM_PPM} ppm calcium"
-    ),
+    "hard_water": _mind(f"the source brings more than {HARD_CALCIUM_PPM} ppm calcium"),
     "salty_water": _mind(
-        "Salty water",
         f"the source brings more than {SALTY_SODIUM_PPM} ppm sodium or {SALTY_CHLORIDE_PPM} ppm "
         "chloride, or reads more than twice what its lime makes",
     ),
     "water_reads_high": _note(
-        "What makes the water read so much?",
         f"the source reads above {number_text(HARD_MS_CM, 1)} mS/cm, and its calcium or "
         "magnesium is not known",
     ),
     "soft_water_reads_high": _mind(
-        "RO or rain that reads too much",
         f"RO or rain reads above {number_text(SOFT_READS_MS_CM, 1)} mS/cm",
     ),
-    "hard_form_on_shelf": _mind(
-        "A form for hard water", "the water is hard, and the shelf has such a form of a base part"
-    ),
+    "hard_form_on_shelf": _mind("the water is hard, and the shelf has such a form of a base part"),
     "calmag_credit": _mind(
-        "The water brings calcium",
         f"the lab report has {CREDIT_FROM_PPM} ppm calcium or more, and with it the crop's "
         "calcium and magnesium are covered by less cal-mag",
     ),
     "no_buffer": _mind(
-        "Nothing holds the pH",
         f"the source has under {BUFFERED_PPM} mg/L CaCO3, or is RO or rain, and no buffer or "
         "cal-mag "
         "goes in",
     ),
-    "chlorine_in_water": _note(
-        "Chlorine in the water", "the source has chlorine, and no live culture goes in"
-    ),
-    "chloramine_in_water": _mind("Chloramine in the water", "the source has chloramine"),
+    "chlorine_in_water": _note("the source has chlorine, and no live culture goes in"),
+    "chloramine_in_water": _mind("the source has chloramine"),
     "chlorine_kills_live": _stop(
-        "Chlorine kills cultures",
         "the source has chlorine or chloramine, and a live culture goes in",
     ),
-    "water_cold": _note("Cold water", f"the source is below {on_both_scales(COLDEST - 1)}"),
-    "water_warm": _mind("Warm water", f"the source is above {on_both_scales(WARMEST + 1)}"),
+    "water_cold": _note(f"the source is below {on_both_scales(COLDEST - 1)}"),
+    "water_warm": _mind(f"the source is above {on_both_scales(WARMEST + 1)}"),
     # Chart and strength
     "soil_chart_in_water": _mind(
-        "A chart for soil",
         f"a soil chart above {_percent(CAREFUL_START)} for plants in water culture",
     ),
     "soil_chart_lightened": _note(
-        "A chart for soil",
         f"a soil chart at {_percent(CAREFUL_START)} or less for plants in water culture",
     ),
     "strong_for_system": _mind(
-        "Strong for this system",
         f"above {_percent(CAREFUL_START)} in recirculating deep water or aeroponics",
     ),
-    "seedlings_low_end": _mind(
-        "Seedlings take the low end", "a seedling column with ranges, poured above their low end"
-    ),
-    "strength_over_chart": _mind("Above the chart", "the mix or one product above 100 %"),
+    "seedlings_low_end": _mind("a seedling column with ranges, poured above their low end"),
+    "strength_over_chart": _mind("the mix or one product above 100 %"),
     "volume_unlike_tank": _mind(
-        "Not the tank's volume",
         f"the volume is {_percent(OFF_VOLUME)} or more off the tank's joined water",
     ),
-    "held_elsewhere": _note(
-        "Held in another stage", "the tank is held in a column, and another one is mixed"
-    ),
-    "no_ph_window": _note("pH window not printed", "the column prints no pH window"),
-    "no_target_reading": _note("No target printed", "the column prints no EC, yet one is aimed at"),
+    "held_elsewhere": _note("the tank is held in a column, and another one is mixed"),
+    "no_ph_window": _note("the column prints no pH window"),
+    "no_target_reading": _note("the column prints no EC, yet one is aimed at"),
     # Parts of the feed
-    "base_part_missing": _stop("Half a base", "one part of a pair goes in without the other"),
-    "pair_unequal": _mind("The pair is unequal", "the parts of a pair get unequal amounts"),
-    "pair_printed_unequal": _note(
-        "The chart's pair is unequal", "the chart itself prints a pair unequal"
-    ),
+    "base_part_missing": _stop("one part of a pair goes in without the other"),
+    "pair_unequal": _mind("the parts of a pair get unequal amounts"),
+    "pair_printed_unequal": _note("the chart itself prints a pair unequal"),
     # Order
-    "printed_order_changed": _mind("Order changed", "a hard rule overrules the printed order"),
-    "live_before_acid": _mind(
-        "Cultures before acid", "a live culture goes in before pH is adjusted"
-    ),
-    "live_with_oxidiser": _stop(
-        "Cultures with an oxidiser", "a live culture and an oxidiser go into one tank"
-    ),
+    "printed_order_changed": _mind("a hard rule overrules the printed order"),
+    "live_before_acid": _mind("a live culture goes in before pH is adjusted"),
+    "live_with_oxidiser": _stop("a live culture and an oxidiser go into one tank"),
     # Acids and alkalis
-    "acid_into_water": _stop("Acid into water", "a pH adjuster is poured by dose"),
+    "acid_into_water": _stop("a pH adjuster is poured by dose"),
     "sulfuric_heats": _stop(
-        "It heats when diluted",
         f"sulfuric acid above {HEATS_FROM_PERCENT} % is on the sheet, or at hand for pH",
     ),
-    "acid_and_alkali": _stop("Acid and alkali", "a pH adjuster down and one up on one sheet"),
-    "acid_strength_unknown": _note(
-        "Which strength of acid?", "a pH adjuster is poured whose strength is not entered"
-    ),
+    "acid_and_alkali": _stop("a pH adjuster down and one up on one sheet"),
+    "acid_strength_unknown": _note("a pH adjuster is poured whose strength is not entered"),
     "ph_below_window": _note(
-        "pH may end too low",
         f"the expected pH is more than {number_text(BELOW_WINDOW, 1)} below the window",
     ),
     "ph_above_window": _mind(
-        "No acid at hand",
         f"the expected pH is more than {number_text(BELOW_WINDOW, 1)} above the window, and the "
         "shelf has no acid whose strength is known",
     ),
     # Amounts
     "dose_beyond_any_feed": _stop(
-        "Dose beyond any feed",
         f"one product at more than {LIQUID_CEILING} mL/L, or {DRY_CEILING} g/L dry",
     ),
     "dose_unlike_chart": _stop(
-        "Dose unlike its chart",
         "a printed dose of this column is above any feed's, far above or below both its "
         "neighbours in the row, or many times another part of its base",
     ),
     "tank_beyond_any_feed": _stop(
-        "Too strong for any plant",
         f"the finished tank is expected to read above {number_text(TANK_CEILING, 0)} mS/cm",
     ),
-    "below_finest_mark": _mind(
-        "Too small to measure", "an amount is below the finest mark, or shows only in a dilution"
-    ),
-    "bucket_clouds": _mind(
-        "It clouds in the bucket", "a part that is diluted first would fall out in so little water"
-    ),
+    "below_finest_mark": _mind("an amount is below the finest mark, or shows only in a dilution"),
+    "bucket_clouds": _mind("a part that is diluted first would fall out in so little water"),
     "rounding_shows": _mind(
-        "The vessels cannot show it",
         f"rounding to the vessels' marks is more than {_percent(WORTH_SHOWING)} of a dose",
     ),
-    "bottle_runs_out": _stop("Not enough left", "more is to be poured than the shelf has"),
-    "pounds_and_ounces": _note("Pounds and ounces", "a scale shows lb and oz"),
-    "nitrate_salt": _note("An oxidiser", "a dry nitrate salt is on the sheet"),
+    "bottle_runs_out": _stop("more is to be poured than the shelf has"),
+    "pounds_and_ounces": _note("a scale shows lb and oz"),
+    "nitrate_salt": _note("a dry nitrate salt is on the sheet"),
     # Chemistry
     "chart_and_labels_differ": _mind(
-        "Chart and labels differ",
         f"the labels' EC parts from the chart's by more than {_percent(APART)}",
     ),
-    "tank_saturated": _mind(
-        "The tank may turn milky", "the finished tank is more than saturated with a mineral"
-    ),
+    "tank_saturated": _mind("the finished tank is more than saturated with a mineral"),
     "elements_out_of_range": _note(
-        "Elements out of range",
         f"an element is out of its range by more than {_percent(OUT_OF_RANGE)} of its edge in the "
         "finished tank",
     ),
 }
 """By code, in the order in which they are listed within one severity."""
+
+
+def title_of(code: str) -> Message:
+    """A few words for a kind of caution."""
+    return Message(f"{code}.title")
 
 
 @dataclass(frozen=True, slots=True)
@@ -293,9 +246,9 @@ class Caution:
         return CATALOGUE[self.code].severity
 
     @property
-    def title(self) -> str:
+    def title(self) -> Message:
         """A few words for it."""
-        return CATALOGUE[self.code].title
+        return title_of(self.code)
 
 
 _GRAVEST_FIRST = tuple(Severity)

@@ -132,7 +132,7 @@ class PourSheetDocument(Document):
                 WarningDocument(
                     code=caution.code,
                     severity=caution.severity,
-                    title=caution.title,
+                    title=wording(caution.title),
                     message=wording(caution.message, manner),
                     values=caution.values,
                     products=caution.products,

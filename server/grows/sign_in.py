@@ -14,6 +14,7 @@ from ninja import Field, Router, Schema
 from ninja.responses import Status
 from ninja.security import APIKeyCookie
 
+from core.messages import Message
 from server.api.addresses import address_of
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Problem
 from server.grows.demo_people import DEMO_PERSON
@@ -68,12 +69,7 @@ def locked_out(
     return JsonResponse(_TOO_MANY.model_dump(), status=429)
 
 
-_TOO_MANY = ErrorOut(
-    error=Problem(
-        code="too_many_tries",
-        message="Too many wrong passwords: wait a quarter of an hour, then try again.",
-    )
-)
+_TOO_MANY = ErrorOut(error=Problem.of(Message("too_many_tries")))
 MOST_WRONG_FROM_ONE_ADDRESS = 50
 """Wrong passwords in a quarter of an hour, over all names: a whole yard makes fewer."""
 
@@ -102,10 +98,7 @@ def sign_in(request: HttpRequest, told: SignIn) -> Status[SignedIn | ErrorOut]:
         return Status(429, _TOO_MANY)
     person = authenticate(request, username=told.username, password=told.password)
     if not isinstance(person, User) or _is_demo_only(person):
-        wrong = Problem(
-            code="wrong_password", message="That name and password do not go together.",
-            where="password",
-        )  # fmt: skip
+        wrong = Problem.of(Message("wrong_password.name"), "password")
         return Status(401, ErrorOut(error=wrong))
     login(request, person)
     return Status(200, signed_in(person))
@@ -127,7 +120,7 @@ def sign_in_to_demo(request: HttpRequest) -> Status[SignedIn | ErrorOut]:
     """Sign in as the demo's grower; only while the demo is served."""
     person = User.objects.filter(username=DEMO_PERSON).first() if settings.DEMO else None
     if person is None:
-        return Status(404, ErrorOut(error=Problem(code="not_found", message="There is no demo.")))
+        return Status(404, ErrorOut(error=Problem.of(Message("not_found.demo"))))
     login(request, person, backend="django.contrib.auth.backends.ModelBackend")
     return Status(200, signed_in(person))
 

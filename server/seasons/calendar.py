@@ -1,6 +1,6 @@
 """Tasks for calendars (RFC 5545): under a secret address that can be revoked, and as a file."""
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable
 from datetime import datetime, timedelta
 from hashlib import sha256
 from secrets import token_urlsafe
@@ -18,7 +18,8 @@ from icalendar import Alarm, Calendar, Event
 from ninja import Router, Schema
 
 from core.course import TaskKind
-from core.facts import one_each
+from core.messages import Listed, Message
+from core.wording import wording
 from server.api.shapes import ErrorOut, Kept
 from server.grows.account import password_changed
 from server.grows.models import Membership
@@ -30,29 +31,6 @@ from server.seasons.tasks import StandingTask, TaskState, standing_tasks
 
 router = Router(tags=["seasons"])
 _ANSWERS = {404: ErrorOut, 422: ErrorOut}
-
-_WORDS: Mapping[TaskKind, str] = one_each(
-    TaskKind,
-    {
-        TaskKind.PREPARE: "Prepare",
-        TaskKind.CALIBRATE: "Calibrate",
-        TaskKind.MIX: "Mix",
-        TaskKind.CHANGE_OUT: "Change out",
-        TaskKind.FLUSH: "Flush",
-        TaskKind.ADD: "Add",
-        TaskKind.INOCULATE: "Inoculate",
-        TaskKind.READ: "Read",
-    },
-)
-
-_PREPARED = {
-    "chlorine_gasses_off": "Draw water and let it stand",
-    "chloramine_stays": "Filter the water or neutralise its chloramine",
-    "plain_water_run": "Drain and run plain water",
-    "stock_made_up": "Make up stock",
-    "molasses": "Start the brew: molasses",
-    "inoculant": "Go on with the brew: inoculant",
-}
 
 
 class AddressOut(Schema):
@@ -161,8 +139,11 @@ def _event(running: RunningSeason, standing: StandingTask, zone: ZoneInfo) -> Ev
     event = Event()
     event.add("uid", f"{season.pk}.{standing.key}@brisk-measure")
     event.add("dtstamp", timezone.now())
-    event.add("summary", f"{season.tank.name}: {_summary(running, standing)}")
-    event.add("description", _described(running, standing))
+    event.add(
+        "summary",
+        wording(_summary(running, standing).about(Message("product", name=season.tank.name))),
+    )
+    event.add("description", wording(Message("rows", names=_described(running, standing))))
     if task.at is None:
         event.add("dtstart", task.on)
         event.add("dtend", task.on + timedelta(days=1))
@@ -184,22 +165,23 @@ def _alarm(is_all_day: bool) -> Alarm:
     return alarm
 
 
-def _summary(running: RunningSeason, standing: StandingTask) -> str:
+def _summary(running: RunningSeason, standing: StandingTask) -> Message:
     task = standing.task
     match task.kind:
         case TaskKind.PREPARE:
-            return _PREPARED[task.why[0].value]
+            return Message(f"to_do.{task.why[0]}")
         case TaskKind.CALIBRATE:
-            return f"Calibrate {task.meter}"
+            return Message("to_do.calibrate", meter=task.meter or "")
         case TaskKind.ADD | TaskKind.INOCULATE:
-            return f"{_WORDS[task.kind]} {_described(running, standing)}"
+            return Message(f"to_do.{task.kind}", products=_described(running, standing))
         case TaskKind.MIX | TaskKind.CHANGE_OUT | TaskKind.FLUSH | TaskKind.READ:
             label = {column.key: column.label for column in running.chart.chart.columns}
-            return f"{_WORDS[task.kind]}, {label.get(task.column or '', task.column)}"
+            column = label.get(task.column or "", task.column) or ""
+            return Message(f"to_do.{task.kind}", column=column)
         case _:
             assert_never(task.kind)
 
 
-def _described(running: RunningSeason, standing: StandingTask) -> str:
+def _described(running: RunningSeason, standing: StandingTask) -> Listed:
     names = running.product_names
-    return ", ".join(names.get(key, key) for key in standing.task.products)
+    return Listed(tuple(names.get(key, key) for key in standing.task.products), "comma")

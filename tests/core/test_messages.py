@@ -15,6 +15,7 @@ from fluent.syntax.visitor import Visitor
 
 from core.chart import Medium
 from core.chemistry import Mineral
+from core.course.tasks import TaskKind
 from core.errors import InputError
 from core.growing import System
 from core.leaflet.row_words import OTHER_ROWS, OTHER_UNITS
@@ -142,11 +143,57 @@ def test_every_sentence_is_made() -> None:
         [f"medium.{one}" for one in Medium],
         [f"mineral.{one}" for one in Mineral],
         [f"order_rule.{one.code}" for one in HARD_RULES],
+        [f"to_do.{one}" for one in TaskKind if one is not TaskKind.PREPARE],
         [f"row_is.{why}" for _, why, _ in (*OTHER_ROWS, *OTHER_UNITS)],
     ],
 )
 def test_what_is_computed_from_a_table_has_a_sentence_each(ids: list[str]) -> None:
     assert [id for id in ids if id not in SENTENCES] == []
+
+
+_FOR_DEVELOPERS = {"ValueError", "TypeError", "LookupError", "KeyError", "Http404", "CommandError"}
+_DOCUMENTS = {"Field", "WithJsonSchema", "help_text", "description", "summary", "help"}
+
+
+_WORDS_OF_THEIR_OWN = {
+    "migrations", "management", "drawn", "demo",
+    "core/catalogue_page.py", "server/api/openapi.py", "server/charts/api.py", "server/settings.py",
+}  # fmt: skip
+"""For the command line, documents, and who runs a server."""
+
+
+def _spoken_elsewhere(tree: ast.Module) -> Iterator[str]:
+    """Sentences in code: whole ones, with a capital and a stop, that no document and no developer
+    reads alone."""
+    skipped: set[int] = set()
+    for node in ast.walk(tree):
+        body = getattr(node, "body", None)
+        if isinstance(body, list):
+            skipped |= {id(one.value) for one in body if isinstance(one, ast.Expr)}
+        named = getattr(getattr(node, "func", None), "id", None) or getattr(node, "arg", None)
+        if named in _FOR_DEVELOPERS | _DOCUMENTS:
+            skipped |= {id(one) for one in ast.walk(node)}
+        if isinstance(node, ast.JoinedStr):
+            skipped |= {id(one) for one in node.values}
+    for node in ast.walk(tree):
+        text = node.value if isinstance(node, ast.Constant) else None
+        if isinstance(node, ast.JoinedStr):
+            text = "".join(str(getattr(one, "value", "x")) for one in node.values)
+        if id(node) in skipped or not isinstance(text, str):
+            continue
+        if re.fullmatch(r"[A-Z“][^\n]*\w \w[^\n]*\w [^\n]*[.?!]", text):
+            yield text
+
+
+def test_no_sentence_stands_outside_the_catalogue() -> None:
+    found = [
+        (str(file.relative_to(ROOT)), text)
+        for folder in ("core", "server")
+        for file in sorted((ROOT / folder).rglob("*.py"))
+        if not _WORDS_OF_THEIR_OWN & {*file.parts, str(file.relative_to(ROOT))}
+        for text in _spoken_elsewhere(ast.parse(file.read_text("utf-8")))
+    ]
+    assert found == []
 
 
 PEN = Manner(ReadingScale(ReadingUnit.PPM, 500), VolumeUnit.GAL_US, ",")

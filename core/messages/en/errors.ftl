@@ -593,6 +593,7 @@ wrong_format = This is no { $format }.
     .version = This is a { $format } of another version than 1 to { $last }.
 
 wrong_password = That is not your password.
+    .name = That name and password do not go together.
 
 wrong_type =
     .value = This is no value of { $field }.

@@ -7,6 +7,7 @@ no_database = The database does not answer; nothing of it was kept. Try again in
 disk_full = The disk of the machine is full; nothing of it was kept. Tell who runs this: it needs room before anything can be kept.
 
 not_found = There is no such thing in your grows.
+    .demo = There is no demo.
     .address = There is no such thing here.
 
 sign_in_needed = Sign in first.
@@ -18,3 +19,5 @@ bad_request = That request could not be read.
 failed = That was a fault of ours. Nothing of it was kept; try again, or tell who runs this.
 
 refused = { $said }
+
+too_many_tries = Too many wrong passwords: wait a quarter of an hour, then try again.

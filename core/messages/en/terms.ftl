@@ -94,3 +94,18 @@ course_bound =
     .first_day = its first and last day
 
 as_much = 1 mL does what { $times } mL of { $other } do
+
+to_do =
+    .calibrate = Calibrate { $meter }
+    .mix = Mix, { $column }
+    .change_out = Change out, { $column }
+    .flush = Flush, { $column }
+    .read = Read, { $column }
+    .add = Add { $products }
+    .inoculate = Inoculate { $products }
+    .chlorine_gasses_off = Draw water and let it stand
+    .chloramine_stays = Filter the water or neutralise its chloramine
+    .plain_water_run = Drain and run plain water
+    .stock_made_up = Make up stock
+    .molasses = Start the brew: molasses
+    .inoculant = Go on with the brew: inoculant
