@@ -5,7 +5,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.chart import PhWindow
-from core.guided.oddness import ODD_EC
+from core.guided.plausible_readings import ODD_EC
 from core.living import oxygen_is_short
 from core.quantities import Reading, ReadingRange
 

@@ -180,7 +180,7 @@ class _Reasons:
         order_preferences: OrderPreferences,
     ) -> None:
         self._order, self._last_dry = order, last_dry
-        self._rows_are_order, self._customs = rows_are_order, order_preferences
+        self._rows_are_order, self._preferences = rows_are_order, order_preferences
         self.moved = _moved(edges, wanted)
         self._labelled = {later for (_, later), code in edges.items() if code == _LABEL}
 
@@ -192,7 +192,7 @@ class _Reasons:
         if product.key in self._last_dry:
             why.append("dry_calcium_last")
         else:
-            why.append(_role_reason(product, self._order, self._rows_are_order, self._customs))
+            why.append(_role_reason(product, self._order, self._rows_are_order, self._preferences))
         if product.key in self._labelled:
             why.append(_LABEL)
         return tuple(dict.fromkeys(why))

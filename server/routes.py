@@ -36,14 +36,14 @@ from server.tanks.blends import router as blends
 from server.tanks.drawing import router as tank_drawing
 from server.tanks.editing import router as tank_editing
 from server.tanks.first_fill import router as first_fill
-from server.tanks.knowing import router as tank_knowing
+from server.tanks.known_volume import router as tank_known_volume
 from server.tanks.water_line import router as water_lines
 from server.tanks.waters import router as waters
 
 for router in (
     overview, changes, planning, waters_in_chart, units, tanks, charts, library, chart_files,
     leaflets, pictures, guided, order_preferences, shelf, stock, making_up, meters, vessels, waters,
-    water_lines, blends, tank_drawing, tank_editing, tank_knowing, first_fill, people, invited,
+    water_lines, blends, tank_drawing, tank_editing, tank_known_volume, first_fill, people, invited,
     seasons, deciding, joining, today, daily_round, brewing, calendar, archive,
 ):  # fmt: skip
     api.add_router("", router)

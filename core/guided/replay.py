@@ -6,9 +6,9 @@ from fractions import Fraction
 
 from core.guided.events import EVENTS, Event, EventKind
 from core.guided.ledger import Ledger
-from core.guided.placing import adjusted_in_all, poured_in_all
 from core.guided.plan import GuidedPlan, GuidedPour
 from core.guided.slope import PEN_SWAY, SLOPE_OFF, Slope
+from core.guided.step_lookup import adjusted_in_all, poured_in_all
 from core.guided.steps import Step, StepKind, StepStatus
 from core.guided.volume import VolumeEstimate
 

@@ -11,11 +11,11 @@ from core.guided.events import CountedEvents, Event, EventKind, tell
 from core.guided.feeding import feed, live, prepare
 from core.guided.outcome import EcOutcome, FeedOutcome, Prepared
 from core.guided.ph_advice import Assistance
-from core.guided.placing import adjusted_in_all, kind_of_step, poured_in_all, unplaced
 from core.guided.plan import GuidedPlan
 from core.guided.replay import Replay
 from core.guided.slope import Slope
 from core.guided.steering import Correction, Offer, SecondPour, Verdict, WayOut
+from core.guided.step_lookup import adjusted_in_all, kind_of_step, poured_in_all, unplaced
 from core.guided.steps import TIMED_STEPS, Step, StepKind
 from core.guided.volume import VolumeEstimate
 

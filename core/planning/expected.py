@@ -11,7 +11,7 @@ from enum import StrEnum
 from fractions import Fraction
 from math import hypot
 
-from core.planning.by_chart import ChartRise
+from core.planning.chart_ec_shares import ChartRise
 from core.planning.planned_pours import PlannedPour
 from core.quantities import Reading, of_float
 

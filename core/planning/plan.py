@@ -7,7 +7,7 @@ from core.chart import Column
 from core.chart.roles import ROLES
 from core.chemistry import Contents, TankChemistry, brings_calcium
 from core.order import Place, put_in_order
-from core.planning.by_chart import ChartRise, rises_by_chart
+from core.planning.chart_ec_shares import ChartRise, rises_by_chart
 from core.planning.computed_pours import ComputedPour, pours_of
 from core.planning.doses import Dosed, column_of, doses_of, separate
 from core.planning.expected import Expected, RestsOn, expect

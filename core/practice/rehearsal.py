@@ -20,7 +20,7 @@ from core.guided import (
 )
 from core.guided.adjusting import PEN_CHECK
 from core.guided.causes import OFFERED
-from core.guided.oddness import is_odd_reading
+from core.guided.plausible_readings import is_odd_reading
 from core.guided.steering import Verdict
 from core.guided.steps import TIMED_STEPS
 from core.planning import PourSheet, plan_mix

@@ -1,7 +1,7 @@
 """Tanks: shapes, what they hold, other ways to know it, and what a pump draws out of them."""
 
 from core.tanks.drawing_down import DrawnDown, drawn_down
-from core.tanks.knowing import KnownVolume, by_buckets, by_dose, by_flow, by_meter
+from core.tanks.known_volume import KnownVolume, by_buckets, by_dose, by_flow, by_meter
 from core.tanks.measuring import MeasuredPart, MeasuredTank, Part, measure_tank
 from core.tanks.shapes import (
     Box,

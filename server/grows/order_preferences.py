@@ -40,8 +40,10 @@ class RangesIn(Schema):
     ranges: dict[Element, RangeIn]
 
 
-@router.put("/grows/{grow_id}/customs", response=_ANSWERS, operation_id="set_customs")
-def set_customs(request: HttpRequest, grow_id: int, told: OrderPreferencesIn) -> Kept:
+@router.put(
+    "/grows/{grow_id}/order-preferences", response=_ANSWERS, operation_id="set_order_preferences"
+)
+def set_order_preferences(request: HttpRequest, grow_id: int, told: OrderPreferencesIn) -> Kept:
     """Keep the schools of mixing order of this grow."""
     grow = Scope.enter(request.user, grow_id).grow
     grow.calmag, grow.silica, grow.live, grow.rows = (

@@ -11,7 +11,7 @@ from django.utils import timezone
 from core.errors import InputError
 from core.formats.record import MixRecordDocument
 from core.guided import Event, EventKind, GuidedPlan, GuidedState, record_of, replay
-from core.guided.placing import kind_of_step
+from core.guided.step_lookup import kind_of_step
 from core.guided.steps import TIMED_STEPS
 from core.quantities import number_text
 from server.grows.authors import is_a_name

@@ -17,7 +17,7 @@ from core.guided import (
     takes_s,
 )
 from core.guided.causes import OFFERED
-from core.guided.oddness import most_poured
+from core.guided.plausible_readings import most_poured
 from core.guided.state import GuidedState
 from core.guided.steering import ODD_TIMES
 from core.guided.steps import VOLUME_STEPS

@@ -40,7 +40,7 @@ class GrowOverview(Schema):
     person: str
     time_zone: str
     units: UnitsOut
-    customs: OrderPreferencesOut
+    order_preferences: OrderPreferencesOut
     ranges: dict[str, dict[str, str]]
     blends: list[KeptBlend]
 
@@ -64,7 +64,7 @@ def overview(request: HttpRequest, grow_id: int) -> GrowOverview:
         person=request.user.get_username(),
         time_zone=scope.grow.time_zone,
         units=units_out(scope.membership),
-        customs=OrderPreferencesOut.model_validate(
+        order_preferences=OrderPreferencesOut.model_validate(
             scope.grow.order_preferences, from_attributes=True
         ),
         ranges=scope.grow.ranges,

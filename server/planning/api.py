@@ -26,8 +26,8 @@ from server.planning.snapshot import MixBasis
 router = Router(tags=["planning"])
 
 
-class SchoolOut(BaseModel):
-    """The target by each school, as the pen shows it."""
+class ConventionOut(BaseModel):
+    """The target by each convention, as the pen shows it."""
 
     followed: Literal["on_top", "all_in", "doses_only"]
     on_top: str | None
@@ -67,7 +67,7 @@ class MixOut(BaseModel):
 
     sheet: PourSheetDocument
     climb: ClimbOut
-    schools: SchoolOut
+    conventions: ConventionOut
     litres: str
     water_shown: str | None
     ready_at: datetime | None
@@ -95,7 +95,7 @@ def plan(request: HttpRequest, grow_id: int, told: MixIn) -> HttpResponse:
     answer = MixOut(
         sheet=PourSheetDocument.of(sheet, scope.membership.manner),
         climb=climb_out(draw_climb(sheet, meter), sheet),
-        schools=SchoolOut(
+        conventions=ConventionOut(
             followed=sheet.target.convention.value,
             on_top=band_words(sheet.target.on_top, meter),
             all_in=band_words(sheet.target.all_in, meter),

@@ -68,7 +68,7 @@ class MixIn(Schema):
     split: bool = False
     bucket: TypedFigure = ""
     end: End = End.MIDDLE
-    school: TargetConvention | None = None
+    convention: TargetConvention | None = None
     overrides: Annotated[list[OverrideIn], Field(max_length=MOST_PRODUCTS)] = []
     calmag: CalmagPlace | None = None
     silica: SilicaPlace | None = None
@@ -160,7 +160,7 @@ def request_of(scope: Scope, told: MixIn, basis: MixBasis) -> MixRequest:
         volume=units.litres("volume", told.volume),
         strength=share_told("strength", told.strength),
         end=told.end,
-        convention=told.school,
+        convention=told.convention,
         spoons=Spoons(member.spoons),
         water=_water(units, told, basis),
         overrides=tuple(_override(one) for one in told.overrides),

@@ -143,7 +143,7 @@ def _as_measured(volume: Volume) -> Decimal:
 
 
 _WIDEST_DRAWN = 1000
-"""cm: what is wider is drawn so wide on the quay, or all others would shrink to lines."""
+"""cm: what is wider is drawn so wide in the tank list, or all others would shrink to lines."""
 
 
 def _now(tank: Tank) -> dict[str, object]:

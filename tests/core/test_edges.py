@@ -30,7 +30,7 @@ from core.chemistry.elements import Component
 from core.due import Due, due_of
 from core.errors import InputError
 from core.guided.adjusting import pen_over
-from core.guided.oddness import is_odd_reading, is_odd_volume
+from core.guided.plausible_readings import is_odd_reading, is_odd_volume
 from core.guided.steps import StepKind
 from core.leaflet.meaning import amount_range_words
 from core.order_rules import stir_for, wait_after

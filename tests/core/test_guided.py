@@ -12,7 +12,7 @@ from core.chart import Dose, Role
 from core.errors import InputError
 from core.guided import Event, EventKind, GuidedPlan, StepKind, StepStatus, record_of, replay
 from core.guided.events import ABOUT_EVENTS, WITH_FIGURE, tell
-from core.guided.placing import kind_of_step, product_of_step
+from core.guided.step_lookup import kind_of_step, product_of_step
 from core.planning import Shelf
 from core.quantities import DoseUnit
 from core.water import TargetConvention, Water

@@ -16,7 +16,7 @@ from core.errors import InputError
 from core.growing import Crop
 from core.order_rules import OrderPreferences, RowsPlace, stir_for, wait_after
 from core.planning import Between, Shelf
-from core.planning.by_chart import CHART_UNCERTAINTY
+from core.planning.chart_ec_shares import CHART_UNCERTAINTY
 from core.planning.expected import RestsOn
 from core.planning.planned_pours import FIRST_SHARE, Pass
 from core.quantities import Reading, Volume

@@ -72,17 +72,17 @@ def test_a_known_dose_corrects_what_a_tank_holds(mix: Page) -> None:
 @pytest.mark.django_db(transaction=True)
 def test_tanks_are_put_in_order_away_and_back(mix: Page) -> None:
     show(mix, "Tank")
-    quay = mix.get_by_role("navigation", name="Tanks").locator("li .name")
-    names = quay.all_inner_texts()
+    tank_list = mix.get_by_role("navigation", name="Tanks").locator("li .name")
+    names = tank_list.all_inner_texts()
     mix.get_by_role("button", name="Move down").click()
-    expect(quay.first).to_have_text(names[1])
+    expect(tank_list.first).to_have_text(names[1])
     mix.get_by_role("button", name="Archive", exact=True).click()
     mix.get_by_role("button", name=f"Yes, archive {names[0]}").click()
-    expect(quay).to_have_count(len(names) - 1)
+    expect(tank_list).to_have_count(len(names) - 1)
     expect(mix.get_by_role("button", name="Take it to the bench")).to_be_visible()
     show(mix, "Tank")
     mix.get_by_role("button", name=f"Restore {names[0]}").click()
-    expect(quay).to_have_count(len(names))
+    expect(tank_list).to_have_count(len(names))
 
 
 @pytest.mark.django_db(transaction=True)

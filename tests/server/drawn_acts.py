@@ -360,8 +360,8 @@ def _look(acts: Acts) -> None:
         assert acts.yard.client.get(acts.at + place).status_code < 500, place
 
 
-def _customs(acts: Acts) -> None:
-    acts.send("PUT", "/customs", {
+def _order_preferences(acts: Acts) -> None:
+    acts.send("PUT", "/order-preferences", {
         "calmag": acts.drawn.choice(("before_base", "after_base")), "live": "last",
         "rows": "printed", "silica": acts.drawn.choice(("after_buffer", "before_buffer")),
     })  # fmt: skip
@@ -381,7 +381,7 @@ _ACTS: tuple[Callable[[Acts], None], ...] = (
     _add_water, _edit_water, _blend, _add_tank, _edit_tank, _usual, _put_away, _read, _read,
     _first_fill, _product, _product, _label, _bottles, _made_up, _meter, _charts, _leaflet,
     _begin_season, _begin_season, _tell_season, _tell_season, _tasks, _end_season, _join, _mix,
-    _mix, _bench, _bench, _customs, _vessels, _look, _look,
+    _mix, _bench, _bench, _order_preferences, _vessels, _look, _look,
 )  # fmt: skip
 
 

@@ -268,11 +268,11 @@ def test_readings_are_typed_and_corrected_as_the_pen_shows_them(yard: Yard) -> N
     assert answer["error"]["where"] == "events[2].figure"
 
 
-@pytest.mark.parametrize(("school", "follows"), [("on_top", True), ("all_in", False)])
+@pytest.mark.parametrize(("convention", "follows"), [("on_top", True), ("all_in", False)])
 def test_another_water_than_planned_is_said_before_anything_is_poured(
-    yard: Yard, school: str, follows: bool
+    yard: Yard, convention: str, follows: bool
 ) -> None:
-    bench = begin(yard, school=school, acknowledged=["water_too_strong"])
+    bench = begin(yard, convention=convention, acknowledged=["water_too_strong"])
     assert bench["steering"]["other_water"] is None
     planned = [Decimal(edge) for edge in bench["target"].split(" to ")]
     bench = tell(yard, bench, event("done", "fill"), event("read", "read-water", "0.82"))

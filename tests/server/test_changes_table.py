@@ -33,7 +33,7 @@ EDITS: list[Case] = [
     ("DELETE meters/{meter}", {}, ("removed", "meter", set())),
     ("PUT ranges", {"ranges": {"Ca": {"low": "120", "high": "200"}}},
      ("changed", "grow", {"ranges"})),
-    ("PUT customs", {"calmag": "after_base", "silica": "after_buffer", "live": "last",
+    ("PUT order-preferences", {"calmag": "after_base", "silica": "after_buffer", "live": "last",
                      "rows": "printed"}, ("changed", "grow", {"calmag"})),
     ("PATCH charts/{chart}", {"maker": "Somebody"}, ("changed", "chart", {"maker"})),
     ("POST starter-charts/marram", {}, ("added", "chart", set())),  # chart and first version

@@ -85,7 +85,7 @@ def test_answers_fit_the_document(yard: Yard) -> None:
         ("get", "/api/grows/{grow_id}/waters", {}),
         ("get", "/api/grows/{grow_id}/charts", {}),
         ("post", "/api/grows/{grow_id}/mix", yard.mix(column="w5")),
-        ("post", "/api/grows/{grow_id}/mix", yard.mix(reading="", school="all_in")),
+        ("post", "/api/grows/{grow_id}/mix", yard.mix(reading="", convention="all_in")),
         ("post", "/api/grows/{grow_id}/mix", yard.mix(volume="lots")),
         ("post", "/api/grows/{grow_id}/mix", yard.mix(tank=0)),
         ("post", "/api/grows/{grow_id}/waters", {"name": "Well", "kind": "well"}),
@@ -149,7 +149,7 @@ typed = st.text(max_size=70) | st.from_regex(r"[0-9]{1,7}([.,][0-9]{1,4})? ?(L|g
 @given(
     st.dictionaries(
         st.sampled_from(["tank", "water", "version_id", "column", "volume", "strength", "reading", "end",
-                         "school", "overrides", "calmag", "silica", "live", "rows", "blend",
+                         "convention", "overrides", "calmag", "silica", "live", "rows", "blend",
                          "between", "split", "hard_forms", "acid", "stood", "temperature",
                          "acknowledged", "more"]),
         json_values | typed,

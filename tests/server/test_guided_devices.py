@@ -16,7 +16,7 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from core.guided import Event, EventKind, GuidedPlan, GuidedState, StepKind, replay
-from core.guided.placing import product_of_step
+from core.guided.step_lookup import product_of_step
 from core.guided.steps import READ_STEPS
 from server.guided.models import Mix, MixEvent
 from server.guided.running import events_of

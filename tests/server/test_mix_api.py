@@ -16,7 +16,7 @@ def test_a_typed_mix_becomes_a_sheet(yard: Yard) -> None:
     assert list(pours) == ["glasswort", "limpet", "one", "two", "wrack", "tide"]
     assert pours["one"]["amount"] == {"value": "714", "unit": "mL"}
     assert pours["glasswort"]["amount"]["value"] == "127.5"
-    assert answer["schools"] == {
+    assert answer["conventions"] == {
         "followed": "on_top", "on_top": "1.72 to 1.92", "all_in": "1.20 to 1.40"
     }  # fmt: skip
     assert answer["climb"]["end_shown"] == "1.78"  # by the labels; the chart says 1.82
@@ -63,7 +63,7 @@ def test_units_are_each_persons_own(yard: Yard) -> None:
         ({"reading": "350 ppm"}, "ppm_without_scale", "reading"),
         ({"column": "w99"}, "unknown_column", "column"),
         ({"overrides": [{"product": "one", "strength": "lots"}]}, "not_a_number", "overrides.one"),
-        ({"school": "my own"}, "not_a_choice", "school"),
+        ({"convention": "my own"}, "not_a_choice", "convention"),
         ({"tank": "one"}, "wrong_type", "tank"),
     ],
 )

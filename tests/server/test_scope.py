@@ -54,7 +54,7 @@ BODIES: dict[str, dict[str, object]] = {
     "pace": {"pace": "brisk"}, "changes": {},
     "waters": {"name": "Well", "kind": "well"},
     "charts": {**SMALL_CHART, "name": "Smaller"},
-    "customs": {"calmag": "before_base", "silica": "after_buffer", "live": "last",
+    "order-preferences": {"calmag": "before_base", "silica": "after_buffer", "live": "last",
                 "rows": "printed"},
     "ranges": {"ranges": {}},
     "shelf": {},

@@ -639,7 +639,7 @@ def test_a_tank_is_judged_by_what_its_mix_was_steered_to(
 
     assert target() == "0.80 to 0.90"
     mix = bench.begin(neighbour, version_id=version.pk, column="w1", strength="50 %", reading="0.30",
-                      school="all_in", volume="90 L", split=False)  # fmt: skip
+                      convention="all_in", volume="90 L", split=False)  # fmt: skip
     bench.finish(neighbour, mix, read_water="0.30", read_ec="0.55", read_ph="5.8")
     assert target() == "0.50 to 0.60"
     mixed = course(neighbour)["happened"]  # the water that the bench read is no reading of the tank

@@ -1,4 +1,4 @@
-"""Shelf, bench, waters and customs: what is kept, what it does to a mix, and what is refused."""
+"""Shelf, bench, waters and order preferences: what is kept, what it does to a mix, and what is refused."""
 
 from decimal import Decimal
 from typing import Any
@@ -162,7 +162,7 @@ def test_waters_are_blended_and_the_share_is_told(yard: Yard) -> None:
     assert calcium["share"] == "0.75"
 
 
-def test_customs_are_remembered_and_a_mix_may_differ(yard: Yard) -> None:
+def test_order_preferences_are_remembered_and_a_mix_may_differ(yard: Yard) -> None:
     def order(**changes: object) -> list[str]:
         sheet = yard.plan(column="w5", reading="0.52", **changes)[1]["sheet"]
         return [pour["product"] for pour in sheet["pours"]]
@@ -174,12 +174,12 @@ def test_customs_are_remembered_and_a_mix_may_differ(yard: Yard) -> None:
         "live": "last",
         "rows": "printed",
     }
-    keep(yard, "customs", order_preferences)
+    keep(yard, "order-preferences", order_preferences)
     assert order().index("limpet") > order().index("two")
     mine = order(calmag="before_base")
     assert mine.index("limpet") < mine.index("one")
     overview = yard.client.get(f"/api/grows/{yard.grow.pk}").json()
-    assert overview["customs"] == order_preferences
+    assert overview["order_preferences"] == order_preferences
 
 
 def test_own_ranges_stand_beside_the_elements(yard: Yard) -> None:

@@ -95,7 +95,7 @@ def test_two_instances_agree_and_one_is_killed_without_a_loss() -> None:
         before = other.ask("POST", f"{at}/mix", plan)[1]["sheet"]["pours"]
         assert one.ask("PATCH", f"{at}/tanks/{yard.tank.pk}", {"name": "Gutters"})[0] == 200
         assert "Gutters" in [tank["name"] for tank in other.ask("GET", f"{at}/tanks")[1]["items"]]
-        assert one.ask("PUT", f"{at}/customs", {
+        assert one.ask("PUT", f"{at}/order-preferences", {
             "calmag": "after_base", "live": "first", "rows": "chemistry", "silica": "before_buffer",
         })[0] == 200  # fmt: skip
         turned = [each.ask("POST", f"{at}/mix", plan)[1]["sheet"]["pours"] for each in (one, other)]

@@ -66,16 +66,16 @@ def test_every_advice_at_the_bench_is_worded_and_so_are_its_causes() -> None:
 
 @pytest.mark.parametrize("tank", [row[0] for row in _TANKS])
 def test_the_demo_plans_whatever_one_chooses(yard: Yard, tank: str) -> None:
-    """Every tank with every chart, column, water and school gives a sheet that the words cover."""
+    """Every tank with every chart, column, water and convention gives a sheet that the words cover."""
     own = Tank.objects.get(grow=yard.grow, name=tank)
     why = worded("WHY")
     for version in ChartVersion.objects.filter(grow=yard.grow):
         for number, column in enumerate(stored(version).chart.columns):
-            school = ["on_top", "all_in", "doses_only"][number % 3]
+            convention = ["on_top", "all_in", "doses_only"][number % 3]
             water = WaterSource.objects.filter(grow=yard.grow)[number % 4]
             status, answer = yard.plan(
                 tank=own.pk, version_id=version.pk, column=column.key, water=water.pk,
-                volume=f"{own.litres} L", reading=str(water.last_ec), school=school,
+                volume=f"{own.litres} L", reading=str(water.last_ec), convention=convention,
                 split=number % 2 == 0, hard_forms=number % 3 == 0,
             )  # fmt: skip
             assert status == 200

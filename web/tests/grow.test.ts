@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 
-import type { Quay, Shapes, Water } from '../src/api/client';
+import type { Overview, Shapes, Water } from '../src/api/client';
 import { keeping } from '../src/api/inturn';
 import { GrowStore } from '../src/shell/grow.svelte';
 import type { Keys } from '../src/shell/keys.svelte';
@@ -41,8 +41,8 @@ describe('a grow on this screen', () => {
 
   it('is fetched whole, and what each tank asks for today stands by its number', async () => {
     await store.load();
-    expect(store.quay).toMatchObject({ id: 3, tanks: [{ id: 5 }], leaflets: [{ version_id: 71 }] });
-    expect(store.quay?.needs?.[5]).toMatchObject({ tank: 5 });
+    expect(store.overview).toMatchObject({ id: 3, tanks: [{ id: 5 }], leaflets: [{ version_id: 71 }] });
+    expect(store.overview?.needs?.[5]).toMatchObject({ tank: 5 });
     expect(store.problem).toBeUndefined();
   });
 
@@ -54,7 +54,7 @@ describe('a grow on this screen', () => {
     expect(get).not.toHaveBeenCalled();
     kept(undefined);
     await loading;
-    expect(store.quay?.id).toBe(3);
+    expect(store.overview?.id).toBe(3);
   });
 
   it('keeps what it knew where a part of it cannot be fetched, and says so', async () => {
@@ -63,19 +63,19 @@ describe('a grow on this screen', () => {
     answers['/tanks'] = { data: [] };
     await store.load();
     expect(store.problem?.code).toBe('server_silent');
-    expect(store.quay?.tanks).toHaveLength(1);
+    expect(store.overview?.tanks).toHaveLength(1);
   });
 
   it('does without the day where only that is missing', async () => {
     answers['/today'] = SILENT;
     await store.load();
-    expect([store.quay?.needs, store.problem]).toEqual([{}, undefined]);
+    expect([store.overview?.needs, store.problem]).toEqual([{}, undefined]);
   });
 
   it('is fetched once more where numbers came written with another mark', async () => {
     answers[''] = { data: { id: 3, units: { ...units, decimal: ',' }, blends: [] } };
     await store.load();
-    expect([asked('/tanks'), store.quay?.units.decimal]).toEqual([2, ',']);
+    expect([asked('/tanks'), store.overview?.units.decimal]).toEqual([2, ',']);
   });
 
   it('fetches a version of a chart that no tank is fed by once, and keeps it over a load', async () => {
@@ -86,7 +86,7 @@ describe('a grow on this screen', () => {
     expect([await store.whole(68), await store.whole(68)]).toEqual([true, true]);
     expect(asked('/chart-versions/{version_id}')).toBe(1);
     await store.load();
-    expect(store.quay?.charts.map((chart) => chart.version_id)).toEqual([71, 68]);
+    expect(store.overview?.charts.map((chart) => chart.version_id)).toEqual([71, 68]);
     answers['/chart-versions/{version_id}'] = SILENT;
     expect(await store.whole(69)).toBe(false);
   });
@@ -96,17 +96,17 @@ describe('a grow on this screen', () => {
     await store.load();
     store.takeWater({ id: 2, name: 'Well' } as Water);
     store.takeWater({ id: 4, name: 'RO' } as Water);
-    expect(store.quay?.waters).toEqual([
+    expect(store.overview?.waters).toEqual([
       { id: 2, name: 'Well' },
       { id: 4, name: 'RO' },
     ]);
     store.takeUsual(5, { column: 'w2' } as Shapes['UsualOut']);
     store.takeUsual(99, { column: 'w2' } as Shapes['UsualOut']);
-    expect(store.quay?.tanks).toMatchObject([{ id: 5, column: 'w2' }]);
-    store.takeBlends([{ id: 1 }] as Quay['blends']);
+    expect(store.overview?.tanks).toMatchObject([{ id: 5, column: 'w2' }]);
+    store.takeBlends([{ id: 1 }] as Overview['blends']);
     store.takeRanges({ crop: [] } as never);
     store.takePreferences({ calmag: 'after_base' } as never);
-    expect(store.quay).toMatchObject({ blends: [{ id: 1 }], customs: { calmag: 'after_base' } });
+    expect(store.overview).toMatchObject({ blends: [{ id: 1 }], order_preferences: { calmag: 'after_base' } });
     store.goToTank(5);
     expect(go).toHaveBeenCalledWith('/g/3/tanks/5/mix');
   });

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 
 import type { MixOut, Problem, Caution } from '../src/api/client';
 import { Mixing } from '../src/planning/mixing.svelte';
-import { quay } from './quay';
+import { overview } from './overview';
 
 const grow = {
   takePreferences: vi.fn(),
@@ -37,7 +37,7 @@ describe('a mix being planned', () => {
   });
 
   it('asks at once with what a tank is usually fed with', async () => {
-    const mixing = new Mixing(grow, quay, 5);
+    const mixing = new Mixing(grow, overview, 5);
     await settled();
     expect(mixing.answer?.litres).toBe('425');
     expect(post.mock.calls[0]?.[1].body).toMatchObject({
@@ -51,7 +51,7 @@ describe('a mix being planned', () => {
   });
 
   it('asks again for every change, and keeps it in the address', async () => {
-    const mixing = new Mixing(grow, quay, 5);
+    const mixing = new Mixing(grow, overview, 5);
     mixing.set({ strength: '50 %' });
     mixing.takeWater(4);
     await settled();
@@ -61,7 +61,7 @@ describe('a mix being planned', () => {
   });
 
   it('keeps the last good sheet, and the settings it belongs to, when one is refused', async () => {
-    const mixing = new Mixing(grow, quay, 5);
+    const mixing = new Mixing(grow, overview, 5);
     await settled();
     const problem = { code: 'unknown_unit', message: 'give a unit', where: 'volume' };
     post.mockResolvedValue({ error: { error: problem } });
@@ -78,15 +78,15 @@ describe('a mix being planned', () => {
   });
 
   it('tells what was kept although the grow was fetched anew meanwhile', () => {
-    const before = new Mixing(grow, quay, 5);
-    const mixing = new Mixing(grow, quay, 5, before);
+    const before = new Mixing(grow, overview, 5);
+    const mixing = new Mixing(grow, overview, 5, before);
     before.said = 'kept as its usual'; // its answer came late
     expect(mixing.said).toBe('kept as its usual');
-    expect(new Mixing(grow, quay, 6, mixing).said).toBe('');
+    expect(new Mixing(grow, overview, 6, mixing).said).toBe('');
   });
 
   it('says so when the server is silent, and asks again when told', async () => {
-    const mixing = new Mixing(grow, quay, 5);
+    const mixing = new Mixing(grow, overview, 5);
     await settled();
     post.mockRejectedValue(new TypeError('no network'));
     mixing.set({ volume: '20 L' });
@@ -99,7 +99,7 @@ describe('a mix being planned', () => {
   });
 
   it('takes a wish for one product back when it is emptied', () => {
-    const mixing = new Mixing(grow, quay, 5);
+    const mixing = new Mixing(grow, overview, 5);
     mixing.override('one', '40 %');
     expect(mixing.settings.overrides).toEqual({ one: '40 %' });
     mixing.override('one', ' ');
@@ -107,7 +107,7 @@ describe('a mix being planned', () => {
   });
 
   it('reads the letters on a bottle from the sheet, which may be of two charts', () => {
-    const mixing = new Mixing(grow, quay, 5);
+    const mixing = new Mixing(grow, overview, 5);
     mixing.answer = { ...sheet('10').data, tags: { one: 'M1', 'two-2': 'Tu' } } as never;
     expect([mixing.tag('one'), mixing.tag('two-2'), mixing.tag('unknown')]).toEqual([
       'M1',
@@ -117,7 +117,7 @@ describe('a mix being planned', () => {
   });
 
   it('starts afresh from another tank', () => {
-    const mixing = new Mixing(grow, quay, 5);
+    const mixing = new Mixing(grow, overview, 5);
     mixing.override('one', '40 %');
     mixing.takeTank(6);
     expect(grow.goToTank).toHaveBeenCalledWith(6); // an address of its own
@@ -126,7 +126,7 @@ describe('a mix being planned', () => {
   });
 
   it('holds an acknowledgement for the mix it was read of, and for no other', () => {
-    const mixing = new Mixing(grow, quay, 5);
+    const mixing = new Mixing(grow, overview, 5);
     mixing.acknowledge('bottle_runs_out');
     expect(mixing.settings.acknowledged).toEqual(['bottle_runs_out']);
     mixing.set({ volume: '20 L' });
@@ -134,7 +134,7 @@ describe('a mix being planned', () => {
   });
 
   it('takes the way out that a warning names', () => {
-    const mixing = new Mixing(grow, quay, 5);
+    const mixing = new Mixing(grow, overview, 5);
     const warning = (remedy: Record<string, string>) => ({ remedy }) as unknown as Caution;
     mixing.remedy(warning({ strength: '0.5' }));
     expect(mixing.settings.strength).toBe('50 %');
@@ -147,8 +147,8 @@ describe('a mix being planned', () => {
   });
 
   it('remembers a school of order for the whole grow', async () => {
-    const mine = structuredClone(quay);
-    const takePreferences = (told: typeof mine.customs) => void (mine.customs = told);
+    const mine = structuredClone(overview);
+    const takePreferences = (told: typeof mine.order_preferences) => void (mine.order_preferences = told);
     const mixing = new Mixing({ ...grow, takePreferences }, mine, 5);
     put.mockResolvedValue({ data: { kept: true } });
     await mixing.follow({ calmag: 'after_base' });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 
-import type { Element, Fill, Quay, Shapes } from '../src/api/client';
+import type { Element, Fill, Overview, Shapes } from '../src/api/client';
 import { InTurn } from '../src/api/inturn';
 import { drawClimb, type ClimbData } from '../src/planning/climb';
 import { elementLine } from '../src/planning/elements';
@@ -18,7 +18,7 @@ import {
 import { vesselShape, weighed } from '../src/planning/vessel';
 import { summary, withLine } from '../src/shelf/label';
 import { about, at, GUIDED, MIX, WATER } from '../src/shell/views';
-import { quay } from './quay';
+import { overview } from './overview';
 
 describe('figures', () => {
   it.each([
@@ -243,8 +243,8 @@ describe('a scale', () => {
 
 describe('settings', () => {
   it('start from what a tank is usually fed with', () => {
-    expect(usualFor(quay, 5)).toMatchObject({ version_id: 71, column: 'w2', reading: '0.52' });
-    expect(usualFor(quay, 6)).toMatchObject({ version_id: 81, column: 'leaf', reading: '' });
+    expect(usualFor(overview, 5)).toMatchObject({ version_id: 71, column: 'w2', reading: '0.52' });
+    expect(usualFor(overview, 6)).toMatchObject({ version_id: 81, column: 'leaf', reading: '' });
   });
 
   it('is fed by where its season stands today, before what was kept for it', () => {
@@ -252,22 +252,22 @@ describe('settings', () => {
       5: { version_id: 71, column_key: 'w1', strength_shown: '55 %' } as Shapes['TankToday'],
       6: { version_id: 999, column_key: 'w9', strength_shown: '55 %' } as Shapes['TankToday'],
     };
-    const grown = { ...quay, needs };
+    const grown = { ...overview, needs };
     expect(usualFor(grown, 5)).toMatchObject({ version_id: 71, column: 'w1', strength: '55 %' });
     // by a version that this screen does not have: as kept, and not half of each
-    expect(usualFor(grown, 6)).toEqual(usualFor(quay, 6));
+    expect(usualFor(grown, 6)).toEqual(usualFor(overview, 6));
   });
 
   it('go back exact where nobody typed, whatever is shown', () => {
     // Half a litre shown in US gallons is 0.13 gal, which would come back as 0.492 L.
     const tank = {
-      ...quay.tanks[0],
+      ...overview.tanks[0],
       volume: '0.13 gal',
       litres: { value: '0.5', unit: 'L' },
       strength_shown: '62.5 %',
       strength: { value: '62.5', unit: '%' },
     };
-    const small = { ...quay, tanks: [tank] } as Quay;
+    const small = { ...overview, tanks: [tank] } as Overview;
     const settings = usualFor(small, 5);
     const whole = asked(small, settings);
     expect([whole.volume, whole.strength]).toEqual([tank.litres, tank.strength]);
@@ -277,9 +277,9 @@ describe('settings', () => {
 
   it('come back from the address as they were', () => {
     const settings = {
-      ...usualFor(quay, 5),
+      ...usualFor(overview, 5),
       volume: '20 gal US',
-      school: 'all_in' as const,
+      convention: 'all_in' as const,
       overrides: { one: '40 %' },
       blend: [{ water: 4, share: '30 %' }],
       between: { column: 'w1', share: '25 %' },
@@ -288,9 +288,9 @@ describe('settings', () => {
       calmag: 'after_base' as const,
       stood: '6',
     };
-    expect(fromHash(quay, 5, toHash(quay, settings))).toEqual(settings);
+    expect(fromHash(overview, 5, toHash(overview, settings))).toEqual(settings);
     const elsewhere = { ...settings, between: { version_id: 81, column: 'leaf', share: '25 %' } };
-    expect(fromHash(quay, 5, toHash(quay, elsewhere))).toEqual(elsewhere);
+    expect(fromHash(overview, 5, toHash(overview, elsewhere))).toEqual(elsewhere);
   });
 
   it('go towards the chart that a season goes over to', () => {
@@ -301,36 +301,36 @@ describe('settings', () => {
       strength_shown: '60 %',
       towards: { version_id: 81, column_key: 'leaf', share_shown: '25 %' },
     };
-    const going = usualFor({ ...quay, needs: { 5: needs } } as unknown as Quay, 5);
+    const going = usualFor({ ...overview, needs: { 5: needs } } as unknown as Overview, 5);
     expect(going).toMatchObject({ version_id: 71, column: 'w1', strength: '60 %' });
     expect(going.between).toEqual({ version_id: 81, column: 'leaf', share: '25 %' });
     const { water, version_id, column, strength, between } = going;
     const address = hashOf({ water, version_id, column, strength, between });
-    expect(fromHash(quay, 5, address)).toMatchObject({ version_id: 71, column: 'w1', between });
+    expect(fromHash(overview, 5, address)).toMatchObject({ version_id: 71, column: 'w1', between });
     expect(versionsIn(address)).toEqual([71, 81]);
     expect(
-      usualFor({ ...quay, needs: { 5: { ...needs, towards: null } } } as unknown as Quay, 5)
+      usualFor({ ...overview, needs: { 5: { ...needs, towards: null } } } as unknown as Overview, 5)
         .between,
     ).toBeNull();
   });
 
   it('forget typed numbers where the units have changed', () => {
-    const hash = toHash(quay, { ...usualFor(quay, 5), volume: '20', reading: '0.9' });
-    const other = { ...quay, units: { ...quay.units, reading_words: 'ppm (700)' } } as Quay;
-    expect(fromHash(other, 5, hash)).toEqual(usualFor(quay, 5));
+    const hash = toHash(overview, { ...usualFor(overview, 5), volume: '20', reading: '0.9' });
+    const other = { ...overview, units: { ...overview.units, reading_words: 'ppm (700)' } } as Overview;
+    expect(fromHash(other, 5, hash)).toEqual(usualFor(overview, 5));
   });
 
   it('fall back to the usual where an address names what is not there', () => {
     const hash = '#chart=99&water=99&school=mine&end=top&x.ghost=1';
-    expect(fromHash(quay, 5, hash)).toEqual(usualFor(quay, 5));
-    expect(fromHash(quay, 99, '')).toEqual(usualFor(quay, 5));
+    expect(fromHash(overview, 5, hash)).toEqual(usualFor(overview, 5));
+    expect(fromHash(overview, 99, '')).toEqual(usualFor(overview, 5));
   });
 
   it('follow a new chart as it states', () => {
-    const before = { ...usualFor(quay, 5), school: 'all_in' as const, overrides: { one: '1 %' } };
-    expect(withChart(quay, before, 81)).toMatchObject({
+    const before = { ...usualFor(overview, 5), convention: 'all_in' as const, overrides: { one: '1 %' } };
+    expect(withChart(overview, before, 81)).toMatchObject({
       column: 'leaf',
-      school: null,
+      convention: null,
       overrides: {},
     });
   });

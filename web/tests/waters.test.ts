@@ -1,8 +1,8 @@
 import { describe, expect, it, vi } from 'vitest';
 
-import type { Quay, Water } from '../src/api/client';
+import type { Overview, Water } from '../src/api/client';
 import { editOf, LINES, withChange } from '../src/water/report';
-import { quay } from './quay';
+import { overview } from './overview';
 
 vi.mock('../src/api/client', () => ({}));
 
@@ -21,7 +21,7 @@ const water = {
   note: '',
   report: { calcium: '68', sodium: '18' },
 } as unknown as Water;
-const grow = quay as unknown as Quay;
+const grow = overview as unknown as Overview;
 
 describe('a change of a water', () => {
   it('names only what is changed, with what it was, exact and not as it was shown', () => {

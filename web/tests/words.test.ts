@@ -72,7 +72,7 @@ describe('a task in words', () => {
     ['drain, and let plain water run', task('prepare', { why: ['plain_water_run'] })],
   ])('is %s', (words, of) => expect(taskWords(of, named)).toBe(words));
 
-  it('on the quay is the most pressing one: late, then today, readings last', () => {
+  it('on the overview is the most pressing one: late, then today, readings last', () => {
     const need = (...tasks: Task[]) => needWords({ tasks } as Shapes['TankToday']);
     const planned = task('mix');
     const reads = task('read', { state: 'due' });

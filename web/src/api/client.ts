@@ -14,7 +14,7 @@ export type Water = Shapes['WaterOut'];
  * What a grow has, as a screen holds it: what holds for all of it, and its lists in whole.
  * `charts` are those that its tanks are fed by, and any that was asked for; `leaflets` names all.
  */
-export type Quay = Shapes['GrowOverview'] & {
+export type Overview = Shapes['GrowOverview'] & {
   tanks: Tank[];
   waters: Water[];
   charts: Chart[];

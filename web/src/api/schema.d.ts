@@ -389,26 +389,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/grows/{grow_id}/customs": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /**
-         * Set Customs
-         * @description Keep the schools of mixing order of this grow.
-         */
-        put: operations["set_customs"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/grows/{grow_id}/for-good": {
         parameters: {
             query?: never;
@@ -780,6 +760,26 @@ export interface paths {
          */
         get: operations["mix_record"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grows/{grow_id}/order-preferences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Set Order Preferences
+         * @description Keep the schools of mixing order of this grow.
+         */
+        put: operations["set_order_preferences"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2627,6 +2627,21 @@ export interface components {
             step: string;
         };
         /**
+         * ConventionOut
+         * @description The target by each convention, as the pen shows it.
+         */
+        ConventionOut: {
+            /** All In */
+            all_in: string | null;
+            /**
+             * Followed
+             * @enum {string}
+             */
+            followed: "on_top" | "all_in" | "doses_only";
+            /** On Top */
+            on_top: string | null;
+        };
+        /**
          * CourseOut
          * @description The course of a tank: what came, and what comes. `floor` is the water, for drawing.
          *
@@ -3292,11 +3307,11 @@ export interface components {
         GrowOverview: {
             /** Blends */
             blends: components["schemas"]["KeptBlend"][];
-            customs: components["schemas"]["OrderPreferencesOut"];
             /** Id */
             id: number;
             /** Name */
             name: string;
+            order_preferences: components["schemas"]["OrderPreferencesOut"];
             /** Person */
             person: string;
             /** Ranges */
@@ -4284,6 +4299,7 @@ export interface components {
             calmag?: components["schemas"]["CalmagPlace"] | null;
             /** Column */
             column: string;
+            convention?: components["schemas"]["TargetConvention"] | null;
             /** @default middle */
             end: components["schemas"]["End"];
             /**
@@ -4303,7 +4319,6 @@ export interface components {
              */
             reading: string | components["schemas"]["Figure"];
             rows?: components["schemas"]["RowsPlace"] | null;
-            school?: components["schemas"]["TargetConvention"] | null;
             silica?: components["schemas"]["SilicaPlace"] | null;
             /**
              * Split
@@ -4349,6 +4364,7 @@ export interface components {
             /** Acids */
             acids: components["schemas"]["AcidChoice"][];
             climb: components["schemas"]["ClimbOut"];
+            conventions: components["schemas"]["ConventionOut"];
             drawn_down: components["schemas"]["DrawnDownOut"] | null;
             /** Findings */
             findings: components["schemas"]["FindingOut"][];
@@ -4356,7 +4372,6 @@ export interface components {
             litres: string;
             /** Ready At */
             ready_at: string | null;
-            schools: components["schemas"]["SchoolOut"];
             sheet: components["schemas"]["PourSheetDocument"];
             /** Tags */
             tags: {
@@ -4890,7 +4905,7 @@ export interface components {
              * Code
              * @enum {string}
              */
-            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "bad_request" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "disk_full" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "failed" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_database" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_allowed" | "not_enough" | "not_far" | "not_found" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "page_outdated" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "refused" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "share_out_of_range" | "sign_in_needed" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
+            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "bad_request" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "disk_full" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "failed" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_database" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_allowed" | "not_enough" | "not_far" | "not_found" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "page_outdated" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "refused" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "share_out_of_range" | "sign_in_needed" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_many_tries" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
             /** Message */
             message: string;
             /**
@@ -5378,21 +5393,6 @@ export interface components {
             mineral: components["schemas"]["Mineral"];
             /** Times */
             times: number;
-        };
-        /**
-         * SchoolOut
-         * @description The target by each school, as the pen shows it.
-         */
-        SchoolOut: {
-            /** All In */
-            all_in: string | null;
-            /**
-             * Followed
-             * @enum {string}
-             */
-            followed: "on_top" | "all_in" | "doses_only";
-            /** On Top */
-            on_top: string | null;
         };
         /**
          * SchoolsDocument
@@ -9029,113 +9029,6 @@ export interface operations {
             };
         };
     };
-    set_customs: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                grow_id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OrderPreferencesIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Kept"];
-                };
-            };
-            /** @description The request cannot be read. */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-            /** @description Nobody is signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-            /** @description The page is out of date, or it is not for this member. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-            /** @description Over 2 MB. */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-            /** @description The address is too long; said by the web server, in its own words. */
-            414: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-            /** @description The database does not answer. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-            /** @description The machine's disk is full. */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ErrorOut"];
-                };
-            };
-        };
-    };
     delete_grow: {
         parameters: {
             query?: never;
@@ -11471,6 +11364,113 @@ export interface operations {
             };
             /** @description The database does not answer. */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    set_order_preferences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderPreferencesIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -137,7 +137,7 @@
         options={found.versions.map((one) => ({
           value: one.version_id,
           words: `version ${one.version_number}`,
-          note: dateWords(new Date(one.written_at), grow.quay?.time_zone),
+          note: dateWords(new Date(one.written_at), grow.overview?.time_zone),
         }))}
         onchoose={onversion}
       />{#if found.versions.length > 1}, beside <Choice

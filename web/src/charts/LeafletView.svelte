@@ -42,14 +42,14 @@
         value: `${chart}.${one.version_id}`,
         words: `version ${one.version_number}`,
       })),
-    ...(grow.quay?.leaflets ?? [])
+    ...(grow.overview?.leaflets ?? [])
       .filter((one) => one.chart_id !== chart)
       .map((one) => ({ value: `${one.chart_id}.0`, words: one.name })),
   ]);
   /** The chart just kept, for the way on to a pour sheet. */
   const fresh = $derived(keptNow || justKept.chart === chart);
 
-  const tanks = $derived(grow.quay?.tanks ?? []);
+  const tanks = $derived(grow.overview?.tanks ?? []);
   async function load(version = 0) {
     if (!chart) return;
     const { data, problem: wrong } = await answered(
@@ -163,7 +163,7 @@
   {:else if editing}
     {@const sheet = editing.sheet}
     <h1 class="unseen">{sheet.name || 'A leaflet'}</h1>
-    <LeafletSentence {editing} {tanks} waters={grow.quay?.waters ?? []} />
+    <LeafletSentence {editing} {tanks} waters={grow.overview?.waters ?? []} />
     <div class="halves">
       <div class="left">
         <Tools {editing} />

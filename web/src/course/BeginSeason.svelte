@@ -10,13 +10,13 @@
     $props();
 
   const grow = growHere();
-  const quay = $derived(grow.quay);
-  const tank = $derived(quay?.tanks.find((one) => one.id === season.tank));
-  const usual = $derived(quay?.leaflets.find((one) => one.chart_id === tank?.chart_id));
+  const overview = $derived(grow.overview);
+  const tank = $derived(overview?.tanks.find((one) => one.id === season.tank));
+  const usual = $derived(overview?.leaflets.find((one) => one.chart_id === tank?.chart_id));
 
   let chosen = $state(0);
-  const version = $derived(chosen || usual?.version_id || quay?.leaflets[0]?.version_id || 0);
-  const chart = $derived(quay?.charts.find((one) => one.version_id === version));
+  const version = $derived(chosen || usual?.version_id || overview?.leaflets[0]?.version_id || 0);
+  const chart = $derived(overview?.charts.find((one) => one.version_id === version));
   const columns = $derived(chart?.columns ?? []);
 
   let started = $state(new Date().toLocaleDateString('sv-SE'));
@@ -66,7 +66,7 @@
   ];
 </script>
 
-{#if quay && tank}
+{#if overview && tank}
   <h1 class="unseen">Begin a season</h1>
   <form onsubmit={begin}>
     <p class="sentence" role="group" aria-label="The season">
@@ -74,7 +74,7 @@
       <Choice
         label="Chart"
         value={version}
-        options={quay.leaflets.map((one) => ({ value: one.version_id, words: one.name }))}
+        options={overview.leaflets.map((one) => ({ value: one.version_id, words: one.name }))}
         onchoose={(id) => (chosen = id)}
       />
       in <b>{tank.name}</b> on

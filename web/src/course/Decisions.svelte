@@ -12,7 +12,7 @@
   const grow = growHere();
   /** Other charts that the season may go over to, over some days or at once. */
   const others = $derived(
-    grow.quay?.leaflets.filter((one) => one.version_id !== course.version_id) ?? [],
+    grow.overview?.leaflets.filter((one) => one.version_id !== course.version_id) ?? [],
   );
 
   const now = $derived(

@@ -12,7 +12,7 @@
     $props();
 
   const grow = growHere();
-  const tank = $derived(grow.quay?.tanks.find((one) => one.id === course.tank));
+  const tank = $derived(grow.overview?.tanks.find((one) => one.id === course.tank));
   const set = (changes: Partial<Plan>) => onchange({ ...plan, ...changes });
 
   const COLUMN = -1;

@@ -8,9 +8,9 @@
     $props();
 
   const grow = growHere();
-  const own = $derived(grow.quay?.needs?.[season.tank]?.season ?? null);
+  const own = $derived(grow.overview?.needs?.[season.tank]?.season ?? null);
   const others = $derived(
-    Object.values(grow.quay?.needs ?? {}).filter(
+    Object.values(grow.overview?.needs ?? {}).filter(
       (one) => one.season !== null && one.season !== own && one.tank !== season.tank,
     ),
   );

@@ -17,7 +17,7 @@
   let problem = $state.raw<Problem | undefined>();
   let isRead = $state(false);
 
-  const when = (at: string) => dateAndTime(new Date(at), grow.quay?.time_zone);
+  const when = (at: string) => dateAndTime(new Date(at), grow.overview?.time_zone);
 
   async function read(before?: number) {
     const params = { path: { grow_id: grow.id }, query: { ...of, ...(before ? { before } : {}) } };

@@ -151,7 +151,7 @@
   {/if}
   <Account />
   <Changes names />
-  {#if grow.quay}<GrowFile id={grow.id} name={grow.quay.name} {owns} />{/if}
+  {#if grow.overview}<GrowFile id={grow.id} name={grow.overview.name} {owns} />{/if}
 </div>
 
 <style>

@@ -1,21 +1,21 @@
 <script lang="ts">
-  import { answered, api, type Quay } from '../api/client';
+  import { answered, api, type Overview } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import type { Mixing } from './mixing.svelte';
   import { keptBlend } from './settings';
   import { growHere } from '../shell/grow.svelte';
   import Typed from './Typed.svelte';
 
-  let { quay, mixing }: { quay: Quay; mixing: Mixing } = $props();
+  let { overview, mixing }: { overview: Overview; mixing: Mixing } = $props();
 
   const grow = growHere();
   const settings = $derived(mixing.settings);
   const wrong = $derived(mixing.problem?.where ?? '');
   const others = $derived(
-    quay.waters.filter((one) => !settings.blend.some((part) => part.water === one.id)),
+    overview.waters.filter((one) => !settings.blend.some((part) => part.water === one.id)),
   );
 
-  const kept = $derived(keptBlend(quay, settings));
+  const kept = $derived(keptBlend(overview, settings));
   const problemHere = $derived(wrong.startsWith('blend'));
   let naming = $state(false);
   let name = $state('');
@@ -32,10 +32,10 @@
   async function drop(blend: number) {
     const { data } = await answered(
       api.DELETE('/api/grows/{grow_id}/blends/{blend_id}', {
-        params: { path: { grow_id: quay.id, blend_id: blend } },
+        params: { path: { grow_id: overview.id, blend_id: blend } },
       }),
     );
-    if (data) grow.takeBlends(quay.blends.filter((one) => one.id !== blend));
+    if (data) grow.takeBlends(overview.blends.filter((one) => one.id !== blend));
   }
 
   function blendPart(at: number, change: { water?: number; share?: string } | undefined) {
@@ -49,7 +49,7 @@
 {#each settings.blend as part, at (part.water)}
   and
   <Typed
-    label="Share of {quay.waters.find((one) => one.id === part.water)?.name}"
+    label="Share of {overview.waters.find((one) => one.id === part.water)?.name}"
     value={part.share}
     step={5}
     places={1}
@@ -61,7 +61,7 @@
     <Choice
       label="Water {at + 2}"
       value={part.water}
-      options={quay.waters
+      options={overview.waters
         .filter((one) => one.id === part.water || others.includes(one))
         .filter((one) => one.id !== settings.water)
         .map((one) => ({ value: one.id, words: one.name, note: one.reading ?? 'not read yet' }))}
@@ -101,7 +101,7 @@
 {/if}
 {#if settings.blend.length && mixing.answer?.water_shown}
   <span class="whole">
-    together {mixing.answer.water_shown}<small>{quay.units.reading_words}</small>,
+    together {mixing.answer.water_shown}<small>{overview.units.reading_words}</small>,
   </span>
 {/if}
 

@@ -7,7 +7,7 @@
 
   let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
 
-  const hours = (at: Date) => weekdayAndTime(at, mixing.quay.time_zone);
+  const hours = (at: Date) => weekdayAndTime(at, mixing.overview.time_zone);
 
   function wayOut({ remedy }: Caution): string {
     const { product, strength, end, column, hard_forms, acid } = remedy;

@@ -12,7 +12,7 @@
     $props();
 
   const underWay = $derived(
-    mixing.quay.tanks.find((tank) => tank.id === mixing.settings.tank)?.mix ?? null,
+    mixing.overview.tanks.find((tank) => tank.id === mixing.settings.tank)?.mix ?? null,
   );
 
   const unit = $derived(answer.climb.unit);
@@ -49,13 +49,13 @@
   <section>
     <h2>Target</h2>
     <dl>
-      <div class={{ followed: answer.schools.followed === 'on_top' }}>
+      <div class={{ followed: answer.conventions.followed === 'on_top' }}>
         <dt>on top</dt>
-        <dd>{answer.schools.on_top ?? '–'}</dd>
+        <dd>{answer.conventions.on_top ?? '–'}</dd>
       </div>
-      <div class={{ followed: answer.schools.followed === 'all_in' }}>
+      <div class={{ followed: answer.conventions.followed === 'all_in' }}>
         <dt>all-in</dt>
-        <dd>{answer.schools.all_in ?? '–'}</dd>
+        <dd>{answer.conventions.all_in ?? '–'}</dd>
       </div>
       <div class="followed">
         <dt>pH</dt>
@@ -63,7 +63,7 @@
       </div>
     </dl>
     <p class="unit">
-      EC in {unit}{answer.schools.followed === 'doses_only' ? '; no target, doses only' : ''}
+      EC in {unit}{answer.conventions.followed === 'doses_only' ? '; no target, doses only' : ''}
     </p>
     {#if answer.sheet.schools.not_counted.length}
       <p class="unit">
@@ -97,7 +97,7 @@
   {/if}
 
   {#if phases.has('calmag') || phases.has('live') || bothFirst || stated}
-    <section class="customs">
+    <section class="order-preferences">
       <h2>Where growers differ</h2>
       {#if phases.has('calmag')}
         <p>
@@ -229,13 +229,13 @@
     color: var(--faded);
   }
 
-  .customs .kept {
+  .order-preferences .kept {
     font-size: 0.8125rem;
     line-height: 1.3;
     color: var(--faded);
   }
 
-  .customs p {
+  .order-preferences p {
     font-size: 1rem;
     line-height: 2.2;
   }
@@ -265,7 +265,7 @@
     }
 
     .bench,
-    .customs {
+    .order-preferences {
       display: none;
     }
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Quay } from '../api/client';
+  import type { Overview } from '../api/client';
   import type { Keys } from '../shell/keys.svelte';
   import Climb from './Climb.svelte';
   import Margin from './Margin.svelte';
@@ -9,11 +9,11 @@
   import { written } from '../words/numbers';
 
   let {
-    quay,
+    overview,
     mixing,
     keys,
     onbench,
-  }: { quay: Quay; mixing: Mixing; keys: Keys; onbench: () => void } = $props();
+  }: { overview: Overview; mixing: Mixing; keys: Keys; onbench: () => void } = $props();
 
   const answer = $derived(mixing.answer);
   const answered = $derived(mixing.answered);
@@ -22,7 +22,7 @@
     (answer?.sheet.blend.length
       ? answer.sheet.blend.map((part) => part.name).join(' and ')
       : undefined) ??
-      quay.waters.find((one) => one.id === answered?.water)?.name ??
+      overview.waters.find((one) => one.id === answered?.water)?.name ??
       'Water',
   );
   const pourAt = (place: number) => answer?.sheet.pours[place - 1];
@@ -44,7 +44,7 @@
 </script>
 
 <div class="mix">
-  <div class="head"><Sentence {quay} {mixing} {keys} /></div>
+  <div class="head"><Sentence {overview} {mixing} {keys} /></div>
   <div class="wrong" aria-live="polite">
     {#if problem}
       <p id="what-is-wrong">
@@ -80,8 +80,8 @@
     </div>
   {/if}
   <p class="noted" aria-hidden="true">
-    {quay.name} · date ________ · EC ______ · pH ______ · acid ________ · °{quay.units.temperature} ____
-    · who ________
+    {overview.name} · date ________ · EC ______ · pH ______ · acid ________ · °{overview.units
+      .temperature} ____ · who ________
   </p>
   <p class="unseen" aria-live="polite">
     {#if answer && !problem}

@@ -30,7 +30,7 @@
     {#if tank.ph === null}
       <h2>pH after mixing: not known</h2>
       <p>
-        It follows from the water’s alkalinity. <a href={at(WATER, mixing.quay.id)}
+        It follows from the water’s alkalinity. <a href={at(WATER, mixing.overview.id)}
           >Enter its lab report</a
         >, or read pH after the feed.
       </p>
@@ -52,7 +52,7 @@
         </p>
       {:else if tank.ph > Number(window.high)}
         <p>
-          The shelf has no acid whose strength is known. <a href={at(SHELF, mixing.quay.id)}
+          The shelf has no acid whose strength is known. <a href={at(SHELF, mixing.overview.id)}
             >Enter one</a
           >.
         </p>

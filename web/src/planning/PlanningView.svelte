@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onDestroy, untrack } from 'svelte';
 
-  import type { Quay } from '../api/client';
+  import type { Overview } from '../api/client';
   import { go, numberHere } from '../routes';
   import Additions from '../shell/Additions.svelte';
   import { growHere } from '../shell/grow.svelte';
@@ -12,9 +12,11 @@
   import StopsDialog from './StopsDialog.svelte';
 
   const grow = growHere();
-  const quay = $derived(grow.quay);
+  const overview = $derived(grow.overview);
   const tank = $derived(numberHere('tank'));
-  const known = $derived(quay?.tanks.some((one) => one.id === tank) && quay.charts.length > 0);
+  const known = $derived(
+    overview?.tanks.some((one) => one.id === tank) && overview.charts.length > 0,
+  );
 
   let mixing = $state.raw<Mixing | undefined>();
   let showStops = $state(false);
@@ -22,26 +24,26 @@
   let going = $state<'print' | 'bench'>('print');
 
   $effect(() => {
-    if (!quay) return;
+    if (!overview) return;
     grow.tank = tank;
     if (!known) go(at(GROW, grow.id), { replace: true });
-    else untrack(() => void takeUp(quay, tank));
+    else untrack(() => void takeUp(overview, tank));
   });
 
-  async function takeUp(quay: Quay, tank: number) {
+  async function takeUp(overview: Overview, tank: number) {
     // A season may stand on an older version of its chart than the tank would be fed by.
-    const needs = quay.needs?.[tank];
+    const needs = overview.needs?.[tank];
     const standing = [needs?.version_id, needs?.towards?.version_id];
     for (const version of [...versionsIn(location.hash), ...standing])
-      if (version && !chartOf(quay, version)) await grow.whole(version);
+      if (version && !chartOf(overview, version)) await grow.whole(version);
     // Meanwhile the grow may have been fetched anew, or another tank gone to.
-    if (grow.quay !== quay || numberHere('tank') !== tank) return;
-    if (mixing?.quay === quay) mixing.showTank(tank);
-    else mixing = new Mixing(grow, quay, tank, mixing);
+    if (grow.overview !== overview || numberHere('tank') !== tank) return;
+    if (mixing?.overview === overview) mixing.showTank(tank);
+    else mixing = new Mixing(grow, overview, tank, mixing);
   }
 
   /** The mix that is under way in this tank, which no stop of another one holds up. */
-  const underWay = $derived(quay?.tanks.find((one) => one.id === tank)?.mix ?? undefined);
+  const underWay = $derived(overview?.tanks.find((one) => one.id === tank)?.mix ?? undefined);
 
   function leave(to: 'print' | 'bench') {
     going = to;
@@ -76,8 +78,8 @@
   });
 </script>
 
-{#if quay && mixing && known}
-  <Mix {quay} {mixing} keys={grow.keys} onbench={() => leave('bench')} />
+{#if overview && mixing && known}
+  <Mix {overview} {mixing} keys={grow.keys} onbench={() => leave('bench')} />
   <p class="add"><Additions /></p>
 {/if}
 {#if showStops && mixing?.answer}

@@ -9,7 +9,7 @@
 
   /** What was kept when the dialog opened; it is not typed over by a new sheet behind it. */
   function kept(): Record<string, { low: string; high: string }> {
-    const own = mixing.quay.ranges;
+    const own = mixing.overview.ranges;
     const fields = ({ element }: Element) => ({
       low: own[element]?.['low'] ?? '',
       high: own[element]?.['high'] ?? '',
@@ -25,7 +25,7 @@
     const given = Object.entries(typed).filter(([, { low, high }]) => low.trim() || high.trim());
     const { data, problem: trouble } = await answered(
       api.PUT('/api/grows/{grow_id}/ranges', {
-        params: { path: { grow_id: mixing.quay.id } },
+        params: { path: { grow_id: mixing.overview.id } },
         body: { ranges: Object.fromEntries(given) },
       }),
     );

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Quay } from '../api/client';
+  import type { Overview } from '../api/client';
   import type { Keys } from '../shell/keys.svelte';
   import Choice from '../parts/Choice.svelte';
   import Blend from './Blend.svelte';
@@ -10,28 +10,28 @@
   import Typed from './Typed.svelte';
   import Wishes from './Wishes.svelte';
 
-  let { quay, mixing, keys }: { quay: Quay; mixing: Mixing; keys: Keys } = $props();
+  let { overview, mixing, keys }: { overview: Overview; mixing: Mixing; keys: Keys } = $props();
 
   const settings = $derived(mixing.settings);
   const chart = $derived(mixing.chart);
   /** All charts by name, and the one that is poured from where it is an older version. */
   const charts = $derived(
-    chart && !quay.leaflets.some((one) => one.version_id === chart.version_id)
-      ? [chart, ...quay.leaflets]
-      : quay.leaflets,
+    chart && !overview.leaflets.some((one) => one.version_id === chart.version_id)
+      ? [chart, ...overview.leaflets]
+      : overview.leaflets,
   );
   const wrong = $derived(mixing.problem?.where ?? '');
   const held = $derived.by(() => {
-    const tank = quay.tanks.find((one) => one.id === settings.tank);
+    const tank = overview.tanks.find((one) => one.id === settings.tank);
     return tank?.held && tank.chart_id === chart?.chart_id && tank.column === settings.column;
   });
   const hasRange = $derived(mixing.answer?.sheet.pours.some((pour) => pour.range) ?? false);
-  const followed = $derived(settings.school ?? mixing.answer?.schools.followed ?? 'on_top');
+  const followed = $derived(settings.convention ?? mixing.answer?.conventions.followed ?? 'on_top');
 
   const usual = $derived(
     { added: 'on_top', total: 'all_in', none: 'doses_only' }[chart?.readings ?? 'added'],
   );
-  const schools = $derived(
+  const conventions = $derived(
     [
       {
         value: 'on_top' as const,
@@ -69,7 +69,7 @@
 
   /** Blends that are kept stand behind the waters, by negative numbers. */
   function takeWater(id: number) {
-    const blend = quay.blends.find((one) => -one.id === id);
+    const blend = overview.blends.find((one) => -one.id === id);
     if (blend) mixing.takeBlend(blend);
     else mixing.takeWater(id);
   }
@@ -115,7 +115,7 @@
     bind:opener={tank}
     label="Tank"
     value={settings.tank}
-    options={quay.tanks.map((one) => ({ value: one.id, words: one.name, note: one.crop }))}
+    options={overview.tanks.map((one) => ({ value: one.id, words: one.name, note: one.crop }))}
     onchoose={(id) => mixing.takeTank(id)}
   />
   to
@@ -133,7 +133,7 @@
     bind:opener={water}
     label="Water"
     value={settings.water}
-    options={waterChoices(quay)}
+    options={waterChoices(overview)}
     onchoose={takeWater}
   />
   reading
@@ -142,14 +142,14 @@
       bind:field={reading}
       label="Reading of the water"
       value={settings.reading}
-      step={quay.units.reading === 'mS/cm' ? 0.01 : quay.units.reading === 'CF' ? 0.1 : 5}
+      step={overview.units.reading === 'mS/cm' ? 0.01 : overview.units.reading === 'CF' ? 0.1 : 5}
       places={2}
       placeholder="not read"
       wrong={wrong.startsWith('reading') || wrong.startsWith('water')}
       onchange={(text) => mixing.set({ reading: text })}
-    /><small>{quay.units.reading_words}</small>{settings.blend.length ? '' : ','}
+    /><small>{overview.units.reading_words}</small>{settings.blend.length ? '' : ','}
   </span>
-  <Blend {quay} {mixing} />
+  <Blend {overview} {mixing} />
   and feed
   <Choice
     bind:opener={feed}
@@ -172,7 +172,7 @@
   {#if held}<small>held</small>{/if}
   {#if settings.between}
     {@const between = settings.between}
-    {@const other = between.version_id ? chartOf(quay, between.version_id) : chart}
+    {@const other = between.version_id ? chartOf(overview, between.version_id) : chart}
     going
     <Typed
       label="How far towards the other column"
@@ -249,11 +249,12 @@
       bind:opener={target}
       label="What the target means"
       value={followed}
-      options={schools}
-      onchoose={(school) => mixing.set({ school: school === usual ? null : school })}
+      options={conventions}
+      onchoose={(convention) =>
+        mixing.set({ convention: convention === usual ? null : convention })}
     />.
   </span>
-  <Wishes {quay} {mixing} bind:opener={also} />
+  <Wishes {overview} {mixing} bind:opener={also} />
   {#if mixing.said}<small role="status">{mixing.said}</small>{/if}
 </div>
 

@@ -1,19 +1,19 @@
 <script lang="ts">
-  import type { Quay } from '../api/client';
+  import type { Overview } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import { MOST_BLENDED } from './settings';
   import type { Mixing } from './mixing.svelte';
 
   let {
-    quay,
+    overview,
     mixing,
     opener = $bindable(),
-  }: { quay: Quay; mixing: Mixing; opener?: HTMLButtonElement | undefined } = $props();
+  }: { overview: Overview; mixing: Mixing; opener?: HTMLButtonElement | undefined } = $props();
 
   const settings = $derived(mixing.settings);
   const chart = $derived(mixing.chart);
   const others = $derived(
-    quay.waters.filter((one) => !settings.blend.some((part) => part.water === one.id)),
+    overview.waters.filter((one) => !settings.blend.some((part) => part.water === one.id)),
   );
   const spare = $derived(others.find((one) => one.id !== settings.water));
   const laterColumn = $derived.by(() => {
@@ -56,7 +56,7 @@
     if (what === 'between' && laterColumn)
       mixing.set({ between: { column: laterColumn.key, share: '50 %' } });
     if (what === 'split') mixing.set({ split: true });
-    if (what === 'bucket') mixing.set({ bucket: quay.units.volume === 'L' ? '10 L' : '3 gal' });
+    if (what === 'bucket') mixing.set({ bucket: overview.units.volume === 'L' ? '10 L' : '3 gal' });
     if (what === 'hard') mixing.set({ hard_forms: true });
     if (what === 'usual' || what === 'held') mixing.keepAsUsual(what === 'held');
   }

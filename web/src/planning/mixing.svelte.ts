@@ -6,7 +6,7 @@ import {
   type OrderPreferences,
   type MixOut,
   type Problem,
-  type Quay,
+  type Overview,
   type Caution,
   type Shapes,
 } from '../api/client';
@@ -42,7 +42,7 @@ export type Grow = Pick<
 
 /** One mix being planned: its settings, the last good sheet, and what is wrong with the newest. */
 export class Mixing {
-  readonly quay: Quay;
+  readonly overview: Overview;
   settings = $state.raw<Settings>() as Settings;
   /** The last good sheet, kept while the newest settings cannot be computed. */
   answer = $state.raw<MixOut | undefined>();
@@ -56,10 +56,10 @@ export class Mixing {
   #latest = new Latest((settings: Settings, signal) => this.#plan(settings, signal));
 
   /** A mix taken up again, since the grow was fetched anew, shows its last sheet until the next. */
-  constructor(grow: Grow, quay: Quay, tank: number, before?: Mixing) {
+  constructor(grow: Grow, overview: Overview, tank: number, before?: Mixing) {
     this.#grow = grow;
-    this.quay = quay;
-    this.settings = fromHash(quay, tank, location.hash);
+    this.overview = overview;
+    this.settings = fromHash(overview, tank, location.hash);
     if (before?.settings.tank === tank) {
       this.answer = before.answer;
       this.answered = before.answered;
@@ -91,8 +91,8 @@ export class Mixing {
   async start(): Promise<number | undefined> {
     const { data, problem: trouble } = await answered(
       api.POST('/api/grows/{grow_id}/mixes', {
-        params: { path: { grow_id: this.quay.id } },
-        body: asked(this.quay, this.settings),
+        params: { path: { grow_id: this.overview.id } },
+        body: asked(this.overview, this.settings),
       }),
     );
     if (!data) this.problem = trouble;
@@ -104,9 +104,9 @@ export class Mixing {
     this.set(custom);
     const { calmag, silica, live, rows } = this.settings;
     const body = { calmag, silica, live, rows };
-    const params = { path: { grow_id: this.quay.id } };
+    const params = { path: { grow_id: this.overview.id } };
     const kept = await api
-      .PUT('/api/grows/{grow_id}/customs', { params, body })
+      .PUT('/api/grows/{grow_id}/order-preferences', { params, body })
       .catch(() => ({ data: undefined }));
     if (kept.data) this.#grow.takePreferences(body);
   }
@@ -114,9 +114,9 @@ export class Mixing {
   /** Keep chart, column and strength as what this tank is usually fed with. */
   async keepAsUsual(held: boolean) {
     const { tank: id, version_id, column } = this.settings;
-    const tank = this.quay.tanks.find((one) => one.id === id);
+    const tank = this.overview.tanks.find((one) => one.id === id);
     if (!tank) return;
-    const { strength } = asked(this.quay, this.settings);
+    const { strength } = asked(this.overview, this.settings);
     const seen = {
       chart_id: tank.chart_id,
       column: tank.column,
@@ -125,7 +125,7 @@ export class Mixing {
     };
     const { data, problem: trouble } = await answered(
       api.PATCH('/api/grows/{grow_id}/tanks/{tank_id}/usual', {
-        params: { path: { grow_id: this.quay.id, tank_id: id } },
+        params: { path: { grow_id: this.overview.id, tank_id: id } },
         body: { version_id, column, strength, held, seen },
       }),
     );
@@ -136,7 +136,7 @@ export class Mixing {
   }
 
   /** The grow's own ranges of elements, from now on. */
-  takeRanges(ranges: Quay['ranges']) {
+  takeRanges(ranges: Overview['ranges']) {
     this.#grow.takeRanges(ranges);
     void this.recompute();
   }
@@ -155,12 +155,12 @@ export class Mixing {
 
   /** The address that leads back to this mix. */
   get hash(): string {
-    return toHash(this.quay, this.settings);
+    return toHash(this.overview, this.settings);
   }
 
   /** The address has come to another tank. */
   showTank(tank: number) {
-    if (tank !== this.settings.tank) this.#take(usualFor(this.quay, tank));
+    if (tank !== this.settings.tank) this.#take(usualFor(this.overview, tank));
   }
 
   takeTank(tank: number) {
@@ -168,12 +168,12 @@ export class Mixing {
   }
 
   takeWater(water: number) {
-    this.set(withWater(this.quay, { ...this.settings, acknowledged: [] }, water));
+    this.set(withWater(this.overview, { ...this.settings, acknowledged: [] }, water));
   }
 
   /** A blend that is kept by its name, as a water is taken. */
   takeBlend(kept: Shapes['KeptBlend']) {
-    this.set(withBlend(this.quay, { ...this.settings, acknowledged: [] }, kept));
+    this.set(withBlend(this.overview, { ...this.settings, acknowledged: [] }, kept));
   }
 
   /** Keep this blend by a name; what was wrong with it, or nothing. */
@@ -181,7 +181,7 @@ export class Mixing {
     const { water, blend } = this.settings;
     const { data, problem } = await answered(
       api.POST('/api/grows/{grow_id}/blends', {
-        params: { path: { grow_id: this.quay.id } },
+        params: { path: { grow_id: this.overview.id } },
         body: { name, water, parts: blend },
       }),
     );
@@ -190,8 +190,8 @@ export class Mixing {
   }
 
   async takeChart(version: number) {
-    if (!chartOf(this.quay, version) && !(await this.#grow.whole(version))) return;
-    this.set(withChart(this.quay, { ...this.settings, acknowledged: [] }, version));
+    if (!chartOf(this.overview, version) && !(await this.#grow.whole(version))) return;
+    this.set(withChart(this.overview, { ...this.settings, acknowledged: [] }, version));
   }
 
   /** What one product gets otherwise; an empty text takes the wish back. */
@@ -201,7 +201,7 @@ export class Mixing {
   }
 
   get chart() {
-    return chartOf(this.quay, this.settings.version_id);
+    return chartOf(this.overview, this.settings.version_id);
   }
 
   /** The two letters on a product's paper label, in the chart or charts the sheet is of. */
@@ -212,7 +212,7 @@ export class Mixing {
   #take(settings: Settings) {
     this.said = '';
     this.settings = settings;
-    history.replaceState(history.state, '', toHash(this.quay, settings));
+    history.replaceState(history.state, '', toHash(this.overview, settings));
     this.recompute();
   }
 
@@ -231,10 +231,10 @@ export class Mixing {
   }
 
   async #plan(settings: Settings, signal: AbortSignal): Promise<MixOut> {
-    const path = { grow_id: this.quay.id };
+    const path = { grow_id: this.overview.id };
     const { data, error } = await api.POST('/api/grows/{grow_id}/mix', {
       params: { path },
-      body: asked(this.quay, settings),
+      body: asked(this.overview, settings),
       signal,
     });
     if (!data) throw new Refused(problemOf(error));

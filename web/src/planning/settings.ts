@@ -1,5 +1,5 @@
 import type { VersionId } from '../api/ids';
-import type { Chart, Figure, OrderPreferences, MixIn, Quay, Shapes } from '../api/client';
+import type { Chart, Figure, OrderPreferences, MixIn, Overview, Shapes } from '../api/client';
 
 /** What one mix is set to, as typed. */
 export interface Settings extends OrderPreferences {
@@ -28,7 +28,7 @@ export interface Settings extends OrderPreferences {
   /** Codes of the stops that were read and accepted for this very mix. */
   acknowledged: string[];
   end: MixIn['end'];
-  school: NonNullable<MixIn['school']> | null;
+  convention: NonNullable<MixIn['convention']> | null;
   /** Product key to the share of its printed dose, as typed. */
   overrides: Record<string, string>;
 }
@@ -44,7 +44,7 @@ const plain = () => ({
   acid: '',
   acknowledged: [],
   end: 'middle' as const,
-  school: null,
+  convention: null,
   overrides: {},
 });
 
@@ -60,12 +60,12 @@ const CUSTOMS = {
 
 export const CUSTOM_NAMES = Object.keys(CUSTOMS) as (keyof OrderPreferences)[];
 
-export function chartOf(quay: Quay, version: number): Chart | undefined {
-  return quay.charts.find((chart) => chart.version_id === version);
+export function chartOf(overview: Overview, version: number): Chart | undefined {
+  return overview.charts.find((chart) => chart.version_id === version);
 }
 
-function ofWater(quay: Quay, water: number): Pick<Settings, 'reading' | 'temperature'> {
-  const found = quay.waters.find((one) => one.id === water);
+function ofWater(overview: Overview, water: number): Pick<Settings, 'reading' | 'temperature'> {
+  const found = overview.waters.find((one) => one.id === water);
   return { reading: found?.reading ?? '', temperature: found?.temperature ?? '' };
 }
 
@@ -77,12 +77,12 @@ export function betweenToday(towards: Shapes['TowardsToday'] | null | undefined)
 }
 
 /** The settings a tank is usually fed with: where its season stands today, or what was kept for it. */
-export function usualFor(quay: Quay, tankId: number): Settings {
-  const tank = quay.tanks.find((one) => one.id === tankId) ?? quay.tanks[0];
-  const season = quay.needs?.[tank?.id ?? 0];
-  const grown = quay.charts.find((one) => one.version_id === season?.version_id);
+export function usualFor(overview: Overview, tankId: number): Settings {
+  const tank = overview.tanks.find((one) => one.id === tankId) ?? overview.tanks[0];
+  const season = overview.needs?.[tank?.id ?? 0];
+  const grown = overview.charts.find((one) => one.version_id === season?.version_id);
   const chart =
-    grown ?? quay.charts.find((one) => one.chart_id === tank?.chart_id) ?? quay.charts[0];
+    grown ?? overview.charts.find((one) => one.chart_id === tank?.chart_id) ?? overview.charts[0];
   if (!tank || !chart) throw new Error('A mix needs a tank and a chart.');
   const wanted = grown ? season?.column_key : tank.column;
   const column = chart.columns.find((one) => one.key === wanted) ?? chart.columns[0];
@@ -95,29 +95,36 @@ export function usualFor(quay: Quay, tankId: number): Settings {
     column: column?.key ?? '',
     volume: tank.volume,
     strength: (grown && season?.strength_shown) || tank.strength_shown,
-    ...ofWater(quay, tank.water),
-    ...quay.customs,
+    ...ofWater(overview, tank.water),
+    ...overview.order_preferences,
   };
 }
 
 /** Other water, with its own last reading. */
-export function withWater(quay: Quay, settings: Settings, water: number): Settings {
+export function withWater(overview: Overview, settings: Settings, water: number): Settings {
   const blend = settings.blend.filter((part) => part.water !== water);
-  return { ...settings, water, blend, ...ofWater(quay, water) };
+  return { ...settings, water, blend, ...ofWater(overview, water) };
 }
 
 /** A blend that is kept by its name, with the last reading of its first water. */
-export function withBlend(quay: Quay, settings: Settings, kept: Shapes['KeptBlend']): Settings {
+export function withBlend(
+  overview: Overview,
+  settings: Settings,
+  kept: Shapes['KeptBlend'],
+): Settings {
   const blend = kept.parts.map((part) => ({ water: part.water, share: part.share_shown }));
-  return { ...settings, water: kept.water, blend, ...ofWater(quay, kept.water) };
+  return { ...settings, water: kept.water, blend, ...ofWater(overview, kept.water) };
 }
 
 /** The blend, of those that are kept, that these settings pour. */
-export function keptBlend(quay: Quay, { water, blend }: Settings): Shapes['KeptBlend'] | undefined {
+export function keptBlend(
+  overview: Overview,
+  { water, blend }: Settings,
+): Shapes['KeptBlend'] | undefined {
   const said = (parts: { water: number; share: string }[]) =>
     parts.map((part) => `${part.water} ${part.share.replace(/\s/g, '')}`).join();
   const now = said(blend);
-  return quay.blends.find(
+  return overview.blends.find(
     (one) =>
       blend.length > 0 &&
       one.water === water &&
@@ -126,21 +133,21 @@ export function keptBlend(quay: Quay, { water, blend }: Settings): Shapes['KeptB
 }
 
 /** Another chart: its column of the same name or else its first, read as that chart states. */
-export function withChart(quay: Quay, settings: Settings, version: number): Settings {
-  const columns = chartOf(quay, version)?.columns ?? [];
+export function withChart(overview: Overview, settings: Settings, version: number): Settings {
+  const columns = chartOf(overview, version)?.columns ?? [];
   const column = columns.find((one) => one.key === settings.column) ?? columns[0];
   return {
     ...settings,
     version_id: version,
     column: column?.key ?? '',
     between: null,
-    school: null,
+    convention: null,
     overrides: {},
   };
 }
 
 /** The units in which what is typed here is meant, whatever is set elsewhere meanwhile. */
-export function typedIn({ units }: Pick<Quay, 'units'>): NonNullable<MixIn['typed_in']> {
+export function typedIn({ units }: Pick<Overview, 'units'>): NonNullable<MixIn['typed_in']> {
   const { volume, gallon, reading, ppm_scale, temperature, decimal } = units;
   const scale = ppm_scale === 500 || ppm_scale === 640 || ppm_scale === 700 ? ppm_scale : null;
   return {
@@ -154,16 +161,16 @@ export function typedIn({ units }: Pick<Quay, 'units'>): NonNullable<MixIn['type
 }
 
 /** The request for these settings: what stands as the server gave it goes back exact. */
-export function asked(quay: Quay, settings: Settings): MixIn {
+export function asked(overview: Overview, settings: Settings): MixIn {
   const { overrides, ...rest } = settings;
-  const tank = quay.tanks.find((one) => one.id === settings.tank);
-  const water = quay.waters.find((one) => one.id === settings.water);
+  const tank = overview.tanks.find((one) => one.id === settings.tank);
+  const water = overview.waters.find((one) => one.id === settings.water);
   return {
     ...rest,
     volume: exactly(settings.volume, tank?.volume, tank?.litres),
     strength: exactly(settings.strength, tank?.strength_shown, tank?.strength),
     reading: exactly(settings.reading, water?.reading, water?.ec),
-    typed_in: typedIn(quay),
+    typed_in: typedIn(overview),
     overrides: Object.entries(overrides).map(([product, strength]) => ({ product, strength })),
   };
 }
@@ -173,8 +180,8 @@ function exactly(text: string, shown?: string | null, figure?: Figure | null): s
 }
 
 /** The units in which bare numbers were typed; in others they would mean something else. */
-function unitsOf(quay: Quay): string {
-  return `${quay.units.volume}, ${quay.units.reading_words}, ${quay.units.temperature}`;
+function unitsOf(overview: Overview): string {
+  return `${overview.units.volume}, ${overview.units.reading_words}, ${overview.units.temperature}`;
 }
 
 const TYPED = ['volume', 'reading', 'bucket'] as const;
@@ -183,14 +190,14 @@ const SWITCHES = ['split', 'hard_forms'] as const;
 
 /** Settings as the part of the address behind the hash, so that a reload keeps them; the tank stands
  * before it. */
-export function toHash(quay: Quay, settings: Settings): string {
-  const words = new URLSearchParams({ units: unitsOf(quay) });
+export function toHash(overview: Overview, settings: Settings): string {
+  const words = new URLSearchParams({ units: unitsOf(overview) });
   for (const name of ['water', 'version_id', 'column', ...TYPED, ...PLAIN_TEXTS] as const)
     words.set(name, `${settings[name]}`);
   words.set('end', settings.end);
-  if (settings.school) words.set('school', settings.school);
+  if (settings.convention) words.set('convention', settings.convention);
   for (const name of CUSTOM_NAMES)
-    if (settings[name] !== quay.customs[name]) words.set(name, settings[name]);
+    if (settings[name] !== overview.order_preferences[name]) words.set(name, settings[name]);
   for (const name of SWITCHES) if (settings[name]) words.set(name, 'yes');
   if (settings.between) {
     words.set('between', settings.between.column);
@@ -233,9 +240,9 @@ export function versionsIn(hash: string): number[] {
 }
 
 /** The column that an address goes towards, of its own chart or of another. */
-function betweenIn(quay: Quay, { version_id: own }: Settings, words: URLSearchParams) {
+function betweenIn(overview: Overview, { version_id: own }: Settings, words: URLSearchParams) {
   const version = Number(words.get('towards')) || own;
-  const columns = chartOf(quay, version)?.columns ?? [];
+  const columns = chartOf(overview, version)?.columns ?? [];
   const column = columns.find((one) => one.key === words.get('between'))?.key;
   if (!column) return null;
   const share = words.get('way')?.slice(0, 60) ?? '50 %';
@@ -243,20 +250,20 @@ function betweenIn(quay: Quay, { version_id: own }: Settings, words: URLSearchPa
 }
 
 /** Settings from an address; whatever this grow does not have falls back to the usual. */
-export function fromHash(quay: Quay, tank: number, hash: string): Settings {
+export function fromHash(overview: Overview, tank: number, hash: string): Settings {
   const words = wordsOf(hash);
   const number = (name: string) => Number(words.get(name) ?? NaN);
-  let settings = usualFor(quay, tank);
+  let settings = usualFor(overview, tank);
   if (!words.has('version_id')) return settings;
-  if (quay.waters.some((water) => water.id === number('water')))
-    settings = withWater(quay, settings, number('water'));
-  const chart = chartOf(quay, number('version_id'));
+  if (overview.waters.some((water) => water.id === number('water')))
+    settings = withWater(overview, settings, number('water'));
+  const chart = chartOf(overview, number('version_id'));
   const columnOf = (key: string | null) => chart?.columns.find((one) => one.key === key)?.key;
   if (chart) {
     settings.version_id = chart.version_id;
     settings.column = columnOf(words.get('column')) ?? chart.columns[0]?.key ?? '';
   }
-  const typed = words.get('units') === unitsOf(quay) ? TYPED : [];
+  const typed = words.get('units') === unitsOf(overview) ? TYPED : [];
   for (const name of [...typed, ...PLAIN_TEXTS])
     settings[name] = words.get(name)?.slice(0, 60) ?? settings[name];
   const choose = <T extends string>(name: string, choices: readonly T[], usual: T): T =>
@@ -267,12 +274,12 @@ export function fromHash(quay: Quay, tank: number, hash: string): Settings {
   settings.live = choose('live', CUSTOMS.live, settings.live);
   settings.rows = choose('rows', CUSTOMS.rows, settings.rows);
   for (const name of SWITCHES) settings[name] = words.get(name) === 'yes';
-  const school = words.get('school');
-  if (school === 'on_top' || school === 'all_in' || school === 'doses_only')
-    settings.school = school;
-  settings.between = betweenIn(quay, settings, words);
+  const convention = words.get('convention') ?? words.get('school');
+  if (convention === 'on_top' || convention === 'all_in' || convention === 'doses_only')
+    settings.convention = convention;
+  settings.between = betweenIn(overview, settings, words);
   const rows = new Set(chart?.rows.map((row) => row.key));
-  const waters = new Set(quay.waters.map((water) => water.id));
+  const waters = new Set(overview.waters.map((water) => water.id));
   for (const [name, value] of words) {
     const key = name.slice(2);
     if (name.startsWith('x.') && rows.has(key)) settings.overrides[key] = value.slice(0, 60);

@@ -12,9 +12,9 @@
   }: { meter: number; measures: 'ec' | 'ph'; standards: string[]; ondone: () => void } = $props();
 
   const grow = growHere();
-  const unit = $derived(grow.quay?.units.reading_words ?? 'mS/cm');
+  const unit = $derived(grow.overview?.units.reading_words ?? 'mS/cm');
   let read = $state<Record<string, string>>({});
-  const scale = grow.quay?.units.temperature ?? 'C';
+  const scale = grow.overview?.units.temperature ?? 'C';
   let degrees = $state({ C: '25', F: '77' }[scale]);
   let problem = $state.raw<Problem | undefined>();
 
@@ -30,13 +30,13 @@
 
   async function keep(event: SubmitEvent) {
     event.preventDefault();
-    if (!grow.quay) return;
+    if (!grow.overview) return;
     const params = { path: { grow_id: grow.id, meter_id: meter } };
     const body: Shapes['CalibrationIn'] = {
       measures,
       points,
       degrees: degrees.trim().replace(',', '.'),
-      typed_in: typedIn(grow.quay),
+      typed_in: typedIn(grow.overview),
     };
     const outcome = await answered(
       api.POST('/api/grows/{grow_id}/meters/{meter_id}/calibrations', { params, body }),

@@ -1,13 +1,14 @@
 <script lang="ts">
-  import { api, answered, type Problem, type Quay, type Shapes } from '../api/client';
+  import { api, answered, type Problem, type Overview, type Shapes } from '../api/client';
   import Entries from '../parts/Entries.svelte';
   import { choices, ROLES } from '../words/growing';
 
   let {
-    quay,
+    overview,
     onclose,
     onadded,
-  }: { quay: Quay; onclose: () => void; onadded: (id: number, name: string) => void } = $props();
+  }: { overview: Overview; onclose: () => void; onadded: (id: number, name: string) => void } =
+    $props();
 
   let told = $state<Shapes['NewProduct']>({ name: '', maker: '', role: 'base', form: 'liquid' });
   let problem = $state<Problem | undefined>();
@@ -15,7 +16,7 @@
   async function add() {
     const { data, problem: trouble } = await answered(
       api.POST('/api/grows/{grow_id}/products', {
-        params: { path: { grow_id: quay.id } },
+        params: { path: { grow_id: overview.id } },
         body: told,
       }),
     );

@@ -9,7 +9,7 @@
     type MeasuringVessel,
     type Problem,
     type Product,
-    type Quay,
+    type Overview,
     type Shelf,
   } from '../api/client';
   import { keeping } from '../api/inturn';
@@ -25,7 +25,7 @@
 
   /** Shown only where the grow is known. */
   const grow = growHere();
-  const quay = $derived(grow.quay as Quay);
+  const overview = $derived(grow.overview as Overview);
 
   let shelf = $state.raw<Shelf | undefined>();
   let chosen = $state<number | undefined>();
@@ -37,7 +37,7 @@
 
   /** Each product as the server last had it: an edit names the state that it was made from. */
   const asSeen = new SvelteMap<number, Product>();
-  const params = $derived({ path: { grow_id: quay.id } });
+  const params = $derived({ path: { grow_id: overview.id } });
   const product = $derived(shelf?.products.find((one) => one.id === chosen));
 
   /** As many products as were on screen, a page at a time; what is looked for may change meanwhile. */
@@ -68,7 +68,7 @@
     const { data, problem: trouble } = await answered(
       keeping.run(() =>
         api.PUT('/api/grows/{grow_id}/products/{product_id}', {
-          params: { path: { grow_id: quay.id, product_id: product.id } },
+          params: { path: { grow_id: overview.id, product_id: product.id } },
           body: {
             label,
             left,
@@ -143,7 +143,7 @@
       <div bind:this={sheet}>
         {#if adding}
           <NewProduct
-            {quay}
+            {overview}
             onclose={() => (adding = false)}
             onadded={(id, name) => {
               choose(id);
@@ -153,7 +153,7 @@
           />
         {:else if product && makingUp}
           <MakeUp
-            grow={quay.id}
+            grow={overview.id}
             {product}
             products={shelf.products}
             onleave={() => (makingUp = false)}
@@ -165,7 +165,7 @@
         {:else if product}
           {#key product.id}
             <ProductSheet
-              grow={quay.id}
+              grow={overview.id}
               {product}
               products={shelf.products}
               {problem}
@@ -173,7 +173,7 @@
               onkeep={keep}
             >
               <Bottles
-                grow={quay.id}
+                grow={overview.id}
                 today={shelf.today}
                 {product}
                 onchange={load}

@@ -8,7 +8,7 @@
 
   let { grow }: { grow: GrowStore } = $props();
 
-  const quay = $derived(grow.quay);
+  const overview = $derived(grow.overview);
   const close = () => (grow.asking = undefined);
 
   /** What was added or set counts at once. */
@@ -16,14 +16,19 @@
     close();
     await grow.load();
     if (tank !== undefined)
-      go(quay?.charts.length ? at(MIX, grow.id, { tank }) : at(GROW, grow.id));
+      go(overview?.charts.length ? at(MIX, grow.id, { tank }) : at(GROW, grow.id));
   }
 </script>
 
 {#if grow.asking === 'keys'}
   <KeysDialog keys={grow.keys} onclose={close} />
-{:else if grow.asking === 'tank' && quay}
-  <TankDialog {quay} onclose={close} onadded={added} onwater={(water) => grow.takeWater(water)} />
-{:else if grow.asking === 'units' && quay}
-  <UnitsDialog {quay} onclose={close} onchanged={() => added()} />
+{:else if grow.asking === 'tank' && overview}
+  <TankDialog
+    {overview}
+    onclose={close}
+    onadded={added}
+    onwater={(water) => grow.takeWater(water)}
+  />
+{:else if grow.asking === 'units' && overview}
+  <UnitsDialog {overview} onclose={close} onchanged={() => added()} />
 {/if}

@@ -34,7 +34,7 @@
   <button type="button" onclick={() => go(at(PEOPLE, grow.id))}
     >{signedIn().person}<span class="unseen">: your account, and who works here</span></button
   >
-  {#if grow.quay}
+  {#if grow.overview}
     <button type="button" onclick={() => (grow.asking = 'units')}>Units</button>
     {#each grow.offers as offer (offer.words)}
       <button type="button" onclick={offer.act}>{offer.words}</button>

@@ -3,7 +3,7 @@
 
   import Choice from '../parts/Choice.svelte';
   import Shape from '../parts/Shape.svelte';
-  import QuayList from '../quay/QuayList.svelte';
+  import TankList from '../overview/TankList.svelte';
   import { go, numberHere, route } from '../routes';
   import { signedIn } from '../sign_in/here';
   import Additions from './Additions.svelte';
@@ -30,13 +30,13 @@
   const keys = new Keys();
   const number = $derived(numberHere('grow'));
   const grow = $derived(new GrowStore(number, keys));
-  const quay = $derived(grow.quay);
+  const overview = $derived(grow.overview);
   const here = $derived(
     about(LEAFLET, route.pathname)
       ? CHARTS
       : VIEWS.find((view) => about(view, route.pathname) !== undefined),
   );
-  const planned = $derived(Boolean(quay?.tanks.length && quay.charts.length));
+  const planned = $derived(Boolean(overview?.tanks.length && overview.charts.length));
   let main = $state<HTMLElement>();
 
   provideGrow(() => grow);
@@ -56,7 +56,7 @@
     asked = view;
     if (!OF_A_TANK.includes(view)) return go(at(view, number));
     const left = leftOff.grow === number ? leftOff.tank : undefined;
-    const tank = grow.tank ?? left ?? quay?.tanks[0]?.id;
+    const tank = grow.tank ?? left ?? overview?.tanks[0]?.id;
     const hash = view === MIX && tank === left ? leftOff.hash : '';
     go(tank ? at(view, number, { tank }) : at(GROW, number), { hash });
   }
@@ -97,14 +97,14 @@
         {session.grows[0]?.name ?? ''}
       {/if}
     </div>
-    {#if quay?.tanks.length}
-      <QuayList {quay} chosen={grow.tank} {keys} ontank={showTank} />
-      {#if quay.charts.length}<p class="add"><Additions /></p>{/if}
+    {#if overview?.tanks.length}
+      <TankList {overview} chosen={grow.tank} {keys} ontank={showTank} />
+      {#if overview.charts.length}<p class="add"><Additions /></p>{/if}
     {/if}
   </nav>
   <Header {grow} {here} {planned} onview={show} />
   <main id="main" bind:this={main} tabindex="-1">
-    {#if quay}
+    {#if overview}
       {@render children()}
     {:else if grow.problem}
       <p class="empty" role="alert">{grow.problem.message} Your data is safe on the server.</p>

@@ -9,13 +9,13 @@
 
   /** An empty grow: three sentences, in any order, and behind them the first pour sheet. */
   const grow = growHere();
-  const quay = $derived(grow.quay);
+  const overview = $derived(grow.overview);
   const path = $derived({ grow_id: grow.id });
 
   /** With a tank and a chart a mix can be planned at once. */
   $effect(() => {
-    const tank = quay?.tanks[0];
-    if (tank && quay?.charts.length) go(at(MIX, grow.id, { tank: tank.id }), { replace: true });
+    const tank = overview?.tanks[0];
+    if (tank && overview?.charts.length) go(at(MIX, grow.id, { tank: tank.id }), { replace: true });
   });
 
   let water = $state<{ name: string; kind: keyof typeof WATERS; reading: string }>({
@@ -37,9 +37,9 @@
   );
 
   const kept = $derived({
-    water: quay?.waters[0],
-    tank: quay?.tanks[0],
-    leaflet: quay?.charts[0],
+    water: overview?.waters[0],
+    tank: overview?.tanks[0],
+    leaflet: overview?.charts[0],
   });
 
   let fields = $state<Partial<Record<Step, HTMLElement | undefined>>>({});
@@ -49,7 +49,7 @@
   $effect(() => {
     // Never out of the field in which somebody types already.
     const typing = document.activeElement instanceof HTMLInputElement;
-    if (quay && next && !typing) fields[next]?.focus();
+    if (overview && next && !typing) fields[next]?.focus();
   });
 
   type Step = 'water' | 'tank' | 'leaflet';
@@ -63,16 +63,21 @@
   }
 
   function keepWater(told = water) {
-    if (!quay) return;
-    const body = { ...told, typed_in: typedIn(quay) };
+    if (!overview) return;
+    const body = { ...told, typed_in: typedIn(overview) };
     return settle('water', api.POST('/api/grows/{grow_id}/waters', { params: { path }, body }));
   }
 
   /** A tank stands on a water: where none is told yet, it is one that nobody has read. */
   async function keepTank(told = tank) {
-    if (!quay) return;
+    if (!overview) return;
     if (!kept.water && !(await keepWater({ ...water, reading: water.reading }))) return;
-    const body = { ...told, crop: '', water: quay.waters[0]?.id ?? 0, typed_in: typedIn(quay) };
+    const body = {
+      ...told,
+      crop: '',
+      water: overview.waters[0]?.id ?? 0,
+      typed_in: typedIn(overview),
+    };
     await settle('tank', api.POST('/api/grows/{grow_id}/tanks', { params: { path }, body }));
   }
 

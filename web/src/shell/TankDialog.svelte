@@ -3,7 +3,7 @@
     api,
     problemOf,
     type Problem,
-    type Quay,
+    type Overview,
     type TankIn,
     type Water,
     type WaterIn,
@@ -14,12 +14,12 @@
   import { typedIn } from '../planning/settings';
 
   let {
-    quay,
+    overview,
     onclose,
     onadded,
     onwater,
   }: {
-    quay: Quay;
+    overview: Overview;
     onclose: () => void;
     onadded: (tank: number) => void;
     onwater: (water: Water) => void;
@@ -42,7 +42,7 @@
     balance_off: false,
   };
 
-  const firstWater = () => quay.waters[0]?.id ?? NEW;
+  const firstWater = () => overview.waters[0]?.id ?? NEW;
   let water = $state(firstWater());
   let tank = $state<Omit<TankIn, 'water' | 'volume' | 'typed_in'> & { volume: string }>({
     name: '',
@@ -59,14 +59,14 @@
   let problemIn = $state<'tank' | 'source'>('tank');
 
   async function add() {
-    const params = { path: { grow_id: quay.id } };
+    const params = { path: { grow_id: overview.id } };
     problem = undefined;
     try {
       if (water === NEW) {
         problemIn = 'source';
         const made = await api.POST('/api/grows/{grow_id}/waters', {
           params,
-          body: { ...source, typed_in: typedIn(quay) },
+          body: { ...source, typed_in: typedIn(overview) },
         });
         if (!made.data) return void (problem = problemOf(made.error));
         onwater({ ...UNMEASURED, ...source, id: made.data.id });
@@ -75,7 +75,7 @@
       problemIn = 'tank';
       const made = await api.POST('/api/grows/{grow_id}/tanks', {
         params,
-        body: { ...tank, water, typed_in: typedIn(quay) },
+        body: { ...tank, water, typed_in: typedIn(overview) },
       });
       if (made.data) onadded(made.data.id);
       else problem = problemOf(made.error);
@@ -123,7 +123,7 @@
     <label>
       Filled from
       <select bind:value={water}>
-        {#each quay.waters as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+        {#each overview.waters as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
         <option value={NEW}>another water …</option>
       </select>
     </label>

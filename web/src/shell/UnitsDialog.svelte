@@ -1,9 +1,12 @@
 <script lang="ts">
-  import { api, answered, type Problem, type Quay, type UnitsIn } from '../api/client';
+  import { api, answered, type Problem, type Overview, type UnitsIn } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
 
-  let { quay, onclose, onchanged }: { quay: Quay; onclose: () => void; onchanged: () => void } =
-    $props();
+  let {
+    overview,
+    onclose,
+    onchanged,
+  }: { overview: Overview; onclose: () => void; onchanged: () => void } = $props();
 
   const VOLUMES = [
     ['L', 'litres'],
@@ -41,7 +44,7 @@
     ['iso', '2026-12-02'],
   ] as const;
 
-  const now = () => quay.units;
+  const now = () => overview.units;
   let volume = $state(now().volume);
   let reading = $state(now().ppm_scale ? `ppm ${now().ppm_scale}` : now().reading);
   let spoons = $state(now().spoons);
@@ -54,7 +57,7 @@
   async function keep() {
     const { data, problem: trouble } = await answered(
       api.PUT('/api/grows/{grow_id}/units', {
-        params: { path: { grow_id: quay.id } },
+        params: { path: { grow_id: overview.id } },
         body: { volume, reading, spoons, temperature, decimal, clock, dates } as UnitsIn,
       }),
     );

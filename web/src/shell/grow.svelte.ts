@@ -7,7 +7,7 @@ import {
   listed,
   type OrderPreferences,
   type Problem,
-  type Quay,
+  type Overview,
   type Shapes,
   type Water,
 } from '../api/client';
@@ -27,7 +27,7 @@ export interface Offer {
 export class GrowStore {
   readonly id: number;
   readonly keys: Keys;
-  quay = $state<Quay | undefined>();
+  overview = $state<Overview | undefined>();
   problem = $state.raw<Problem | undefined>();
   /** The tank that the view on screen is about. */
   tank = $state<number | undefined>();
@@ -59,7 +59,7 @@ export class GrowStore {
     ]);
     if (grow.data && writeAs(grow.data.units)) return this.load(); // written with the other mark
     if (grow.data && tanks.data && waters.data && leaflets.data && charts.data)
-      this.quay = {
+      this.overview = {
         ...grow.data,
         tanks: tanks.data,
         waters: waters.data,
@@ -80,25 +80,25 @@ export class GrowStore {
 
   /** Whether a version of a chart is known whole; it is fetched if it is not, once. */
   async whole(version: number): Promise<boolean> {
-    if (this.quay?.charts.some((chart) => chart.version_id === version)) return true;
+    if (this.overview?.charts.some((chart) => chart.version_id === version)) return true;
     const path = { grow_id: this.id, version_id: version };
     const { data } = await answered(
       api.GET('/api/grows/{grow_id}/chart-versions/{version_id}', { params: { path } }),
     );
     if (!data) return false;
     this.#asked = [...this.#asked, data];
-    this.quay?.charts.push(data);
+    this.overview?.charts.push(data);
     return true;
   }
 
   takeWater(water: Water) {
-    const known = this.quay?.waters.find((one) => one.id === water.id);
+    const known = this.overview?.waters.find((one) => one.id === water.id);
     if (known) Object.assign(known, water);
-    else this.quay?.waters.push(water);
+    else this.overview?.waters.push(water);
   }
 
   takeUsual(tank: number, usual: Shapes['UsualOut']) {
-    const known = this.quay?.tanks.find((one) => one.id === tank);
+    const known = this.overview?.tanks.find((one) => one.id === tank);
     if (known) Object.assign(known, usual);
   }
 
@@ -107,15 +107,15 @@ export class GrowStore {
   }
 
   takePreferences(preferences: OrderPreferences) {
-    if (this.quay) this.quay.customs = preferences;
+    if (this.overview) this.overview.order_preferences = preferences;
   }
 
-  takeBlends(blends: Quay['blends']) {
-    if (this.quay) this.quay.blends = blends;
+  takeBlends(blends: Overview['blends']) {
+    if (this.overview) this.overview.blends = blends;
   }
 
-  takeRanges(ranges: Quay['ranges']) {
-    if (this.quay) this.quay.ranges = ranges;
+  takeRanges(ranges: Overview['ranges']) {
+    if (this.overview) this.overview.ranges = ranges;
   }
 }
 

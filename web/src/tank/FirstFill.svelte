@@ -14,7 +14,9 @@
   let said = $state('');
 
   const params = $derived({ path: { grow_id: grow.id, tank_id: tank } });
-  const hour = $derived(watched ? timeOfDay(new Date(watched.look_at), grow.quay?.time_zone) : '');
+  const hour = $derived(
+    watched ? timeOfDay(new Date(watched.look_at), grow.overview?.time_zone) : '',
+  );
 
   async function take(asking: Promise<{ data?: Shapes['WatchedOut']; error?: unknown }>) {
     const outcome = await answered(asking);

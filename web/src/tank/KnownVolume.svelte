@@ -39,13 +39,13 @@
 
   async function calculate(event: SubmitEvent) {
     event.preventDefault();
-    const { quay } = grow;
-    if (!quay) return;
+    const { overview } = grow;
+    if (!overview) return;
     const path = { grow_id: grow.id, tank_id: tank };
     const body = {
       ...told,
       product: told.way === 'dose' && product ? product : null,
-      typed_in: typedIn(quay),
+      typed_in: typedIn(overview),
     };
     const outcome = await answered(
       api.POST('/api/grows/{grow_id}/tanks/{tank_id}/known-volume', { params: { path }, body }),

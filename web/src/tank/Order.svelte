@@ -9,7 +9,7 @@
   let { tank }: { tank: Tank } = $props();
 
   const grow = growHere();
-  const tanks = $derived(grow.quay?.tanks ?? []);
+  const tanks = $derived(grow.overview?.tanks ?? []);
   const place = $derived(tanks.findIndex((one) => one.id === tank.id));
   let away = $state.raw<Shapes['ArchivedTank'][]>([]);
   let problem = $state.raw<Problem | undefined>();

@@ -19,8 +19,8 @@
 
   const grow = growHere();
   const number = $derived(numberHere('tank'));
-  const quay = $derived(grow.quay);
-  const tank = $derived(quay?.tanks.find((one) => one.id === number));
+  const overview = $derived(grow.overview);
+  const tank = $derived(overview?.tanks.find((one) => one.id === number));
 
   let drawn = $state.raw<Drawn | undefined>();
   let busy = $state(false);
@@ -34,7 +34,7 @@
     });
   });
   $effect(() => {
-    if (quay && !tank) go(at(GROW, grow.id), { replace: true });
+    if (overview && !tank) go(at(GROW, grow.id), { replace: true });
   });
   onDestroy(() => {
     if (leftOff.tank !== number) Object.assign(leftOff, { grow: grow.id, tank: number, hash: '' });
@@ -43,8 +43,8 @@
 
   /** An edit of one field, made from what stands here now. */
   async function edit(body: Partial<Shapes['TankEdit']>): Promise<boolean> {
-    if (!drawn || !quay) return false;
-    const kept = await drawn.edit({ ...body, typed_in: typedIn(quay) });
+    if (!drawn || !overview) return false;
+    const kept = await drawn.edit({ ...body, typed_in: typedIn(overview) });
     if (kept) await changed();
     return kept;
   }
@@ -62,12 +62,14 @@
   }
 
   const text = (event: Event) => (event.currentTarget as HTMLInputElement).value.trim();
-  const tape = $derived(quay?.units.volume.startsWith('gal') ? ('in' as const) : ('cm' as const));
+  const tape = $derived(
+    overview?.units.volume.startsWith('gal') ? ('in' as const) : ('cm' as const),
+  );
 </script>
 
 <div class="view">
   {#if drawn?.problem}<p role="alert">△ {drawn.problem.message}</p>{/if}
-  {#if !tank || !quay || !drawn}
+  {#if !tank || !overview || !drawn}
     <Shape what="The tank is being looked up" />
   {:else}
     {#key tank.id}
@@ -97,7 +99,7 @@
         <Choice
           label="Filled from"
           value={tank.water}
-          options={quay.waters.map((one) => ({ value: one.id, words: one.name }))}
+          options={overview.waters.map((one) => ({ value: one.id, words: one.name }))}
           onchoose={(water) => void edit({ water })}
         />, grown in
         <Choice

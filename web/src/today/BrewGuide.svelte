@@ -51,7 +51,7 @@
   const fills = $derived(step?.measured?.fills ?? []);
   const held = $derived(Boolean(brew && brewStates(brew)[brew.state] && !anyway));
   const when = $derived(
-    brew?.ready_at ? weekdayAndTime(new Date(brew.ready_at), grow.quay?.time_zone) : '',
+    brew?.ready_at ? weekdayAndTime(new Date(brew.ready_at), grow.overview?.time_zone) : '',
   );
 
   function keep(step: number) {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
 
-  import type { Quay, Shapes } from '../api/client';
+  import type { Overview, Shapes } from '../api/client';
   import { typedIn } from '../planning/settings';
   import { dayWords } from '../words/dates';
   import { MEASURED } from '../words/meters';
@@ -14,7 +14,7 @@
     today,
     units,
     onended,
-  }: { day: Day; today: Today; units: Quay | undefined; onended: () => void } = $props();
+  }: { day: Day; today: Today; units: Overview | undefined; onended: () => void } = $props();
 
   interface Row {
     ec: string;

@@ -17,7 +17,7 @@
 
   const grow = growHere();
   const when = $derived(byWhen(today, tank.tasks));
-  const timeWords = (moment: string) => timeOfDay(new Date(moment), grow.quay?.time_zone);
+  const timeWords = (moment: string) => timeOfDay(new Date(moment), grow.overview?.time_zone);
   const named = (key: string) => tank.products.find((one) => one.key === key)?.name ?? key;
 </script>
 

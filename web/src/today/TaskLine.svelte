@@ -67,7 +67,7 @@
   /** The mix that the season asks for; the Mix view takes its column and strength. */
   function mixIt() {
     const { version_id } = tank;
-    const usual = grow.quay?.tanks.find((one) => one.id === tank.tank);
+    const usual = grow.overview?.tanks.find((one) => one.id === tank.tank);
     const between = betweenToday(tank.towards);
     const column = (between ? tank.column_key : task.column) ?? '';
     const strength = task.strength_shown ?? usual?.strength_shown ?? '';

@@ -84,7 +84,12 @@
         <BrewGuide {...brewed} ondone={brewDone} onleave={() => (brewing = undefined)} />
       {/key}
     {:else if round}
-      <Round {day} {today} units={grow.quay} onended={() => ((round = false), void grow.load())} />
+      <Round
+        {day}
+        {today}
+        units={grow.overview}
+        onended={() => ((round = false), void grow.load())}
+      />
     {:else}
       {#each waiting as tank (tank.tank)}
         <TankTasks

@@ -1,30 +1,32 @@
 <script lang="ts">
-  import { answered, api, type Problem, type Quay, type Shapes } from '../api/client';
+  import { answered, api, type Problem, type Overview, type Shapes } from '../api/client';
   import Choice from '../parts/Choice.svelte';
 
   /** What each water does to a column of a chart, as rows of the table of waters. */
-  let { quay, stamp }: { quay: Quay; /** Moves when a water was changed. */ stamp: number } =
-    $props();
+  let {
+    overview,
+    stamp,
+  }: { overview: Overview; /** Moves when a water was changed. */ stamp: number } = $props();
 
   // What is held against each other at first; the reader goes on from there.
   // svelte-ignore state_referenced_locally
-  const fed = quay.tanks.find((one) =>
-    quay.charts.some((chart) => chart.chart_id === one.chart_id),
+  const fed = overview.tanks.find((one) =>
+    overview.charts.some((chart) => chart.chart_id === one.chart_id),
   );
   // svelte-ignore state_referenced_locally
-  const usual = quay.charts.find((one) => one.chart_id === fed?.chart_id) ?? quay.charts[0];
+  const usual = overview.charts.find((one) => one.chart_id === fed?.chart_id) ?? overview.charts[0];
   let version = $state(usual?.version_id ?? 0);
   let column = $state(fed?.column || usual?.columns[0]?.key || '');
   let strength = $state(fed?.strength_shown ?? '100 %');
   let found = $state.raw<Shapes['WaterInChartOut'][]>([]);
   let problem = $state.raw<Problem | undefined>();
 
-  const chart = $derived(quay.charts.find((one) => one.version_id === version));
+  const chart = $derived(overview.charts.find((one) => one.version_id === version));
 
   $effect(() => {
     void stamp;
     const params = {
-      path: { grow_id: quay.id, version_id: version },
+      path: { grow_id: overview.id, version_id: version },
       query: { column, strength },
     };
     if (!column) return;
@@ -38,7 +40,7 @@
 
   function take(next: number) {
     version = next;
-    const columns = quay.charts.find((one) => one.version_id === next)?.columns ?? [];
+    const columns = overview.charts.find((one) => one.version_id === next)?.columns ?? [];
     if (!columns.some((one) => one.key === column)) column = columns[0]?.key ?? '';
   }
 
@@ -48,12 +50,12 @@
 {#if chart}
   <tbody>
     <tr>
-      <th scope="row" class="head" colspan={quay.waters.length + 1}>
+      <th scope="row" class="head" colspan={overview.waters.length + 1}>
         In
         <Choice
           label="Chart that waters are held against"
           value={version}
-          options={quay.charts.map((one) => ({ value: one.version_id, words: one.name }))}
+          options={overview.charts.map((one) => ({ value: one.version_id, words: one.name }))}
           onchoose={take}
         />
         <Choice
@@ -74,7 +76,7 @@
     </tr>
     <tr>
       <th scope="row">share of the target</th>
-      {#each quay.waters as water (water.id)}
+      {#each overview.waters as water (water.id)}
         {@const one = of(water.id)}
         <td>
           {#if one?.too_strong}<b>△ {one.share_shown}</b>{:else}{one?.share_shown || '–'}{/if}
@@ -83,7 +85,7 @@
     </tr>
     <tr>
       <th scope="row">calcium from the water <small>ppm</small></th>
-      {#each quay.waters as water (water.id)}
+      {#each overview.waters as water (water.id)}
         {@const one = of(water.id)}
         <td>
           {#if one?.calcium_shown}{one.calcium_shown}
@@ -93,7 +95,7 @@
     </tr>
     <tr>
       <th scope="row">acid for 100 L</th>
-      {#each quay.waters as water (water.id)}
+      {#each overview.waters as water (water.id)}
         {@const one = of(water.id)}
         <td>
           {#if one?.acid_shown}{one.acid_shown}

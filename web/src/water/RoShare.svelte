@@ -1,11 +1,11 @@
 <script lang="ts">
-  import { api, problemOf, type Quay } from '../api/client';
+  import { api, problemOf, type Overview } from '../api/client';
   import { Latest } from '../planning/latest';
   import { typedIn } from '../planning/settings';
   import Typed from '../planning/Typed.svelte';
   import Choice from '../parts/Choice.svelte';
 
-  let { quay }: { quay: Quay } = $props();
+  let { overview }: { overview: Overview } = $props();
 
   type Wanted = 'ec' | 'calcium' | 'alkalinity';
   interface Question {
@@ -23,13 +23,13 @@
     { value: 'alkalinity' as const, words: 'alkalinity' },
   ];
   const UNITS = $derived({
-    ec: quay.units.reading_words,
+    ec: overview.units.reading_words,
     calcium: 'ppm',
     alkalinity: 'mg/L CaCO₃',
   });
   /** The hardest water, and the purest: what one most likely wants to know. */
   function first(): Question {
-    const read = [...quay.waters].sort((a, b) => Number(b.ec?.value) - Number(a.ec?.value));
+    const read = [...overview.waters].sort((a, b) => Number(b.ec?.value) - Number(a.ec?.value));
     return {
       source: read[0]?.id ?? 0,
       other: (read.find((one) => one.kind === 'ro') ?? read.at(-1))?.id ?? 0,
@@ -46,10 +46,10 @@
   let trouble = $state('');
 
   const latest = new Latest(async (asked: Question, signal: AbortSignal) => {
-    const params = { path: { grow_id: quay.id } };
+    const params = { path: { grow_id: overview.id } };
     return await api.POST('/api/grows/{grow_id}/share-of-water', {
       params,
-      body: { ...asked, typed_in: typedIn(quay) },
+      body: { ...asked, typed_in: typedIn(overview) },
       signal,
     });
   });
@@ -67,7 +67,11 @@
   }
 
   const waters = $derived(
-    quay.waters.map((one) => ({ value: one.id, words: one.name, note: one.reading ?? 'not read' })),
+    overview.waters.map((one) => ({
+      value: one.id,
+      words: one.name,
+      note: one.reading ?? 'not read',
+    })),
   );
 </script>
 

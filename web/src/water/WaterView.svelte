@@ -1,5 +1,12 @@
 <script lang="ts">
-  import { api, answered, type Problem, type Quay, type Shapes, type Water } from '../api/client';
+  import {
+    api,
+    answered,
+    type Problem,
+    type Overview,
+    type Shapes,
+    type Water,
+  } from '../api/client';
   import { keeping } from '../api/inturn';
   import Choice from '../parts/Choice.svelte';
   import { DISINFECTANTS, KINDS, TREATED, editOf, withChange, type Report } from './report';
@@ -14,7 +21,7 @@
 
   const grow = growHere();
   /** Shown only where the grow is known. */
-  const quay = $derived(grow.quay as Quay);
+  const overview = $derived(grow.overview as Overview);
 
   let problem = $state<(Problem & { water: number }) | undefined>();
   let kept = $state('');
@@ -23,12 +30,12 @@
 
   async function keep(water: Water, change: Report) {
     kept = '';
-    const body = editOf(quay, water, change);
+    const body = editOf(overview, water, change);
     grow.takeWater(withChange(water, change));
     const { data, problem: trouble } = await answered(
       keeping.run(() =>
         api.PATCH('/api/grows/{grow_id}/waters/{water_id}', {
-          params: { path: { grow_id: quay.id, water_id: water.id } },
+          params: { path: { grow_id: overview.id, water_id: water.id } },
           body,
         }),
       ),
@@ -45,7 +52,7 @@
 
   async function look() {
     const { data } = await answered(
-      api.GET('/api/grows/{grow_id}/water-lines', { params: { path: { grow_id: quay.id } } }),
+      api.GET('/api/grows/{grow_id}/water-lines', { params: { path: { grow_id: overview.id } } }),
     );
     lines = data ?? lines;
   }
@@ -55,7 +62,7 @@
   async function explain(water: Water, entry: number, because: Shapes['FarIn']['because']) {
     const { data, problem: trouble } = await answered(
       api.POST('/api/grows/{grow_id}/waters/{water_id}/far-reading', {
-        params: { path: { grow_id: quay.id, water_id: water.id } },
+        params: { path: { grow_id: overview.id, water_id: water.id } },
         body: { entry, because },
       }),
     );
@@ -71,19 +78,19 @@
 
 <div class="view">
   <h1>Water</h1>
-  {#if quay.waters.length > 1}<RoShare {quay} />{/if}
+  {#if overview.waters.length > 1}<RoShare {overview} />{/if}
   <div class="sheet">
     <table>
       <thead>
         <tr>
           <td></td>
-          {#each quay.waters as water (water.id)}<th scope="col">{water.name}</th>{/each}
+          {#each overview.waters as water (water.id)}<th scope="col">{water.name}</th>{/each}
         </tr>
       </thead>
       <tbody>
         <tr>
           <th scope="row">comes from</th>
-          {#each quay.waters as water (water.id)}
+          {#each overview.waters as water (water.id)}
             <td>
               <Choice
                 label="Kind of {water.name}"
@@ -96,7 +103,7 @@
         </tr>
         <tr>
           <th scope="row">disinfected with</th>
-          {#each quay.waters as water (water.id)}
+          {#each overview.waters as water (water.id)}
             <td>
               <Choice
                 label="Disinfectant in {water.name}"
@@ -109,7 +116,7 @@
         </tr>
         <tr>
           <th scope="row">removed by</th>
-          {#each quay.waters as water (water.id)}
+          {#each overview.waters as water (water.id)}
             <td>
               <Choice
                 label="How the disinfectant is removed from {water.name}"
@@ -121,8 +128,8 @@
           {/each}
         </tr>
         <tr>
-          <th scope="row">last reading <small>{quay.units.reading_words}</small></th>
-          {#each quay.waters as water (water.id)}
+          <th scope="row">last reading <small>{overview.units.reading_words}</small></th>
+          {#each overview.waters as water (water.id)}
             <Cell
               label="Last reading of {water.name}"
               value={water.reading ?? ''}
@@ -134,7 +141,7 @@
         </tr>
         <tr>
           <th scope="row">pH</th>
-          {#each quay.waters as water (water.id)}<Cell
+          {#each overview.waters as water (water.id)}<Cell
               label="pH of {water.name}"
               value={water.ph}
               wrong={wrong(water, 'ph')}
@@ -142,8 +149,8 @@
             />{/each}
         </tr>
         <tr>
-          <th scope="row">temperature <small>°{quay.units.temperature}</small></th>
-          {#each quay.waters as water (water.id)}
+          <th scope="row">temperature <small>°{overview.units.temperature}</small></th>
+          {#each overview.waters as water (water.id)}
             <Cell
               label="Temperature of {water.name}"
               value={water.temperature}
@@ -154,11 +161,11 @@
         </tr>
         <tr>
           <th scope="row" class="top">over time <small>flag: lab report</small></th>
-          {#each quay.waters as water (water.id)}
+          {#each overview.waters as water (water.id)}
             {@const line = lines.find((one) => one.water === water.id)}
             <td class="means">
               {#if line}
-                <OverTime {line} name={water.name} unit={quay.units.reading_words} />
+                <OverTime {line} name={water.name} unit={overview.units.reading_words} />
                 {#if line.far}
                   <FarReading
                     name={water.name}
@@ -172,13 +179,13 @@
           {/each}
         </tr>
       </tbody>
-      <InChart {quay} stamp={keptTimes} />
-      <LabReport waters={quay.waters} {wrong} onkeep={keep} />
+      <InChart {overview} stamp={keptTimes} />
+      <LabReport waters={overview.waters} {wrong} onkeep={keep} />
     </table>
   </div>
   <p class="said" role="status">
     {#if problem}
-      <b>△ {quay.waters.find((one) => one.id === problem?.water)?.name}: {problem.message}</b>
+      <b>△ {overview.waters.find((one) => one.id === problem?.water)?.name}: {problem.message}</b>
     {:else if kept}✓ kept for {kept}{:else}What is typed here is kept at once.{/if}
   </p>
   <p class="lead">

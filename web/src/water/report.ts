@@ -1,4 +1,4 @@
-import type { Quay, Shapes, Water } from '../api/client';
+import type { Overview, Shapes, Water } from '../api/client';
 import { typedIn } from '../planning/settings';
 import { choices, DISINFECTANTS as DISINFECTED, TREATMENTS, WATERS } from '../words/growing';
 
@@ -50,13 +50,13 @@ export const LINES: { name: Figure; words: string; unit: string }[] = [
 ];
 
 /** A change of one water, with the fields as they were, so that nobody else's change is lost. */
-export function editOf(quay: Quay, water: Water, change: Report): Shapes['WaterEdit'] {
+export function editOf(overview: Overview, water: Water, change: Report): Shapes['WaterEdit'] {
   const names = Object.keys(change) as (keyof Report)[];
   const seen = Object.fromEntries(
     names.map((name) => (name === 'reading' ? ['ec', water.ec] : [name, asKept(water, name)])),
   );
   // What is not named stays: the request need not have every field.
-  return { ...change, typed_in: typedIn(quay), seen } as Shapes['WaterEdit'];
+  return { ...change, typed_in: typedIn(overview), seen } as Shapes['WaterEdit'];
 }
 
 function asKept(water: Water, name: keyof Report) {

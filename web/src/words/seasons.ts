@@ -124,7 +124,7 @@ export function taskWords(task: Task, named: (key: string) => string): string {
   return `${TASKS[task.kind]}${column}${strength}${at}`;
 }
 
-/** What a tank needs, in the two or three words that the quay has room for; nothing where nothing. */
+/** What a tank needs, in the two or three words that the overview has room for; nothing where nothing. */
 export function needWords(
   tank: Shapes['TankToday'],
 ): { words: string; pressing: boolean } | undefined {

@@ -1,9 +1,9 @@
-import type { Quay } from '../src/api/client';
+import type { Overview } from '../src/api/client';
 
 /** A grow of two tanks, as far as settings look at it; the second tank's column is gone. */
-export const quay = {
+export const overview = {
   id: 1,
-  customs: { calmag: 'before_base', silica: 'after_buffer', live: 'last', rows: 'printed' },
+  order_preferences: { calmag: 'before_base', silica: 'after_buffer', live: 'last', rows: 'printed' },
   ranges: {},
   blends: [],
   time_zone: 'UTC',
@@ -42,4 +42,4 @@ export const quay = {
     },
     { version_id: 81, chart_id: 8, columns: [{ key: 'leaf' }], rows: [] },
   ],
-} as unknown as Quay;
+} as unknown as Overview;

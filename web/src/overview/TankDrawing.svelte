@@ -9,7 +9,7 @@
   const height = $derived(tank.height_cm * scale);
 </script>
 
-<!-- All tanks of a quay are drawn to one scale, with a hand's breadth of freeboard. -->
+<!-- All tanks of a overview are drawn to one scale, with a hand's breadth of freeboard. -->
 <svg width={width + 4} height={height + 4} aria-hidden="true">
   <rect x="2" y={2 + height * 0.12} {width} height={height * 0.88} class="water" />
   <path d="M2 2v{height}h{width}v{-height}" />

@@ -1,34 +1,34 @@
 <script lang="ts">
-  import type { Quay } from '../api/client';
+  import type { Overview } from '../api/client';
   import type { Keys } from '../shell/keys.svelte';
   import { DUE } from '../words/growing';
   import { needWords } from '../words/seasons';
   import TankDrawing from './TankDrawing.svelte';
 
   let {
-    quay,
+    overview,
     chosen,
     keys,
     ontank,
   }: {
-    quay: Quay;
+    overview: Overview;
     chosen: number | undefined;
     keys: Keys;
     ontank: (tank: number) => void;
   } = $props();
 
   /** By its season, where it has one; else by what its last mix asks for. */
-  function need(tank: Quay['tanks'][number]) {
-    const today = quay.needs?.[tank.id];
+  function need(tank: Overview['tanks'][number]) {
+    const today = overview.needs?.[tank.id];
     if (today?.season != null) return needWords(today);
     return tank.due ? { words: DUE[tank.due], pressing: true } : undefined;
   }
 
-  const widest = $derived(Math.max(...quay.tanks.map((tank) => tank.width_cm)));
+  const widest = $derived(Math.max(...overview.tanks.map((tank) => tank.width_cm)));
 
   function step(by: number) {
-    const at = quay.tanks.findIndex((tank) => tank.id === chosen);
-    const next = quay.tanks[(at + by + quay.tanks.length) % quay.tanks.length];
+    const at = overview.tanks.findIndex((tank) => tank.id === chosen);
+    const next = overview.tanks[(at + by + overview.tanks.length) % overview.tanks.length];
     if (next) ontank(next.id);
   }
 
@@ -37,7 +37,7 @@
 </script>
 
 <ul>
-  {#each quay.tanks as tank (tank.id)}
+  {#each overview.tanks as tank (tank.id)}
     {@const here = tank.id === chosen}
     {@const wanted = need(tank)}
     <li>
