@@ -41,7 +41,11 @@ describe('a grow on this screen', () => {
 
   it('is fetched whole, and what each tank asks for today stands by its number', async () => {
     await store.load();
-    expect(store.overview).toMatchObject({ id: 3, tanks: [{ id: 5 }], leaflets: [{ version_id: 71 }] });
+    expect(store.overview).toMatchObject({
+      id: 3,
+      tanks: [{ id: 5 }],
+      leaflets: [{ version_id: 71 }],
+    });
     expect(store.overview?.needs?.[5]).toMatchObject({ tank: 5 });
     expect(store.problem).toBeUndefined();
   });
@@ -106,7 +110,10 @@ describe('a grow on this screen', () => {
     store.takeBlends([{ id: 1 }] as Overview['blends']);
     store.takeRanges({ crop: [] } as never);
     store.takePreferences({ calmag: 'after_base' } as never);
-    expect(store.overview).toMatchObject({ blends: [{ id: 1 }], order_preferences: { calmag: 'after_base' } });
+    expect(store.overview).toMatchObject({
+      blends: [{ id: 1 }],
+      order_preferences: { calmag: 'after_base' },
+    });
     store.goToTank(5);
     expect(go).toHaveBeenCalledWith('/g/3/tanks/5/mix');
   });

@@ -148,7 +148,8 @@ describe('a mix being planned', () => {
 
   it('remembers a school of order for the whole grow', async () => {
     const mine = structuredClone(overview);
-    const takePreferences = (told: typeof mine.order_preferences) => void (mine.order_preferences = told);
+    const takePreferences = (told: typeof mine.order_preferences) =>
+      void (mine.order_preferences = told);
     const mixing = new Mixing({ ...grow, takePreferences }, mine, 5);
     put.mockResolvedValue({ data: { kept: true } });
     await mixing.follow({ calmag: 'after_base' });

@@ -3,7 +3,12 @@ import type { Overview } from '../src/api/client';
 /** A grow of two tanks, as far as settings look at it; the second tank's column is gone. */
 export const overview = {
   id: 1,
-  order_preferences: { calmag: 'before_base', silica: 'after_buffer', live: 'last', rows: 'printed' },
+  order_preferences: {
+    calmag: 'before_base',
+    silica: 'after_buffer',
+    live: 'last',
+    rows: 'printed',
+  },
   ranges: {},
   blends: [],
   time_zone: 'UTC',

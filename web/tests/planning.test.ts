@@ -316,7 +316,10 @@ describe('settings', () => {
 
   it('forget typed numbers where the units have changed', () => {
     const hash = toHash(overview, { ...usualFor(overview, 5), volume: '20', reading: '0.9' });
-    const other = { ...overview, units: { ...overview.units, reading_words: 'ppm (700)' } } as Overview;
+    const other = {
+      ...overview,
+      units: { ...overview.units, reading_words: 'ppm (700)' },
+    } as Overview;
     expect(fromHash(other, 5, hash)).toEqual(usualFor(overview, 5));
   });
 
@@ -327,7 +330,11 @@ describe('settings', () => {
   });
 
   it('follow a new chart as it states', () => {
-    const before = { ...usualFor(overview, 5), convention: 'all_in' as const, overrides: { one: '1 %' } };
+    const before = {
+      ...usualFor(overview, 5),
+      convention: 'all_in' as const,
+      overrides: { one: '1 %' },
+    };
     expect(withChart(overview, before, 81)).toMatchObject({
       column: 'leaf',
       convention: null,
