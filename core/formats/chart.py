@@ -1,9 +1,9 @@
 """The format brisk-measure/feed-chart, version 1."""
 
-from collections.abc import Sequence
-from typing import Annotated, Literal
+from collections.abc import Mapping, Sequence
+from typing import Annotated, Any, Literal
 
-from pydantic import Field, StrictBool
+from pydantic import Field, StrictBool, model_validator
 
 from core.chart import (
     Chart,
@@ -28,6 +28,7 @@ from core.formats.fields import (
     Words,
     within,
 )
+from core.formats.versions import VersionedFormat
 from core.limits import MOST_COLUMNS, MOST_PRODUCTS
 from core.quantities import DoseUnit, ReadingScale
 
@@ -109,6 +110,9 @@ class DoseDocument(Document):
         return Dose(self.product, self.column, self.low, high, self.unit, self.until_ec_above_water)
 
 
+FEED_CHART = VersionedFormat("brisk-measure/feed-chart", 1)
+
+
 class FeedChart(Document):
     """A feed chart."""
 
@@ -121,6 +125,11 @@ class FeedChart(Document):
     products: Annotated[Sequence[ProductDocument], Field(max_length=MOST_PRODUCTS)]
     columns: Annotated[Sequence[ColumnDocument], Field(max_length=MOST_COLUMNS)]
     doses: Annotated[Sequence[DoseDocument], Field(max_length=MOST_PRODUCTS * MOST_COLUMNS)] = ()
+
+    @model_validator(mode="before")
+    @classmethod
+    def _of_this_version(cls, told: Any) -> Any:
+        return FEED_CHART.upgraded(told) if isinstance(told, Mapping) else told
 
     def chart(self) -> Chart:
         """The chart it means.

@@ -8,17 +8,22 @@ from typing import Any
 
 from pydantic import TypeAdapter
 
+from core.formats.versions import VersionedFormat
 from core.guided import GuidedPlan
 
-FORMAT = "brisk-measure/bench-plan"
-VERSION = 2
+BENCH_PLAN = VersionedFormat("brisk-measure/bench-plan", 2)
+"""Plans of version 1 were made ones of version 2 where they lay, before any left a database."""
 
 _PLAN = TypeAdapter(GuidedPlan)
 
 
 def plan_document(plan: GuidedPlan) -> dict[str, Any]:
     """A plan as JSON can keep it."""
-    return {"format": FORMAT, "version": VERSION, **_PLAN.dump_python(plan, mode="json")}
+    return {
+        "format": BENCH_PLAN.name,
+        "version": BENCH_PLAN.version,
+        **_PLAN.dump_python(plan, mode="json"),
+    }
 
 
 def plan_from(document: Mapping[str, Any]) -> GuidedPlan:
@@ -27,7 +32,8 @@ def plan_from(document: Mapping[str, Any]) -> GuidedPlan:
     Raises:
         ValueError: it is of another version, or no plan.
     """
-    told = dict(document)
-    if (told.pop("format", None), told.pop("version", None)) != (FORMAT, VERSION):
-        raise ValueError(f"This is no {FORMAT} of version {VERSION}.")
+    told = BENCH_PLAN.upgraded(document)
+    if not BENCH_PLAN.is_read(told):
+        raise ValueError(f"This is no {BENCH_PLAN.name} of version {BENCH_PLAN.version}.")
+    del told["format"], told["version"]
     return _PLAN.validate_python(told)

@@ -2,6 +2,8 @@
 
 FORMAT = "brisk-measure/grow-archive"
 VERSION = 2
+"""Version 1, in which all records stood in one document, is read by `unpacking.py`."""
+
 DOCUMENT, SCHEMA = "archive.json", "archive.schema.json"
 
 

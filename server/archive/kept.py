@@ -100,8 +100,15 @@ KEPT: tuple[Kept, ...] = (
 )
 """Each after those that it refers to, but for records of its own list."""
 
-ADDED_FIELDS: Mapping[str, Mapping[str, Any]] = {"vessels": {"product": None, "words": ""}}
-"""What came after the first archives were written, and what it is where one does not tell."""
+ADDED_FIELDS: Mapping[str, tuple[str, ...]] = {"vessels": ("product", "words")}
+"""What came after the first archives were written: the model's default where one does not tell."""
+
+
+def defaults_of(kept: Kept) -> dict[str, Any]:
+    """What a record is that does not tell of fields which came later."""
+    added = ADDED_FIELDS.get(kept.name, ())
+    return {one.name: one.get_default() for one in kept.fields if one.name in added}
+
 
 NAMES: Mapping[Any, str] = {kept.model: kept.name for kept in KEPT}
 

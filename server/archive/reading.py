@@ -16,11 +16,11 @@ from core.limits import MOST_ARCHIVE_RECORDS
 from server.archive.checking import check_grow, check_told
 from server.archive.files import DOCUMENT, picture_file
 from server.archive.kept import (
-    ADDED_FIELDS,
     GROW_FIELDS,
     KEPT,
     Kept,
     Numbers,
+    defaults_of,
     renumbered,
     stored_of,
 )
@@ -159,7 +159,7 @@ class _Keeping:
 
     def _record(self, place: int, told: Record) -> models.Model:
         kept, where = self._kept, f"{self._kept.name}[{place - 1}]"
-        told = {**ADDED_FIELDS.get(kept.name, {}), **told}
+        told = {**defaults_of(kept), **told}
         _check_names(told, self._names, where)
         values = _values(kept, told, self._numbers, where)
         if "grow" in kept.leaves_out and kept.name != "mix_events":

@@ -23,7 +23,7 @@ from PIL import Image
 from pytest_django import DjangoDbBlocker
 
 from core.errors import InputError
-from server.archive.files import records_file
+from server.archive.files import VERSION, records_file
 from server.archive.kept import KEPT
 from server.archive.reading import bring_in
 from server.archive.schema import archive_schema
@@ -43,6 +43,7 @@ from tests.server.at_the_bench import begin, finish, obey
 from tests.server.conftest import Yard, demo_yard
 from tests.words import words_of
 
+KEPT_FILES = Path(__file__).parents[1] / "kept_files"
 NOW = datetime(2026, 3, 14, 12, tzinfo=UTC)
 
 
@@ -443,16 +444,31 @@ def test_a_chart_is_removed_for_good_once_nothing_was_poured_by_it(full: Yard) -
     assert ChartVersion.objects.filter(chart=mixed).exists()
 
 
-def test_an_archive_of_the_first_version_comes_in_and_goes_out_as_one_of_this(yard: Yard) -> None:
-    """The file was written by the last program that wrote version 1."""
-    first = (Path(__file__).parent / "grow-archive-version-1.zip").read_bytes()
-    with zipfile.ZipFile(io.BytesIO(first)) as archive:
-        told = json.loads(archive.read("archive.json"))
-    again = document(archive_bytes(brought_in(first), NOW))
-    assert again["version"] == 2
+@pytest.mark.parametrize("version", range(1, VERSION + 1))
+def test_an_archive_of_every_version_comes_in_and_goes_out_as_one_of_this(
+    yard: Yard, version: int
+) -> None:
+    """Each file was written by the last program that wrote its version."""
+    kept_file = (KEPT_FILES / f"grow-archive.{version}.zip").read_bytes()
+    told = whole_document(kept_file)
+    again = document(archive_bytes(brought_in(kept_file), NOW))
+    assert again["version"] == VERSION
     for kept in KEPT:
-        assert again[kept.name] == told[kept.name], kept.name
+        records = zip(told[kept.name], again[kept.name], strict=True)
+        assert all({**now, **then} == now for then, now in records), kept.name
     assert again["grow"] == told["grow"]
+
+
+def whole_document(raw: bytes) -> dict[str, Any]:
+    """An archive of any version as one document."""
+    with zipfile.ZipFile(io.BytesIO(raw)) as archive:
+        if json.loads(archive.read("archive.json"))["version"] > 1:
+            return document(raw)
+        return dict(json.loads(archive.read("archive.json")))
+
+
+def test_a_first_version_whose_lists_are_none_is_refused(yard: Yard) -> None:
+    told = whole_document((KEPT_FILES / "grow-archive.1.zip").read_bytes())
     spoilt = {**told, "tanks": {}}
     with zipfile.ZipFile(made := io.BytesIO(), "w") as archive:
         archive.writestr("archive.json", json.dumps(spoilt))
