@@ -61,7 +61,7 @@ def course_of(
         return plan_course(request)
     told = tuple(entry.pk for entry in running.told)
     key = (season.pk, lead.version_id, lead.started_on, season.joined_on, until, grow.time_zone,
-           request.disinfectant, repr(document), told,
+           request.disinfectant, document.model_dump_json(), told,
            tuple((one.on, one.kind, one.product, one.litres) for one in done))  # fmt: skip
     kept = _courses.get(key)
     return _courses.put(key, plan_course(request)) if kept is None else kept
