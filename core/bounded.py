@@ -52,7 +52,7 @@ def bounded(
     Args:
         work: a function of a module; what it is given and gives back go from process to process.
         given: what it is given.
-        seconds, memory: what it may take, in bytes of memory.
+        seconds, memory: what it may take: of the processor, and in bytes.
         too_much: the error where it took more.
 
     Raises:
@@ -67,7 +67,7 @@ def bounded(
     try:
         # The process that hands them out may start first: only the work itself is counted.
         is_begun = ours.poll(_STARTING_SECONDS) and ours.recv() is None
-        found = ours.recv() if is_begun and ours.poll(seconds) else None
+        found = ours.recv() if is_begun and ours.poll(seconds * _BUSY) else None
     except (EOFError, OSError):
         found = None
     finally:
@@ -84,6 +84,9 @@ def bounded(
 
 
 _STARTING_SECONDS = 20
+_BUSY = 5
+"""How many times as long honest work may take beside other work on a machine: its own seconds
+are counted by the processor, and no file is refused because somebody else is busy."""
 
 
 def _work(
