@@ -128,8 +128,8 @@ class FeedChart(Document):
 
     @model_validator(mode="before")
     @classmethod
-    def _of_this_version(cls, told: Any) -> Any:
-        return FEED_CHART.upgraded(told) if isinstance(told, Mapping) else told
+    def _of_this_version(cls, document: Any) -> Any:
+        return FEED_CHART.upgraded(document) if isinstance(document, Mapping) else document
 
     def chart(self) -> Chart:
         """The chart it means.

@@ -32,8 +32,8 @@ def plan_from(document: Mapping[str, Any]) -> GuidedPlan:
     Raises:
         ValueError: it is of another version, or no plan.
     """
-    told = BENCH_PLAN.upgraded(document)
-    if not BENCH_PLAN.is_read(told):
+    upgraded = BENCH_PLAN.upgraded(document)
+    if not BENCH_PLAN.is_read(upgraded):
         raise ValueError(f"This is no {BENCH_PLAN.name} of version {BENCH_PLAN.version}.")
-    del told["format"], told["version"]
-    return _PLAN.validate_python(told)
+    del upgraded["format"], upgraded["version"]
+    return _PLAN.validate_python(upgraded)

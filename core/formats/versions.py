@@ -15,7 +15,7 @@ class VersionedFormat:
     something else than before.
 
     Args:
-        name: as `format` tells it.
+        name: as `format` says.
         version: the one that is written now.
         steps: by a version, what makes a document of it one of the next.
     """
@@ -37,7 +37,7 @@ class VersionedFormat:
 
     def upgraded(self, document: Mapping[str, Any]) -> Document:
         """A document as the version that is written now has it; one that is not read as it is."""
-        told = dict(document)
-        while self.is_read(told) and told["version"] < self.version:
-            told = {**self.steps[told["version"]](told), "version": told["version"] + 1}
-        return told
+        older = dict(document)
+        while self.is_read(older) and older["version"] < self.version:
+            older = {**self.steps[older["version"]](older), "version": older["version"] + 1}
+        return older
