@@ -3,7 +3,6 @@
 import os
 import re
 import signal
-import socket
 import subprocess
 import sys
 from collections.abc import Iterator
@@ -22,6 +21,7 @@ from tests.journeys.line import Line
 from tests.journeys.phones import TIMED, at, start
 from tests.journeys.test_mix_journey import AXE
 from tests.lanes import deep
+from tests.ports import free_port
 
 
 def go_on(page: Page, *, ec: str = "1.82", ph: str = "5.9") -> None:
@@ -305,9 +305,7 @@ def own_server(port: int) -> Iterator[subprocess.Popen[bytes]]:
 
 
 def test_a_server_that_is_killed_loses_nothing(door: Page, browser: Browser) -> None:
-    with socket.socket() as probe:
-        probe.bind(("127.0.0.1", 0))
-        port = probe.getsockname()[1]
+    port = free_port()
     page = browser.new_context(viewport={"width": 390, "height": 844}, has_touch=True).new_page()
     with own_server(port) as web:
         page.goto("about:blank")

@@ -15,15 +15,9 @@ from pathlib import Path
 import pytest
 
 from launch.cluster import Cluster
+from tests.ports import free_port
 
 ROOT = Path(__file__).parents[2]
-
-
-def free_port() -> int:
-    with socket.socket() as probe:
-        probe.bind(("127.0.0.1", 0))
-        port: int = probe.getsockname()[1]
-        return port
 
 
 class Checkout:
@@ -140,6 +134,7 @@ def test_from_start_to_stop_and_back_from_a_kill(checkout: Checkout) -> None:
     assert checkout.is_serving()
     second, said = checkout.start()
     assert "Ending a web server that an earlier start left running" in said
+    assert f"http://127.0.0.1:{checkout.port}" in said
     assert checkout.session()["demo"] is True
 
     second.send_signal(signal.SIGINT)

@@ -3,7 +3,6 @@
 import json
 import os
 import signal
-import socket
 import subprocess
 import sys
 from collections.abc import Iterator
@@ -20,6 +19,7 @@ from django.db import connection
 from server.demo.scenario import load_scenario
 from server.grows.models import Grow
 from server.guided.models import MixEvent
+from tests.ports import free_port
 from tests.server.at_the_bench import START, event
 from tests.server.conftest import Yard, demo_yard
 
@@ -30,9 +30,7 @@ class Instance:
     """A web server of its own on the test's database."""
 
     def __init__(self, session: str) -> None:
-        with closing(socket.socket()) as free:
-            free.bind(("127.0.0.1", 0))
-            self.port = free.getsockname()[1]
+        self.port = free_port()
         self.session = session
         at = connection.settings_dict
         database = (
