@@ -11,6 +11,7 @@
   import { about, GUIDED } from './shell/views';
   import { provideSignedIn } from './sign_in/here';
   import './routes';
+  import Button from './parts/Button.svelte';
 
   let session = $state<SignedIn | undefined>();
   let silent = $state(false);
@@ -89,7 +90,7 @@
     <h1>Brisk Measure</h1>
     <p role="status">The server does not answer. Nothing is lost; is it running?</p>
     <p>It is asked again every few seconds.</p>
-    <button type="button" onclick={look}>Try again</button>
+    <Button kind="framed" onclick={look}>Try again</Button>
   </main>
 {:else}
   <main><Shape what="Brisk Measure is being opened" /></main>
@@ -100,13 +101,6 @@
     max-width: 30rem;
     margin: 20vh auto;
     padding: 0 24px;
-    font-size: 1.25rem;
-  }
-
-  button {
-    margin-top: 16px;
-    padding: 12px 20px;
-    border: 2px solid var(--ink);
-    border-radius: 6px;
+    font-size: var(--type-head);
   }
 </style>

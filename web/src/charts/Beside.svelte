@@ -4,6 +4,8 @@
   import { growHere } from '../shell/grow.svelte';
   import { dateWords } from '../words/dates';
   import type { Editing } from './editing.svelte';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   /** The margin of a sheet: keeping it, what is open and odd in it, its notes and versions. */
   let {
@@ -85,9 +87,9 @@
 </script>
 
 <div class="margin">
-  <button
-    type="button"
-    class="keep"
+  <Button
+    kind="main"
+    size="large"
     onclick={onkeep}
     disabled={keeping || !(editing.changed || older || pictured)}
   >
@@ -99,9 +101,9 @@
           ? 'unsaved changes'
           : 'saved'}
     </small>
-  </button>
-  {#if problem}<p class="wrong" role="alert">△ {problem.message}</p>{/if}
-  {#if editing.problem}<p class="wrong" role="alert">△ {editing.problem.message}</p>{/if}
+  </Button>
+  <Notice {problem} />
+  <Notice problem={editing.problem} />
   {#each meaning?.problems ?? [] as one, n (n)}
     <button type="button" class="open" onclick={() => show(one.row, one.column)}>
       <b>? {where(one.row, one.column, one.part)}</b>
@@ -116,8 +118,8 @@
       </button>
       {#if one.remedy}
         {@const remedy = one.remedy}
-        <button type="button" class="remedy" onclick={() => settle(remedy)}
-          >Make it {remedy.words}</button
+        <Button kind="framed" size="small" onclick={() => settle(remedy)}
+          >Make it {remedy.words}</Button
         >
       {/if}
     </div>
@@ -176,29 +178,12 @@
     display: grid;
     gap: 12px;
     align-content: start;
-    font-size: 0.9375rem;
-  }
-
-  .keep {
-    min-height: 56px;
-    padding: 6px 16px;
-    font-size: 1.0625rem;
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  .keep:disabled {
-    color: var(--faded);
-    background: none;
-    border: 2px solid var(--rule);
-    cursor: default;
+    font-size: var(--type-note);
   }
 
   small {
     display: block;
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     font-weight: 400;
   }
 
@@ -213,25 +198,13 @@
     color: var(--heed);
   }
 
-  .odd .remedy {
-    min-height: 36px;
-    margin-top: 4px;
-    padding: 0 12px;
-    border: 2px solid var(--ink);
-    border-radius: 6px;
-  }
-
-  .wrong {
-    color: var(--danger);
-  }
-
   h3 {
     margin-top: 4px;
     font-size: 1rem;
   }
 
   li {
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
   }
 
   .differs li {
@@ -252,7 +225,7 @@
   }
 
   .small {
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 </style>

@@ -4,6 +4,8 @@
   import { UNITS } from '../words/charts';
   import { choices, ROLES } from '../words/growing';
   import type { Editing } from './editing.svelte';
+  import CheckField from '../parts/CheckField.svelte';
+  import InSentence from '../parts/InSentence.svelte';
 
   /** What is known of the bottle under the cursor: each with its guess, changed in place. */
   let { editing, at }: { editing: Editing; at: number } = $props();
@@ -88,55 +90,49 @@
   </p>
   {#if row.role === 'base'}
     <p class="fields">
-      <label>
-        Belongs to <input
+      <span>
+        Belongs to
+        <InSentence
+          label="Belongs to"
           value={row.group}
-          maxlength="40"
-          onchange={(e) => editing.choose(at, { group: e.currentTarget.value.trim() })}
+          maxlength={40}
+          onkeep={(group) => editing.choose(at, { group })}
         />
-      </label>
-      <label>
+      </span>
+      <span>
         and goes in as number
-        <input
-          class="short"
+        <InSentence
+          label="and goes in as number"
           inputmode="numeric"
           value={row.rank || ''}
-          maxlength="2"
-          onchange={(e) => editing.choose(at, { rank: number(e.currentTarget.value, 99) ?? 0 })}
+          maxlength={2}
+          room={4}
+          onkeep={(text) => editing.choose(at, { rank: number(text, 99) ?? 0 })}
         />
-      </label>
+      </span>
     </p>
   {/if}
   <p class="fields">
-    <label>
+    <span>
       Wait after it, minutes
-      <input
-        class="short"
+      <InSentence
+        label="Wait after it, minutes"
         inputmode="numeric"
         placeholder="as usual"
         value={row.wait_min ?? ''}
-        maxlength="3"
-        onchange={(e) => editing.choose(at, { wait_min: number(e.currentTarget.value, 999) })}
+        maxlength={3}
+        room={8}
+        onkeep={(text) => editing.choose(at, { wait_min: number(text, 999) })}
       />
-    </label>
+    </span>
   </p>
   <p class="ticks">
-    <label>
-      <input
-        type="checkbox"
-        checked={row.oxidiser}
-        onchange={(e) => editing.choose(at, { oxidiser: e.currentTarget.checked })}
-      />
+    <CheckField checked={row.oxidiser} onturn={(oxidiser) => editing.choose(at, { oxidiser })}>
       an oxidiser, such as peroxide
-    </label>
-    <label>
-      <input
-        type="checkbox"
-        checked={row.settles}
-        onchange={(e) => editing.choose(at, { settles: e.currentTarget.checked })}
-      />
+    </CheckField>
+    <CheckField checked={row.settles} onturn={(settles) => editing.choose(at, { settles })}>
       settles the pH by itself
-    </label>
+    </CheckField>
   </p>
   {#if why}<p class="why">Guessed: {why}.</p>{/if}
   {#if others.length}
@@ -145,19 +141,17 @@
         >Its label puts others before it{row.after.length ? `: ${row.after.length}` : ''}</summary
       >
       {#each others as other (other.key)}
-        <label class="after">
-          <input
-            type="checkbox"
-            checked={row.after.includes(other.key)}
-            onchange={(e) =>
-              editing.choose(at, {
-                after: e.currentTarget.checked
-                  ? [...row.after, other.key]
-                  : row.after.filter((one) => one !== other.key),
-              })}
-          />
+        <CheckField
+          checked={row.after.includes(other.key)}
+          onturn={(after) =>
+            editing.choose(at, {
+              after: after
+                ? [...row.after, other.key]
+                : row.after.filter((key) => key !== other.key),
+            })}
+        >
           {other.name}
-        </label>
+        </CheckField>
       {/each}
     </details>
   {/if}
@@ -165,9 +159,12 @@
 
 <style>
   section {
+    --touch: 32px;
+    --touch-small: 28px;
+
     display: grid;
     gap: 6px;
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
   }
 
   h3 {
@@ -176,35 +173,13 @@
 
   .why {
     color: var(--faded);
-    font-size: 0.875rem;
-  }
-
-  input:not([type='checkbox']) {
-    width: 7rem;
-    min-height: 28px;
-    font-weight: 700;
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-  }
-
-  input.short {
-    width: 5rem;
+    font-size: var(--type-quiet);
   }
 
   .fields,
   .ticks {
     display: grid;
     gap: 4px;
-  }
-
-  .ticks label,
-  .after {
-    display: flex;
-    gap: 8px;
-    align-items: center;
-    min-height: 32px;
   }
 
   summary {

@@ -7,6 +7,9 @@
   import { EMPTY, newColumn, newRow } from './sheet';
   import { tableWords } from '../words/charts';
   import { waiting } from './waiting.svelte';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import FileField from '../parts/FileField.svelte';
 
   /** A leaflet on its way in: pasted, from a file, or typed from the first line on. */
   let { grow, ontaken }: { grow: number; ontaken: (leaflet: Leaflet) => void } = $props();
@@ -54,8 +57,7 @@
     if (data) read = data;
   }
 
-  function take(chosen: File | undefined) {
-    if (!chosen) return;
+  function take(chosen: File) {
     file = chosen;
     answers = {};
     waiting.drop();
@@ -92,7 +94,8 @@
 
   function drop(event: DragEvent) {
     event.preventDefault();
-    take(event.dataTransfer?.files[0]);
+    const dropped = event.dataTransfer?.files[0];
+    if (dropped) take(dropped);
   }
 
   function again() {
@@ -142,26 +145,17 @@
         onpaste={pastedHere}
         {@attach (area) => area.focus()}></textarea>
     </label>
-    {#if problem}<p class="problem" role="alert">△ {problem.message}</p>{/if}
+    <Notice {problem} />
     <p class="ways">
-      <button type="button" class="main" disabled={!text.trim()} onclick={() => look()}
-        >Read it</button
-      >
-      <label class="file">
-        Choose a file
-        <input
-          type="file"
-          accept=".csv,.tsv,.txt,.xlsx,.ods,.json"
-          onchange={(event) => take(event.currentTarget.files?.[0])}
-        />
-      </label>
-      <button type="button" onclick={blank}>Type it on a blank sheet</button>
-      <button
-        type="button"
+      <Button kind="main" disabled={!text.trim()} onclick={() => look()}>Read it</Button>
+      <FileField words="Choose a file" accept=".csv,.tsv,.txt,.xlsx,.ods,.json" onfile={take} />
+      <Button kind="framed" onclick={blank}>Type it on a blank sheet</Button>
+      <Button
+        kind="framed"
         onclick={() => {
           text = EXAMPLE;
           void look();
-        }}>Try an example</button
+        }}>Try an example</Button
       >
     </p>
     <p class="small">CSV, XLSX, ODS, or a chart in JSON. At most 2 MB, 500 rows, 200 columns.</p>
@@ -171,12 +165,12 @@
 <style>
   .bring {
     max-width: 56rem;
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
   }
 
   h1 {
     margin-bottom: 8px;
-    font-size: 1.4375rem;
+    font-size: var(--type-title);
   }
 
   label span {
@@ -209,55 +203,9 @@
     margin-top: 16px;
   }
 
-  button,
-  .file {
-    display: inline-flex;
-    align-items: center;
-    min-height: 48px;
-    padding: 0 20px;
-    border: 2px solid var(--ink);
-    border-radius: 6px;
-    cursor: pointer;
-  }
-
-  .main {
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-  }
-
-  .main:disabled {
-    color: var(--faded);
-    background: none;
-    border-color: var(--rule);
-    cursor: default;
-  }
-
-  .file {
-    position: relative;
-    overflow: hidden;
-  }
-
-  .file:focus-within {
-    outline: 3px solid var(--water);
-    outline-offset: 2px;
-  }
-
-  .file input {
-    position: absolute;
-    inset: 0;
-    opacity: 0;
-    cursor: pointer;
-  }
-
   .small {
     margin-top: 12px;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
-  }
-
-  .problem {
-    margin-top: 12px;
-    color: var(--danger);
   }
 </style>

@@ -8,6 +8,10 @@
   import Ink from './Ink.svelte';
   import RemoveChart from './RemoveChart.svelte';
   import { written } from '../words/numbers';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import CheckField from '../parts/CheckField.svelte';
+  import InSentence from '../parts/InSentence.svelte';
 
   const grow = growHere();
   const path = $derived({ grow_id: grow.id });
@@ -80,21 +84,18 @@
 <div class="view">
   <div class="head">
     <h1>Charts</h1>
-    <button type="button" class="main" onclick={() => open(0)}>Bring in a leaflet</button>
-    <label class="search">
-      <span class="unseen">Search charts</span>
-      <input
-        type="search"
-        placeholder="Search by name or maker"
-        bind:value={search}
-        maxlength="80"
-      />
-    </label>
-    <label class="away">
-      <input type="checkbox" bind:checked={archived} /> Archived
-    </label>
+    <Button kind="main" onclick={() => open(0)}>Bring in a leaflet</Button>
+    <InSentence
+      label="Search charts"
+      type="search"
+      placeholder="Search by name or maker"
+      bind:value={search}
+      room={26}
+      maxlength={80}
+    />
+    <CheckField bind:checked={archived}>Archived</CheckField>
   </div>
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  <Notice {problem} />
   {#if cards}
     <ul>
       {#each cards as card (card.chart_id)}
@@ -108,17 +109,16 @@
           </button>
           {#if naming === card.chart_id}
             <form onsubmit={(event) => rename(event, card.chart_id)}>
-              <label>
-                <span class="unseen">New name of {card.name}</span>
-                <input
-                  name="name"
-                  value={card.name}
-                  maxlength="80"
-                  required
-                  {@attach (i) => i.select()}
-                />
-              </label>
-              <button type="submit">Rename</button>
+              <InSentence
+                label="New name of {card.name}"
+                name="name"
+                value={card.name}
+                maxlength={80}
+                room={20}
+                required
+                {@attach (input) => input.select()}
+              />
+              <Button kind="framed" size="small" type="submit">Rename</Button>
             </form>
           {:else}
             <h2>{card.name}</h2>
@@ -129,11 +129,11 @@
           </p>
           <p class={{ used: card.used_in.length > 0 }}>{used(card)}</p>
           <p class="does">
-            <button type="button" onclick={() => copy(card.chart_id)}>Copy</button>
-            <button type="button" onclick={() => (naming = card.chart_id)}>Rename</button>
-            <button type="button" onclick={() => edit(card.chart_id, { archived: !card.archived })}>
+            <Button onclick={() => copy(card.chart_id)}>Copy</Button>
+            <Button onclick={() => (naming = card.chart_id)}>Rename</Button>
+            <Button onclick={() => edit(card.chart_id, { archived: !card.archived })}>
               {card.archived ? 'Restore' : 'Archive'}
-            </button>
+            </Button>
           </p>
           {#if card.archived}<RemoveChart {card} onasked={settle} />{/if}
         </li>
@@ -148,8 +148,8 @@
             : 'No chart yet: bring in your leaflet, pasted, typed or from a file.'}
       </p>
     {/if}
-    {#if after !== null}<button type="button" class="more" onclick={() => load(after ?? 0)}
-        >Show more</button
+    {#if after !== null}<Button kind="framed" size="small" onclick={() => load(after ?? 0)}
+        >Show more</Button
       >{/if}
   {/if}
 </div>
@@ -168,34 +168,7 @@
   }
 
   h1 {
-    font-size: 1.4375rem;
-  }
-
-  .main {
-    min-height: 44px;
-    padding: 0 20px;
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  .search input {
-    width: 16rem;
-    min-height: 44px;
-    padding: 0 8px;
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-  }
-
-  .away {
-    display: flex;
-    gap: 8px;
-    align-items: center;
-    min-height: 44px;
-    color: var(--faded);
+    font-size: var(--type-title);
   }
 
   ul {
@@ -236,12 +209,12 @@
   }
 
   h2 {
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
     line-height: 1.3;
   }
 
   li p {
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 
@@ -255,39 +228,13 @@
     margin-left: -8px;
   }
 
-  .does button {
-    min-height: 40px;
-    padding: 0 8px;
-    text-decoration: underline;
-    text-decoration-color: var(--rule);
-    text-underline-offset: 4px;
-  }
-
   form {
     display: flex;
     gap: 8px;
   }
 
-  form input {
-    width: 100%;
-    min-height: 36px;
-    font-weight: 700;
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-  }
-
-  form button,
-  .more {
-    min-height: 36px;
-    padding: 0 12px;
-    border: 2px solid var(--ink);
-    border-radius: 6px;
-  }
-
   .none {
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
   }
 
   @media screen and (width < 900px) {

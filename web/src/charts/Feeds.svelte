@@ -168,7 +168,7 @@
     flex-wrap: wrap;
     align-content: start;
     gap: 0 8px;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 
@@ -261,7 +261,7 @@
   }
 
   .note {
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 

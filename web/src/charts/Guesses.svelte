@@ -35,6 +35,6 @@
 
   li {
     margin-top: 4px;
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
   }
 </style>

@@ -5,6 +5,7 @@
   import { choices, MEDIA } from '../words/growing';
   import type { Editing } from './editing.svelte';
   import { readingWords } from './sheet';
+  import InSentence from '../parts/InSentence.svelte';
 
   /** What holds for a whole leaflet, and the tank it is shown for, in two sentences. */
   let { editing, tanks, waters }: { editing: Editing; tanks: Tank[]; waters: Water[] } = $props();
@@ -40,23 +41,24 @@
 </script>
 
 <p class="sentence">
-  <input
-    class="title"
-    aria-label="Name of the chart"
-    placeholder="Name it"
-    value={sheet.name}
-    maxlength="80"
-    size={Math.max(8, sheet.name.length)}
-    onchange={(event) => change({ name: event.currentTarget.value })}
-  />
+  <span class="title">
+    <InSentence
+      label="Name of the chart"
+      placeholder="Name it"
+      value={sheet.name}
+      maxlength={80}
+      room={8}
+      onkeep={(name) => change({ name })}
+    />
+  </span>
   of
-  <input
-    aria-label="Maker"
+  <InSentence
+    label="Maker"
     placeholder="no maker"
     value={sheet.maker}
-    maxlength="60"
-    size={Math.max(8, sheet.maker.length)}
-    onchange={(event) => change({ maker: event.currentTarget.value })}
+    maxlength={60}
+    room={8}
+    onkeep={(maker) => change({ maker })}
   />, written for
   <Choice
     label="Written for"
@@ -127,13 +129,13 @@
 
 <style>
   .sentence {
-    font-size: 1.25rem;
+    font-size: var(--type-head);
     line-height: 2;
   }
 
   .for {
     margin-bottom: 12px;
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
   }
 
   .sentence input {

@@ -17,6 +17,7 @@
   import { EMPTY, justKept, readingWords } from './sheet';
   import Tools from './Tools.svelte';
   import { waiting } from './waiting.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** One chart's leaflet; 0 is one that is still to be brought in. */
   let { chart }: { chart: number } = $props();
@@ -159,7 +160,7 @@
 <div class="view">
   {#if problem}
     <p role="alert">△ {problem.message}</p>
-    <button type="button" onclick={() => go(at(CHARTS, grow.id))}>Back to the charts</button>
+    <Button onclick={() => go(at(CHARTS, grow.id))}>Back to the charts</Button>
   {:else if editing}
     {@const sheet = editing.sheet}
     <h1 class="unseen">{sheet.name || 'A leaflet'}</h1>
@@ -195,16 +196,26 @@
       </div>
       <div class="right">
         {#if fresh && !editing.changed && waiting.tables[0]}
-          <button type="button" class="on" onclick={bringNext} {@attach (button) => button.focus()}>
+          <Button
+            kind="framed"
+            size="large"
+            onclick={bringNext}
+            {@attach (button) => button.focus()}
+          >
             On to the next table: {waiting.tables[0].words}
-          </button>
-          <button type="button" class="off" onclick={() => waiting.drop()}>
+          </Button>
+          <Button onclick={() => waiting.drop()}>
             Leave out what is left ({waiting.tables.length})
-          </button>
+          </Button>
         {:else if fresh && !editing.changed}
-          <button type="button" class="on" onclick={mixWithIt} {@attach (button) => button.focus()}>
+          <Button
+            kind="framed"
+            size="large"
+            onclick={mixWithIt}
+            {@attach (button) => button.focus()}
+          >
             {tanks.length ? 'On to the pour sheet' : 'On to your tank'}
-          </button>
+          </Button>
         {/if}
         <Beside
           {editing}
@@ -264,7 +275,7 @@
 
   h2 {
     margin-top: 8px;
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
   }
 
   .over {
@@ -278,20 +289,6 @@
 
   i {
     font-style: normal;
-  }
-
-  .off {
-    min-height: 44px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  .on {
-    min-height: 52px;
-    padding: 0 16px;
-    font-weight: 700;
-    border: 2px solid var(--ink);
-    border-radius: 6px;
   }
 
   @media screen and (width < 900px) {

@@ -1,5 +1,8 @@
 <script lang="ts">
   import { answered, api, type Problem } from '../api/client';
+  import Button from '../parts/Button.svelte';
+  import FileField from '../parts/FileField.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   /** A photograph or scan of the leaflet, to type from: zoomed, and moved by dragging or arrows. */
   let {
@@ -14,8 +17,7 @@
   let sending = $state(false);
   let frame = $state<HTMLDivElement>();
 
-  async function send(file: File | undefined) {
-    if (!file) return;
+  async function send(file: File) {
     sending = true;
     const form = new FormData();
     form.set('file', file);
@@ -40,28 +42,26 @@
 
 {#if picture === null}
   <p class="add">
-    <label>
-      {sending ? 'The picture is being kept …' : 'Lay a photograph of the leaflet beside it'}
-      <input
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        disabled={sending}
-        onchange={(event) => send(event.currentTarget.files?.[0])}
-      />
-    </label>
-    {#if problem}<span role="alert">△ {problem.message}</span>{/if}
+    <FileField
+      words={sending ? 'The picture is being kept …' : 'Lay a photograph of the leaflet beside it'}
+      accept="image/jpeg,image/png,image/webp"
+      kind="word"
+      disabled={sending}
+      onfile={send}
+    />
   </p>
+  <Notice {problem} />
 {:else}
   <div class="picture">
     <p>
-      <button type="button" onclick={() => (zoom = Math.min(zoom * 1.4, 8))} aria-label="Larger"
-        >+</button
+      <Button size="small" onclick={() => (zoom = Math.min(zoom * 1.4, 8))} aria-label="Larger"
+        >+</Button
       >
-      <button type="button" onclick={() => (zoom = Math.max(zoom / 1.4, 0.5))} aria-label="Smaller"
-        >−</button
+      <Button size="small" onclick={() => (zoom = Math.max(zoom / 1.4, 0.5))} aria-label="Smaller"
+        >−</Button
       >
-      <button type="button" onclick={() => (zoom = 1)}>whole width</button>
-      <button type="button" onclick={() => onchange(null)}>take it away</button>
+      <Button size="small" onclick={() => (zoom = 1)}>whole width</Button>
+      <Button size="small" onclick={() => onchange(null)}>take it away</Button>
     </p>
     <!-- A scrolled region has to be reached by the keyboard, too. -->
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
@@ -84,41 +84,9 @@
 {/if}
 
 <style>
-  .add label {
-    position: relative;
-    overflow: hidden;
-    display: inline-block;
-    min-height: 32px;
-    font-size: 0.9375rem;
+  .add {
+    font-size: var(--type-note);
     color: var(--faded);
-    text-decoration: underline;
-    text-underline-offset: 4px;
-    cursor: pointer;
-  }
-
-  .add label:focus-within {
-    outline: 3px solid var(--water);
-    outline-offset: 2px;
-  }
-
-  .add input {
-    position: absolute;
-    inset: 0;
-    opacity: 0;
-    cursor: pointer;
-  }
-
-  .add span {
-    color: var(--danger);
-  }
-
-  .picture button {
-    min-width: 36px;
-    min-height: 36px;
-    padding: 0 8px;
-    text-decoration: underline;
-    text-decoration-color: var(--rule);
-    text-underline-offset: 4px;
   }
 
   .frame {

@@ -6,6 +6,8 @@
   import Guesses from './Guesses.svelte';
   import RowsAsked from './RowsAsked.svelte';
   import TablesAsked from './TablesAsked.svelte';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   /** What was found, and beside it what was understood; questions are answered in place. */
   let {
@@ -133,13 +135,13 @@
       {leaflet.name || 'A leaflet'}: {leaflet.rows.length} bottles, {leaflet.columns.length} columns,
       {doses} doses
     </h2>
-    {#if problem}<p class="problem" role="alert">△ {problem.message}</p>{/if}
+    <Notice {problem} />
     {#if !isUndecided}
-      <button type="button" class="main" bind:this={goOn} onclick={() => ontake(leaflet)}>
+      <Button kind="main" size="large" wide bind:element={goOn} onclick={() => ontake(leaflet)}>
         {read.questions.some((one) => one.of_doses)
           ? 'Go on with it, and settle what is open'
           : 'Go on with it'}
-      </button>
+      </Button>
       <p class="small">Nothing is saved yet: you can check it on the sheet first.</p>
     {/if}
     {#if unsure && others.every((one) => one.code !== 'tables_several')}
@@ -159,44 +161,43 @@
         <p><b>?</b> {one.message}</p>
         {#if one.code === 'implausible'}
           <p class="answers">
-            <button type="button" onclick={() => onanswer({ as_printed: stands(one) })}>
+            <Button kind="framed" onclick={() => onanswer({ as_printed: stands(one) })}>
               The leaflet prints that
-            </button>
+            </Button>
           </p>
-          <button type="button" class="where" onclick={() => look(one.row, one.column)}>
+          <Button size="small" onclick={() => look(one.row, one.column)}>
             Row {one.row}, column {one.column}: show it
-          </button>
+          </Button>
         {:else if one.code === 'tables_several'}
           <TablesAsked tables={read.tables} {ontaken} />
         {:else if ASKED[one.code] && one.choices.length && one.choices.length <= 5}
           <p class="answers">
             {#each one.choices as choice (choice)}
-              <button type="button" onclick={() => onanswer({ [ASKED[one.code] ?? '']: choice })}>
+              <Button kind="framed" onclick={() => onanswer({ [ASKED[one.code] ?? '']: choice })}>
                 {answerWords(choice)}
-              </button>
+              </Button>
             {/each}
           </p>
         {:else}
-          <button type="button" class="where" onclick={() => look(one.row, one.column)}>
+          <Button size="small" onclick={() => look(one.row, one.column)}>
             Row {one.row}, column {one.column}: show it
-          </button>
+          </Button>
         {/if}
       </div>
     {/each}
     {#if given.length}
       <p class="small">
         You said: {given.map((name) => answerWords(String(answers[name]))).join(', ')}.
-        <button
-          type="button"
-          class="where"
+        <Button
+          size="small"
           onclick={() => onanswer(Object.fromEntries(GIVEN.map((name) => [name, undefined])))}
         >
           Take it back
-        </button>
+        </Button>
       </p>
     {/if}
     <Guesses guesses={read.guesses} />
-    <p><button type="button" class="where" onclick={onback}>Back to the text</button></p>
+    <p><Button size="small" onclick={onback}>Back to the text</Button></p>
   </section>
 </div>
 
@@ -209,7 +210,7 @@
 
   h1 {
     margin-bottom: 8px;
-    font-size: 1.4375rem;
+    font-size: var(--type-title);
   }
 
   .table {
@@ -284,7 +285,7 @@
   .legend,
   .small {
     margin-top: 8px;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 
@@ -295,7 +296,7 @@
 
   h2 {
     margin-bottom: 12px;
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
   }
 
   .main {
@@ -318,15 +319,6 @@
     display: grid;
     gap: 6px;
     margin-top: 8px;
-  }
-
-  .answers button {
-    min-height: 44px;
-    padding: 0 12px;
-    text-align: left;
-    background: var(--sheet);
-    border: 2px solid var(--ink);
-    border-radius: 6px;
   }
 
   .where {

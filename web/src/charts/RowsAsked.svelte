@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { ReadTable } from '../api/client';
   import { TAKEN_AS } from '../words/charts';
+  import Button from '../parts/Button.svelte';
 
   type Row = ReadTable['questions'][number]['rows'][number];
   type TakenAs = Row['likely'];
@@ -32,7 +33,7 @@
   {#each rows as row (row.row)}
     <fieldset>
       <legend>
-        <button type="button" class="name" onclick={() => onlook(row.row)}>{row.name}</button>
+        <Button size="small" onclick={() => onlook(row.row)}>{row.name}</Button>
         <small>{row.why}</small>
       </legend>
       {#each Object.entries(TAKEN_AS) as [kind, words] (kind)}
@@ -48,7 +49,9 @@
       {/each}
     </fieldset>
   {/each}
-  <button type="submit" class="main" {@attach (button) => button.focus()}>That is right</button>
+  <Button kind="main" size="large" wide type="submit" {@attach (button) => button.focus()}
+    >That is right</Button
+  >
 </form>
 
 <style>
@@ -69,16 +72,8 @@
     padding: 0 0 4px;
   }
 
-  .name {
-    min-height: 28px;
-    font-weight: 700;
-    text-align: left;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
   small {
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 
@@ -88,7 +83,7 @@
     align-items: center;
     justify-content: center;
     min-height: 40px;
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
     background: var(--sheet);
     border: 1px solid var(--rule);
     border-radius: 6px;
@@ -115,16 +110,5 @@
     inset: 0;
     opacity: 0;
     cursor: pointer;
-  }
-
-  .main {
-    width: 100%;
-    min-height: 52px;
-    margin-top: 16px;
-    padding: 4px 16px;
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
   }
 </style>

@@ -200,7 +200,7 @@
   td small {
     display: block;
     min-height: 1.2em;
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     line-height: 1.2;
     font-variant-numeric: tabular-nums;
     color: var(--faded);
@@ -234,7 +234,7 @@
   .stage td b,
   .days td b {
     font-weight: 400;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 
@@ -244,7 +244,7 @@
   }
 
   th {
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     font-weight: 400;
     color: var(--faded);
   }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { ReadTable } from '../api/client';
   import { tableWords } from '../words/charts';
+  import Button from '../parts/Button.svelte';
 
   /** Several tables of one leaflet side by side: each is a chart; one, some or all are taken. */
   let { tables, ontaken }: { tables: ReadTable['tables']; ontaken: (indexes: number[]) => void } =
@@ -30,14 +31,21 @@
       {tableWords(table)}
     </label>
   {/each}
-  <button type="submit" disabled={!taken.length} {@attach (button) => button.focus()}>
+  <Button
+    kind="main"
+    size="large"
+    wide
+    type="submit"
+    disabled={!taken.length}
+    {@attach (button) => button.focus()}
+  >
     {#if taken.length === 1}
       Take this one
     {:else}
       Take {taken.length === tables.length ? `all ${taken.length}` : taken.length}, one after the
       other
     {/if}
-  </button>
+  </Button>
 </form>
 
 <style>
@@ -68,20 +76,5 @@
   input {
     width: 22px;
     height: 22px;
-  }
-
-  button {
-    grid-column: 1 / -1;
-    min-height: 48px;
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  button:disabled {
-    color: var(--faded);
-    background: none;
-    border: 2px solid var(--rule);
   }
 </style>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Editing } from './editing.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** What is done to bottles and columns as a whole, with the keys that do it. */
   let { editing }: { editing: Editing } = $props();
@@ -10,70 +11,71 @@
 
 <div class="tools" role="toolbar" aria-label="The sheet">
   <span>Bottle</span>
-  <button type="button" onclick={() => editing.insertRow()} title="Insert" aria-label="Add a bottle"
-    >add</button
+  <Button size="small" onclick={() => editing.insertRow()} title="Insert" aria-label="Add a bottle"
+    >add</Button
   >
-  <button
-    type="button"
+  <Button
+    size="small"
     onclick={() => editing.moveRow(-1)}
     disabled={!bottle}
     title="Alt ↑"
-    aria-label="Bottle up">↑</button
+    aria-label="Bottle up">↑</Button
   >
-  <button
-    type="button"
+  <Button
+    size="small"
     onclick={() => editing.moveRow(1)}
     disabled={!bottle}
     title="Alt ↓"
-    aria-label="Bottle down">↓</button
+    aria-label="Bottle down">↓</Button
   >
-  <button
-    type="button"
+  <Button
+    size="small"
     onclick={() => editing.removeRow()}
     disabled={!bottle}
     title="Ctrl Delete"
-    aria-label="delete the bottle">delete</button
+    aria-label="delete the bottle">delete</Button
   >
   <span>Column</span>
-  <button
-    type="button"
+  <Button
+    size="small"
     onclick={() => editing.insertColumn()}
     title="Shift Insert"
-    aria-label="Add a column">add</button
+    aria-label="Add a column">add</Button
   >
-  <button
-    type="button"
+  <Button
+    size="small"
     onclick={() => editing.moveColumn(-1)}
     disabled={!column}
     title="Alt ←"
-    aria-label="Column to the left">←</button
+    aria-label="Column to the left">←</Button
   >
-  <button
-    type="button"
+  <Button
+    size="small"
     onclick={() => editing.moveColumn(1)}
     disabled={!column}
     title="Alt →"
-    aria-label="Column to the right">→</button
+    aria-label="Column to the right">→</Button
   >
-  <button
-    type="button"
+  <Button
+    size="small"
     onclick={() => editing.removeColumn()}
     disabled={!column}
     title="Ctrl Shift Delete"
-    aria-label="delete the column">delete</button
+    aria-label="delete the column">delete</Button
   >
-  <button
-    type="button"
-    class="apart"
-    onclick={() => editing.sameAsLeft()}
-    disabled={editing.cursor.column < 1}
-    title="=">same as left</button
+  <span class="apart"
+    ><Button
+      size="small"
+      onclick={() => editing.sameAsLeft()}
+      disabled={editing.cursor.column < 1}
+      title="=">same as left</Button
+    ></span
   >
-  <button type="button" onclick={() => editing.undo()} disabled={!editing.canUndo} title="Ctrl Z"
-    >Undo</button
+  <Button size="small" onclick={() => editing.undo()} disabled={!editing.canUndo} title="Ctrl Z"
+    >Undo</Button
   >
-  <button type="button" onclick={() => editing.redo()} disabled={!editing.canRedo} title="Ctrl Y"
-    >Redo</button
+  <Button size="small" onclick={() => editing.redo()} disabled={!editing.canRedo} title="Ctrl Y"
+    >Redo</Button
   >
 </div>
 
@@ -83,7 +85,7 @@
     flex-wrap: wrap;
     gap: 2px;
     align-items: center;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 
@@ -93,24 +95,6 @@
 
   span:first-child {
     margin-left: 0;
-  }
-
-  button {
-    min-width: 32px;
-    min-height: 32px;
-    padding: 0 8px;
-    text-decoration: underline;
-    text-decoration-color: var(--rule);
-    text-underline-offset: 4px;
-  }
-
-  button:hover:enabled {
-    background: var(--sheet);
-  }
-
-  button:disabled {
-    opacity: 0.5;
-    cursor: default;
   }
 
   .apart {

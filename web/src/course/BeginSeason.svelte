@@ -4,6 +4,9 @@
   import { growHere } from '../shell/grow.svelte';
   import JoinSeason from './JoinSeason.svelte';
   import type { Season } from './season.svelte';
+  import Button from '../parts/Button.svelte';
+  import DateField from '../parts/DateField.svelte';
+  import InSentence from '../parts/InSentence.svelte';
 
   /** A season is begun with a sentence, as a mix is. */
   let { season, running, onbegun }: { season: Season; running: boolean; onbegun: () => void } =
@@ -78,15 +81,9 @@
         onchoose={(id) => (chosen = id)}
       />
       in <b>{tank.name}</b> on
-      <input type="date" class="date" aria-label="First day" bind:value={started} required />
+      <DateField label="First day" inSentence bind:value={started} required />
       with
-      <input
-        class="words"
-        aria-label="What is planted"
-        bind:value={planted}
-        maxlength="60"
-        size={Math.max(8, planted.length)}
-      />, in
+      <InSentence label="What is planted" bind:value={planted} maxlength={60} room={8} />, in
       <Choice
         label="First column"
         value={firstColumn?.key ?? ''}
@@ -141,7 +138,11 @@
     {#if running}
       <p class="note">The season that runs here ends on the day before.</p>
     {/if}
-    <button type="submit" class="main" disabled={busy || !firstColumn}>Begin the season</button>
+    <p>
+      <Button kind="main" size="large" type="submit" disabled={busy || !firstColumn}>
+        Begin the season
+      </Button>
+    </p>
   </form>
   <JoinSeason {season} {started} onjoined={onbegun} />
 {/if}
@@ -153,38 +154,8 @@
     line-height: 2;
   }
 
-  input {
-    font: 700 1.5rem/1.4 var(--text);
-    color: var(--ink);
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-    padding: 0 2px;
-  }
-
-  .date {
-    font-family: var(--figures);
-    font-size: 1.25rem;
-    min-height: 44px;
-  }
-
   .note {
     margin-top: 8px;
     color: var(--faded);
-  }
-
-  .main {
-    min-height: 52px;
-    margin-top: 16px;
-    padding: 0 24px;
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  .main:disabled {
-    opacity: 0.5;
   }
 </style>

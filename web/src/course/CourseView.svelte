@@ -17,6 +17,8 @@
   import { Season } from './season.svelte';
   import Told from './Told.svelte';
   import WallList from './WallList.svelte';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   const grow = growHere();
   const tank = $derived(numberHere('tank'));
@@ -104,15 +106,13 @@
 </script>
 
 <div class="view">
-  {#if season?.problem}<p role="alert">△ {season.problem.message}</p>{/if}
+  <Notice problem={season?.problem} />
   {#if !season || course === undefined}
     {#if !season?.problem}<Shape what="The season is being laid out" />{/if}
   {:else if course === null || beginning}
     <BeginSeason {season} onbegun={() => (beginning = false)} running={course !== null} />
     {#if course !== null}
-      <button type="button" class="small" onclick={() => (beginning = false)}
-        >Go on with the one that runs</button
-      >
+      <Button onclick={() => (beginning = false)}>Go on with the one that runs</Button>
     {/if}
   {:else if shown}
     <h1>
@@ -133,12 +133,10 @@
         told. Each is mixed and read for itself{#if shown.joined_on && shown.joined_on > shown.started_on},
           this one since {shortDay(shown.joined_on)}{/if}.
         {#if parting}
-          <button type="button" class="small" onclick={part}>Yes, it goes on alone from now</button>
-          <button type="button" class="small" onclick={() => (parting = false)}>No</button>
+          <Button onclick={part}>Yes, it goes on alone from now</Button>
+          <Button onclick={() => (parting = false)}>No</Button>
         {:else}
-          <button type="button" class="small" onclick={() => (parting = true)}
-            >Let it go on alone</button
-          >
+          <Button onclick={() => (parting = true)}>Let it go on alone</Button>
         {/if}
       </p>
     {/if}
@@ -153,7 +151,7 @@
     </div>
     <div class="spans" role="group" aria-label="How much is shown">
       {#each SPANS as [words, days] (words)}
-        <button type="button" class="small" onclick={() => drawing?.show(days)}>{words}</button>
+        <Button onclick={() => drawing?.show(days)}>{words}</Button>
       {/each}
       <span
         >Drag the end of a column, or the next mark of a rule; + and − come nearer and go away, ←
@@ -171,15 +169,11 @@
       <Told {season} {course} />
     </div>
     <p class="last">
-      <button type="button" class="small" onclick={() => (beginning = true)}
-        >Begin another season here</button
-      >
+      <Button onclick={() => (beginning = true)}>Begin another season here</Button>
       {#if course.ended_on === null}
-        <button type="button" class="small" onclick={() => season?.end(course.today)}
-          >End this season today</button
-        >
+        <Button onclick={() => season?.end(course.today)}>End this season today</Button>
       {:else}
-        <button type="button" class="small" onclick={() => season?.end(null)}>Let it go on</button>
+        <Button onclick={() => season?.end(null)}>Let it go on</Button>
       {/if}
     </p>
   {/if}
@@ -202,8 +196,7 @@
     color: var(--faded);
   }
 
-  .conflict,
-  [role='alert'] {
+  .conflict {
     padding: 6px 0;
     font-weight: 700;
     color: var(--heed);
@@ -218,21 +211,12 @@
     flex-wrap: wrap;
     align-items: center;
     gap: 4px 8px;
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     color: var(--faded);
   }
 
   .spans span {
     margin-left: 8px;
-  }
-
-  .small {
-    min-height: 44px;
-    padding: 0 8px;
-    font-size: 0.9375rem;
-    text-decoration: underline;
-    text-decoration-color: var(--rule);
-    text-underline-offset: 4px;
   }
 
   .below {

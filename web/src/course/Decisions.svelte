@@ -5,6 +5,8 @@
   import type { Course } from './course';
   import { dayNumber } from './days';
   import type { Decision, Season } from './season.svelte';
+  import Button from '../parts/Button.svelte';
+  import InSentence from '../parts/InSentence.svelte';
 
   /** What a grower may say of the season today; each shows first what it would move. */
   let { season, course }: { season: Season; course: Course } = $props();
@@ -43,29 +45,28 @@
     </p>
     <div class="acts">
       {#if now.waits_for}
-        <button
-          type="button"
-          class="main"
-          onclick={() => consider({ kind: 'sign', sign: now.waits_for })}
-        >
+        <Button kind="main" onclick={() => consider({ kind: 'sign', sign: now.waits_for })}>
           Seen: {now.waits_for}
-        </button>
+        </Button>
       {/if}
-      <button type="button" onclick={() => consider({ kind: 'advance' })}>
+      <Button onclick={() => consider({ kind: 'advance' })}>
         End it today{next ? `, go on to ${next.label}` : ''}
-      </button>
+      </Button>
       {#if !held && !now.waits_for}
-        <button type="button" onclick={() => consider({ kind: 'hold' })}>Hold it for good</button>
+        <Button onclick={() => consider({ kind: 'hold' })}>Hold it for good</Button>
         <span class="days">
-          <label>
-            <span class="unseen">Days longer or shorter</span>
-            <input type="number" min="1" max="99" bind:value={days} />
-          </label>
+          <InSentence
+            label="Days longer or shorter"
+            kind="figure"
+            type="number"
+            min="1"
+            max="99"
+            room={4}
+            bind:value={days}
+          />
           days
-          <button type="button" onclick={() => consider({ kind: 'stretch', days })}>longer</button>
-          <button type="button" onclick={() => consider({ kind: 'stretch', days: -days })}
-            >shorter</button
-          >
+          <Button onclick={() => consider({ kind: 'stretch', days })}>longer</Button>
+          <Button onclick={() => consider({ kind: 'stretch', days: -days })}>shorter</Button>
         </span>
       {/if}
       <span class="days">
@@ -107,11 +108,14 @@
           if (sign.trim()) consider({ kind: 'sign', sign: sign.trim() });
         }}
       >
-        <label>
-          <span class="unseen">What plants show</span>
-          <input bind:value={sign} maxlength="120" placeholder="plants show: first flowers" />
-        </label>
-        <button type="submit">Note it</button>
+        <InSentence
+          label="What plants show"
+          bind:value={sign}
+          maxlength={120}
+          room={28}
+          placeholder="plants show: first flowers"
+        />
+        <Button type="submit">Note it</Button>
       </form>
     </div>
   </section>
@@ -129,47 +133,11 @@
     gap: 4px 20px;
   }
 
-  button {
-    min-height: 44px;
-    padding: 0 6px;
-    text-decoration: underline;
-    text-decoration-color: var(--faded);
-    text-underline-offset: 4px;
-  }
-
-  .main {
-    padding: 0 16px;
-    font-weight: 700;
-    text-decoration: none;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
   .days {
     display: inline-flex;
     flex-wrap: wrap;
     align-items: center;
     gap: 6px;
-  }
-
-  input {
-    min-height: 44px;
-    padding: 0 6px;
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  input[type='number'] {
-    width: 4ch;
-    font: 700 1rem var(--figures);
-    text-align: right;
-    appearance: textfield;
-  }
-
-  form input {
-    width: 17rem;
   }
 
   @media print {

@@ -3,6 +3,8 @@
   import Choice from '../parts/Choice.svelte';
   import { growHere } from '../shell/grow.svelte';
   import type { Course } from './course';
+  import Button from '../parts/Button.svelte';
+  import InSentence from '../parts/InSentence.svelte';
 
   type Plan = Shapes['SeasonDocument'];
   type ChangeOut = Shapes['ChangeOutDocument'];
@@ -59,18 +61,18 @@
   );
   const labels = $derived(new Map(course.columns.map((one) => [one.key, one.label])));
   const meters = $derived(plan.meters ?? []);
-  const number = (event: Event) => Number((event.currentTarget as HTMLInputElement).value) || 0;
-  const text = (event: Event) => (event.currentTarget as HTMLInputElement).value.trim();
 </script>
 
 {#snippet count(label: string, value: number | null | undefined, take: (n: number) => void)}
-  <input
+  <InSentence
+    {label}
+    kind="figure"
     type="number"
-    aria-label={label}
     min="0"
     max="240"
+    room={5}
     value={value ?? ''}
-    onchange={(event) => take(number(event))}
+    onkeep={(typed) => take(Number(typed) || 0)}
   />
 {/snippet}
 
@@ -88,11 +90,12 @@
     )}
     hours of plain water
   {/if}, filled at
-  <input
+  <InSentence
+    label="Filled at"
+    kind="figure"
     type="time"
-    aria-label="Filled at"
     value={plan.mix_at.slice(0, 5)}
-    onchange={(event) => text(event) && set({ mix_at: `${text(event)}:00` })}
+    onkeep={(time) => time && set({ mix_at: `${time}:00` })}
   />, read every
   {@render count('Read every so many days', plan.read_every_days, (days) =>
     set({ read_every_days: days || null }),
@@ -110,38 +113,29 @@
   {#each waits as wait, at (wait.column)}
     <li>
       <b>{labels.get(wait.column) ?? wait.column}</b> ends when
-      <input
-        class="words"
-        aria-label="Sign that ends {labels.get(wait.column) ?? wait.column}"
+      <InSentence
+        label="Sign that ends {labels.get(wait.column) ?? wait.column}"
         value={wait.sign}
-        maxlength="120"
-        size={Math.max(10, wait.sign.length)}
-        onchange={(event) =>
-          text(event) &&
-          set({
-            waits_for: waits.map((one, n) => (n === at ? { ...one, sign: text(event) } : one)),
-          })}
+        maxlength={120}
+        room={10}
+        onkeep={(sign) =>
+          sign && set({ waits_for: waits.map((one, n) => (n === at ? { ...one, sign } : one)) })}
       />
       is seen
-      <button
-        type="button"
-        class="small"
-        onclick={() => set({ waits_for: waits.filter((_, n) => n !== at) })}
-        >by its days instead</button
+      <Button onclick={() => set({ waits_for: waits.filter((_, n) => n !== at) })}
+        >by its days instead</Button
       >
     </li>
   {/each}
   {#each meters as meter, at (at)}
     <li>
-      <input
-        class="words"
-        aria-label="Meter {at + 1}"
+      <InSentence
+        label="Meter {at + 1}"
         value={meter.name}
-        maxlength="60"
-        size={Math.max(8, meter.name.length)}
-        onchange={(event) =>
-          text(event) &&
-          set({ meters: meters.map((one, n) => (n === at ? { ...one, name: text(event) } : one)) })}
+        maxlength={60}
+        room={8}
+        onkeep={(name) =>
+          name && set({ meters: meters.map((one, n) => (n === at ? { ...one, name } : one)) })}
       />
       is calibrated every
       {@render count(`Days between calibrations of ${meter.name}`, meter.every_days, (days) =>
@@ -149,11 +143,7 @@
           meters: meters.map((one, n) => (n === at ? { ...one, every_days: days || 30 } : one)),
         }),
       )} days
-      <button
-        type="button"
-        class="small"
-        onclick={() => set({ meters: meters.filter((_, n) => n !== at) })}>no more</button
-      >
+      <Button onclick={() => set({ meters: meters.filter((_, n) => n !== at) })}>no more</Button>
     </li>
   {/each}
 </ul>
@@ -170,11 +160,9 @@
         column && set({ waits_for: [...waits, { column, sign: 'first flowers' }] })}
     />
   {/if}
-  <button
-    type="button"
-    class="small"
+  <Button
     onclick={() => set({ meters: [...meters, { name: 'EC pen', every_days: 30, last: null }] })}
-    >A meter is calibrated too</button
+    >A meter is calibrated too</Button
   >
 </p>
 
@@ -187,31 +175,5 @@
   ul {
     padding: 0;
     list-style: none;
-  }
-
-  input {
-    font: 700 1rem var(--figures);
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  input[type='number'] {
-    width: 5ch;
-    text-align: right;
-    appearance: textfield;
-  }
-
-  .words {
-    font-family: var(--text);
-  }
-
-  .small {
-    min-height: 44px;
-    padding: 0 6px;
-    font-size: 0.9375rem;
-    text-decoration: underline;
-    text-decoration-color: var(--faded);
-    text-underline-offset: 4px;
   }
 </style>

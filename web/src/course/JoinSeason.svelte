@@ -2,6 +2,7 @@
   import Choice from '../parts/Choice.svelte';
   import { growHere } from '../shell/grow.svelte';
   import type { Season } from './season.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** A tank goes with another one through the season of that one, from a day on. */
   let { season, started, onjoined }: { season: Season; started: string; onjoined: () => void } =
@@ -46,7 +47,7 @@
         onchoose={(season) => (chosen = season)}
       />, filled on that day: what one is told, both are told; each is mixed and read for itself.
     </p>
-    <button type="submit" disabled={busy}>Join it</button>
+    <Button kind="framed" type="submit" disabled={busy}>Join it</Button>
   </form>
 {/if}
 
@@ -55,20 +56,8 @@
     max-width: 60rem;
     margin-top: 24px;
     padding-top: 12px;
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
     line-height: 2;
     border-top: 1px solid var(--rule);
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 16px;
-    font-weight: 700;
-    border: 2px solid var(--ink);
-    border-radius: 6px;
-  }
-
-  button:disabled {
-    opacity: 0.5;
   }
 </style>

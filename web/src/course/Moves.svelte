@@ -1,6 +1,8 @@
 <script lang="ts">
   import { dayWords } from '../words/dates';
   import type { Season } from './season.svelte';
+  import Button from '../parts/Button.svelte';
+  import Field from '../parts/Field.svelte';
 
   /** What a decision would move, before it is taken; and why it is taken, for the record. */
   let { season }: { season: Season } = $props();
@@ -35,13 +37,16 @@
     {/if}
   </div>
   {#if !isPlan}
-    <label>
-      Why, for the record
-      <input bind:value={reason} maxlength="120" placeholder="roots were not through yet" />
-    </label>
+    <Field
+      label="Why, for the record"
+      bind:value={reason}
+      size={34}
+      maxlength={120}
+      placeholder="roots were not through yet"
+    />
   {/if}
-  <button type="submit" class="main" disabled={!season.preview || season.deciding}>So be it</button>
-  <button type="button" onclick={() => season.leave()}>Leave it as it was</button>
+  <Button kind="main" type="submit" disabled={!season.preview || season.deciding}>So be it</Button>
+  <Button onclick={() => season.leave()}>Leave it as it was</Button>
 </form>
 
 <style>
@@ -65,41 +70,5 @@
 
   s {
     color: var(--faded);
-  }
-
-  label {
-    display: grid;
-    font-size: 0.875rem;
-    color: var(--faded);
-  }
-
-  input {
-    width: 20rem;
-    max-width: 100%;
-    min-height: 44px;
-    padding: 0 8px;
-    color: var(--ink);
-    background: var(--paper);
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 16px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  .main {
-    font-weight: 700;
-    text-decoration: none;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  .main:disabled {
-    opacity: 0.5;
   }
 </style>

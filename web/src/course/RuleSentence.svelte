@@ -3,6 +3,8 @@
   import Choice from '../parts/Choice.svelte';
   import { STAGE_WORDS } from '../words/charts';
   import { choices, ROLES } from '../words/growing';
+  import Button from '../parts/Button.svelte';
+  import InSentence from '../parts/InSentence.svelte';
 
   type Rule = NonNullable<Shapes['SeasonDocument']['rules']>[number];
   type Anchor = NonNullable<Rule['begins']>;
@@ -98,29 +100,28 @@
     if (value === 'before_harvest') set({ until_days_before_harvest: 14, ends: null });
     else set({ until_days_before_harvest: null, ends: value ? anchor(value) : null });
   }
-
-  const number = (event: Event) => Number((event.currentTarget as HTMLInputElement).value) || 0;
 </script>
 
 {#snippet count(label: string, value: number, least: number, take: (days: number) => void)}
-  <input
+  <InSentence
+    {label}
+    kind="figure"
     type="number"
-    aria-label={label}
     min={least}
     max="999"
+    room={5}
     {value}
-    onchange={(event) => take(number(event))}
+    onkeep={(typed) => take(Number(typed))}
   />
 {/snippet}
 
 {#snippet sign(label: string, kept: Anchor, take: (anchor: Anchor) => void)}
-  <input
-    class="words"
-    aria-label={label}
+  <InSentence
+    {label}
+    maxlength={120}
+    room={8}
     value={kept.name}
-    maxlength="120"
-    size={Math.max(8, kept.name?.length ?? 0)}
-    onchange={(event) => take({ ...kept, name: event.currentTarget.value.trim() })}
+    onkeep={(name) => take({ ...kept, name })}
   />
 {/snippet}
 
@@ -215,34 +216,4 @@
 />{#each more as one, n (n)}, {one.days ?? 1} days apart from {one.role
     ? ROLES[one.role]
     : nameOf(one.product)}{/each}.
-<button type="button" onclick={onremove}
-  >Remove<span class="unseen"> the rule for {named}</span></button
->
-
-<style>
-  input {
-    font: 700 1rem var(--figures);
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  input[type='number'] {
-    width: 4.5ch;
-    text-align: right;
-    appearance: textfield;
-  }
-
-  .words {
-    font-family: var(--text);
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 6px;
-    font-size: 0.9375rem;
-    text-decoration: underline;
-    text-decoration-color: var(--faded);
-    text-underline-offset: 4px;
-  }
-</style>
+<Button onclick={onremove}>Remove<span class="unseen"> the rule for {named}</span></Button>

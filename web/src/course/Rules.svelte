@@ -6,6 +6,9 @@
   import HowItGoes from './HowItGoes.svelte';
   import RuleSentence from './RuleSentence.svelte';
   import type { Season } from './season.svelte';
+  import Button from '../parts/Button.svelte';
+  import DateField from '../parts/DateField.svelte';
+  import InSentence from '../parts/InSentence.svelte';
 
   type Plan = Shapes['SeasonDocument'];
   type Rule = NonNullable<Plan['rules']>[number];
@@ -82,7 +85,7 @@
     <p class="quiet">
       Changed out as its sentence says, by the columns of the chart and by rules of your own.
     </p>
-    <button type="button" class="small" onclick={show}>Show and change the rules</button>
+    <Button onclick={show}>Show and change the rules</Button>
   {:else if plan}
     <HowItGoes {plan} {course} onchange={(told) => (plan = told)} />
     <ol>
@@ -102,40 +105,37 @@
     {#each offered as one (one.rule.product)}
       <p class="offered">
         The leaflet says: “{one.note}”
-        <button type="button" class="small" onclick={() => take(one.rule)}>
+        <Button onclick={() => take(one.rule)}>
           Make it a rule<span class="unseen"> of this season</span>
-        </button>
+        </Button>
       </p>
     {/each}
-    <label class="harvest">
-      Harvest on
-      <input
-        type="date"
-        value={plan?.harvest ?? ''}
-        onchange={(event) =>
-          plan && (plan = { ...plan, harvest: event.currentTarget.value || null })}
+    <p class="harvest">
+      <DateField
+        label="Harvest on"
+        value={plan.harvest}
+        onkeep={(harvest) => plan && (plan = { ...plan, harvest })}
       />, where it is known
-    </label>
-    <label class="harvest">
+    </p>
+    <p class="harvest">
       At most
-      <input
+      <InSentence
+        label="At most so many additions on one day"
+        kind="figure"
         type="number"
         min="1"
         max="99"
-        value={plan?.most_additions_a_day ?? ''}
-        onchange={(event) =>
-          plan &&
-          (plan = { ...plan, most_additions_a_day: Number(event.currentTarget.value) || null })}
+        room={4}
+        value={plan.most_additions_a_day ?? ''}
+        onkeep={(most) => plan && (plan = { ...plan, most_additions_a_day: Number(most) || null })}
       />
       additions on one day, besides fillings
-    </label>
+    </p>
     <p>
-      {#if free}<button type="button" class="small" onclick={add}>Add a rule</button>{/if}
+      {#if free}<Button onclick={add}>Add a rule</Button>{/if}
       {#if changed}
-        <button type="button" class="main" onclick={look}>See what they move</button>
-        <button type="button" class="small" onclick={() => (plan = seen)}
-          >Leave them as they were</button
-        >
+        <Button kind="main" onclick={look}>See what they move</Button>
+        <Button onclick={() => (plan = seen)}>Leave them as they were</Button>
       {/if}
     </p>
   {/if}
@@ -143,7 +143,7 @@
 
 <style>
   h2 {
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
   }
 
   li {
@@ -160,42 +160,5 @@
     margin-top: 8px;
     padding-left: 12px;
     border-left: 2px solid var(--rule);
-  }
-
-  input {
-    font: 700 1rem var(--figures);
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  input[type='number'] {
-    width: 4ch;
-    text-align: right;
-    appearance: textfield;
-  }
-
-  .harvest {
-    display: block;
-    min-height: 44px;
-    padding-top: 8px;
-  }
-
-  .small {
-    min-height: 44px;
-    padding: 0 6px;
-    font-size: 0.9375rem;
-    text-decoration: underline;
-    text-decoration-color: var(--faded);
-    text-underline-offset: 4px;
-  }
-
-  .main {
-    min-height: 44px;
-    padding: 0 16px;
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
   }
 </style>

@@ -3,6 +3,7 @@
   import type { Course } from './course';
   import { shortDay } from '../words/dates';
   import type { Season } from './season.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** What the season was told, newest first; what was wrong is taken back, and stays in its record. */
   let { season, course }: { season: Season; course: Course } = $props();
@@ -26,9 +27,9 @@
           {words(one)}{#if one.reason}: {one.reason}{/if}
           {#if one.by}<small>{one.by}</small>{/if}
         </span>
-        <button type="button" onclick={() => season.takeBack(one.id)}>
+        <Button onclick={() => season.takeBack(one.id)}>
           Take back<span class="unseen"> {words(one)} of {shortDay(one.on)}</span>
-        </button>
+        </Button>
       </li>
     {:else}
       <li class="none">None yet: the season follows the chart.</li>
@@ -38,7 +39,7 @@
 
 <style>
   h2 {
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
   }
 
   li {
@@ -57,7 +58,7 @@
 
   .on {
     font-family: var(--figures);
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 
@@ -65,17 +66,6 @@
     color: var(--faded);
   }
 
-  button {
-    min-height: 44px;
-    padding: 0 6px;
-    font-size: 0.875rem;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
   @media print {
-    button {
-      display: none;
-    }
   }
 </style>

@@ -83,7 +83,7 @@
 
   .amount span {
     font-size: 2rem;
-    color: var(--guided-quiet);
+    color: var(--faded);
   }
 
   .amount .words {
@@ -108,7 +108,7 @@
     --faded: var(--ink);
 
     color: var(--ink);
-    background: var(--guided-table);
+    background: var(--table);
     border-radius: 6px;
   }
 
@@ -123,11 +123,11 @@
   }
 
   .printed {
-    color: var(--guided-quiet);
+    color: var(--faded);
   }
 
   .rinse {
-    font-size: 1.25rem;
+    font-size: var(--type-head);
     font-weight: 700;
   }
 </style>

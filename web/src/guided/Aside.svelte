@@ -4,6 +4,7 @@
   import Note from './Note.svelte';
   import { toldFigure } from './project';
   import { asks } from '../words/guided';
+  import Button from '../parts/Button.svelte';
 
   let { guided, standing }: { guided: GuidedMix; standing: GuidedState } = $props();
 
@@ -25,14 +26,8 @@
   {#each lines as { id, what, figure } (id)}
     <b>{what}{figure ? `: ${figure}` : ''}</b>;
   {/each}
-  <button type="button" onclick={() => guided.notedAside()}>I have written it down</button>
+  <Button onclick={() => guided.notedAside()}>I have written it down</Button>
 </Note>
 
 <style>
-  button {
-    min-height: 64px;
-    padding: 0 16px;
-    font-weight: 700;
-    text-decoration: underline;
-  }
 </style>

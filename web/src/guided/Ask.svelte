@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
+  import Button from '../parts/Button.svelte';
 
   let {
     title,
@@ -18,8 +19,8 @@
 
 <div role="alertdialog" aria-label={title}>
   <p>{@render children()}</p>
-  <button type="button" onclick={onyes}>{yes}</button>
-  <button type="button" onclick={onno} {@attach (no) => no.focus()}>No, stay</button>
+  <Button kind="framed" onclick={onyes}>{yes}</Button>
+  <Button kind="framed" onclick={onno} {@attach (no) => no.focus()}>No, stay</Button>
 </div>
 
 <style>
@@ -29,21 +30,12 @@
     gap: 12px;
     width: 100%;
     padding: 16px;
-    font-size: 1.25rem;
-    border: 3px solid var(--guided-ink);
+    font-size: var(--type-head);
+    border: 3px solid var(--ink);
     border-radius: 8px;
   }
 
   p {
     width: 100%;
-  }
-
-  button {
-    min-height: 64px;
-    padding: 0 20px;
-    font-size: 1.25rem;
-    font-weight: 700;
-    border: 2px solid var(--guided-ink);
-    border-radius: 8px;
   }
 </style>

@@ -32,8 +32,8 @@
     gap: 0 12px;
     align-items: baseline;
     padding: 4px 0;
-    font-size: 1.125rem;
-    border-bottom: 1px solid var(--guided-table);
+    font-size: var(--type-lead);
+    border-bottom: 1px solid var(--table);
   }
 
   b {
@@ -50,17 +50,17 @@
 
   small {
     grid-column: 2 / 4;
-    font-size: 0.9375rem;
-    color: var(--guided-quiet);
+    font-size: var(--type-note);
+    color: var(--faded);
   }
 
   .short {
     font-weight: 700;
-    color: var(--guided-ink);
+    color: var(--ink);
   }
 
   p {
     font-size: 1rem;
-    color: var(--guided-quiet);
+    color: var(--faded);
   }
 </style>

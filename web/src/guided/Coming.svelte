@@ -35,7 +35,7 @@
   section {
     width: 100%;
     padding-top: 8px;
-    border-top: 2px solid var(--guided-table);
+    border-top: 2px solid var(--table);
     --amount: 2.75rem;
   }
 

@@ -2,6 +2,7 @@
   import type { GuidedState } from '../api/client';
   import type { GuidedMix } from './guided.svelte';
   import { asks } from '../words/guided';
+  import Button from '../parts/Button.svelte';
 
   let { guided, standing }: { guided: GuidedMix; standing: GuidedState } = $props();
 
@@ -24,14 +25,14 @@
       △ “{step ? asks(step) : one.step}” was told twice: {one.counts_by} says
       <b>{one.counts_shown ?? 'done'}</b>, {one.other_by} says <b>{one.other_shown ?? 'done'}</b>.
     </p>
-    <button type="button" onclick={() => undo(one.other)}>
+    <Button kind="framed" wide onclick={() => undo(one.other)}>
       {one.counts_shown ?? 'Done'}, as {one.counts_by} says
-    </button>
-    <button type="button" onclick={() => undo(one.counts)}>
+    </Button>
+    <Button kind="framed" wide onclick={() => undo(one.counts)}>
       {one.other_shown ?? 'Done'}, as {one.other_by} says
-    </button>
+    </Button>
     {#if one.both_shown}
-      <button type="button" onclick={() => both(one)}>Both went in: {one.both_shown}</button>
+      <Button kind="framed" wide onclick={() => both(one)}>Both went in: {one.both_shown}</Button>
     {/if}
   </section>
 {/each}
@@ -45,19 +46,10 @@
     padding: 8px 12px;
     border: 3px solid currentcolor;
     border-radius: 8px;
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
   }
 
-  p,
-  button {
+  p {
     width: 100%;
-  }
-
-  button {
-    min-height: 64px;
-    padding: 0 16px;
-    font-weight: 700;
-    border: 2px solid currentcolor;
-    border-radius: 8px;
   }
 </style>

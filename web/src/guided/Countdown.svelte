@@ -67,8 +67,8 @@
 
   .all {
     flex: 1 1 5rem;
-    font-size: 1.125rem;
-    color: var(--guided-quiet);
+    font-size: var(--type-lead);
+    color: var(--faded);
   }
 
   .clock {
@@ -79,13 +79,13 @@
   .bar {
     width: 100%;
     height: 12px;
-    background: var(--guided-table);
+    background: var(--table);
     border-radius: 6px;
     overflow: hidden;
   }
 
   .bar div {
     height: 100%;
-    background: var(--guided-go);
+    background: var(--go);
   }
 </style>

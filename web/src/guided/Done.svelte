@@ -6,6 +6,7 @@
   import { poursABottle } from './steps';
   import WayOut from './WayOut.svelte';
   import { asks, unitOf } from '../words/guided';
+  import Button from '../parts/Button.svelte';
 
   let {
     guided,
@@ -61,12 +62,11 @@
           <small>{step.by}</small>
         </span>
         {#if offered(step)}
-          <button
-            type="button"
+          <Button
             onclick={() => {
               correcting = step.id;
               figure = '';
-            }}>{offered(step)}</button
+            }}>{offered(step)}</Button
           >
         {/if}
         {#if correcting === step.id}
@@ -78,7 +78,7 @@
               bind:value={figure}
             />
             {unitOf(step, standing.unit, standing.units.temperature)}
-            <button type="submit">It really was so</button>
+            <Button type="submit">It really was so</Button>
             {#if doubted === figure && doubted}
               <small role="alert">△ That is far more than was asked for. Is it so?</small>
             {/if}
@@ -129,11 +129,5 @@
     background: var(--paper);
     border: 0;
     border-bottom: 2px solid var(--ink);
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 12px;
-    text-decoration: underline;
   }
 </style>

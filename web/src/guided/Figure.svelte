@@ -43,10 +43,10 @@
     min-height: 96px;
     padding: 0 4px;
     font: 700 5rem/1 var(--figures);
-    color: var(--guided-ink);
+    color: var(--ink);
     background: none;
     border: 0;
-    border-bottom: 4px solid var(--guided-ink);
+    border-bottom: 4px solid var(--ink);
     border-radius: 0;
   }
 
@@ -55,12 +55,12 @@
   }
 
   input::placeholder {
-    color: var(--guided-quiet);
+    color: var(--faded);
     opacity: 0.5;
   }
 
   .unit {
     font-size: 1.5rem;
-    color: var(--guided-quiet);
+    color: var(--faded);
   }
 </style>

@@ -13,6 +13,8 @@
   import StepView from './StepView.svelte';
   import Strip from './Strip.svelte';
   import Summary from './Summary.svelte';
+  import Button from '../parts/Button.svelte';
+  import Press from '../parts/Press.svelte';
 
   let {
     grow,
@@ -56,17 +58,17 @@
 
 <div class={['bench', { night }]}>
   <header>
-    <button type="button" onclick={leave}>‹ Mix</button>
+    <Button kind="bare" tone="faded" onclick={leave}>‹ Mix</Button>
     <p>
       <b>{standing?.tank_name ?? ''}</b>
       {#if guided.offline}<span class="off">no network: going on, told later</span>
       {:else if guided.locked}<span class="off">signed out: going on, told later</span>
       {:else if guided.queue.length && !guided.calculating}<span class="off">telling …</span>{/if}
     </p>
-    <button type="button" onclick={() => (showDone = true)}>Done so far</button>
-    <button type="button" onclick={() => (showPace = true)}>Pace</button>
-    <button type="button" onclick={() => daylight.choose(!night)} aria-pressed={night}
-      >{night ? 'Day' : 'Night'}</button
+    <Button kind="bare" tone="faded" onclick={() => (showDone = true)}>Done so far</Button>
+    <Button kind="bare" tone="faded" onclick={() => (showPace = true)}>Pace</Button>
+    <Button kind="bare" tone="faded" onclick={() => daylight.choose(!night)} aria-pressed={night}
+      >{night ? 'Day' : 'Night'}</Button
     >
   </header>
 
@@ -80,9 +82,11 @@
       }}
     />
   {:else if guided.locked}
-    <button type="button" class="locked" onclick={() => (signing = true)}>
-      The sign-in has run out. Sign in here, and what was done is told.
-    </button>
+    <p class="locked">
+      <Button kind="framed" wide onclick={() => (signing = true)}>
+        The sign-in has run out. Sign in here, and what was done is told.
+      </Button>
+    </p>
   {/if}
   {#if standing?.ended_at && guided.late.length}
     <Late late={guided.late} {standing} onnoted={() => guided.noted()} />
@@ -92,7 +96,7 @@
   {:else if standing?.ended_at}
     <Screen>
       <h1>This mix was given up</h1>
-      <button type="button" class="press" onclick={leave}>To the mix</button>
+      <Press onclick={leave}>To the mix</Press>
     </Screen>
   {:else if standing && step}
     <Strip {standing} />
@@ -110,14 +114,14 @@
             : 'The record is being kept …'}
         </p>
       {/if}
-      <button type="button" class="press" onclick={leave}>To the mix</button>
+      <Press onclick={leave}>To the mix</Press>
     </Screen>
   {:else if guided.problem || guided.offline}
     <Screen>
       <h1>
         {guided.problem?.message ?? 'No network, and this device does not know this mix yet.'}
       </h1>
-      <button type="button" class="press" onclick={leave}>To the mix</button>
+      <Press onclick={leave}>To the mix</Press>
     </Screen>
   {/if}
 </div>
@@ -137,27 +141,11 @@
 
 <style>
   .bench {
-    --guided-ground: var(--paper);
-    --guided-ink: var(--ink);
-    --guided-quiet: var(--faded);
-    --guided-table: #e6e0d2;
-    --guided-go: var(--grow);
-    --guided-on-go: #fffefa;
-
     display: grid;
     grid-template-rows: auto auto auto 1fr auto;
     min-height: 100dvh;
-    color: var(--guided-ink);
-    background: var(--guided-ground);
-  }
-
-  .night {
-    --guided-ground: #171d1f;
-    --guided-ink: #f3e6cf;
-    --guided-quiet: #c0b49c;
-    --guided-table: #c9bfa9;
-    --guided-go: #8fc7a6;
-    --guided-on-go: #14201a;
+    color: var(--ink);
+    background: var(--paper);
   }
 
   header {
@@ -177,32 +165,27 @@
 
   .off {
     display: block;
-    font-size: 0.875rem;
-    color: var(--guided-quiet);
-  }
-
-  header button {
-    min-height: 64px;
-    min-width: 64px;
-    max-width: 76px;
-    padding: 0 8px;
-    color: var(--guided-quiet);
+    font-size: var(--type-quiet);
+    color: var(--faded);
   }
 
   @media screen and (width >= 700px) {
-    header button {
-      max-width: none;
+  }
+
+  /* Words of the header break into two lines on a phone. */
+  header :global(button) {
+    min-width: 64px;
+  }
+
+  @media screen and (width < 700px) {
+    header :global(button) {
+      max-width: 76px;
+      text-align: center;
     }
   }
 
   .locked {
-    min-height: 64px;
-    margin: 0 20px;
-    padding: 8px 16px;
-    font-size: 1.125rem;
-    font-weight: 700;
-    border: 3px solid var(--guided-ink);
-    border-radius: 8px;
+    padding: 0 20px;
   }
 
   @media print {
@@ -211,7 +194,6 @@
     }
 
     .bench {
-      color: var(--ink);
       background: none;
     }
   }

@@ -2,6 +2,7 @@
   import type { GuidedState, MixEvent } from '../api/client';
   import { toldFigure } from './project';
   import { asks } from '../words/guided';
+  import Button from '../parts/Button.svelte';
 
   let {
     late,
@@ -32,7 +33,7 @@
       </li>
     {/each}
   </ul>
-  <button type="button" onclick={onnoted}>I have noted it</button>
+  <Button kind="framed" onclick={onnoted}>I have noted it</Button>
 </section>
 
 <style>
@@ -41,7 +42,7 @@
     width: calc(100% - 40px);
     margin: 12px auto;
     padding: 16px;
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
     border: 3px solid currentcolor;
     border-radius: 8px;
   }
@@ -54,13 +55,5 @@
 
   b {
     font-family: var(--figures);
-  }
-
-  button {
-    min-height: 64px;
-    padding: 0 20px;
-    font-weight: 700;
-    border: 2px solid currentcolor;
-    border-radius: 8px;
   }
 </style>

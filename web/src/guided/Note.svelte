@@ -9,7 +9,7 @@
 <style>
   p {
     padding: 12px 16px;
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
     border: 2px solid currentcolor;
     border-radius: 8px;
   }

@@ -2,6 +2,7 @@
   import type { GuidedStep } from '../api/client';
   import Note from './Note.svelte';
   import { isOdd } from './project';
+  import Press from '../parts/Press.svelte';
 
   let { step, ontold }: { step: GuidedStep; ontold: (figure: string, sure: boolean) => void } =
     $props();
@@ -32,9 +33,9 @@
   {#if doubted && doubted === typed.trim()}
     <Note>That is far more than was asked for. Is it so?</Note>
   {/if}
-  <button type="submit" class="press">
+  <Press type="submit">
     {doubted && doubted === typed.trim() ? `It is so: ${doubted} ${step.unit}` : 'That went in'}
-  </button>
+  </Press>
 </form>
 
 <style>
@@ -53,6 +54,6 @@
     color: inherit;
     background: none;
     border: 0;
-    border-bottom: 3px solid var(--guided-ink);
+    border-bottom: 3px solid var(--ink);
   }
 </style>

@@ -3,6 +3,9 @@
   import Dialog from '../parts/Dialog.svelte';
   import { PACES } from '../words/guided';
   import { canSpeak, type SignalChoices, type Signals } from './signals.svelte';
+  import CheckField from '../parts/CheckField.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import OneOf from '../parts/OneOf.svelte';
 
   /** How much is pressed at the bench, kept for the person; and this device's signals. */
   let {
@@ -39,33 +42,19 @@
 </script>
 
 <Dialog title="Your pace" {onclose}>
-  <fieldset>
-    <legend class="unseen">Pace</legend>
-    {#each EACH as [value, { words, note }] (value)}
-      <label>
-        <input
-          type="radio"
-          name="pace"
-          {value}
-          checked={value === pace}
-          onchange={() => void choose(value)}
-        />
-        <span><b>{words}</b>: {note}</span>
-      </label>
-    {/each}
-  </fieldset>
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  <OneOf
+    title="How much is asked"
+    options={EACH.map(([value, { words, note }]) => [value, words, note] as const)}
+    value={pace}
+    onchoose={(value) => void choose(value)}
+  />
+  <Notice {problem} />
   <fieldset>
     <legend>On this device</legend>
     {#each SIGNALS as [name, words] (name)}
-      <label>
-        <input
-          type="checkbox"
-          checked={signals.choices[name]}
-          onchange={(event) => signals.choose({ [name]: event.currentTarget.checked })}
-        />
-        <span>{words}</span>
-      </label>
+      <CheckField checked={signals.choices[name]} onturn={(on) => signals.choose({ [name]: on })}>
+        {words}
+      </CheckField>
     {/each}
   </fieldset>
   <p class="quiet">Space, Enter or Page Down presses the large button, by a foot switch too.</p>
@@ -73,6 +62,7 @@
 
 <style>
   fieldset {
+    display: grid;
     margin: 0 0 12px;
     padding: 0;
     border: 0;
@@ -80,21 +70,6 @@
 
   legend {
     font-weight: 700;
-  }
-
-  label {
-    display: flex;
-    gap: 10px;
-    align-items: baseline;
-    min-height: 48px;
-    padding: 6px 0;
-  }
-
-  input {
-    flex: none;
-    width: 22px;
-    height: 22px;
-    accent-color: var(--ink);
   }
 
   .quiet {

@@ -4,6 +4,8 @@
   import type { GuidedMix } from './guided.svelte';
   import { unitOf } from '../words/guided';
   import { written } from '../words/numbers';
+  import Button from '../parts/Button.svelte';
+  import Press from '../parts/Press.svelte';
 
   let {
     guided,
@@ -76,9 +78,9 @@
     ontype={() => (pen = 'off')}
   />
   {#if haspen}
-    <button type="button" class="pen" onclick={dip} disabled={pen === 'settling'}>
+    <Button kind="framed" onclick={dip} disabled={pen === 'settling'}>
       {PEN[pen] ?? 'Take it from the pen'}
-    </button>
+    </Button>
   {/if}
   {#if pen === 'silent'}<p>The pen does not answer: type what it shows.</p>{/if}
   {#if pen === 'restless'}
@@ -88,13 +90,13 @@
     <p role="alert">△ No number yet: type what the pen shows, or leave the reading out below.</p>
   {/if}
   {#if odd}<p role="alert">△ {guided.problem?.message}</p>{/if}
-  <button
+  <Press
     type="submit"
-    class={['press', { quiet: pen === 'settling' }]}
+    quiet={pen === 'settling'}
     disabled={guided.calculating || pen === 'settling'}
   >
     {pressed}
-  </button>
+  </Press>
 </form>
 
 <style>
@@ -102,16 +104,8 @@
     display: contents;
   }
 
-  .pen {
-    min-height: 64px;
-    padding: 0 20px;
-    font-size: 1.25rem;
-    border: 2px solid var(--guided-ink);
-    border-radius: 8px;
-  }
-
   p {
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
     font-weight: 700;
   }
 </style>

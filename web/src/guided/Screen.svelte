@@ -28,28 +28,7 @@
   }
 
   .screen :global(.hint) {
-    font-size: 1.25rem;
-    color: var(--guided-quiet);
-  }
-
-  .screen :global(.press) {
-    position: sticky;
-    bottom: 8px;
-    width: 100%;
-    min-height: 128px;
-    margin-top: auto;
-    font-size: 2rem;
-    font-weight: 700;
-    color: var(--guided-on-go);
-    background: var(--guided-go);
-    border-radius: 12px;
-  }
-
-  .screen :global(.press.quiet) {
-    min-height: 88px;
-    font-size: 1.25rem;
-    color: var(--guided-quiet);
-    background: var(--guided-ground);
-    border: 2px solid var(--guided-quiet);
+    font-size: var(--type-head);
+    color: var(--faded);
   }
 </style>

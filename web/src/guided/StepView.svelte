@@ -34,6 +34,8 @@
   import WayOut from './WayOut.svelte';
   import Why from './Why.svelte';
   import { written } from '../words/numbers';
+  import Button from '../parts/Button.svelte';
+  import Press from '../parts/Press.svelte';
 
   let {
     guided,
@@ -209,27 +211,26 @@
       {#if heardAll}<BesideReadings {standing} />{/if}
       {#if timed && coming}<Coming {standing} {coming} soon={left <= SOON_S} />{/if}
       {#if step.offers}
-        <button
-          type="button"
-          class="past"
+        <Button
+          kind="framed"
+          tone="faded"
           disabled={guided.calculating}
           onclick={() => (asking = 'past')}
         >
           {past}, on purpose
-        </button>
+        </Button>
       {/if}
       {#if asking === 'other'}
         <OtherAmount {step} ontold={(figure, sure) => told('poured', step, figure, sure)} />
       {:else}
-        <button
-          type="button"
-          class={['press', { quiet: timed && !over }]}
+        <Press
+          quiet={timed && !over}
           disabled={guided.calculating}
           aria-disabled={!settled}
           onclick={() => press(step)}
         >
           {timed ? (over ? 'Go on' : 'Go on before it is over') : pressed(step)}
-        </button>
+        </Press>
       {/if}
     {/if}
   {/key}
@@ -249,16 +250,21 @@
   {/if}
 </Screen>
 <footer>
-  <button type="button" onclick={() => void guided.undo()} disabled={!guided.undoable}
-    >↶ Back one</button
+  <Button kind="bare" tone="faded" onclick={() => void guided.undo()} disabled={!guided.undoable}
+    >↶ Back one</Button
   >
   {#if pours}
-    <button type="button" onclick={() => (asking = asking === 'other' ? undefined : 'other')}>
+    <Button
+      kind="bare"
+      tone="faded"
+      onclick={() => (asking = asking === 'other' ? undefined : 'other')}
+    >
       {asking === 'other' ? 'As asked for' : 'Another amount'}
-    </button>
+    </Button>
   {/if}
-  {#if !timed}<button type="button" onclick={() => (asking = 'skip')}>Leave out</button>{/if}
-  <button type="button" onclick={() => (asking = 'leave')}>Give up</button>
+  {#if !timed}<Button kind="bare" tone="faded" onclick={() => (asking = 'skip')}>Leave out</Button
+    >{/if}
+  <Button kind="bare" tone="faded" onclick={() => (asking = 'leave')}>Give up</Button>
 </footer>
 
 <style>
@@ -271,29 +277,9 @@
     padding: 4px 8px;
   }
 
-  footer button {
-    min-height: 64px;
-    min-width: 64px;
-    padding: 0 8px;
-    color: var(--guided-quiet);
-  }
-
-  button:disabled {
-    opacity: 0.4;
-  }
-
-  .past {
-    min-height: 64px;
-    padding: 0 20px;
-    font-size: 1.125rem;
-    color: var(--guided-quiet);
-    border: 2px solid var(--guided-quiet);
-    border-radius: 8px;
-  }
-
   .caution,
   .problem {
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
     font-weight: 700;
   }
 

@@ -34,7 +34,7 @@
     justify-content: space-between;
     gap: 24px;
     padding: 6px 20px;
-    border-block: 2px solid var(--guided-table);
+    border-block: 2px solid var(--table);
   }
 
   ol {
@@ -53,12 +53,12 @@
   }
 
   .in li {
-    color: var(--guided-quiet);
+    color: var(--faded);
     border-style: dashed;
   }
 
   .now {
-    color: var(--guided-ground);
-    background: var(--guided-ink);
+    color: var(--paper);
+    background: var(--ink);
   }
 </style>

@@ -4,6 +4,7 @@
   import { shown } from '../planning/figures';
   import { asks } from '../words/guided';
   import { written } from '../words/numbers';
+  import Button from '../parts/Button.svelte';
 
   let {
     standing,
@@ -57,7 +58,7 @@
         From now on mixes are computed for {litres}.
       {:else}
         △ It was planned for {standing.volume}, and readings told {litres}.
-        <button type="button" onclick={correctTank}>The tank holds {litres}</button>
+        <Button kind="framed" onclick={correctTank}>The tank holds {litres}</Button>
         {#if told === 'refused'}That could not be kept; look at the tank itself.{/if}
       {/if}
     </p>
@@ -102,8 +103,8 @@
     {#if record.skipped.length}<li>Left out: {record.skipped.length} steps</li>{/if}
   </ul>
   <p class="out">
-    <button type="button" onclick={onleave}>To the mix</button>
-    <button type="button" onclick={() => print()}>Print</button>
+    <Button kind="framed" onclick={onleave}>To the mix</Button>
+    <Button kind="framed" onclick={() => print()}>Print</Button>
     <a href={file} download="mix-{standing.id}.json">JSON</a>
     <a href="{file}?as_=csv">CSV</a>
   </p>
@@ -125,19 +126,19 @@
     width: 100%;
     margin: 16px 0;
     border-collapse: collapse;
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
   }
 
   th {
     text-align: left;
     font-weight: 400;
-    color: var(--guided-quiet);
+    color: var(--faded);
     border-bottom: 2px solid currentcolor;
   }
 
   td {
     padding: 6px 0;
-    border-bottom: 1px solid var(--guided-table);
+    border-bottom: 1px solid var(--table);
   }
 
   td + td {
@@ -146,15 +147,7 @@
 
   .volume {
     margin-top: 12px;
-    font-size: 1.125rem;
-  }
-
-  .volume button {
-    min-height: 64px;
-    padding: 0 20px;
-    font-weight: 700;
-    border: 2px solid currentcolor;
-    border-radius: 8px;
+    font-size: var(--type-lead);
   }
 
   .read {
@@ -163,11 +156,11 @@
 
   .read td {
     font-family: inherit;
-    color: var(--guided-quiet);
+    color: var(--faded);
   }
 
   .read b {
-    color: var(--guided-ink);
+    color: var(--ink);
     white-space: nowrap;
   }
 
@@ -181,7 +174,7 @@
   small {
     width: 100%;
     font-size: 1rem;
-    color: var(--guided-quiet);
+    color: var(--faded);
   }
 
   ul {
@@ -195,7 +188,6 @@
     gap: 12px;
   }
 
-  .out button,
   .out a {
     display: grid;
     place-items: center;

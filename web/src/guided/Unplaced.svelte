@@ -2,6 +2,7 @@
   import type { GuidedState } from '../api/client';
   import type { GuidedMix } from './guided.svelte';
   import Note from './Note.svelte';
+  import Button from '../parts/Button.svelte';
 
   let { guided, standing }: { guided: GuidedMix; standing: GuidedState } = $props();
 
@@ -14,15 +15,9 @@
     {one.shown}
     {one.name} went in, told by {one.by}, before a reading was corrected. It counts, in the record
     and on the shelf.
-    <button type="button" onclick={() => undo(one.event)}>It never went in</button>
+    <Button onclick={() => undo(one.event)}>It never went in</Button>
   </Note>
 {/each}
 
 <style>
-  button {
-    min-height: 64px;
-    padding: 0 16px;
-    font-weight: 700;
-    text-decoration: underline;
-  }
 </style>

@@ -2,6 +2,8 @@
   import type { GuidedState, GuidedStep } from '../api/client';
   import Figure from './Figure.svelte';
   import type { GuidedMix } from './guided.svelte';
+  import Button from '../parts/Button.svelte';
+  import Press from '../parts/Press.svelte';
 
   let {
     guided,
@@ -35,14 +37,14 @@
   {#if empty}<p role="alert">△ Type how much is in it, or take what the reading tells.</p>{/if}
   {#if odd}<p role="alert">△ {guided.problem?.message}</p>{/if}
   {#if about}
-    <button type="button" class="take" disabled={guided.calculating} onclick={ontaken}>
+    <Button kind="framed" disabled={guided.calculating} onclick={ontaken}>
       I cannot measure it: take {about.about}
-    </button>
+    </Button>
     <p class="believed">By the reading it is {about.low} to {about.high}.</p>
   {/if}
-  <button type="submit" class="press" disabled={guided.calculating}>
+  <Press type="submit" disabled={guided.calculating}>
     {guided.calculating ? 'Calculating …' : odd ? 'It is so: send it again' : 'So much is in it'}
-  </button>
+  </Press>
 </form>
 
 <style>
@@ -50,16 +52,8 @@
     display: contents;
   }
 
-  .take {
-    min-height: 64px;
-    padding: 0 20px;
-    font-size: 1.25rem;
-    border: 2px solid var(--guided-ink);
-    border-radius: 8px;
-  }
-
   .believed {
-    font-size: 1.125rem;
-    color: var(--guided-quiet);
+    font-size: var(--type-lead);
+    color: var(--faded);
   }
 </style>

@@ -78,15 +78,15 @@
 <style>
   p {
     font-size: 1rem;
-    color: var(--guided-quiet);
+    color: var(--faded);
   }
 
   .offer {
-    font-size: 1.25rem;
+    font-size: var(--type-head);
   }
 
   details {
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
   }
 
   summary {

@@ -90,7 +90,7 @@
   .facts {
     display: grid;
     justify-items: end;
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     line-height: 1.3;
     color: var(--faded);
     text-align: right;

@@ -3,6 +3,8 @@
   import { growHere } from '../shell/grow.svelte';
   import { CHANGED, fieldWords } from '../words/changes';
   import { dateAndTime } from '../words/dates';
+  import Button from './Button.svelte';
+  import Notice from './Notice.svelte';
 
   /** Who changed what, of a whole grow or of one thing in it; looked up when it is opened. */
   let { of = {}, names = false }: {
@@ -32,7 +34,7 @@
 
 <details ontoggle={(event) => event.currentTarget.open && void read()}>
   <summary>Who changed what</summary>
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  <Notice {problem} />
   {#if isRead && !items.length}<p>Nobody has changed anything yet.</p>{/if}
   <ol>
     {#each items as item (item.id)}
@@ -48,8 +50,7 @@
       </li>
     {/each}
   </ol>
-  {#if older}<button type="button" onclick={() => void read(older ?? undefined)}>Older ones</button
-    >{/if}
+  {#if older}<Button onclick={() => void read(older ?? undefined)}>Older ones</Button>{/if}
 </details>
 
 <style>
@@ -83,16 +84,5 @@
   .field {
     display: block;
     padding-left: 16px;
-  }
-
-  button {
-    min-height: 44px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
   }
 </style>

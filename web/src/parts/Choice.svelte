@@ -157,7 +157,7 @@
     max-height: 60vh;
     overflow-y: auto;
     padding: 4px 0;
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
     white-space: normal;
     line-height: 1.3;
     background: var(--sheet);

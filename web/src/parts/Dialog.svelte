@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
 
+  import Button from './Button.svelte';
+
   let { title, onclose, children }: { title: string; onclose: () => void; children: Snippet } =
     $props();
 
@@ -12,7 +14,7 @@
 <dialog {@attach open} aria-labelledby="dialog-title" {onclose}>
   <h2 id="dialog-title">{title}</h2>
   {@render children()}
-  <form method="dialog"><button type="submit" class="close">Close</button></form>
+  <form method="dialog"><Button type="submit" kind="framed">Close</Button></form>
 </dialog>
 
 <style>
@@ -22,23 +24,19 @@
     color: var(--ink);
     background: var(--sheet);
     border: 2px solid var(--ink);
-    border-radius: 8px;
+    border-radius: calc(var(--corner) + 2px);
   }
 
   dialog::backdrop {
-    background: #20292b66;
+    background: var(--backdrop);
   }
 
   h2 {
     margin-bottom: 16px;
-    font-size: 1.25rem;
+    font-size: var(--type-head);
   }
 
-  .close {
-    height: 44px;
+  form {
     margin-top: 16px;
-    padding: 0 20px;
-    border: 2px solid var(--ink);
-    border-radius: 6px;
   }
 </style>

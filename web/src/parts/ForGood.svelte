@@ -1,4 +1,7 @@
 <script lang="ts">
+  import Button from './Button.svelte';
+  import Field from './Field.svelte';
+
   /** Removing for good, by typing the name of what is removed. */
   let {
     name,
@@ -27,15 +30,12 @@
 {#if asked}
   <form onsubmit={remove}>
     <p>{loses} It cannot be brought back.</p>
-    <label
-      >To remove it, type <b>{name}</b>
-      <input bind:value={typed} maxlength="120" autocomplete="off" /></label
-    >
-    <button type="submit" aria-disabled={!fits}>Remove {name} for good</button>
-    <button type="button" onclick={() => (asked = false)}>No</button>
+    <Field label="To remove it, type “{name}”" beside bind:value={typed} maxlength={120} />
+    <Button type="submit" aria-disabled={!fits}>Remove {name} for good</Button>
+    <Button onclick={() => (asked = false)}>No</Button>
   </form>
 {:else}
-  <button type="button" onclick={() => (asked = true)}>Remove {what} for good</button>
+  <Button onclick={() => (asked = true)}>Remove {what} for good</Button>
 {/if}
 
 <style>
@@ -46,28 +46,5 @@
 
   p {
     margin: 0 0 8px;
-  }
-
-  input {
-    min-height: 44px;
-    padding: 0 8px;
-    font: inherit;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 2px solid var(--ink);
-    border-radius: 6px;
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 8px;
-    font-size: 0.9375rem;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  button[aria-disabled='true'] {
-    color: var(--faded);
-    text-decoration: none;
   }
 </style>

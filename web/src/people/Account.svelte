@@ -1,6 +1,10 @@
 <script lang="ts">
   import { answered, api, type Problem, type Shapes } from '../api/client';
   import { dayWords } from '../words/dates';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import CheckField from '../parts/CheckField.svelte';
+  import Field from '../parts/Field.svelte';
 
   /** One's own account: another password, and where one is signed in. */
   let devices = $state.raw<Shapes['DeviceOut'][]>([]);
@@ -40,38 +44,36 @@
 <section>
   <h2>Password</h2>
   <form onsubmit={change}>
-    <label
-      >Current password <input
-        type="password"
-        autocomplete="current-password"
-        bind:value={old}
-        required
-        maxlength="200"
-      /></label
-    >
-    <label
-      >New password <input
-        type="password"
-        autocomplete="new-password"
-        bind:value={fresh}
-        required
-        maxlength="200"
-      /></label
-    >
-    <label class="tick"
-      ><input type="checkbox" bind:checked={calendars} /> Also revoke my secret calendar addresses</label
-    >
-    <button type="submit">Change password</button>
+    <Field
+      label="Current password"
+      type="password"
+      autocomplete="current-password"
+      bind:value={old}
+      required
+      maxlength={200}
+    />
+    <Field
+      label="New password"
+      type="password"
+      autocomplete="new-password"
+      bind:value={fresh}
+      required
+      maxlength={200}
+    />
+    <CheckField bind:checked={calendars}>Also revoke my secret calendar addresses</CheckField>
+    <Button type="submit">Change password</Button>
   </form>
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-  {#if changed}<p role="status">Password changed. All other devices are signed out.</p>{/if}
+  <Notice {problem} />
+  {#if changed}
+    <Notice kind="done">Password changed. All other devices are signed out.</Notice>
+  {/if}
   <h2>Signed-in devices</h2>
   <ul>
     {#each devices as one (one.id)}
       <li>
         {one.words}, since {dayWords(one.since.slice(0, 10))}
-        {#if one.here}<b>here</b>{:else}<button type="button" onclick={() => end(one.id)}
-            >Sign out this device</button
+        {#if one.here}<b>here</b>{:else}<Button onclick={() => end(one.id)}
+            >Sign out this device</Button
           >{/if}
       </li>
     {/each}
@@ -85,7 +87,7 @@
 
   h2 {
     margin-top: 16px;
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
   }
 
   form {
@@ -95,47 +97,8 @@
     align-items: end;
   }
 
-  label {
-    display: grid;
-    color: var(--faded);
-  }
-
-  .tick {
-    display: flex;
-    gap: 8px;
-    align-items: center;
-    min-height: 44px;
-    color: var(--ink);
-  }
-
-  .tick input {
-    width: 24px;
-    min-height: 24px;
-  }
-
-  input {
-    min-height: 44px;
-    padding: 0 8px;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
   ul {
     padding: 0;
     list-style: none;
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 8px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
   }
 </style>

@@ -2,6 +2,7 @@
   import { answered, api, type Problem } from '../api/client';
   import ForGood from '../parts/ForGood.svelte';
   import BringGrow from './BringGrow.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   /** All of a grow in one file, out and in; and a grow removed for good. */
   let { id, name, owns }: { id: number; name: string; owns: boolean } = $props();
@@ -30,7 +31,7 @@
   <p><a href="/api/grows/{id}/archive" download>Export {name}</a></p>
   <p><BringGrow /></p>
   {#if owns}
-    {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+    <Notice {problem} />
     <ForGood
       {name}
       what="this grow"
@@ -47,7 +48,7 @@
 
   h2 {
     margin-top: 24px;
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
   }
 
   a {
@@ -55,10 +56,5 @@
     min-height: 44px;
     padding: 10px 0;
     color: var(--ink);
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
   }
 </style>

@@ -9,6 +9,8 @@
   import Account from './Account.svelte';
   import Changes from '../parts/Changes.svelte';
   import GrowFile from './GrowFile.svelte';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   const grow = growHere();
   const leave = signingOut();
@@ -80,7 +82,7 @@
 
 <div class="view">
   <h1>Who works here</h1>
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  <Notice {problem} />
   {#if people}
     <ul>
       {#each people.people as one (one.id)}
@@ -97,14 +99,14 @@
           <span class="note">{ROLE_WORDS[one.role].note}</span>
           {#if asked === one.id}
             {one.you ? 'You find nothing here any more.' : 'What they did stays in the record.'}
-            <button type="button" onclick={() => (one.you ? leaveGrow() : remove(one.id))}>
+            <Button onclick={() => (one.you ? leaveGrow() : remove(one.id))}>
               {one.you ? 'Yes, leave' : `Yes, remove ${one.name}`}
-            </button>
-            <button type="button" onclick={() => (asked = 0)}>No</button>
+            </Button>
+            <Button onclick={() => (asked = 0)}>No</Button>
           {:else if one.you}
-            <button type="button" onclick={() => (asked = one.id)}>Leave this grow</button>
+            <Button onclick={() => (asked = one.id)}>Leave this grow</Button>
           {:else if owns}
-            <button type="button" onclick={() => (asked = one.id)}>Remove {one.name}</button>
+            <Button onclick={() => (asked = one.id)}>Remove {one.name}</Button>
           {/if}
         </li>
       {/each}
@@ -120,7 +122,7 @@
             options={ROLE_CHOICES}
             onchoose={(chosen) => (role = chosen)}
           />, by a link that is used once and good for seven days.
-          <button type="button" class="main" onclick={invite}>Make the link</button>
+          <Button kind="main" onclick={invite}>Make the link</Button>
         </p>
         {#if invited}
           <p class="link" role="status">
@@ -130,7 +132,7 @@
               value={address}
               onfocus={(event) => event.currentTarget.select()}
             />
-            <button type="button" onclick={copy}>{copied ? 'Copied' : 'Copy it'}</button>
+            <Button onclick={copy}>{copied ? 'Copied' : 'Copy it'}</Button>
             Give it to one person. It is shown this once, and good until {dayWords(
               invited.ends_at.slice(0, 10),
             )}.
@@ -141,7 +143,7 @@
             Open: {ROLE_WORDS[one.role].words}, by {one.by}, until {dayWords(
               one.ends_at.slice(0, 10),
             )}.
-            <button type="button" onclick={() => takeBack(one.id)}>Take it back</button>
+            <Button onclick={() => takeBack(one.id)}>Take it back</Button>
           </p>
         {/each}
       </section>
@@ -166,7 +168,7 @@
 
   h2 {
     margin-top: 24px;
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
   }
 
   ul {
@@ -176,31 +178,14 @@
 
   li {
     padding: 8px 0;
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
     line-height: 2;
     border-bottom: 1px solid var(--rule);
   }
 
   .note {
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
     color: var(--faded);
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 8px;
-    font-size: 0.9375rem;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  .main {
-    padding: 0 16px;
-    font-weight: 700;
-    text-decoration: none;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
   }
 
   .link input {
@@ -212,11 +197,6 @@
     background: var(--sheet);
     border: 2px solid var(--ink);
     border-radius: 6px;
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
   }
 
   @media screen and (width < 900px) {

@@ -5,6 +5,7 @@
   import { keptBlend } from './settings';
   import { growHere } from '../shell/grow.svelte';
   import Typed from './Typed.svelte';
+  import Button from '../parts/Button.svelte';
 
   let { overview, mixing }: { overview: Overview; mixing: Mixing } = $props();
 
@@ -66,22 +67,24 @@
         .filter((one) => one.id !== settings.water)
         .map((one) => ({ value: one.id, words: one.name, note: one.reading ?? 'not read yet' }))}
       onchoose={(water) => blendPart(at, { water })}
-    /><button
-      type="button"
-      class="out"
+    /><Button
+      kind="bare"
+      size="small"
+      tone="faded"
       aria-label="Take it out again"
-      onclick={() => blendPart(at, undefined)}>✕</button
+      onclick={() => blendPart(at, undefined)}>✕</Button
     >
   </span>
 {/each}
 {#if settings.blend.length && !problemHere}
   {#if kept}
     <small>kept as {kept.name}</small>
-    <button
-      type="button"
-      class="out"
+    <Button
+      kind="bare"
+      size="small"
+      tone="faded"
       aria-label="Keep {kept.name} no longer"
-      onclick={() => drop(kept.id)}>✕</button
+      onclick={() => drop(kept.id)}>✕</Button
     >
   {:else if naming}
     <form class="whole" onsubmit={keep}>
@@ -92,11 +95,11 @@
         required
         bind:value={name}
       />
-      <button type="submit" class="keep">Keep it</button>
+      <Button tone="faded" type="submit">Keep it</Button>
       {#if trouble}<small role="alert">△ {trouble}</small>{/if}
     </form>
   {:else}
-    <button type="button" class="keep" onclick={() => (naming = true)}>keep this blend</button>
+    <Button tone="faded" onclick={() => (naming = true)}>keep this blend</Button>
   {/if}
 {/if}
 {#if settings.blend.length && mixing.answer?.water_shown}
@@ -108,22 +111,6 @@
 <style>
   .whole {
     white-space: nowrap;
-  }
-
-  .out {
-    min-width: 28px;
-    min-height: 28px;
-    font-size: 0.875rem;
-    color: var(--faded);
-  }
-
-  .keep {
-    min-height: 44px;
-    padding: 0 4px;
-    font-size: 0.875rem;
-    color: var(--faded);
-    text-decoration: underline;
-    text-underline-offset: 4px;
   }
 
   input {
@@ -139,14 +126,12 @@
 
   small {
     margin-left: 4px;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 
   @media print {
-    .keep,
-    form,
-    .out {
+    form {
       display: none;
     }
   }

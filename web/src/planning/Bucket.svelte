@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Mixing } from './mixing.svelte';
   import Typed from './Typed.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** The part of the sentence that says in how much tank water each part is diluted first. */
   let { mixing, wrong }: { mixing: Mixing; wrong: boolean } = $props();
@@ -16,8 +17,12 @@ each part first in a bucket of
     least={1}
     {wrong}
     onchange={(text) => mixing.set({ bucket: text })}
-  /><button type="button" aria-label="Pour it neat" onclick={() => mixing.set({ bucket: '' })}
-    >✕</button
+  /><Button
+    kind="bare"
+    size="small"
+    tone="faded"
+    aria-label="Pour it neat"
+    onclick={() => mixing.set({ bucket: '' })}>✕</Button
   >,
 </span>
 
@@ -26,16 +31,6 @@ each part first in a bucket of
     white-space: nowrap;
   }
 
-  button {
-    min-width: 24px;
-    min-height: 32px;
-    font-size: 0.875rem;
-    color: var(--faded);
-  }
-
   @media print {
-    button {
-      display: none;
-    }
   }
 </style>

@@ -4,6 +4,7 @@
   import type { Mixing } from './mixing.svelte';
   import { weekdayAndTime } from '../words/dates';
   import { SEVERITY } from '../words/planning';
+  import Button from '../parts/Button.svelte';
 
   let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
 
@@ -50,9 +51,7 @@
     </p>
   {/if}
   {#if wayOut(warning)}
-    <button type="button" class="remedy" onclick={() => mixing.remedy(warning)}
-      >{wayOut(warning)}</button
-    >
+    <Button kind="framed" onclick={() => mixing.remedy(warning)}>{wayOut(warning)}</Button>
   {/if}
 {/snippet}
 
@@ -77,9 +76,9 @@
       <h2>{@render heading(warning)}</h2>
       {@render rest(warning)}
       {#if answer.sheet.unacknowledged.includes(warning.code)}
-        <button type="button" class="accept" onclick={() => mixing.acknowledge(warning.code)}>
+        <Button kind="framed" tone="danger" onclick={() => mixing.acknowledge(warning.code)}>
           I have read “{warning.title}”
-        </button>
+        </Button>
       {:else if warning.severity === 'stop'}
         <p class="accepted">✓ read and accepted for this mix</p>
       {/if}
@@ -102,7 +101,7 @@
 <style>
   h2,
   summary {
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
     font-weight: 700;
     line-height: 1.4;
   }
@@ -119,7 +118,7 @@
 
   summary::after {
     content: ' more';
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     font-weight: 400;
     color: var(--faded);
     text-decoration: underline;

@@ -2,6 +2,7 @@
   import type { Shapes } from '../api/client';
   import { elementLine } from './elements';
   import { elementName } from '../words/planning';
+  import Button from '../parts/Button.svelte';
 
   let { tank, onranges }: { tank: Shapes['InTankDocument']; onranges: () => void } = $props();
 
@@ -67,11 +68,11 @@
   <span class="key water" aria-hidden="true"></span> from the water
   {#if tank.acid}<span class="key acid" aria-hidden="true"></span> from the acid{/if}
 </p>
-<p class="source">{tank.ranges}. <button type="button" onclick={onranges}>Own ranges</button></p>
+<p class="source">{tank.ranges}. <Button size="small" onclick={onranges}>Own ranges</Button></p>
 
 <style>
   h2 {
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
     line-height: 1.4;
   }
 
@@ -129,7 +130,7 @@
 
   p {
     color: var(--faded);
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
   }
 
   @media print {
@@ -148,11 +149,5 @@
     display: inline-block;
     width: 14px;
     height: 8px;
-  }
-
-  button {
-    min-height: 24px;
-    text-decoration: underline;
-    color: var(--ink);
   }
 </style>

@@ -7,6 +7,7 @@
   import PhAndAcid from './PhAndAcid.svelte';
   import RangesDialog from './RangesDialog.svelte';
   import { fixed, written } from '../words/numbers';
+  import Button from '../parts/Button.svelte';
 
   let { answer, mixing, onbench }: { answer: MixOut; mixing: Mixing; onbench: () => void } =
     $props();
@@ -42,10 +43,10 @@
 </script>
 
 <aside aria-label="What to mind">
-  <button type="button" class="bench" onclick={onbench}>
+  <Button kind="main" size="large" wide onclick={onbench}>
     {underWay ? 'Go on at the bench' : 'Take it to the bench'}
     <small>{underWay ? 'a mix is under way' : `${answer.climb.minutes} min`}</small>
-  </button>
+  </Button>
   <section>
     <h2>Target</h2>
     <dl>
@@ -159,9 +160,15 @@
 {/if}
 
 <style>
+  small {
+    display: block;
+    font-weight: 400;
+    color: var(--rule);
+  }
+
   .down {
     margin-top: 8px;
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
   }
 
   .down b {
@@ -174,28 +181,13 @@
     gap: 18px;
     padding-left: 14px;
     border-left: 2px solid #e3cfc2;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     line-height: 1.4;
   }
 
   h2 {
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
     line-height: 1.4;
-  }
-
-  .bench {
-    min-height: 60px;
-    font-size: 1.0625rem;
-    font-weight: 700;
-    color: var(--paper);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  .bench small {
-    display: block;
-    font-weight: 400;
-    color: #d8d2c4;
   }
 
   dl {
@@ -230,7 +222,7 @@
   }
 
   .order-preferences .kept {
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     line-height: 1.3;
     color: var(--faded);
   }
@@ -254,7 +246,7 @@
       display: block;
       columns: 3;
       padding: 12px 0 0;
-      font-size: 0.8125rem;
+      font-size: var(--type-small);
       border: 0;
     }
 
@@ -264,7 +256,6 @@
       break-inside: avoid;
     }
 
-    .bench,
     .order-preferences {
       display: none;
     }

@@ -55,7 +55,7 @@
   .none,
   .off,
   .cup {
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     line-height: 1.3;
   }
 

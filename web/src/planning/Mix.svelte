@@ -7,6 +7,7 @@
   import PourStrip from './PourStrip.svelte';
   import Sentence from './Sentence.svelte';
   import { written } from '../words/numbers';
+  import Button from '../parts/Button.svelte';
 
   let {
     overview,
@@ -53,12 +54,10 @@
           Below is the last good sheet: {answered.volume} at {answered.strength}.
         {/if}
         {#if problem.code === 'sign_in_needed'}
-          <button type="button" onclick={() => location.reload()}
-            >Sign in again; this mix is kept</button
-          >
+          <Button onclick={() => location.reload()}>Sign in again; this mix is kept</Button>
         {/if}
         {#if silent}
-          <button type="button" onclick={() => mixing.recompute()}>Try again</button>
+          <Button onclick={() => mixing.recompute()}>Try again</Button>
         {/if}
       </p>
     {/if}
@@ -109,12 +108,6 @@
     color: var(--ink);
     background: var(--sheet);
     border-left: 4px solid var(--heed);
-  }
-
-  .wrong button {
-    min-height: 44px;
-    padding: 0 12px;
-    text-decoration: underline;
   }
 
   .body {

@@ -82,7 +82,7 @@
   }
 
   h2 {
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
     line-height: 1.4;
   }
 

@@ -3,6 +3,7 @@
   import type { Mixing } from './mixing.svelte';
   import Ticket from './Ticket.svelte';
   import { LEFT_OUT } from '../words/planning';
+  import Button from '../parts/Button.svelte';
 
   let { answer, mixing }: { answer: MixOut; mixing: Mixing } = $props();
 
@@ -38,8 +39,8 @@
         <span>
           {one.name}, {LEFT_OUT[one.why] ?? one.why}
           {#if one.why === 'override'}
-            <button type="button" onclick={() => mixing.override(one.product, '')}
-              >put it back</button
+            <Button size="small" onclick={() => mixing.override(one.product, '')}
+              >put it back</Button
             >
           {/if}
         </span>
@@ -64,16 +65,10 @@
     margin-right: 12px;
   }
 
-  .left button {
-    min-height: 24px;
-    text-decoration: underline;
-    color: var(--ink);
-  }
-
   .none {
     grid-column: 1 / -1;
     padding: 24px 0;
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
   }
 
   @media screen and (width < 900px) {

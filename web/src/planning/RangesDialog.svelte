@@ -3,6 +3,8 @@
   import Dialog from '../parts/Dialog.svelte';
   import type { Mixing } from './mixing.svelte';
   import { ELEMENTS } from '../words/planning';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   let { mixing, elements, onclose }: { mixing: Mixing; elements: Element[]; onclose: () => void } =
     $props();
@@ -62,13 +64,15 @@
         </fieldset>
       {/if}
     {/each}
-    {#if problem}<p role="alert" class="problem">△ {problem.message}</p>{/if}
-    <button type="submit" class="keep">Use these ranges</button>
+    <Notice {problem} />
+    <Button kind="main" wide type="submit">Use these ranges</Button>
   </form>
 </Dialog>
 
 <style>
   form {
+    display: grid;
+    gap: 8px;
     margin-top: 12px;
   }
 
@@ -96,19 +100,5 @@
     background: var(--paper);
     border: 0;
     border-bottom: 2px solid var(--ink);
-  }
-
-  .problem {
-    color: var(--danger);
-  }
-
-  .keep {
-    width: 100%;
-    height: 48px;
-    margin-top: 16px;
-    font-weight: 700;
-    color: var(--paper);
-    background: var(--ink);
-    border-radius: 6px;
   }
 </style>

@@ -57,7 +57,7 @@
 <style>
   .why,
   .then {
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     line-height: 1.3;
   }
 

@@ -9,6 +9,7 @@
   import { chartOf } from './settings';
   import Typed from './Typed.svelte';
   import Wishes from './Wishes.svelte';
+  import Button from '../parts/Button.svelte';
 
   let { overview, mixing, keys }: { overview: Overview; mixing: Mixing; keys: Keys } = $props();
 
@@ -191,11 +192,12 @@
           .filter((one) => between.version_id || one.key !== settings.column)
           .map((one) => ({ value: one.key, words: one.label }))}
         onchoose={(key) => mixing.set({ between: { ...between, column: key } })}
-      /><button
-        type="button"
-        class="out"
+      /><Button
+        kind="bare"
+        size="small"
+        tone="faded"
         aria-label="Stay in one column"
-        onclick={() => mixing.set({ between: null })}>✕</button
+        onclick={() => mixing.set({ between: null })}>✕</Button
       >
     </span>
   {/if}
@@ -236,11 +238,12 @@
   {/if}
   {#if settings.bucket}<Bucket {mixing} wrong={wrong.startsWith('bucket')} />{/if}
   {#if settings.hard_forms}
-    with its hard-water form<button
-      type="button"
-      class="out"
+    with its hard-water form<Button
+      kind="bare"
+      size="small"
+      tone="faded"
       aria-label="Pour the usual form"
-      onclick={() => mixing.set({ hard_forms: false })}>✕</button
+      onclick={() => mixing.set({ hard_forms: false })}>✕</Button
     >,
   {/if}
   target
@@ -260,7 +263,7 @@
 
 <style>
   .sentence {
-    font-size: 1.4375rem;
+    font-size: var(--type-title);
     line-height: 2.75rem;
   }
 
@@ -268,22 +271,12 @@
     white-space: nowrap;
   }
 
-  .out {
-    min-width: 28px;
-    min-height: 28px;
-    font-size: 0.875rem;
-    color: var(--faded);
-  }
-
   @media print {
-    .out {
-      display: none;
-    }
   }
 
   small {
     margin-left: 4px;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 

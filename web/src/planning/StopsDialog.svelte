@@ -2,6 +2,7 @@
   import type { MixOut } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
   import type { Mixing } from './mixing.svelte';
+  import Button from '../parts/Button.svelte';
 
   let {
     answer,
@@ -27,17 +28,17 @@
       <h3>◆ {stop.title}</h3>
       <p>{stop.message}</p>
       {#if open.includes(stop.code)}
-        <button type="button" onclick={() => mixing.acknowledge(stop.code)}
-          >I have read “{stop.title}”</button
+        <Button kind="framed" tone="danger" wide onclick={() => mixing.acknowledge(stop.code)}
+          >I have read “{stop.title}”</Button
         >
       {:else}
         <p class="read">✓ read and accepted for this mix</p>
       {/if}
     </section>
   {/each}
-  <button type="button" class="go" disabled={open.length > 0} onclick={ongo}>
+  <Button kind="main" wide disabled={open.length > 0} onclick={ongo}>
     {to === 'print' ? 'Print the mix' : 'Take it to the bench'}
-  </button>
+  </Button>
 </Dialog>
 
 <style>
@@ -48,31 +49,6 @@
   h3 {
     font-size: 1rem;
     color: var(--danger);
-  }
-
-  section button,
-  .go {
-    width: 100%;
-    min-height: 48px;
-    margin-top: 8px;
-    padding: 0 12px;
-    font-weight: 700;
-    border: 2px solid var(--danger);
-    color: var(--danger);
-    border-radius: 6px;
-  }
-
-  .go {
-    color: var(--paper);
-    background: var(--ink);
-    border-color: var(--ink);
-  }
-
-  .go:disabled {
-    color: var(--faded);
-    background: none;
-    border-color: var(--rule);
-    cursor: default;
   }
 
   .read {

@@ -7,6 +7,7 @@
   import Typed from './Typed.svelte';
   import { weighed } from './vessel';
   import { PASSES } from '../words/planning';
+  import Button from '../parts/Button.svelte';
 
   let { pour, answer, mixing }: { pour: Pour; answer: MixOut; mixing: Mixing } = $props();
 
@@ -74,11 +75,12 @@
           places={1}
           {wrong}
           onchange={(text) => mixing.override(pour.product, text)}
-        />{#if wish}<button
-            type="button"
+        />{#if wish}<Button
+            kind="bare"
+            size="small"
             title="Back to the rule for {pour.name}"
             aria-label="Back to the rule for {pour.name}"
-            onclick={() => mixing.override(pour.product, '')}>↺</button
+            onclick={() => mixing.override(pour.product, '')}>↺</Button
           >{/if}</span
       >
     </p>
@@ -148,7 +150,7 @@
   }
 
   h3 {
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
     line-height: 1.2;
   }
 
@@ -186,7 +188,7 @@
   }
 
   .smallest .figure {
-    font-size: 1.25rem;
+    font-size: var(--type-head);
     line-height: 2.2rem;
   }
 
@@ -199,14 +201,14 @@
   }
 
   .printed {
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     line-height: 1.4;
     color: var(--faded);
   }
 
   .about,
   .pass {
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     line-height: 1.3;
     font-weight: 700;
   }
@@ -216,7 +218,7 @@
   }
 
   .times :global(input) {
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     min-height: 24px;
     padding: 0 2px;
     border-bottom-width: 1px;
@@ -225,11 +227,6 @@
 
   .times :global(input::placeholder) {
     color: var(--faded);
-  }
-
-  .times button {
-    min-width: 24px;
-    min-height: 24px;
   }
 
   @media print {
@@ -261,7 +258,7 @@
     }
 
     h3 {
-      font-size: 1.125rem;
+      font-size: var(--type-lead);
     }
 
     li > :global(*) {

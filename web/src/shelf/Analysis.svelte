@@ -1,8 +1,9 @@
 <script lang="ts">
   import { answered, api, type Label, type Problem, type Product } from '../api/client';
   import Choice from '../parts/Choice.svelte';
-  import Field from '../parts/Field.svelte';
+  import SheetField from '../parts/SheetField.svelte';
   import { EMPTY, LINES, PRINTED_IN, printedIn, withLine, type Printed } from './label';
+  import Notice from '../parts/Notice.svelte';
 
   /** The guaranteed analysis, typed as it is printed. */
   let {
@@ -66,7 +67,7 @@
 {/if}
 {#if label.printed_in === 'percent'}
   <div class="grade">
-    <Field
+    <SheetField
       label="The three figures on its front"
       value={grade}
       placeholder="4-2-6"
@@ -82,12 +83,12 @@
         onchoose={(next) => (elements = next === 'elements')}
       />.
     </p>
-    {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+    <Notice {problem} />
   </div>
 {/if}
 <div class="lines">
   {#each LINES as { line, words } (line)}
-    <Field
+    <SheetField
       label={words}
       value={`${label.analysis[line] ?? ''}`}
       placeholder="–"
@@ -138,10 +139,5 @@
 
   textarea:hover {
     background: var(--sheet);
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
   }
 </style>

@@ -2,10 +2,14 @@
   import { answered, api, type Problem, type Product, type Shapes } from '../api/client';
   import { dayWords } from '../words/dates';
   import { written } from '../words/numbers';
-  import Field from '../parts/Field.svelte';
+  import SheetField from '../parts/SheetField.svelte';
   import ReceiveBottles from './ReceiveBottles.svelte';
   import StockHistory from './StockHistory.svelte';
   import { BOTTLE_STATES, lastsWords, type Bottle, type Stock } from '../words/stock';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import Field from '../parts/Field.svelte';
+  import DateField from '../parts/DateField.svelte';
 
   /** The bottles of a product, the one to take first before the others. */
   let {
@@ -121,26 +125,21 @@
               {#if BOTTLE_STATES[bottle.state]}<strong>△ {BOTTLE_STATES[bottle.state]}</strong>{/if}
             </p>
             {#if discarding === bottle.id}
-              <label class="why">
-                Why? <input maxlength="120" bind:value={reason} />
-              </label>
-              <button type="button" onclick={() => discard(bottle)}>Discard</button>
-              <button type="button" onclick={() => (discarding = 0)}>No</button>
+              <Field label="Why?" beside size={24} maxlength={120} bind:value={reason} />
+              <Button onclick={() => discard(bottle)}>Discard</Button>
+              <Button onclick={() => (discarding = 0)}>No</Button>
             {:else}
               {#if !bottle.opened_on}
-                <button type="button" onclick={() => edit(bottle, { opened_on: today })}
-                  >Opened today</button
-                >
+                <Button onclick={() => edit(bottle, { opened_on: today })}>Opened today</Button>
               {/if}
-              <button
-                type="button"
+              <Button
                 aria-expanded={busy === bottle.id}
-                onclick={() => (busy = busy === bottle.id ? undefined : bottle.id)}>Edit</button
+                onclick={() => (busy = busy === bottle.id ? undefined : bottle.id)}>Edit</Button
               >
-              <button type="button" onclick={() => (discarding = bottle.id)}>Discard …</button>
+              <Button onclick={() => (discarding = bottle.id)}>Discard …</Button>
             {/if}
             {#if busy === bottle.id}
-              <Field
+              <SheetField
                 label="Left in it"
                 value={bottle.left}
                 unit={stock.unit}
@@ -148,7 +147,7 @@
                 onkeep={(left) =>
                   edit(bottle, { left, reason: 'looked at the bottle', seen_left: bottle.left })}
               />
-              <Field
+              <SheetField
                 label="Good for, once opened"
                 value={`${bottle.keeps_days ?? ''}`}
                 unit="days"
@@ -156,35 +155,31 @@
                 wrong={problem?.where.endsWith('keeps_days') ?? false}
                 onkeep={(text) => edit(bottle, { keeps_days: text ? Number(text) || -1 : null })}
               />
-              <Field
+              <SheetField
                 label="Batch"
                 value={bottle.batch}
                 onkeep={(batch) => edit(bottle, { batch })}
               />
-              <label class="day">
-                Opened on
-                <input
-                  type="date"
-                  value={bottle.opened_on ?? ''}
-                  onchange={(event) =>
-                    edit(bottle, { opened_on: event.currentTarget.value || null })}
+              <p>
+                <DateField
+                  label="Opened on"
+                  value={bottle.opened_on}
+                  onkeep={(opened_on) => edit(bottle, { opened_on })}
                 />
-              </label>
-              <label class="day">
-                Best before
-                <input
-                  type="date"
-                  value={bottle.best_before ?? ''}
-                  onchange={(event) =>
-                    edit(bottle, { best_before: event.currentTarget.value || null })}
+              </p>
+              <p>
+                <DateField
+                  label="Best before"
+                  value={bottle.best_before}
+                  onkeep={(best_before) => edit(bottle, { best_before })}
                 />
-              </label>
+              </p>
             {/if}
           </div>
         </li>
       {/each}
     </ul>
-    {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+    <Notice {problem} />
     {#if receiving}
       <ReceiveBottles
         size={product.size}
@@ -193,12 +188,13 @@
         onclose={() => (receiving = false)}
       />
     {:else}
-      <button type="button" onclick={() => (receiving = true)}>Add bottles received</button>
-      {#if madeUp}<button type="button" onclick={onmakeup}>Make one up from paste or powder</button
-        >{/if}
+      <Button onclick={() => (receiving = true)}>Add bottles received</Button>
+      {#if madeUp}<Button onclick={onmakeup}>Make one up from paste or powder</Button>{/if}
     {/if}
     {#if stock.history.length}<StockHistory {stock} />{/if}
-  {:else if problem}<p role="alert">△ {problem.message}</p>{/if}
+  {:else}
+    <Notice {problem} />
+  {/if}
 </section>
 
 <style>
@@ -250,42 +246,5 @@
 
   b {
     font-family: var(--figures);
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 8px 0 0;
-    font-size: 0.9375rem;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  .why input,
-  .day input {
-    width: 8ch;
-    min-height: 44px;
-    padding: 0 4px;
-    font: 700 1rem var(--figures);
-    color: var(--ink);
-    background: var(--sheet);
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  input[type='date'] {
-    width: auto;
-  }
-
-  .why input {
-    width: 24ch;
-  }
-
-  .day {
-    display: block;
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
   }
 </style>

@@ -2,6 +2,9 @@
   import { answered, api, type Problem, type Shapes } from '../api/client';
   import { typedIn } from '../planning/settings';
   import { growHere } from '../shell/grow.svelte';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import Field from '../parts/Field.svelte';
 
   /** What a meter shows in each standard, one under another; what was not used stays empty. */
   let {
@@ -51,67 +54,43 @@
     Rinse the pen, dip it, wait until it stands still, type what it shows. Then rinse, and the next.
   </p>
   {#each standards as standard (standard)}
-    <label class={{ wrong: wrong === standard }}>
-      in {measures === 'ph' ? `pH ${standard}` : `${standard} mS/cm`} it shows
-      <input inputmode="decimal" maxlength="20" bind:value={read[standard]} />
-      {measures === 'ec' ? unit : ''}
-    </label>
+    <Field
+      label="in {measures === 'ph' ? `pH ${standard}` : `${standard} mS/cm`} it shows"
+      beside
+      unit={measures === 'ec' ? unit : ''}
+      figure
+      inputmode="decimal"
+      size={7}
+      maxlength={20}
+      wrong={wrong === standard}
+      bind:value={read[standard]}
+    />
   {/each}
   {#if measures === 'ph'}
-    <label
-      >the buffers have <input inputmode="decimal" maxlength="8" bind:value={degrees} />
-      °{scale}</label
-    >
+    <Field
+      label="the buffers have"
+      beside
+      unit="°{scale}"
+      figure
+      inputmode="decimal"
+      size={5}
+      maxlength={8}
+      bind:value={degrees}
+    />
   {/if}
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-  <button type="submit" class="main" disabled={!points.length}>Save this calibration</button>
+  <Notice {problem} />
+  <Button kind="main" size="large" type="submit" disabled={!points.length}
+    >Save this calibration</Button
+  >
 </form>
 
 <style>
   form {
+    --entry-size: 1.25rem;
+
     display: grid;
     gap: 8px;
     padding: 8px 0 16px 16px;
     border-left: 4px solid var(--water);
-  }
-
-  label {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-    align-items: baseline;
-  }
-
-  input {
-    width: 8ch;
-    min-height: 44px;
-    padding: 0 8px;
-    font: 700 1.25rem var(--figures);
-    background: var(--sheet);
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  .wrong input {
-    border-bottom-color: var(--danger);
-  }
-
-  .main {
-    justify-self: start;
-    min-height: 52px;
-    padding: 0 20px;
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  .main:disabled {
-    opacity: 0.5;
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
   }
 </style>

@@ -3,8 +3,11 @@
 
   import { answered, api, type Problem, type Product, type Shapes } from '../api/client';
   import Choice from '../parts/Choice.svelte';
-  import Field from '../parts/Field.svelte';
+  import SheetField from '../parts/SheetField.svelte';
   import { MAKE_UP } from '../words/making_up';
+  import Button from '../parts/Button.svelte';
+  import Press from '../parts/Press.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   /** A bottle made up from paste or powder, one thing at a time; the last press puts it on the shelf. */
   let {
@@ -107,7 +110,7 @@
         void begin();
       }}
     >
-      <Field
+      <SheetField
         label="A full bottle holds, as its jar says"
         value={told.size}
         unit="mL"
@@ -124,7 +127,7 @@
         />.
       </p>
       {#if source}
-        <Field
+        <SheetField
           label="How much goes in"
           value={told.amount}
           unit={source.form === 'dry' ? 'g' : 'mL'}
@@ -132,31 +135,31 @@
           onkeep={(amount) => (told.amount = amount)}
         />
       {/if}
-      <Field
+      <SheetField
         label="Good for, as its label says"
         value={`${told.keeps_days ?? ''}`}
         unit="days"
         placeholder="not told"
         onkeep={(text) => (told.keeps_days = text ? Number(text) || -1 : null)}
       />
-      <Field label="Batch" value={told.batch} onkeep={(batch) => (told.batch = batch)} />
-      {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-      <button type="submit" class="press">Begin</button>
+      <SheetField label="Batch" value={told.batch} onkeep={(batch) => (told.batch = batch)} />
+      <Notice {problem} />
+      <Press type="submit">Begin</Press>
     </form>
   {:else if step}
     <div class="step" aria-live="polite">
       <h1>{MAKE_UP[step.act].words}</h1>
       {#if step.shown}<p class="amount">{step.act === 'fill_up' ? 'to ' : ''}{step.shown}</p>{/if}
       <p class="hint">{MAKE_UP[step.act].hint}</p>
-      {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+      <Notice {problem} />
     </div>
-    <button type="button" class="press" onclick={press} disabled={busy}>
+    <Press onclick={press} disabled={busy}>
       {last ? 'Dated: put it on the shelf' : 'Done, next'}
-    </button>
+    </Press>
   {/if}
   <p class="ways">
-    {#if at >= 0}<button type="button" onclick={() => go(at - 1)}>One step back</button>{/if}
-    <button type="button" onclick={leave}>Back to the shelf</button>
+    {#if at >= 0}<Button onclick={() => go(at - 1)}>One step back</Button>{/if}
+    <Button onclick={leave}>Back to the shelf</Button>
   </p>
 </section>
 
@@ -171,7 +174,7 @@
   }
 
   h2 {
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
   }
 
   abbr {
@@ -193,41 +196,11 @@
 
   .hint {
     margin-top: 8px;
-    font-size: 1.125rem;
-  }
-
-  .press {
-    width: 100%;
-    min-height: 96px;
-    margin-top: auto;
-    font-size: 1.5rem;
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 12px;
-  }
-
-  form .press {
-    margin-top: 16px;
-  }
-
-  .press:disabled {
-    opacity: 0.5;
+    font-size: var(--type-lead);
   }
 
   .ways {
     display: flex;
     gap: 24px;
-  }
-
-  .ways button {
-    min-height: 44px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
   }
 </style>

@@ -2,7 +2,9 @@
   import type { MeasuringVessel, Problem, Product } from '../api/client';
   import Vessel from '../planning/Vessel.svelte';
   import Choice from '../parts/Choice.svelte';
-  import Field from '../parts/Field.svelte';
+  import SheetField from '../parts/SheetField.svelte';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   let {
     vessels,
@@ -70,10 +72,10 @@
     {#if usual}These are the usual vessels. Change one, and the bench is yours.{:else}Amounts are
       split over these: least error first, then fewest fills. A marked cup is taken for its product
       and amount alone: prove its mark once with water from a syringe.
-      <button type="button" class="plain" onclick={() => keep([])}>Back to the usual vessels</button
+      <Button size="small" tone="faded" onclick={() => keep([])}>Back to the usual vessels</Button
       >{/if}
   </p>
-  {#if problem}<p class="problem" role="alert">△ {problem.message}</p>{/if}
+  <Notice {problem} />
   <ul>
     {#each vessels as vessel, at (at)}
       <li>
@@ -100,13 +102,13 @@
           </p>
         {:else if vessel.vessel === 'marked_cup'}
           <div class="wide">
-            <Field
+            <SheetField
               label="what it is"
               value={vessel.words}
               onkeep={(words) => change(at, { words })}
             />
           </div>
-          <Field
+          <SheetField
             label="to its mark"
             value={vessel.capacity}
             unit={unit(vessel)}
@@ -123,14 +125,14 @@
             />
           </p>
         {:else}
-          <Field
+          <SheetField
             label="holds"
             value={vessel.capacity}
             unit={unit(vessel)}
             wrong={wrong(at, 'capacity')}
             onkeep={(text) => change(at, { capacity: figure(text) })}
           />
-          <Field
+          <SheetField
             label={vessel.vessel === 'scale' ? 'step' : 'marks of'}
             value={vessel.mark}
             unit={unit(vessel)}
@@ -149,19 +151,19 @@
             />
           </p>
         {/if}
-        <button
-          type="button"
-          class="plain"
+        <Button
+          size="small"
+          tone="faded"
           onclick={() => keep(vessels.filter((_, index) => index !== at))}
         >
           Remove
-        </button>
+        </Button>
       </li>
     {/each}
     <li>
-      <button
-        type="button"
-        class="plain"
+      <Button
+        size="small"
+        tone="faded"
         onclick={() =>
           keep([
             ...vessels,
@@ -176,7 +178,7 @@
           ])}
       >
         Add a vessel
-      </button>
+      </Button>
     </li>
   </ul>
 </section>
@@ -189,16 +191,11 @@
   }
 
   h2 {
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
   }
 
   p {
     color: var(--faded);
-  }
-
-  .problem {
-    color: var(--danger);
-    font-weight: 700;
   }
 
   ul {
@@ -226,12 +223,5 @@
   .wide :global(input) {
     font: inherit;
     text-align: left;
-  }
-
-  .plain {
-    min-height: 32px;
-    color: var(--faded);
-    text-decoration: underline;
-    text-underline-offset: 3px;
   }
 </style>

@@ -6,6 +6,10 @@
   import { choices } from '../words/growing';
   import { CONDITIONS, MEASURED, METER_KINDS } from '../words/meters';
   import Calibrate from './Calibrate.svelte';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import Field from '../parts/Field.svelte';
+  import InSentence from '../parts/InSentence.svelte';
 
   /** Meters, when they were calibrated, and when they are again. */
   const grow = growHere();
@@ -60,7 +64,7 @@
 
 <section aria-labelledby="meters">
   <h2 id="meters">Meters</h2>
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  <Notice {problem} />
   {#if told}
     <ul>
       {#each told.meters as meter (meter.id)}
@@ -69,13 +73,15 @@
             <b>{meter.name}</b>, {METER_KINDS[meter.kind]}{meter.connected
               ? ', connected'
               : ''}{#if meter.measures.length}, calibrated every
-              <input
+              <InSentence
+                label="Days between calibrations of {meter.name}"
+                kind="figure"
                 type="number"
                 min="1"
                 max="999"
-                aria-label="Days between calibrations of {meter.name}"
+                room={5}
                 value={meter.every_days}
-                onchange={(event) => change(meter.id, Number(event.currentTarget.value))}
+                onkeep={(days) => change(meter.id, Number(days))}
               />
               days{:else}; a colour tells half a pH, no more{/if}{meter.due_on &&
             meter.due_on > told.today
@@ -86,12 +92,10 @@
             {/if}
             {#if asked === meter.id}
               Its calibrations go with it.
-              <button type="button" onclick={() => remove(meter.id)}
-                >Yes, remove {meter.name}</button
-              >
-              <button type="button" onclick={() => (asked = 0)}>No</button>
+              <Button onclick={() => remove(meter.id)}>Yes, remove {meter.name}</Button>
+              <Button onclick={() => (asked = 0)}>No</Button>
             {:else if !meter.connected}
-              <button type="button" onclick={() => (asked = meter.id)}>Remove {meter.name}</button>
+              <Button onclick={() => (asked = meter.id)}>Remove {meter.name}</Button>
             {/if}
           </p>
           {#each meter.measures as measures (measures)}
@@ -105,8 +109,8 @@
                 {#if CONDITIONS[last.condition]}<b class="due">△ {CONDITIONS[last.condition]}</b
                   >{/if}
               {:else}never calibrated here.{/if}
-              <button type="button" onclick={() => (open = { meter: meter.id, measures })}
-                >Calibrate {MEASURED[measures]}<span class="unseen"> of {meter.name}</span></button
+              <Button onclick={() => (open = { meter: meter.id, measures })}
+                >Calibrate {MEASURED[measures]}<span class="unseen"> of {meter.name}</span></Button
               >
             </p>
             {#if open?.meter === meter.id && open.measures === measures}
@@ -125,21 +129,21 @@
       {/each}
     </ul>
     <form onsubmit={add}>
-      <label
-        >Another meter <input
-          bind:value={name}
-          required
-          maxlength="60"
-          placeholder="such as Bench pen"
-        /></label
-      >
+      <Field
+        label="Another meter"
+        beside
+        bind:value={name}
+        required
+        maxlength={60}
+        placeholder="such as Bench pen"
+      />
       <Choice
         label="What it is"
         value={kind}
         options={choices(METER_KINDS).map(([value, words]) => ({ value, words }))}
         onchoose={(chosen) => (kind = chosen)}
       />
-      <button type="submit">Add it</button>
+      <Button type="submit">Add it</Button>
     </form>
   {/if}
 </section>
@@ -171,25 +175,9 @@
     padding-left: 16px;
   }
 
-  .due,
-  [role='alert'] {
+  .due {
     font-weight: 700;
     color: var(--heed);
-  }
-
-  input {
-    padding: 0 4px;
-    font: 700 1rem var(--text);
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  input[type='number'] {
-    width: 5ch;
-    font-family: var(--figures);
-    text-align: right;
-    appearance: textfield;
   }
 
   form {
@@ -198,12 +186,5 @@
     gap: 8px 16px;
     align-items: baseline;
     margin-top: 8px;
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 8px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
   }
 </style>

@@ -2,6 +2,9 @@
   import { api, answered, type Problem, type Overview, type Shapes } from '../api/client';
   import Entries from '../parts/Entries.svelte';
   import { choices, ROLES } from '../words/growing';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import Field from '../parts/Field.svelte';
 
   let {
     overview,
@@ -28,30 +31,24 @@
 <section>
   <h2>Add a product</h2>
   <Entries submit="Put it there" onsubmit={add}>
-    <label>Name <input bind:value={told.name} required maxlength="60" /></label>
-    <label>Maker <input bind:value={told.maker} maxlength="60" /></label>
-    <label>
-      What it is for
-      <select bind:value={told.role}>
-        {#each choices(ROLES) as [value, words] (value)}<option {value}>{words}</option>{/each}
-      </select>
-    </label>
-    <label>
-      Form
-      <select bind:value={told.form}>
-        <option value="liquid">liquid</option>
-        <option value="dry">dry</option>
-      </select>
-    </label>
-    {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+    <Field label="Name" bind:value={told.name} required maxlength={60} />
+    <Field label="Maker" bind:value={told.maker} maxlength={60} />
+    <Field label="What it is for" bind:value={told.role} options={choices(ROLES)} />
+    <Field
+      label="Form"
+      bind:value={told.form}
+      options={[
+        ['liquid', 'liquid'],
+        ['dry', 'dry'],
+      ]}
+    />
+    <Notice {problem} />
   </Entries>
-  <button type="button" class="leave" onclick={onclose}>Leave it</button>
+  <Button onclick={onclose}>Leave it</Button>
 </section>
 
 <style>
   section {
-    --entry: var(--sheet);
-
     display: grid;
     gap: 12px;
     padding-top: 8px;
@@ -59,11 +56,6 @@
   }
 
   h2 {
-    font-size: 1.125rem;
-  }
-
-  .leave {
-    min-height: 44px;
-    text-decoration: underline;
+    font-size: var(--type-lead);
   }
 </style>

@@ -3,6 +3,7 @@
   import { BOTTLE_STATES, lastsWords } from '../words/stock';
   import { summary } from './label';
   import { written } from '../words/numbers';
+  import Button from '../parts/Button.svelte';
 
   /** The products of a shelf, one line each; a long list is looked through by words. */
   let {
@@ -62,9 +63,9 @@
   {/each}
   {#if find && !products.length}<li class="none">No product matches.</li>{/if}
   {#if hasMore}
-    <li><button type="button" class="new" onclick={onmore}>Show more products</button></li>
+    <li><Button tone="faded" onclick={onmore}>Show more products</Button></li>
   {/if}
-  <li><button type="button" class="new" onclick={onadd}>Add a product</button></li>
+  <li><Button tone="faded" onclick={onadd}>Add a product</Button></li>
 </ul>
 
 <style>
@@ -119,18 +120,11 @@
   .told {
     grid-column: 2 / 4;
     grid-row: 2;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 
   .left {
     font: 0.875rem/1.4 var(--figures);
-  }
-
-  .new {
-    display: block;
-    color: var(--faded);
-    text-decoration: underline;
-    text-underline-offset: 4px;
   }
 </style>

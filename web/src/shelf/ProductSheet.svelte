@@ -3,7 +3,7 @@
 
   import type { Problem, Product } from '../api/client';
   import Choice from '../parts/Choice.svelte';
-  import Field from '../parts/Field.svelte';
+  import SheetField from '../parts/SheetField.svelte';
   import Analysis from './Analysis.svelte';
   import { ACIDS, EMPTY, kindOf, SALTS, type LabelKind } from './label';
 
@@ -67,7 +67,7 @@
     </p>
   {/if}
   {#if product.bottles < 2}
-    <Field
+    <SheetField
       label="Left in the bottle or bag"
       value={product.left}
       placeholder="not known"
@@ -94,7 +94,7 @@
         onchoose={(salt) => keepLabel({ salt })}
       />.
     </p>
-    <Field
+    <SheetField
       label="Purity, or strength of a solution"
       value={`${label.purity ?? 100}`}
       unit="%"
@@ -111,14 +111,14 @@
         onchoose={(next) => keepLabel({ acid: { ...acid, kind: next } })}
       /> acid.
     </p>
-    <Field
+    <SheetField
       label="Strength by weight"
       value={`${acid.percent ?? ''}`}
       unit="%"
       wrong={wrong('label.acid')}
       onkeep={(text) => keepLabel({ acid: { kind: acid.kind, percent: figure(text) } })}
     />
-    <Field
+    <SheetField
       label="or strength by volume"
       value={`${acid.molar ?? ''}`}
       unit="mol/L"
@@ -128,7 +128,7 @@
     {#each product.as_much as words (words)}<p class="much">{words}.</p>{/each}
   {/if}
   {#if product.form === 'liquid'}
-    <Field
+    <SheetField
       label="Density: weigh 100 mL, divide the g by 100"
       value={`${label.density ?? ''}`}
       placeholder="estimated"
@@ -137,7 +137,7 @@
       onkeep={(text) => keepLabel({ density: figure(text) })}
     />
   {/if}
-  <Field
+  <SheetField
     label="Bottle size"
     value={product.size}
     placeholder="not known"
@@ -145,7 +145,7 @@
     wrong={wrong('size')}
     onkeep={(text) => onkeep({ ...product, size: figure(text) ?? '' })}
   />
-  <Field
+  <SheetField
     label="Price"
     value={product.price}
     placeholder="not known"
@@ -177,7 +177,7 @@
   }
 
   h2 {
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
   }
 
   h3 {

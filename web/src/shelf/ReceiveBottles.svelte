@@ -1,5 +1,8 @@
 <script lang="ts">
   import type { Shapes } from '../api/client';
+  import Button from '../parts/Button.svelte';
+  import DateField from '../parts/DateField.svelte';
+  import Field from '../parts/Field.svelte';
 
   /** Bottles that came, as they are put on the shelf. */
   let {
@@ -38,26 +41,52 @@
 </script>
 
 <form onsubmit={receive}>
-  <label>How many <input inputmode="numeric" maxlength="2" bind:value={fresh.count} /></label>
-  <label
-    >of <input
-      inputmode="decimal"
-      maxlength="20"
-      aria-label="What one holds, {unit}"
-      placeholder={size}
-      required={!size}
-      bind:value={fresh.size}
-    />
-    {unit}</label
-  >
-  <label>for <input inputmode="decimal" maxlength="20" bind:value={fresh.price} /> each</label>
-  <label>best before <input type="date" bind:value={fresh.best_before} /></label>
-  <label
-    >good for <input inputmode="numeric" maxlength="4" bind:value={fresh.keeps_days} /> days once opened</label
-  >
-  <label>batch <input maxlength="60" bind:value={fresh.batch} /></label>
-  <button type="submit" class="main">Add to the shelf</button>
-  <button type="button" onclick={() => onclose()}>No</button>
+  <Field
+    label="How many"
+    beside
+    figure
+    inputmode="numeric"
+    size={3}
+    maxlength={2}
+    bind:value={fresh.count}
+  />
+  <Field
+    label="of"
+    beside
+    {unit}
+    figure
+    inputmode="decimal"
+    size={7}
+    maxlength={20}
+    aria-label="What one holds, {unit}"
+    placeholder={size}
+    required={!size}
+    bind:value={fresh.size}
+  />
+  <Field
+    label="for"
+    beside
+    unit="each"
+    figure
+    inputmode="decimal"
+    size={7}
+    maxlength={20}
+    bind:value={fresh.price}
+  />
+  <DateField label="best before" bind:value={fresh.best_before} />
+  <Field
+    label="good for"
+    beside
+    unit="days once opened"
+    figure
+    inputmode="numeric"
+    size={4}
+    maxlength={4}
+    bind:value={fresh.keeps_days}
+  />
+  <Field label="batch" beside size={10} maxlength={60} bind:value={fresh.batch} />
+  <Button kind="main" type="submit">Add to the shelf</Button>
+  <Button onclick={() => onclose()}>No</Button>
 </form>
 
 <style>
@@ -68,37 +97,5 @@
     align-items: baseline;
     padding: 8px 0 8px 12px;
     border-left: 4px solid var(--water);
-  }
-
-  input {
-    width: 8ch;
-    min-height: 44px;
-    padding: 0 4px;
-    font: 700 1rem var(--figures);
-    color: var(--ink);
-    background: var(--sheet);
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  input[type='date'] {
-    width: auto;
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 8px 0 0;
-    font-size: 0.9375rem;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  .main {
-    padding: 0 16px;
-    font-weight: 700;
-    text-decoration: none;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
   }
 </style>

@@ -22,6 +22,7 @@
   import NewProduct from './NewProduct.svelte';
   import ProductList from './ProductList.svelte';
   import ProductSheet from './ProductSheet.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** Shown only where the grow is known. */
   const grow = growHere();
@@ -197,7 +198,8 @@
     <Meters />
   {:else if problem}
     <p role="alert">
-      △ {problem.message} <button type="button" onclick={() => load()}>Try again</button>
+      △ {problem.message}
+      <Button onclick={() => load()}>Try again</Button>
     </p>
   {/if}
 </div>
@@ -209,7 +211,7 @@
 
   h1 {
     margin-bottom: 12px;
-    font-size: 1.4375rem;
+    font-size: var(--type-title);
   }
 
   .halves {

@@ -35,7 +35,7 @@
 
   li {
     padding: 2px 0;
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
   }
 
   b {

@@ -2,11 +2,12 @@
   import { go } from '../routes';
   import { growHere } from './grow.svelte';
   import { at, LEAFLET } from './views';
+  import Button from '../parts/Button.svelte';
 
   const grow = growHere();
 </script>
 
-<button type="button" onclick={() => (grow.asking = 'tank')}>Add a tank</button>
-<button type="button" onclick={() => go(at(LEAFLET, grow.id, { chart: 0 }))}
-  >Bring in a leaflet</button
+<Button tone="faded" onclick={() => (grow.asking = 'tank')}>Add a tank</Button>
+<Button tone="faded" onclick={() => go(at(LEAFLET, grow.id, { chart: 0 }))}
+  >Bring in a leaflet</Button
 >

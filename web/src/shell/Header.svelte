@@ -3,6 +3,7 @@
   import type { GrowStore } from './grow.svelte';
   import { go } from '../routes';
   import { at, PEOPLE, VIEWS, type View } from './views';
+  import Button from '../parts/Button.svelte';
 
   /** The views of a grow, what the view on screen offers besides, and the way out. */
   let {
@@ -31,17 +32,17 @@
       {/each}
     </ul>
   {/if}
-  <button type="button" onclick={() => go(at(PEOPLE, grow.id))}
-    >{signedIn().person}<span class="unseen">: your account, and who works here</span></button
+  <Button onclick={() => go(at(PEOPLE, grow.id))}
+    >{signedIn().person}<span class="unseen">: your account, and who works here</span></Button
   >
   {#if grow.overview}
-    <button type="button" onclick={() => (grow.asking = 'units')}>Units</button>
+    <Button onclick={() => (grow.asking = 'units')}>Units</Button>
     {#each grow.offers as offer (offer.words)}
-      <button type="button" onclick={offer.act}>{offer.words}</button>
+      <Button onclick={offer.act}>{offer.words}</Button>
     {/each}
   {/if}
-  <button type="button" onclick={() => (grow.asking = 'keys')} aria-label="Keys">?</button>
-  <button type="button" onclick={signOut}>Sign out</button>
+  <Button onclick={() => (grow.asking = 'keys')} aria-label="Keys">?</Button>
+  <Button onclick={signOut}>Sign out</Button>
 </header>
 
 <style>
@@ -51,7 +52,7 @@
     align-items: center;
     gap: 4px;
     padding: 4px 20px 4px 32px;
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
     color: var(--faded);
   }
 

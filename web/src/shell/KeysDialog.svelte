@@ -1,6 +1,7 @@
 <script lang="ts">
   import Dialog from '../parts/Dialog.svelte';
   import type { Keys } from './keys.svelte';
+  import CheckField from '../parts/CheckField.svelte';
 
   let { keys, onclose }: { keys: Keys; onclose: () => void } = $props();
 </script>
@@ -18,14 +19,7 @@
       <dd>change the underlined part that has the focus</dd>
     </div>
   </dl>
-  <label>
-    <input
-      type="checkbox"
-      checked={keys.on}
-      onchange={(event) => keys.switch(event.currentTarget.checked)}
-    />
-    Single keys act
-  </label>
+  <CheckField checked={keys.on} onturn={(on) => keys.switch(on)}>Single keys act</CheckField>
 </Dialog>
 
 <style>
@@ -41,19 +35,5 @@
     padding: 0 6px;
     border: 1px solid var(--faded);
     border-radius: 3px;
-  }
-
-  label {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    min-height: 44px;
-    margin-top: 12px;
-  }
-
-  input {
-    width: 20px;
-    height: 20px;
-    accent-color: var(--ink);
   }
 </style>

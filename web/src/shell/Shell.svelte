@@ -23,6 +23,7 @@
     VIEWS,
     type View,
   } from './views';
+  import Button from '../parts/Button.svelte';
 
   let { children }: { children: Snippet } = $props();
 
@@ -107,8 +108,10 @@
     {#if overview}
       {@render children()}
     {:else if grow.problem}
-      <p class="empty" role="alert">{grow.problem.message} Your data is safe on the server.</p>
-      <button type="button" class="again" onclick={() => grow.load()}>Try again</button>
+      <div class="empty">
+        <p role="alert">{grow.problem.message} Your data is safe on the server.</p>
+        <Button kind="framed" onclick={() => grow.load()}>Try again</Button>
+      </div>
     {:else}
       <Shape what="The yard is being opened" />
     {/if}
@@ -144,14 +147,14 @@
 
   .house {
     padding: 20px 20px 0;
-    font-size: 1.25rem;
+    font-size: var(--type-head);
     font-weight: 700;
     line-height: 1.2;
   }
 
   .grow {
     padding: 0 20px 12px;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 
@@ -178,14 +181,7 @@
   .empty {
     max-width: 36rem;
     margin: 80px 32px 24px;
-    font-size: 1.25rem;
-  }
-
-  .again {
-    margin-left: 32px;
-    padding: 12px 20px;
-    border: 2px solid var(--ink);
-    border-radius: 6px;
+    font-size: var(--type-head);
   }
 
   @media screen and (width < 900px) {

@@ -6,6 +6,9 @@
   import { choices, MEDIA, WATERS } from '../words/growing';
   import { growHere } from './grow.svelte';
   import { at, LEAFLET, MIX } from './views';
+  import Button from '../parts/Button.svelte';
+  import InSentence from '../parts/InSentence.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   /** An empty grow: three sentences, in any order, and behind them the first pour sheet. */
   const grow = growHere();
@@ -42,7 +45,11 @@
     leaflet: overview?.charts[0],
   });
 
-  let fields = $state<Partial<Record<Step, HTMLElement | undefined>>>({});
+  const fields = $state<{
+    water?: HTMLInputElement | undefined;
+    tank?: HTMLInputElement | undefined;
+    leaflet?: HTMLButtonElement | undefined;
+  }>({});
   /** The first sentence that is not said yet: its field waits for what is typed. */
   const next = $derived((['water', 'tank', 'leaflet'] as const).find((step) => !kept[step]));
 
@@ -95,7 +102,7 @@
 </script>
 
 {#snippet trouble(of: Step)}
-  {#if problem?.of === of}<p class="wrong" role="alert">△ {problem.message}</p>{/if}
+  <Notice problem={problem?.of === of ? problem : undefined} />
 {/snippet}
 
 <div class="start">
@@ -115,25 +122,34 @@
               options={choices(WATERS).map(([value, words]) => ({ value, words }))}
               onchoose={(kind) => (water.kind = kind)}
             />, you call it
-            <input aria-label="What you call it" bind:value={water.name} required maxlength="60" />
+            <InSentence
+              label="What you call it"
+              bind:value={water.name}
+              required
+              maxlength={60}
+              room={12}
+            />
             and it reads
-            <input
-              aria-label="What it reads"
-              bind:this={fields.water}
+            <InSentence
+              label="What it reads"
+              bind:element={fields.water}
               bind:value={water.reading}
               placeholder="such as 0.5 EC"
-              maxlength="60"
+              maxlength={60}
+              room={14}
             />.
           </p>
           {@render trouble('water')}
           <p class="does">
-            <button type="submit" class="main">That is my water</button>
-            <button
-              type="button"
+            <Button kind="framed" size="large" type="submit">That is my water</Button>
+            <Button
+              kind="framed"
+              size="large"
+              tone="faded"
               onclick={() => keepWater({ name: 'Kitchen tap', kind: 'mains', reading: '0.5 EC' })}
             >
               Take an example: a kitchen tap of 0.5 EC
-            </button>
+            </Button>
           </p>
         </form>
       {/if}
@@ -145,20 +161,22 @@
       {:else}
         <form onsubmit={submit(() => keepTank())}>
           <p class="sentence">
-            Your tank, <input
-              aria-label="Name of the tank"
-              bind:this={fields.tank}
+            Your tank, <InSentence
+              label="Name of the tank"
+              bind:element={fields.tank}
               bind:value={tank.name}
               placeholder="such as Tub"
               required
-              maxlength="60"
+              maxlength={60}
+              room={12}
             />, holds
-            <input
-              aria-label="All its water, pots and pipes included"
+            <InSentence
+              label="All its water, pots and pipes included"
               bind:value={tank.volume}
               placeholder="such as 40 L"
               required
-              maxlength="60"
+              maxlength={60}
+              room={12}
             />, pots and pipes included; plants stand in
             <Choice
               label="Plants stand in"
@@ -169,13 +187,15 @@
           </p>
           {@render trouble('tank')}
           <p class="does">
-            <button type="submit" class="main">That is my tank</button>
-            <button
-              type="button"
+            <Button kind="framed" size="large" type="submit">That is my tank</Button>
+            <Button
+              kind="framed"
+              size="large"
+              tone="faded"
               onclick={() => keepTank({ name: 'Tub', volume: '40 L', grown_in: 'water' })}
             >
               Take an example: a tub of 40 L
-            </button>
+            </Button>
           </p>
         </form>
       {/if}
@@ -189,19 +209,19 @@
           <p class="sentence">Your leaflet says how much of each bottle goes in, week by week.</p>
           {@render trouble('leaflet')}
           <p class="does">
-            <button
-              type="button"
-              class="main"
-              bind:this={fields.leaflet}
+            <Button
+              kind="framed"
+              size="large"
+              bind:element={fields.leaflet}
               onclick={() => go(at(LEAFLET, grow.id, { chart: 0 }))}
             >
               Bring in my leaflet
-            </button>
+            </Button>
             {#each starters as one (one.key)}
-              <button type="button" onclick={() => copy(one.key)}>
+              <Button kind="framed" size="large" tone="faded" onclick={() => copy(one.key)}>
                 {one.name}
                 <small>{one.bottles} bottles, {one.columns} columns, invented</small>
-              </button>
+              </Button>
             {/each}
           </p>
         </div>
@@ -241,26 +261,8 @@
   }
 
   .sentence {
-    font-size: 1.25rem;
+    font-size: var(--type-head);
     line-height: 2;
-  }
-
-  .sentence input {
-    min-width: 9rem;
-    font-weight: 700;
-    padding: 4px 3px 0;
-    line-height: 1.3;
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-    field-sizing: content;
-  }
-
-  .sentence input::placeholder {
-    font-weight: 400;
-    color: var(--faded);
-    opacity: 1;
   }
 
   .does {
@@ -270,27 +272,10 @@
     margin-top: 8px;
   }
 
-  .does button {
-    min-height: 48px;
-    padding: 4px 18px;
-    text-align: left;
-    border: 2px solid var(--rule);
-    border-radius: 6px;
-  }
-
-  .does .main {
-    font-weight: 700;
-    border-color: var(--ink);
-  }
-
   small {
     display: block;
-    font-size: 0.8125rem;
+    font-size: var(--type-small);
     color: var(--faded);
-  }
-
-  .wrong {
-    color: var(--danger);
   }
 
   @media screen and (width < 900px) {

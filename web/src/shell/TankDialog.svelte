@@ -12,6 +12,8 @@
   import Entries from '../parts/Entries.svelte';
   import { choices, CROPS, MEDIA, SYSTEMS, WATERS } from '../words/growing';
   import { typedIn } from '../planning/settings';
+  import Field from '../parts/Field.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   let {
     overview,
@@ -86,61 +88,51 @@
 </script>
 
 {#snippet trouble(part: 'tank' | 'source')}
-  {#if problem && problemIn === part}
-    <p role="alert">△ {problem.message}</p>
-  {/if}
+  <Notice problem={problemIn === part ? problem : undefined} />
 {/snippet}
 
 <Dialog title="Add a tank" {onclose}>
   <Entries submit="Add the tank" onsubmit={add}>
-    <label>Name <input bind:value={tank.name} required maxlength="60" /></label>
-    <label>
-      All the water that is joined: tank, pots and pipes
-      <input bind:value={tank.volume} required maxlength="60" placeholder="such as 425 L" />
-    </label>
-    <label>Crop <input bind:value={tank.crop} maxlength="60" /></label>
-    <label>
-      Plants stand in
-      <select bind:value={tank.grown_in}>
-        {#each choices(MEDIA) as [value, words] (value)}<option {value}>{words}</option>{/each}
-      </select>
-    </label>
-    <label>
-      System
-      <select bind:value={tank.system_kind}>
-        <option value={undefined}>another one</option>
-        {#each choices(SYSTEMS) as [value, words] (value)}<option {value}>{words}</option>{/each}
-      </select>
-    </label>
-    <label>
-      Kind of crop
-      <select bind:value={tank.crop_kind}>
-        <option value={undefined}>not said</option>
-        {#each choices(CROPS) as [value, words] (value)}<option {value}>{words}</option>{/each}
-      </select>
-    </label>
+    <Field label="Name" bind:value={tank.name} required maxlength={60} />
+    <Field
+      label="All the water that is joined: tank, pots and pipes"
+      bind:value={tank.volume}
+      required
+      maxlength={60}
+      placeholder="such as 425 L"
+    />
+    <Field label="Crop" bind:value={tank.crop} maxlength={60} />
+    <Field label="Plants stand in" bind:value={tank.grown_in} options={choices(MEDIA)} />
+    <Field
+      label="System"
+      bind:value={tank.system_kind}
+      options={[[undefined, 'another one'], ...choices(SYSTEMS)]}
+    />
+    <Field
+      label="Kind of crop"
+      bind:value={tank.crop_kind}
+      options={[[undefined, 'not said'], ...choices(CROPS)]}
+    />
     {@render trouble('tank')}
-    <label>
-      Filled from
-      <select bind:value={water}>
-        {#each overview.waters as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
-        <option value={NEW}>another water …</option>
-      </select>
-    </label>
+    <Field
+      label="Filled from"
+      bind:value={water}
+      options={[
+        ...overview.waters.map((one) => [one.id, one.name] as const),
+        [NEW, 'another water …'],
+      ]}
+    />
     {#if water === NEW}
       <fieldset>
         <legend>The other water</legend>
-        <label>What you call it <input bind:value={source.name} required maxlength="60" /></label>
-        <label>
-          Kind
-          <select bind:value={source.kind}>
-            {#each choices(WATERS) as [value, words] (value)}<option {value}>{words}</option>{/each}
-          </select>
-        </label>
-        <label>
-          Its reading, if you have one
-          <input bind:value={source.reading} maxlength="60" placeholder="such as 0.52 EC" />
-        </label>
+        <Field label="What you call it" bind:value={source.name} required maxlength={60} />
+        <Field label="Kind" bind:value={source.kind} options={choices(WATERS)} />
+        <Field
+          label="Its reading, if you have one"
+          bind:value={source.reading}
+          maxlength={60}
+          placeholder="such as 0.52 EC"
+        />
         {@render trouble('source')}
       </fieldset>
     {/if}

@@ -1,6 +1,9 @@
 <script lang="ts">
   import { api, answered, type Problem, type Overview, type UnitsIn } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import OneOf from '../parts/OneOf.svelte';
 
   let {
     overview,
@@ -66,79 +69,49 @@
   }
 </script>
 
-{#snippet choices(
-  title: string,
-  list: readonly (readonly [string, string])[],
-  chosen: string,
-  choose: (value: never) => void,
-)}
-  <fieldset>
-    <legend>{title}</legend>
-    {#each list as [value, words] (value)}
-      <label>
-        <input
-          type="radio"
-          name={title}
-          {value}
-          checked={value === chosen}
-          onchange={() => choose(value as never)}
-        />
-        {words}
-      </label>
-    {/each}
-  </fieldset>
-{/snippet}
-
 <Dialog title="Your units" {onclose}>
-  {@render choices('Water in the tank', VOLUMES, volume, (value) => (volume = value))}
-  {@render choices('What your pen reads', READINGS, reading, (value) => (reading = value))}
-  {@render choices('Spoons on your charts', SPOONS, spoons, (value) => (spoons = value))}
+  <OneOf
+    title="Water in the tank"
+    options={VOLUMES}
+    value={volume}
+    onchoose={(value) => (volume = value)}
+  />
+  <OneOf
+    title="What your pen reads"
+    options={READINGS}
+    value={reading}
+    onchoose={(value) => (reading = value)}
+  />
+  <OneOf
+    title="Spoons on your charts"
+    options={SPOONS}
+    value={spoons}
+    onchoose={(value) => (spoons = value)}
+  />
   <div class="short">
-    {@render choices('Temperature', DEGREES, temperature, (value) => (temperature = value))}
-    {@render choices('Numbers', MARKS, decimal, (value) => (decimal = value))}
-    {@render choices('The clock', CLOCKS, clock, (value) => (clock = value))}
-    {@render choices('Dates', DATES, dates, (value) => (dates = value))}
+    <OneOf
+      title="Temperature"
+      options={DEGREES}
+      value={temperature}
+      onchoose={(value) => (temperature = value)}
+    />
+    <OneOf
+      title="Numbers"
+      options={MARKS}
+      value={decimal}
+      onchoose={(value) => (decimal = value)}
+    />
+    <OneOf title="The clock" options={CLOCKS} value={clock} onchoose={(value) => (clock = value)} />
+    <OneOf title="Dates" options={DATES} value={dates} onchoose={(value) => (dates = value)} />
   </div>
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-  <button type="button" class="keep" onclick={keep}>Use these</button>
+  <Notice {problem} />
+  <Button kind="main" wide onclick={keep}>Use these</Button>
 </Dialog>
 
 <style>
-  fieldset {
-    margin: 0 0 12px;
-    padding: 0;
-    border: 0;
-  }
-
-  legend {
-    font-weight: 700;
-  }
-
-  label {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    min-height: 32px;
-  }
-
-  input {
-    width: 18px;
-    height: 18px;
-    accent-color: var(--ink);
-  }
-
   .short {
     display: flex;
     flex-wrap: wrap;
     gap: 0 32px;
-  }
-
-  .keep {
-    height: 48px;
-    width: 100%;
-    font-weight: 700;
-    color: var(--paper);
-    background: var(--ink);
-    border-radius: 6px;
   }
 </style>

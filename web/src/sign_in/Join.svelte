@@ -1,6 +1,9 @@
 <script lang="ts">
   import { answered, api, type Problem, type Shapes, type SignedIn } from '../api/client';
   import { ROLE_WORDS } from '../words/people';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import Field from '../parts/Field.svelte';
 
   /** Somebody was let in by a link: with the account they have, or with a new one. */
   let {
@@ -49,42 +52,36 @@
       {#if seen.person}
         <p>You are signed in as <b>{seen.person}</b>.</p>
       {:else}
-        <label>
-          Your name here
-          <input
-            bind:value={username}
-            autocomplete="username"
-            autocapitalize="none"
-            maxlength="150"
-            required
-          />
-        </label>
-        <label>
-          A password of 8 letters or more
-          <input
-            bind:value={password}
-            type="password"
-            autocomplete="new-password"
-            maxlength="200"
-            required
-          />
-        </label>
+        <Field
+          label="Your name here"
+          bind:value={username}
+          autocomplete="username"
+          autocapitalize="none"
+          maxlength={150}
+          required
+        />
+        <Field
+          label="A password of 8 letters or more"
+          bind:value={password}
+          type="password"
+          autocomplete="new-password"
+          maxlength={200}
+          required
+        />
       {/if}
-      {#if problem}<p role="alert">△ {problem.message}</p>{/if}
-      <button type="submit" class="enter" disabled={busy}>Join</button>
+      <Notice {problem} />
+      <Button kind="main" size="large" wide type="submit" disabled={busy}>Join</Button>
     </form>
     {#if !seen.person}
       <p class="quiet">You have an account? Sign in first, then open the link again.</p>
     {/if}
   {:else if problem}
-    <p role="alert">
-      △ This link is no longer valid: it was used, revoked, or is older than a week. Ask for a new
+    <Notice>
+      This link is no longer valid: it was used, revoked, or is older than a week. Ask for a new
       one.
-    </p>
+    </Notice>
   {/if}
-  <button type="button" class="out" onclick={onleave}
-    >{seen?.person ? 'Not now' : 'To the sign-in'}</button
-  >
+  <Button onclick={onleave}>{seen?.person ? 'Not now' : 'To the sign-in'}</Button>
 </main>
 
 <style>
@@ -92,7 +89,7 @@
     max-width: 420px;
     margin: 10vh auto 0;
     padding: 16px;
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
   }
 
   h1 {
@@ -105,43 +102,8 @@
     margin: 24px 0 16px;
   }
 
-  label {
-    display: grid;
-    gap: 4px;
-    color: var(--faded);
-  }
-
-  input {
-    height: 48px;
-    padding: 0 8px;
-    font-size: 1.125rem;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  .enter {
-    height: 52px;
-    font-weight: 700;
-    color: var(--paper);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  .out {
-    min-height: 44px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
   .quiet {
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
     color: var(--faded);
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--danger);
   }
 </style>

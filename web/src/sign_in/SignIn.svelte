@@ -1,5 +1,8 @@
 <script lang="ts">
   import { api, problemOf, type Problem, type SignedIn } from '../api/client';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import Field from '../parts/Field.svelte';
 
   let { demo, onenter }: { demo: boolean; onenter: (session: SignedIn) => void } = $props();
 
@@ -36,28 +39,33 @@
   <h1>Brisk Measure</h1>
   <p>From feed chart to measured pour.</p>
   <form onsubmit={submit}>
-    <label>
-      Name
-      <input bind:value={username} autocomplete="username" autocapitalize="none" required />
-    </label>
-    <label>
-      Password
-      <input bind:value={password} type="password" autocomplete="current-password" required />
-    </label>
-    {#if problem}
-      <p class="problem" role="alert">△ {problem.message}</p>
-    {/if}
-    <button type="submit" class="enter" disabled={busy}>Sign in</button>
+    <Field
+      label="Name"
+      bind:value={username}
+      autocomplete="username"
+      autocapitalize="none"
+      required
+    />
+    <Field
+      label="Password"
+      bind:value={password}
+      type="password"
+      autocomplete="current-password"
+      required
+    />
+    <Notice {problem} />
+    <Button kind="main" size="large" wide type="submit" disabled={busy}>Sign in</Button>
   </form>
   {#if demo}
-    <button
-      type="button"
-      class="demo"
+    <Button
+      kind="framed"
+      size="large"
+      wide
       disabled={busy}
       onclick={() => enter(() => api.POST('/api/session/demo', {}))}
     >
       Look around the demo yard
-    </button>
+    </Button>
   {/if}
 </main>
 
@@ -93,42 +101,5 @@
     display: grid;
     gap: 16px;
     margin: 32px 0 16px;
-  }
-
-  label {
-    display: grid;
-    gap: 4px;
-    color: var(--faded);
-  }
-
-  input {
-    height: 48px;
-    padding: 0 8px;
-    font-size: 1.125rem;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  .problem {
-    color: var(--danger);
-  }
-
-  button {
-    height: 52px;
-    width: 100%;
-    font-size: 1.125rem;
-    border-radius: 6px;
-  }
-
-  .enter {
-    color: var(--paper);
-    background: var(--ink);
-    font-weight: 700;
-  }
-
-  .demo {
-    border: 2px solid var(--rule);
   }
 </style>

@@ -2,6 +2,8 @@
   import { answered, api, type Problem, type Shapes } from '../api/client';
   import { growHere } from '../shell/grow.svelte';
   import { timeOfDay } from '../words/dates';
+  import Button from '../parts/Button.svelte';
+  import Field from '../parts/Field.svelte';
 
   /** A new or rebuilt system: plain water, an hour, a look at every joint; only then comes feed. */
   let { tank }: { tank: number } = $props();
@@ -53,23 +55,21 @@
         : `Look at every joint at ${hour}; a leak that shows before is told at once.`}
     </p>
     {#if leaking}
-      <label>Where? <input maxlength="120" bind:value={where} /></label>
-      <button type="button" class="main" onclick={() => look(true)}>It leaks there</button>
-      <button type="button" onclick={() => (leaking = false)}>No</button>
+      <Field label="Where?" beside size={24} maxlength={120} bind:value={where} />
+      <Button kind="main" onclick={() => look(true)}>It leaks there</Button>
+      <Button onclick={() => (leaking = false)}>No</Button>
     {:else}
       {#if watched.due}
-        <button type="button" class="main" onclick={() => look(false)}
-          >Dry everywhere, level as marked</button
-        >
+        <Button kind="main" onclick={() => look(false)}>Dry everywhere, level as marked</Button>
       {/if}
-      <button type="button" onclick={() => (leaking = true)}>It leaks …</button>
+      <Button onclick={() => (leaking = true)}>It leaks …</Button>
     {/if}
   {:else}
     <p>
       Fill it with plain water first and let the pump run, mark the level inside with tape, look at
       every joint after an hour. Only then comes feed.
     </p>
-    <button type="button" onclick={fill}>It is filled with plain water, the level marked</button>
+    <Button onclick={fill}>It is filled with plain water, the level marked</Button>
   {/if}
   <p role="status">{problem ? `△ ${problem.message}` : said}</p>
 </section>
@@ -81,31 +81,6 @@
   }
 
   h2 {
-    font-size: 1.0625rem;
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 8px 0 0;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  .main {
-    padding: 0 16px;
-    font-weight: 700;
-    text-decoration: none;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  input {
-    width: 24ch;
-    min-height: 44px;
-    padding: 0 4px;
-    font: inherit;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
+    font-size: var(--type-more);
   }
 </style>

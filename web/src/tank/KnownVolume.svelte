@@ -6,6 +6,9 @@
   import { choices } from '../words/growing';
   import { WAYS } from '../words/tanks';
   import { written } from '../words/numbers';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import InSentence from '../parts/InSentence.svelte';
 
   /** A volume without a tape: counted, metered, timed, or told by a known dose. */
   let { tank, onknown }: { tank: number; onknown: (volume: Shapes['Figure']) => Promise<boolean> } =
@@ -56,10 +59,11 @@
 </script>
 
 {#snippet field(label: string, name: Exclude<keyof typeof told, 'way'>, hint = '')}
-  <input
-    aria-label={label}
-    maxlength="40"
-    size={Math.max(5, told[name].length)}
+  <InSentence
+    {label}
+    kind="figure"
+    room={5}
+    maxlength={40}
     placeholder={written(hint)}
     bind:value={told[name]}
   />
@@ -105,16 +109,14 @@
       lifted the reading from {@render field('Reading before', 'before', '0.52')} to
       {@render field('Reading after', 'after', '1.10')}. Stir well before each.
     {/if}
-    <button type="submit" class="small">Compute</button>
+    <Button type="submit">Compute</Button>
   </p>
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  <Notice {problem} />
   {#if found}
     {@const { litres } = found}
     <p class="found" role="status">
       That is <b>{found.shown}</b>, between {found.low_shown} and {found.high_shown}.
-      <button class="small" type="button" onclick={() => onknown(litres)}
-        >The tank holds that</button
-      >
+      <Button onclick={() => onknown(litres)}>The tank holds that</Button>
     </p>
   {/if}
 </form>
@@ -125,34 +127,14 @@
   }
 
   h2 {
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
   }
 
   p {
     line-height: 2;
   }
 
-  input {
-    font: 700 1rem var(--figures);
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-  }
-
-  .small {
-    min-height: 44px;
-    padding: 0 8px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
   .found b {
     font: 700 1.5rem var(--figures);
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
   }
 </style>

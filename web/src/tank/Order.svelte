@@ -4,6 +4,8 @@
   import { go } from '../routes';
   import { growHere } from '../shell/grow.svelte';
   import { at, GROW } from '../shell/views';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   /** Where a tank stands in the list of tanks; archived, and restored. */
   let { tank }: { tank: Tank } = $props();
@@ -68,18 +70,18 @@
 
 <section>
   <h2>Tank list</h2>
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  <Notice {problem} />
   <p>
-    <button type="button" onclick={() => move(-1)} disabled={place <= 0}>Move up</button>
-    <button type="button" onclick={() => move(1)} disabled={place < 0 || place >= tanks.length - 1}
-      >Move down</button
+    <Button onclick={() => move(-1)} disabled={place <= 0}>Move up</Button>
+    <Button onclick={() => move(1)} disabled={place < 0 || place >= tanks.length - 1}
+      >Move down</Button
     >
     {#if asked}
       Its record stays, and it can be brought back.
-      <button type="button" onclick={() => put(tank.id, true)}>Yes, archive {tank.name}</button>
-      <button type="button" onclick={() => (asked = false)}>No</button>
+      <Button onclick={() => put(tank.id, true)}>Yes, archive {tank.name}</Button>
+      <Button onclick={() => (asked = false)}>No</Button>
     {:else}
-      <button type="button" onclick={() => (asked = true)}>Archive</button>
+      <Button onclick={() => (asked = true)}>Archive</Button>
     {/if}
   </p>
   {#if away.length}
@@ -88,7 +90,7 @@
       {#each away as one (one.id)}
         <span>
           {one.name}
-          <button type="button" onclick={() => put(one.id, false)}>Restore {one.name}</button>
+          <Button onclick={() => put(one.id, false)}>Restore {one.name}</Button>
           <ForGood
             name={one.name}
             what={one.name}
@@ -107,27 +109,10 @@
   }
 
   h2 {
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
   }
 
   .away span {
     display: block;
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 8px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  button:disabled {
-    color: var(--faded);
-    text-decoration: none;
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
   }
 </style>

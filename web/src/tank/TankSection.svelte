@@ -199,7 +199,7 @@
   }
 
   .more {
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 </style>

@@ -16,6 +16,9 @@
   import Order from './Order.svelte';
   import TankSection from './TankSection.svelte';
   import VesselSentence from './VesselSentence.svelte';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import InSentence from '../parts/InSentence.svelte';
 
   const grow = growHere();
   const number = $derived(numberHere('tank'));
@@ -61,39 +64,35 @@
     busy = false;
   }
 
-  const text = (event: Event) => (event.currentTarget as HTMLInputElement).value.trim();
   const tape = $derived(
     overview?.units.volume.startsWith('gal') ? ('in' as const) : ('cm' as const),
   );
 </script>
 
 <div class="view">
-  {#if drawn?.problem}<p role="alert">△ {drawn.problem.message}</p>{/if}
+  <Notice problem={drawn?.problem} />
   {#if !tank || !overview || !drawn}
     <Shape what="The tank is being looked up" />
   {:else}
     {#key tank.id}
       <h1>
-        <input
-          class="name"
-          aria-label="Name of the tank"
-          maxlength="60"
-          size={Math.max(8, tank.name.length)}
+        <InSentence
+          label="Name of the tank"
+          maxlength={60}
+          room={8}
           value={tank.name}
-          onchange={(event) =>
-            text(event) &&
-            edit({ name: text(event), seen: { name: tank.name } as Shapes['TankSeen'] })}
+          onkeep={(name) =>
+            name && void edit({ name, seen: { name: tank.name } as Shapes['TankSeen'] })}
         />
         holds
-        <input
-          class="figure"
-          aria-label="Volume, all that is joined"
-          maxlength="40"
-          size={Math.max(5, tank.volume.length)}
+        <InSentence
+          label="Volume, all that is joined"
+          kind="figure"
+          maxlength={40}
+          room={5}
           value={tank.volume}
-          onchange={(event) =>
-            text(event) &&
-            edit({ volume: text(event), seen: { litres: tank.litres } as Shapes['TankSeen'] })}
+          onkeep={(volume) =>
+            volume && void edit({ volume, seen: { litres: tank.litres } as Shapes['TankSeen'] })}
         />
         of
         <Choice
@@ -118,14 +117,12 @@
           ]}
           onchoose={(kind) => void edit({ system_kind: kind || null })}
         />; crop
-        <input
-          class="name"
-          aria-label="Crop"
-          maxlength="60"
-          size={Math.max(6, tank.crop.length)}
+        <InSentence
+          label="Crop"
+          maxlength={60}
           placeholder="not said"
           value={tank.crop}
-          onchange={(event) => void edit({ crop: text(event) })}
+          onkeep={(crop) => void edit({ crop })}
         />,
         <Choice
           label="Kind of crop"
@@ -146,23 +143,19 @@
           >{#if drawn.measured?.standing_shown}, of which {drawn.measured.standing_shown} stand while
             the pump rests{/if}.
           {#if drawn.changed}
-            <button
-              type="button"
-              class="main"
+            <Button
+              kind="main"
+              size="large"
               onclick={keep}
               disabled={busy || Boolean(drawn.problem)}
-              >Keep it: the tank holds {drawn.measured?.shown}</button
+              >Keep it: the tank holds {drawn.measured?.shown}</Button
             >
-            <button type="button" class="small" onclick={() => drawn?.leave()}
-              >Leave it as it was</button
-            >
+            <Button onclick={() => drawn?.leave()}>Leave it as it was</Button>
           {:else if drawn.kept.measured && drawn.kept.measured.shown !== drawn.kept.shown}
             <span class="heed"
               >△ Mixes are computed for {drawn.kept.shown}, which was told in another way.</span
             >
-            <button type="button" class="small" onclick={keep}
-              >Take {drawn.measured?.shown} instead</button
-            >
+            <Button onclick={keep}>Take {drawn.measured?.shown} instead</Button>
           {/if}
         </p>
         <ol>
@@ -171,9 +164,7 @@
           {/each}
         </ol>
         <p>
-          <button type="button" class="small" onclick={() => drawn?.add(tape)}
-            >Join another vessel</button
-          >
+          <Button onclick={() => drawn?.add(tape)}>Join another vessel</Button>
           <span class="quiet">Drag a water line, or step it with ↑ and ↓.</span>
         </p>
       {:else}
@@ -181,7 +172,7 @@
           Nobody has drawn it yet. Measure its vessels inside, and the litres follow from the water
           line; header tank, pots, pipes and channels all count.
         </p>
-        <button type="button" class="main" onclick={() => drawn?.add(tape)}>Draw it</button>
+        <Button kind="main" size="large" onclick={() => drawn?.add(tape)}>Draw it</Button>
       {/if}
       <KnownVolume tank={number} onknown={(volume) => edit({ volume })} />
       {#key number}<FirstFill tank={number} />{/key}
@@ -203,25 +194,12 @@
     line-height: 2;
   }
 
-  h1 input {
-    font: 700 1.5rem/1.3 var(--text);
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-    padding: 0 2px;
-  }
-
-  h1 .figure {
-    font-family: var(--figures);
-  }
-
   .picture {
     margin: 12px 0 8px;
   }
 
   .sum {
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
     line-height: 2;
   }
 
@@ -245,30 +223,9 @@
     color: var(--faded);
   }
 
-  .heed,
-  [role='alert'] {
+  .heed {
     font-weight: 700;
     color: var(--heed);
-  }
-
-  .main {
-    min-height: 52px;
-    padding: 0 20px;
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  .main:disabled {
-    opacity: 0.5;
-  }
-
-  .small {
-    min-height: 44px;
-    padding: 0 8px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
   }
 
   @media screen and (width < 900px) {

@@ -4,6 +4,9 @@
   import { LENGTHS, USUAL_LENGTHS, VESSEL_SHAPES } from '../words/tanks';
   import { CM_IN, type Drawn, type JoinedVessel } from './drawn.svelte';
   import { written } from '../words/numbers';
+  import Button from '../parts/Button.svelte';
+  import CheckField from '../parts/CheckField.svelte';
+  import InSentence from '../parts/InSentence.svelte';
 
   /** One of the vessels a tank is joined of, as a sentence that is changed in place. */
   let { drawn, at }: { drawn: Drawn; at: number } = $props();
@@ -16,8 +19,6 @@
   const flows = $derived(vessel ? 'slope' in LENGTHS[vessel.shape] : false);
 
   const set = (changes: Partial<JoinedVessel>) => drawn.set(at, changes);
-  const text = (event: Event) =>
-    (event.currentTarget as HTMLInputElement).value.trim().replace(',', '.');
 
   /** Another shape begins with a common size of it, in the unit of the tape. */
   function reshape(shape: JoinedVessel['shape']) {
@@ -31,43 +32,41 @@
     set({ shape, lengths, level: `${Math.floor(rim * 0.8)}`, film: false });
   }
 
-  function fillTo(event: Event) {
-    const volume = text(event);
+  function fillTo(volume: string) {
     if (joined && volume) void drawn.draw(joined, { vessel: at, volume });
   }
 </script>
 
 {#snippet figure(label: string, value: string, take: (text: string) => void)}
-  <input
-    class="figure"
-    aria-label={label}
+  <InSentence
+    {label}
+    kind="figure"
     inputmode="decimal"
-    maxlength="12"
-    size={Math.max(3, value.length)}
+    maxlength={12}
+    room={3}
     value={written(value)}
-    onchange={(event) => take(text(event) || '0')}
+    onkeep={(typed) => take(typed || '0')}
   />
 {/snippet}
 
 {#if vessel && joined}
   <p>
-    <input
-      class="figure count"
+    <InSentence
+      label="How many of {vessel.name}"
+      kind="figure"
       type="number"
+      room={4}
       min="1"
       max="500"
-      aria-label="How many of {vessel.name}"
       value={vessel.count ?? 1}
-      onchange={(event) => set({ count: Math.max(1, Number(text(event)) || 1) })}
+      onkeep={(typed) => set({ count: Math.max(1, Number(typed) || 1) })}
     />
     ×
-    <input
-      class="name"
-      aria-label="What vessel {at + 1} is called"
-      maxlength="60"
-      size={Math.max(6, vessel.name.length)}
+    <InSentence
+      label="What vessel {at + 1} is called"
+      maxlength={60}
       value={vessel.name}
-      onchange={(event) => text(event) && set({ name: text(event) })}
+      onkeep={(name) => name && set({ name })}
     />, a
     <Choice
       label="Shape of {vessel.name}"
@@ -93,73 +92,48 @@
     {:else if found?.touches_plug}It touches the plugs.{/if}
   </p>
   <p class="wishes">
-    <label
-      >fill it to hold <input
-        class="figure"
-        maxlength="20"
-        size="6"
+    <span>
+      fill it to hold
+      <InSentence
+        label="fill it to hold"
+        kind="figure"
+        maxlength={20}
         placeholder={found?.shown ?? ''}
-        onchange={fillTo}
-      /></label
-    >
-    <label>
+        onkeep={fillTo}
+      />
+    </span>
+    <span>
       plugs hang at
-      <input
-        class="figure"
+      <InSentence
+        label="plugs hang at, {unit}"
+        kind="figure"
         inputmode="decimal"
-        maxlength="12"
-        size="4"
+        maxlength={12}
+        room={4}
         placeholder="none"
         value={written(`${vessel.plug ?? ''}`)}
-        onchange={(event) => set({ plug: text(event) || null })}
+        onkeep={(plug) => set({ plug: plug || null })}
       />
       {unit}
-    </label>
-    <label
-      ><input
-        type="checkbox"
-        checked={vessel.runs}
-        onchange={(event) => set({ runs: event.currentTarget.checked })}
-      /> holds water only while the pump runs</label
-    >
+    </span>
+    <CheckField checked={vessel.runs ?? false} onturn={(runs) => set({ runs })}>
+      holds water only while the pump runs
+    </CheckField>
     {#if flows}
-      <label
-        ><input
-          type="checkbox"
-          checked={vessel.film}
-          onchange={(event) =>
-            set({
-              film: event.currentTarget.checked,
-              level: event.currentTarget.checked ? '0.3' : '3',
-            })}
-        /> as a film</label
+      <CheckField
+        checked={vessel.film ?? false}
+        onturn={(film) => set({ film, level: film ? '0.3' : '3' })}
       >
+        as a film
+      </CheckField>
     {/if}
-    <button type="button" onclick={() => drawn.remove(at)}>Remove {vessel.name}</button>
+    <Button onclick={() => drawn.remove(at)}>Remove {vessel.name}</Button>
   </p>
 {/if}
 
 <style>
   p {
     line-height: 2;
-  }
-
-  input {
-    font: 700 1rem var(--text);
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-  }
-
-  .figure {
-    font-family: var(--figures);
-    text-align: right;
-  }
-
-  .count {
-    width: 4ch;
-    appearance: textfield;
   }
 
   .litres {
@@ -175,25 +149,7 @@
     flex-wrap: wrap;
     gap: 0 20px;
     align-items: center;
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
     color: var(--faded);
-  }
-
-  .wishes label,
-  .wishes button {
-    display: inline-flex;
-    gap: 6px;
-    align-items: center;
-    min-height: 44px;
-  }
-
-  .wishes input[type='checkbox'] {
-    width: 20px;
-    height: 20px;
-  }
-
-  .wishes button {
-    text-decoration: underline;
-    text-underline-offset: 4px;
   }
 </style>

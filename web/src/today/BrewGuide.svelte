@@ -8,6 +8,10 @@
   import { acts, BREW_DAYS, brewStates, fedAt } from '../words/brewing';
   import { weekdayAndTime } from '../words/dates';
   import type { TankToday, Task } from './today.svelte';
+  import Button from '../parts/Button.svelte';
+  import Press from '../parts/Press.svelte';
+  import Notice from '../parts/Notice.svelte';
+  import Field from '../parts/Field.svelte';
 
   /** A day of the living programme, one step and one press at a time; the last press tells it. */
   let {
@@ -75,7 +79,7 @@
     {#if brew}{BREW_DAYS[brew.day]}, step {Math.min(at + 1, brew.steps.length)} of {brew.steps
         .length}{/if}
   </p>
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  <Notice {problem} />
   {#if brew && step}
     <div class="step" aria-live="polite">
       {#if held}
@@ -93,34 +97,37 @@
         {/if}
         <p class="hint">{acts(brew)[step.act].hint}</p>
         {#if step.act === 'pour'}
-          <label>
-            What goes in, {task.amounts[0]?.amount.unit ?? 'mL'}
-            <input
-              bind:value={amount}
-              inputmode="decimal"
-              maxlength="20"
-              placeholder={task.amounts[0]?.shown ?? ''}
-            />
-          </label>
+          <Field
+            label="What goes in, {task.amounts[0]?.amount.unit ?? 'mL'}"
+            beside
+            bind:value={amount}
+            figure
+            inputmode="decimal"
+            size={9}
+            maxlength={20}
+            placeholder={task.amounts[0]?.shown ?? ''}
+          />
         {/if}
         {#if step.above_source_shown}<p class="hint">
             {fedAt(brew.target_shown, step.above_source_shown)}
           </p>{/if}
       {/if}
     </div>
-    <button type="button" class="press" onclick={press} disabled={busy}>
+    <Press onclick={press} disabled={busy}>
       {held ? 'I have looked: go on' : last ? 'Done' : 'Done, next'}
-    </button>
+    </Press>
   {/if}
   <p class="ways">
-    {#if at > 0 && !held}<button type="button" onclick={() => keep(at - 1)}>One step back</button
-      >{/if}
-    <button type="button" onclick={onleave}>Back to the list</button>
+    {#if at > 0 && !held}<Button onclick={() => keep(at - 1)}>One step back</Button>{/if}
+    <Button onclick={onleave}>Back to the list</Button>
   </p>
 </section>
 
 <style>
   .guide {
+    --touch-large: 52px;
+    --entry-size: 1.5rem;
+
     display: flex;
     flex-direction: column;
     gap: 12px;
@@ -129,7 +136,7 @@
   }
 
   .where {
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
     color: var(--faded);
   }
 
@@ -153,55 +160,11 @@
 
   .hint {
     margin-top: 8px;
-    font-size: 1.25rem;
-  }
-
-  label {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 8px;
-    margin-top: 8px;
-    font-size: 1.125rem;
-  }
-
-  input {
-    width: 9rem;
-    min-height: 52px;
-    padding: 0 8px;
-    font: 700 1.5rem/1 var(--figures);
-    border: 2px solid var(--ink);
-    border-radius: 6px;
-  }
-
-  .press {
-    width: 100%;
-    min-height: 112px;
-    margin-top: auto;
-    font-size: 2rem;
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 12px;
-  }
-
-  .press:disabled {
-    opacity: 0.5;
+    font-size: var(--type-head);
   }
 
   .ways {
     display: flex;
     gap: 24px;
-  }
-
-  .ways button {
-    min-height: 44px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
   }
 </style>

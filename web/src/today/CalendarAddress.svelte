@@ -1,5 +1,7 @@
 <script lang="ts">
   import { answered, api, type Problem } from '../api/client';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   /** Tasks in a calendar of one's own: by a secret address that can be revoked, or as a file. */
   let { grow }: { grow: number } = $props();
@@ -47,10 +49,10 @@
     <p>It is shown this once: copy it now.</p>
   {/if}
   {#if revoked}<p role="status">The address is revoked.</p>{/if}
-  {#if problem}<p role="alert">△ {problem.message}</p>{/if}
+  <Notice {problem} />
   <p class="acts">
-    <button type="button" onclick={make}>Make an address</button>
-    <button type="button" onclick={revoke}>Revoke the address</button>
+    <Button onclick={make}>Make an address</Button>
+    <Button onclick={revoke}>Revoke the address</Button>
     <a href="/api/grows/{grow}/calendar.ics" download>Download as a file</a>
   </p>
 </details>
@@ -82,7 +84,6 @@
     gap: 4px 20px;
   }
 
-  button,
   a {
     display: inline-flex;
     align-items: center;

@@ -7,6 +7,8 @@
   import { MEASURED } from '../words/meters';
   import { ASKS, SAID } from '../words/seasons';
   import type { Day, Today } from './today.svelte';
+  import Button from '../parts/Button.svelte';
+  import Field from '../parts/Field.svelte';
 
   /** All tanks in one go, by keyboard alone: Tab within a tank, Enter keeps it and goes to the next. */
   let {
@@ -87,23 +89,29 @@
             </small>
           </p>
           {#each [['ec', `EC, ${units?.units.reading_words ?? ''}`], ['ph', 'pH'], ['temperature', `°${units?.units.temperature ?? 'C'}`], ['topped_up', `water in, ${units?.units.volume === 'L' ? 'L' : 'gal'}`]] as const as [name, words] (name)}
-            <label>
-              {words}
-              <input
-                bind:value={row[name]}
-                aria-label="{tank.name}, {words}"
-                data-tank={name === 'ec' ? tank.tank : undefined}
-                inputmode="decimal"
-                autocomplete="off"
-                maxlength="20"
-                disabled={row.judged?.kept}
-              />
-            </label>
+            <Field
+              label={words}
+              bind:value={row[name]}
+              aria-label="{tank.name}, {words}"
+              data-tank={name === 'ec' ? tank.tank : undefined}
+              figure
+              inputmode="decimal"
+              maxlength={20}
+              disabled={row.judged?.kept}
+            />
           {/each}
-          <button type="submit" disabled={row.busy || row.judged?.kept}>
-            {row.judged?.kept ? 'Kept' : row.judged ? 'It is so: keep it' : 'Keep'}
-            <span class="unseen"> {tank.name}</span>
-          </button>
+          <p class="keep">
+            <Button
+              kind="framed"
+              size="large"
+              wide
+              type="submit"
+              disabled={row.busy || row.judged?.kept}
+            >
+              {row.judged?.kept ? 'Kept' : row.judged ? 'It is so: keep it' : 'Keep'}
+              <span class="unseen"> {tank.name}</span>
+            </Button>
+          </p>
         </form>
         <div role="status">
           {#if row.problem}<p class="asks">△ {row.problem}</p>{/if}
@@ -130,17 +138,23 @@
     {/if}
   {/each}
 </ol>
-<button
-  type="button"
-  id="round-end"
-  class="end"
-  onclick={async () => {
-    await day.load();
-    onended();
-  }}>The round is done: {kept} of {today.tanks.length} kept</button
->
+<p class="end">
+  <Button
+    kind="framed"
+    size="large"
+    id="round-end"
+    onclick={async () => {
+      await day.load();
+      onended();
+    }}>The round is done: {kept} of {today.tanks.length} kept</Button
+  >
+</p>
 
 <style>
+  .end {
+    margin-top: 16px;
+  }
+
   .hint {
     color: var(--faded);
   }
@@ -151,6 +165,9 @@
   }
 
   form {
+    --touch: 52px;
+    --entry-size: 1.5rem;
+
     display: grid;
     grid-template-columns: minmax(180px, 1fr) repeat(4, 104px) 144px;
     align-items: end;
@@ -167,45 +184,6 @@
   }
 
   /* the ring of the field in hand leaves the word above it alone */
-  label {
-    display: grid;
-    gap: 5px;
-    font-size: 0.8125rem;
-    color: var(--faded);
-  }
-
-  input {
-    width: 100%;
-    min-height: 52px;
-    font: 700 1.5rem var(--figures);
-    color: var(--ink);
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
-    border-radius: 0;
-  }
-
-  input:disabled {
-    border-bottom-color: var(--rule);
-  }
-
-  form button,
-  .end {
-    min-height: 52px;
-    padding: 0 12px;
-    font-weight: 700;
-    border: 2px solid var(--ink);
-    border-radius: 6px;
-  }
-
-  form button:disabled {
-    border-color: var(--rule);
-    color: var(--grow);
-  }
-
-  .end {
-    margin-top: 16px;
-  }
 
   [role='status'] {
     display: flex;
@@ -224,7 +202,7 @@
     }
 
     .name,
-    form button {
+    .keep {
       grid-column: 1 / 5;
     }
   }

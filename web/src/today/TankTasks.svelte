@@ -6,6 +6,7 @@
   import { taskWords } from '../words/seasons';
   import TaskLine from './TaskLine.svelte';
   import { byWhen, type Day, type TankToday } from './today.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** What one tank needs: now with a press to begin it, then tomorrow and the days behind. */
   let {
@@ -23,9 +24,9 @@
 
 <section>
   <h2>
-    <button type="button" class="name" onclick={() => go(at(COURSE, grow.id, { tank: tank.tank }))}>
+    <Button onclick={() => go(at(COURSE, grow.id, { tank: tank.tank }))}>
       {tank.name}<span class="unseen"> and its course</span>
-    </button>
+    </Button>
     <small>
       {[
         tank.season === null ? 'no season runs here' : `${tank.column}, day ${tank.day}`,
@@ -42,13 +43,9 @@
         <span class="when">{tank.watched.due ? 'due' : timeWords(tank.watched.look_at)}</span>
         <span>
           {tank.watched.due ? '△ ' : ''}look for leaks, plain water stands in it
-          <button
-            type="button"
-            class="look"
-            onclick={() => go(at(TANK, grow.id, { tank: tank.tank }))}
-          >
+          <Button onclick={() => go(at(TANK, grow.id, { tank: tank.tank }))}>
             Look<span class="unseen"> at {tank.name}</span>
-          </button>
+          </Button>
         </span>
       </li>
     {/if}
@@ -78,26 +75,10 @@
     font-size: 1.1875rem;
   }
 
-  .name {
-    min-height: 44px;
-    font-weight: 700;
-    text-decoration: underline;
-    text-decoration-color: var(--rule);
-    text-underline-offset: 4px;
-  }
-
   small {
-    font-size: 0.9375rem;
+    font-size: var(--type-note);
     font-weight: 400;
     color: var(--faded);
-  }
-
-  .look {
-    min-height: 44px;
-    padding: 0 8px;
-    font-weight: 700;
-    text-decoration: underline;
-    text-underline-offset: 4px;
   }
 
   .coming {

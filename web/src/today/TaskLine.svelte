@@ -6,6 +6,8 @@
   import { at, MIX } from '../shell/views';
   import { taskWords, WHYS } from '../words/seasons';
   import type { Day, TankToday, Task } from './today.svelte';
+  import Button from '../parts/Button.svelte';
+  import Field from '../parts/Field.svelte';
 
   /** One task with the press that begins it; what is left out is left out for a reason. */
   let {
@@ -107,16 +109,12 @@
       {/if}
       {#if whys.length}<small>{whys.map((why) => WHYS[why]).join('; ')}</small>{/if}
     </span>
-    <button type="button" class="begin" onclick={start}>
+    <Button kind="framed" onclick={start}>
       {begin}<span class="unseen"> {tank.name}, {taskWords(task, named)}</span>
-    </button>
-    <button
-      type="button"
-      class="small"
-      onclick={() => (opened = opened === 'skip' ? undefined : 'skip')}
-    >
+    </Button>
+    <Button tone="faded" onclick={() => (opened = opened === 'skip' ? undefined : 'skip')}>
       Leave out<span class="unseen"> {tank.name}, {taskWords(task, named)}</span>
-    </button>
+    </Button>
   </div>
   {#if opened === 'add'}
     <form
@@ -125,16 +123,15 @@
         void told('done');
       }}
     >
-      <label>
-        What went in, {unit}
-        <input
-          bind:value={amount}
-          inputmode="decimal"
-          maxlength="20"
-          placeholder={planned?.shown ?? 'no dose is printed here'}
-        />
-      </label>
-      <button type="submit" class="begin">It went in</button>
+      <Field
+        label="What went in, {unit}"
+        bind:value={amount}
+        figure
+        inputmode="decimal"
+        maxlength={20}
+        placeholder={planned?.shown ?? 'no dose is printed here'}
+      />
+      <Button kind="framed" type="submit">It went in</Button>
     </form>
   {:else if opened === 'skip'}
     <form
@@ -143,11 +140,8 @@
         void told('skipped');
       }}
     >
-      <label>
-        Why, for the record
-        <input bind:value={reason} maxlength="120" required />
-      </label>
-      <button type="submit" class="begin">Leave it out</button>
+      <Field label="Why, for the record" bind:value={reason} maxlength={120} required />
+      <Button kind="framed" type="submit">Leave it out</Button>
     </form>
   {/if}
 </li>
@@ -170,13 +164,13 @@
   }
 
   .what {
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
     line-height: 1.3;
   }
 
   small {
     display: block;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
     color: var(--faded);
   }
 
@@ -185,46 +179,14 @@
     color: var(--heed);
   }
 
-  .begin {
-    min-width: 128px;
-    min-height: 48px;
-    padding: 0 16px;
-    font-weight: 700;
-    border: 2px solid var(--ink);
-    border-radius: 6px;
-  }
-
-  .small {
-    min-height: 44px;
-    padding: 0 6px;
-    font-size: 0.875rem;
-    color: var(--faded);
-    text-decoration: underline;
-    text-underline-offset: 4px;
-  }
-
   form {
+    --entry-size: 1.25rem;
+
     display: flex;
     flex-wrap: wrap;
     align-items: end;
     gap: 8px 16px;
     padding: 4px 0 12px 116px;
-  }
-
-  label {
-    display: grid;
-    font-size: 0.875rem;
-    color: var(--faded);
-  }
-
-  input {
-    width: 16rem;
-    min-height: 48px;
-    font: 700 1.25rem var(--figures);
-    color: var(--ink);
-    background: none;
-    border: 0;
-    border-bottom: 2px solid var(--ink);
   }
 
   @media screen and (width < 900px) {
@@ -236,11 +198,6 @@
     .what {
       grid-column: 1 / 3;
       grid-row: 2;
-    }
-
-    .begin {
-      grid-row: 3;
-      justify-self: start;
     }
 
     form {

@@ -10,6 +10,8 @@
   import Round from './Round.svelte';
   import TankTasks from './TankTasks.svelte';
   import { byWhen, Day } from './today.svelte';
+  import Button from '../parts/Button.svelte';
+  import Notice from '../parts/Notice.svelte';
 
   const grow = growHere();
   let day = $state.raw<Day | undefined>();
@@ -71,13 +73,13 @@
 </script>
 
 <div class="view">
-  {#if day?.problem}<p role="alert">△ {day.problem.message}</p>{/if}
+  <Notice problem={day?.problem} />
   {#if day && today}
     <div class={['head', { out: brewed }]}>
       <h1>{dayWords(today.today)}</h1>
-      <button type="button" class="main" onclick={() => (round = !round)} aria-expanded={round}>
+      <Button kind="main" size="large" onclick={() => (round = !round)} aria-expanded={round}>
         {round ? 'Back to the list' : `Daily round: read ${unread || today.tanks.length} tanks`}
-      </button>
+      </Button>
     </div>
     {#if brewed}
       {#key brewed.task.key}
@@ -113,9 +115,7 @@
         {/each}
       {/if}
       {#if telling === 'ask'}
-        <button type="button" class="small" onclick={allow}
-          >Tell me on this screen when something is due</button
-        >
+        <Button onclick={allow}>Tell me on this screen when something is due</Button>
       {/if}
       <CalendarAddress grow={grow.id} />
     {/if}
@@ -149,34 +149,13 @@
 
   h2 {
     margin-top: 24px;
-    font-size: 1.0625rem;
+    font-size: var(--type-more);
     color: var(--faded);
-  }
-
-  .main {
-    min-height: 52px;
-    padding: 0 20px;
-    font-weight: 700;
-    color: var(--sheet);
-    background: var(--ink);
-    border-radius: 6px;
-  }
-
-  .small {
-    min-height: 44px;
-    margin-top: 16px;
-    text-decoration: underline;
-    text-underline-offset: 4px;
   }
 
   .calm {
     padding: 16px 0;
-    font-size: 1.25rem;
-  }
-
-  [role='alert'] {
-    font-weight: 700;
-    color: var(--heed);
+    font-size: var(--type-head);
   }
 
   @media screen and (width < 900px) {

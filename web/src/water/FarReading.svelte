@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Shapes } from '../api/client';
+  import Button from '../parts/Button.svelte';
 
   /** A reading far from those before asks why. */
   let {
@@ -18,8 +19,8 @@
     △ {far.shown} is far from {far.usual_shown} as before. Has the season changed it, or does the pen
     need a look? Read it once more.
   </p>
-  <button type="button" onclick={() => onexplain('water_changed')}>The water has changed</button>
-  <button type="button" onclick={() => onexplain('pen_off')}>The pen was off</button>
+  <Button onclick={() => onexplain('water_changed')}>The water has changed</Button>
+  <Button onclick={() => onexplain('pen_off')}>The pen was off</Button>
 </div>
 
 <style>
@@ -27,12 +28,5 @@
     margin: 4px 0 0;
     font-weight: 700;
     color: var(--heed);
-  }
-
-  button {
-    min-height: 44px;
-    padding: 0 8px 0 0;
-    text-decoration: underline;
-    text-underline-offset: 4px;
   }
 </style>

@@ -3,6 +3,7 @@
   import { WATER_IS } from '../words/growing';
   import Cell from './Cell.svelte';
   import { LINES, type Report } from './report';
+  import DateField from '../parts/DateField.svelte';
 
   /** The rows of the lab reports, and what follows from them. */
   let {
@@ -22,12 +23,12 @@
     <th scope="row" class="report">Lab report of</th>
     {#each waters as water (water.id)}
       <td>
-        <input
-          type="date"
-          aria-label="Date of the lab report of {water.name}"
+        <DateField
+          label="Date of the lab report of {water.name}"
+          inSentence
           aria-invalid={wrong(water, 'reported_on')}
-          value={water.reported_on ?? ''}
-          onchange={(event) => onkeep(water, { reported_on: event.currentTarget.value || null })}
+          value={water.reported_on}
+          onkeep={(reported_on) => onkeep(water, { reported_on })}
         />
       </td>
     {/each}
@@ -103,7 +104,7 @@
   .means {
     max-width: 172px;
     vertical-align: top;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
   }
 
   .means span {
@@ -113,26 +114,5 @@
 
   .means b {
     color: var(--ink);
-  }
-
-  input {
-    width: 152px;
-    min-height: 32px;
-    padding: 0 4px;
-    font-family: var(--figures);
-    background: none;
-    border: 0;
-    border-bottom: 1px solid var(--rule);
-    border-radius: 0;
-  }
-
-  input:hover {
-    background: var(--sheet);
-    border-bottom-color: var(--ink);
-  }
-
-  [aria-invalid='true'] {
-    color: var(--danger);
-    border-bottom: 3px double var(--danger);
   }
 </style>

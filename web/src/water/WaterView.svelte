@@ -18,6 +18,7 @@
   import LabReport from './LabReport.svelte';
   import OverTime from './OverTime.svelte';
   import RoShare from './RoShare.svelte';
+  import Button from '../parts/Button.svelte';
 
   const grow = growHere();
   /** Shown only where the grow is known. */
@@ -194,9 +195,7 @@
     Type its lines as it prints them: <i>68</i>, <i>3.4 mmol/L</i>, <i>9.5 °dH</i>,
     <i>42 mg/L SO4</i>; they stand here in ppm then.
   </p>
-  <button type="button" class="add" onclick={() => (grow.asking = 'tank')}
-    >Add a tank or a water</button
-  >
+  <Button tone="faded" onclick={() => (grow.asking = 'tank')}>Add a tank or a water</Button>
 </div>
 
 <style>
@@ -205,7 +204,7 @@
   }
 
   h1 {
-    font-size: 1.4375rem;
+    font-size: var(--type-title);
   }
 
   .sheet {
@@ -220,7 +219,7 @@
   thead th {
     min-width: 172px;
     padding: 4px 20px 4px 0;
-    font-size: 1.125rem;
+    font-size: var(--type-lead);
     text-align: left;
     border-bottom: 2px solid var(--ink);
   }
@@ -250,7 +249,7 @@
   .means {
     max-width: 172px;
     vertical-align: top;
-    font-size: 0.875rem;
+    font-size: var(--type-quiet);
   }
 
   .said {
@@ -266,14 +265,6 @@
   .lead {
     max-width: 44rem;
     color: var(--faded);
-  }
-
-  .add {
-    min-height: 44px;
-    margin-top: 12px;
-    color: var(--faded);
-    text-decoration: underline;
-    text-underline-offset: 4px;
   }
 
   @media screen and (width < 900px) {
