@@ -40,7 +40,7 @@
 
   function leaveBench() {
     offline = undefined;
-    look();
+    void look();
   }
 
   async function leave() {
@@ -66,7 +66,7 @@
     goTo('/');
   }
 
-  look();
+  void look();
 
   $effect(() => {
     if (!silent || offline) return;

@@ -11,4 +11,4 @@ import { keepAtHand } from './guided/offline';
 const target = document.getElementById('app');
 if (!target) throw new Error('The page has no place for the application.');
 mount(App, { target });
-keepAtHand();
+void keepAtHand();

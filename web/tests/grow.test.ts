@@ -36,7 +36,7 @@ describe('a grow on this screen', () => {
     };
     get.mockReset().mockImplementation((path: string) => Promise.resolve(answers[path.slice(GROW.length)])); // prettier-ignore
     go.mockReset();
-    store = new GrowStore(3, {} as Keys);
+    store = new GrowStore(3, { on: true } as Keys);
   });
 
   it('is fetched whole, and what each tank asks for today stands by its number', async () => {

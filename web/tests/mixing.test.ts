@@ -108,7 +108,7 @@ describe('a mix being planned', () => {
 
   it('reads the letters on a bottle from the sheet, which may be of two charts', () => {
     const mixing = new Mixing(grow, overview, 5);
-    mixing.answer = { ...sheet('10').data, tags: { one: 'M1', 'two-2': 'Tu' } } as never;
+    mixing.answer = { ...sheet('10').data, tags: { one: 'M1', 'two-2': 'Tu' } };
     expect([mixing.tag('one'), mixing.tag('two-2'), mixing.tag('unknown')]).toEqual([
       'M1',
       'Tu',

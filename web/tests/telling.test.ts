@@ -180,7 +180,9 @@ describe('a mix on one device', () => {
   it('does not wait for a network that does not answer', async () => {
     post.mockImplementation(
       (_: string, { signal }: { signal: AbortSignal }) =>
-        new Promise((_, fail) => signal.addEventListener('abort', () => fail(signal.reason))),
+        new Promise((_, fail) =>
+          signal.addEventListener('abort', () => fail(signal.reason as Error)),
+        ),
     );
     const soon = new AbortController();
     vi.spyOn(AbortSignal, 'timeout').mockReturnValueOnce(soon.signal);

@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
 
-import type { Overview, Water } from '../src/api/client';
+import type { Water } from '../src/api/client';
 import { editOf, LINES, withChange } from '../src/water/report';
 import { overview } from './overview';
 
@@ -21,7 +21,7 @@ const water = {
   note: '',
   report: { calcium: '68', sodium: '18' },
 } as unknown as Water;
-const grow = overview as unknown as Overview;
+const grow = overview;
 
 describe('a change of a water', () => {
   it('names only what is changed, with what it was, exact and not as it was shown', () => {

@@ -101,7 +101,7 @@ export async function listed<Item>(
     const { data, problem }: Answer<{ items: Item[]; after: number | null }> = await answered(
       page(after),
     );
-    if (!data) return { data: undefined, problem: problem ?? SERVER_SILENT };
+    if (!data) return { data: undefined, problem };
     found.push(...data.items);
     after = data.after;
   }

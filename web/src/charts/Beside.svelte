@@ -6,6 +6,7 @@
   import type { Editing } from './editing.svelte';
   import Button from '../parts/Button.svelte';
   import Notice from '../parts/Notice.svelte';
+  import TextLink from '../parts/TextLink.svelte';
 
   /** The margin of a sheet: keeping it, what is open and odd in it, its notes and versions. */
   let {
@@ -58,8 +59,10 @@
   }
 
   function settle(remedy: { text: string; row: number | null; column: number | null }) {
-    if (remedy.row !== null && remedy.column !== null)
-      return editing.type({ line: remedy.row + 3, column: remedy.column }, remedy.text);
+    if (remedy.row !== null && remedy.column !== null) {
+      editing.type({ line: remedy.row + 3, column: remedy.column }, remedy.text);
+      return;
+    }
     const columns = editing.sheet.columns.map((one) => ({ ...one, days: one.days || remedy.text }));
     editing.change({ ...editing.sheet, columns });
   }
@@ -159,9 +162,9 @@
     <h3>Download</h3>
     <p class="files">
       {#each FILES as [kind, words] (kind)}
-        <a
+        <TextLink
           href="/api/grows/{editing.grow}/chart-versions/{found.version_id}/file?kind={kind}"
-          download>{words}</a
+          download>{words}</TextLink
         >
       {/each}
     </p>
@@ -215,13 +218,6 @@
   .files {
     display: flex;
     gap: 12px;
-  }
-
-  .files a {
-    display: inline-flex;
-    align-items: center;
-    min-height: 40px;
-    color: inherit;
   }
 
   .small {

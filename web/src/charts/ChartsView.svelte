@@ -69,7 +69,7 @@
     event.preventDefault();
     const form = new FormData(event.currentTarget as HTMLFormElement);
     naming = undefined;
-    await edit(chart, { name: String(form.get('name')) });
+    await edit(chart, { name: form.get('name') as string });
   }
 
   function open(chart: number) {

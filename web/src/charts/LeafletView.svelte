@@ -148,7 +148,10 @@
 
   function mixWithIt() {
     const tank = editing?.shownFor.tank ?? tanks[0]?.id;
-    if (!tank) return go(at(GROW, grow.id));
+    if (!tank) {
+      go(at(GROW, grow.id));
+      return;
+    }
     const column = editing?.sheet.columns[editing.cursor.column]?.key ?? '';
     const hash = `#${new URLSearchParams({ version_id: `${found?.version_id ?? ''}`, column })}`;
     go(at(MIX, grow.id, { tank }), { hash });

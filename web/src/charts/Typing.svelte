@@ -17,7 +17,10 @@
     if (event.key === 'Enter') onleave(event.shiftKey ? -1 : 1, 0);
     else if (event.key === 'Tab') onleave(0, event.shiftKey ? -1 : 1);
     else if (event.key === 'Escape') cancel();
-    else return event.stopPropagation();
+    else {
+      event.stopPropagation();
+      return;
+    }
     event.preventDefault();
     event.stopPropagation();
   }

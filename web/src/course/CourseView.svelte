@@ -99,7 +99,10 @@
 
   function consider(first: string, by: number) {
     if (!season || !shown) return;
-    if (!by) return season.leave();
+    if (!by) {
+      season.leave();
+      return;
+    }
     const on = first > shown.today ? first : shown.today;
     void season.consider({ kind: 'stretch', on, days: by, over_days: 0, reason: '' });
   }

@@ -80,7 +80,10 @@
           ]}
           onchoose={(column) => {
             to = column;
-            if (!column) return season.leave();
+            if (!column) {
+              season.leave();
+              return;
+            }
             const back = keys.findIndex(([key]) => key === column) <= keys.findIndex(([key]) => key === now.key); // prettier-ignore
             consider({ kind: back ? 'set_back' : 'jump', column });
           }}

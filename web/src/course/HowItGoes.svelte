@@ -39,7 +39,10 @@
   );
 
   function changeOut(value: number) {
-    if (!value) return set({ change_out: null });
+    if (!value) {
+      set({ change_out: null });
+      return;
+    }
     const kept = { plain_water_hours: out?.plain_water_hours ?? '0', with_each_column: false };
     const litres = tank?.litres.value ?? '1';
     const how: Partial<ChangeOut> =
@@ -48,7 +51,7 @@
         : value === COLUMN
           ? { with_each_column: true }
           : { every_days: value };
-    set({ change_out: { ...kept, ...how } as ChangeOut });
+    set({ change_out: { ...kept, ...how } });
   }
 
   const waits = $derived(plan.waits_for ?? []);

@@ -9,7 +9,7 @@
   let {
     step,
     clock,
-    then = undefined,
+    then,
     inAll = '',
     onover,
     onleft,

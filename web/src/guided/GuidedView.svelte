@@ -38,7 +38,7 @@
   let signing = $state(false);
 
   onMount(() => {
-    guided.open();
+    void guided.open();
     signals.start();
     return () => {
       guided.close();
@@ -78,7 +78,7 @@
       onenter={(entered) => {
         guided.person = entered.person ?? '';
         signing = false;
-        guided.look();
+        void guided.look();
       }}
     />
   {:else if guided.locked}

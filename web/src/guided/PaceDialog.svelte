@@ -42,12 +42,14 @@
 </script>
 
 <Dialog title="Your pace" {onclose}>
-  <OneOf
-    title="How much is asked"
-    options={EACH.map(([value, { words, note }]) => [value, words, note] as const)}
-    value={pace}
-    onchoose={(value) => void choose(value)}
-  />
+  <div class="pace">
+    <OneOf
+      title="How much is asked"
+      options={EACH.map(([value, { words, note }]) => [value, words, note] as const)}
+      value={pace}
+      onchoose={(value) => void choose(value)}
+    />
+  </div>
   <Notice {problem} />
   <fieldset>
     <legend>On this device</legend>
@@ -61,6 +63,10 @@
 </Dialog>
 
 <style>
+  .pace {
+    --space-line: 6px 0;
+  }
+
   fieldset {
     display: grid;
     margin: 0 0 12px;

@@ -5,6 +5,8 @@
   import { asks } from '../words/guided';
   import { written } from '../words/numbers';
   import Button from '../parts/Button.svelte';
+  import Table from '../parts/Table.svelte';
+  import TextLink from '../parts/TextLink.svelte';
 
   let {
     standing,
@@ -63,20 +65,17 @@
       {/if}
     </p>
   {/if}
-  <table>
-    <thead>
-      <tr><th>product</th><th>planned</th><th>poured</th></tr>
-    </thead>
+  <Table label="What was poured" kind="lines" head={['product', 'planned', 'poured']}>
     <tbody>
       {#each record.poured as line, at (at)}
         <tr>
           <td>{line.name}</td>
-          <td>{planned(line.planned)}</td>
-          <td><b>{shown(line.poured, 1)}</b> {line.unit}</td>
+          <td class="figure">{planned(line.planned)}</td>
+          <td class="figure"><b>{shown(line.poured, 1)}</b> {line.unit}</td>
         </tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
   <p class="readings">
     {#if standing.ec_shown}<span>EC <b>{standing.ec_shown}</b></span>{/if}
     {#if record.ph !== null}<span>pH <b>{shown(record.ph, 1)}</b></span>{/if}
@@ -87,13 +86,15 @@
       </small>
     {/if}
   </p>
-  <table class="read">
-    <tbody>
-      {#each readings as { when, what, figure, by }, at (at)}
-        <tr><td>{when}</td><td>{what}</td><td><b>{figure}</b></td><td>{by}</td></tr>
-      {/each}
-    </tbody>
-  </table>
+  <div class="read">
+    <Table label="What was read" kind="lines">
+      <tbody>
+        {#each readings as { when, what, figure, by }, at (at)}
+          <tr><td>{when}</td><td>{what}</td><td><b>{figure}</b></td><td>{by}</td></tr>
+        {/each}
+      </tbody>
+    </Table>
+  </div>
   <ul>
     {#if standing.days}
       <li>Look at EC and pH again: {dayWords(standing.days.look_again_on)}</li>
@@ -105,8 +106,8 @@
   <p class="out">
     <Button kind="framed" onclick={onleave}>To the mix</Button>
     <Button kind="framed" onclick={() => print()}>Print</Button>
-    <a href={file} download="mix-{standing.id}.json">JSON</a>
-    <a href="{file}?as_=csv">CSV</a>
+    <TextLink kind="framed" href={file} download="mix-{standing.id}.json">JSON</TextLink>
+    <TextLink kind="framed" href="{file}?as_=csv">CSV</TextLink>
   </p>
 </section>
 
@@ -122,40 +123,19 @@
     font-size: 1.75rem;
   }
 
-  table {
-    width: 100%;
-    margin: 16px 0;
-    border-collapse: collapse;
-    font-size: var(--type-lead);
-  }
-
-  th {
-    text-align: left;
-    font-weight: 400;
-    color: var(--faded);
-    border-bottom: 2px solid currentcolor;
-  }
-
-  td {
-    padding: 6px 0;
-    border-bottom: 1px solid var(--table);
-  }
-
-  td + td {
-    font-family: var(--figures);
-  }
-
   .volume {
     margin-top: 12px;
     font-size: var(--type-lead);
   }
 
-  .read {
-    font-size: 1rem;
+  .figure {
+    font-family: var(--figures);
   }
 
-  .read td {
-    font-family: inherit;
+  .read {
+    --type-lead: 1rem;
+
+    margin: 16px 0;
     color: var(--faded);
   }
 
@@ -186,16 +166,6 @@
     display: flex;
     flex-wrap: wrap;
     gap: 12px;
-  }
-
-  .out a {
-    display: grid;
-    place-items: center;
-    min-height: 64px;
-    padding: 0 20px;
-    color: inherit;
-    border: 2px solid currentcolor;
-    border-radius: 8px;
   }
 
   @media print {

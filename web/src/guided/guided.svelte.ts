@@ -122,7 +122,7 @@ export class GuidedMix {
 
   async #keep(events: MixEvent[]) {
     this.problem = undefined;
-    this.#keeping.push(...events.map((one) => one.step ?? ''));
+    this.#keeping.push(...events.map((one) => one.step));
     // Where a browser keeps nothing, what happened is told all the same.
     for (const event of events) await keepUntold(this.mix, event).catch(() => undefined);
     this.#keeping = this.#keeping.filter((step) => !events.some((one) => one.step === step));
@@ -167,7 +167,10 @@ export class GuidedMix {
     const telling = this.#untold.slice(0, MOST_AT_A_TIME);
     try {
       const answer = telling.length ? await this.#post(telling) : await this.#get();
-      if (faulty(answer)) return await this.#afterFault(telling);
+      if (faulty(answer)) {
+        await this.#afterFault(telling);
+        return;
+      }
       await this.#take(answer, telling);
     } catch {
       this.#goOffline();
@@ -225,7 +228,10 @@ export class GuidedMix {
    */
   async #afterFault(telling: MixEvent[]) {
     const alive = telling.length ? await this.#get() : undefined;
-    if (!alive || faulty(alive)) return this.#goOffline();
+    if (!alive || faulty(alive)) {
+      this.#goOffline();
+      return;
+    }
     for (const event of telling) {
       const answer = await this.#post([event]);
       if (faulty(answer)) this.aside = [...this.aside, event];
@@ -235,6 +241,7 @@ export class GuidedMix {
 
   async #hear(guided: GuidedState, telling: MixEvent[]) {
     this.heard = guided;
+    // eslint-disable-next-line @typescript-eslint/no-unnecessary-condition -- kept by an older app
     if (guided.units) writeAs(guided.units);
     this.queue = this.queue.filter((event) => !telling.includes(event));
     // First remembered, then no more to be told: a reload in between tells it twice, not never.

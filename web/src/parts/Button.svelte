@@ -39,8 +39,10 @@
     color: var(--ink);
   }
 
+  /* Its words stand in line with the text above; the ground around them is pressed too. */
   .word {
-    padding: 0 8px;
+    margin-left: -4px;
+    padding: 0 8px 0 4px;
     text-align: left;
     text-decoration: underline;
     text-underline-offset: 4px;
@@ -54,6 +56,7 @@
   .framed,
   .main {
     padding: 4px 16px;
+    font-size: var(--type-press, inherit);
     font-weight: 700;
     border: 2px solid currentcolor;
     border-radius: var(--corner);

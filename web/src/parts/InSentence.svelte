@@ -19,7 +19,7 @@
     label,
     value = $bindable(''),
     kind = 'word',
-    room = 6,
+    room = 4,
     wrong = false,
     onkeep,
     element = $bindable(),
@@ -37,6 +37,7 @@
   aria-invalid={wrong || undefined}
   {size}
   style:width={type === 'number' ? `${room}ch` : undefined}
+  style:min-width="{room}ch"
   bind:this={element}
   bind:value
   autocomplete="off"
@@ -55,6 +56,7 @@
     border: 0;
     border-bottom: 2px solid var(--ink);
     border-radius: 0;
+    field-sizing: content;
   }
 
   input:hover {

@@ -51,6 +51,7 @@
     display: flex;
     gap: 8px;
     align-items: center;
+    padding: var(--space-line, 0);
     min-height: var(--touch);
     cursor: pointer;
   }

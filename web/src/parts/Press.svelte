@@ -12,7 +12,7 @@
   let { quiet = false, type = 'button', children, ...rest }: Props = $props();
 </script>
 
-<button {type} class={{ quiet }} {...rest}>{@render children()}</button>
+<button {type} class={['press', { quiet }]} {...rest}>{@render children()}</button>
 
 <style>
   button {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
 
-  /** Things side by side, one a column; or the lines of a record. Rows are given as `tr`. */
+  /** Things side by side, one a column; or the lines of a record. Its bodies are given as `tbody`. */
   let {
     label,
     head = [],
@@ -30,7 +30,7 @@
         </tr>
       </thead>
     {/if}
-    <tbody>{@render children()}</tbody>
+    {@render children()}
   </table>
 </div>
 

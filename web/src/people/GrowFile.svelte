@@ -3,6 +3,7 @@
   import ForGood from '../parts/ForGood.svelte';
   import BringGrow from './BringGrow.svelte';
   import Notice from '../parts/Notice.svelte';
+  import TextLink from '../parts/TextLink.svelte';
 
   /** All of a grow in one file, out and in; and a grow removed for good. */
   let { id, name, owns }: { id: number; name: string; owns: boolean } = $props();
@@ -28,7 +29,7 @@
     seasons, mixes and readings, as JSON and as tables for a spreadsheet. Imported here or
     elsewhere, it is the same grow again. Members are not included.
   </p>
-  <p><a href="/api/grows/{id}/archive" download>Export {name}</a></p>
+  <p><TextLink href="/api/grows/{id}/archive" download>Export {name}</TextLink></p>
   <p><BringGrow /></p>
   {#if owns}
     <Notice {problem} />
@@ -49,12 +50,5 @@
   h2 {
     margin-top: 24px;
     font-size: var(--type-more);
-  }
-
-  a {
-    display: inline-block;
-    min-height: 44px;
-    padding: 10px 0;
-    color: var(--ink);
   }
 </style>

@@ -89,7 +89,7 @@
 {#if answer.findings.length}
   <section class="mind">
     <h2><span aria-hidden="true">△</span> The chart as typed</h2>
-    {#each answer.findings as finding (finding.code + finding.product + finding.column)}
+    {#each answer.findings as finding (`${finding.code} ${finding.product} ${finding.column}`)}
       <p>
         {#if finding.product}<abbr>{mixing.tag(finding.product)}</abbr>{/if}
         {finding.message}

@@ -34,7 +34,7 @@
 
   $effect(() => {
     if (!silent) return;
-    const again = () => mixing.recompute();
+    const again = () => void mixing.recompute();
     const timer = setInterval(again, ASKED_AGAIN_MS);
     window.addEventListener('online', again);
     return () => {

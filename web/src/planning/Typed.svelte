@@ -42,7 +42,8 @@
   function press(event: KeyboardEvent & { currentTarget: HTMLInputElement }) {
     if (event.key === 'Enter' || event.key === 'Escape') {
       event.preventDefault();
-      return leave(event.currentTarget, event.key === 'Enter');
+      leave(event.currentTarget, event.key === 'Enter');
+      return;
     }
     const by = { ArrowUp: step, ArrowDown: -step }[event.key];
     if (by === undefined) return;

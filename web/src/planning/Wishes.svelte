@@ -58,7 +58,7 @@
     if (what === 'split') mixing.set({ split: true });
     if (what === 'bucket') mixing.set({ bucket: overview.units.volume === 'L' ? '10 L' : '3 gal' });
     if (what === 'hard') mixing.set({ hard_forms: true });
-    if (what === 'usual' || what === 'held') mixing.keepAsUsual(what === 'held');
+    if (what === 'usual' || what === 'held') void mixing.keepAsUsual(what === 'held');
   }
 </script>
 

@@ -65,7 +65,7 @@ export class Mixing {
       this.answered = before.answered;
       this.#word = before.#word;
     }
-    this.recompute();
+    void this.recompute();
   }
 
   /** What was kept last, in a word. */
@@ -132,7 +132,7 @@ export class Mixing {
     if (!data) return void (this.said = trouble.message);
     this.#grow.takeUsual(id, data);
     this.said = held ? 'held from now on' : 'kept as its usual';
-    this.recompute();
+    void this.recompute();
   }
 
   /** The grow's own ranges of elements, from now on. */
@@ -213,7 +213,7 @@ export class Mixing {
     this.said = '';
     this.settings = settings;
     history.replaceState(history.state, '', toHash(this.overview, settings));
-    this.recompute();
+    void this.recompute();
   }
 
   async recompute() {

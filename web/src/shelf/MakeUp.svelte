@@ -74,7 +74,10 @@
   }
 
   async function press() {
-    if (!last) return go(at + 1);
+    if (!last) {
+      go(at + 1);
+      return;
+    }
     if (busy) return;
     busy = true;
     const outcome = await answered(

@@ -111,7 +111,7 @@
     chosen = id;
     problem = undefined;
     kept = adding = makingUp = false;
-    reveal();
+    void reveal();
   }
 
   /** Beside a long list, or below it on a phone, what was asked for may be out of sight. */
@@ -121,7 +121,7 @@
     if (top < 0 || top > innerHeight / 2) sheet?.scrollIntoView();
   }
 
-  load();
+  void load();
 </script>
 
 <div class="view">
@@ -138,7 +138,7 @@
         onchoose={choose}
         onadd={() => {
           adding = true;
-          reveal();
+          void reveal();
         }}
       />
       <div bind:this={sheet}>
@@ -149,7 +149,7 @@
             onadded={(id, name) => {
               choose(id);
               if (find || shelf?.after !== null) find = name; // a long list begins with what is older
-              load();
+              void load();
             }}
           />
         {:else if product && makingUp}
@@ -160,7 +160,7 @@
             onleave={() => (makingUp = false)}
             ondone={() => {
               makingUp = false;
-              load();
+              void load();
             }}
           />
         {:else if product}
@@ -180,7 +180,7 @@
                 onchange={load}
                 onmakeup={() => {
                   makingUp = true;
-                  reveal();
+                  void reveal();
                 }}
               />
               <Changes of={{ product: product.id }} />

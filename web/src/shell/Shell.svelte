@@ -55,7 +55,10 @@
   function show(view: View) {
     if (view === here && !about(LEAFLET, route.pathname)) return;
     asked = view;
-    if (!OF_A_TANK.includes(view)) return go(at(view, number));
+    if (!OF_A_TANK.includes(view)) {
+      go(at(view, number));
+      return;
+    }
     const left = leftOff.grow === number ? leftOff.tank : undefined;
     const tank = grow.tank ?? left ?? overview?.tanks[0]?.id;
     const hash = view === MIX && tank === left ? leftOff.hash : '';

@@ -70,45 +70,57 @@
 </script>
 
 <Dialog title="Your units" {onclose}>
-  <OneOf
-    title="Water in the tank"
-    options={VOLUMES}
-    value={volume}
-    onchoose={(value) => (volume = value)}
-  />
-  <OneOf
-    title="What your pen reads"
-    options={READINGS}
-    value={reading}
-    onchoose={(value) => (reading = value)}
-  />
-  <OneOf
-    title="Spoons on your charts"
-    options={SPOONS}
-    value={spoons}
-    onchoose={(value) => (spoons = value)}
-  />
-  <div class="short">
+  <div class="units">
     <OneOf
-      title="Temperature"
-      options={DEGREES}
-      value={temperature}
-      onchoose={(value) => (temperature = value)}
+      title="Water in the tank"
+      options={VOLUMES}
+      value={volume}
+      onchoose={(value) => (volume = value)}
     />
     <OneOf
-      title="Numbers"
-      options={MARKS}
-      value={decimal}
-      onchoose={(value) => (decimal = value)}
+      title="What your pen reads"
+      options={READINGS}
+      value={reading}
+      onchoose={(value) => (reading = value)}
     />
-    <OneOf title="The clock" options={CLOCKS} value={clock} onchoose={(value) => (clock = value)} />
-    <OneOf title="Dates" options={DATES} value={dates} onchoose={(value) => (dates = value)} />
+    <OneOf
+      title="Spoons on your charts"
+      options={SPOONS}
+      value={spoons}
+      onchoose={(value) => (spoons = value)}
+    />
+    <div class="short">
+      <OneOf
+        title="Temperature"
+        options={DEGREES}
+        value={temperature}
+        onchoose={(value) => (temperature = value)}
+      />
+      <OneOf
+        title="Numbers"
+        options={MARKS}
+        value={decimal}
+        onchoose={(value) => (decimal = value)}
+      />
+      <OneOf
+        title="The clock"
+        options={CLOCKS}
+        value={clock}
+        onchoose={(value) => (clock = value)}
+      />
+      <OneOf title="Dates" options={DATES} value={dates} onchoose={(value) => (dates = value)} />
+    </div>
   </div>
   <Notice {problem} />
   <Button kind="main" wide onclick={keep}>Use these</Button>
 </Dialog>
 
 <style>
+  /* Twenty choices have to be seen at one look. */
+  .units {
+    --touch: 32px;
+  }
+
   .short {
     display: flex;
     flex-wrap: wrap;

@@ -27,7 +27,7 @@
 
   function submit(event: SubmitEvent) {
     event.preventDefault();
-    enter(() => api.POST('/api/session', { body: { username, password } }));
+    void enter(() => api.POST('/api/session', { body: { username, password } }));
   }
 </script>
 

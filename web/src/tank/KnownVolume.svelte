@@ -16,8 +16,9 @@
 
   const grow = growHere();
   type Known = Shapes['KnownIn'];
-  let told = $state({
-    way: 'buckets' as Known['way'],
+  type Figure = 'count' | 'volume' | 'start' | 'end' | 'seconds' | 'minutes' | 'amount' | 'lifts' | 'before' | 'after'; // prettier-ignore
+  let told = $state<Record<Figure, string> & { way: Known['way'] }>({
+    way: 'buckets',
     count: '', volume: '10 L', start: '', end: '', seconds: '', minutes: '',
     amount: '', lifts: '', before: '', after: '',
   }); // prettier-ignore

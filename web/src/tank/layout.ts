@@ -42,7 +42,7 @@ export function layOut(joined: Joined, drawn: Drawn[]): Layout {
     const one = drawn[part];
     if (!one || vessel.runs) return;
     const [width, height] = sizeOf(one);
-    for (let copy = 0; copy < Math.min(vessel.count ?? 1, MOST_DRAWN); copy++) {
+    for (let copy = 0; copy < Math.min(vessel.count, MOST_DRAWN); copy++) {
       placed.push({ part, copy, x, y: 0, width, height });
       x += width + GAP;
     }
@@ -54,7 +54,7 @@ export function layOut(joined: Joined, drawn: Drawn[]): Layout {
     const one = drawn[part];
     if (!one || !vessel.runs) return;
     const [width, height] = sizeOf(one);
-    for (let copy = 0; copy < Math.min(vessel.count ?? 1, MOST_DRAWN); copy++) {
+    for (let copy = 0; copy < Math.min(vessel.count, MOST_DRAWN); copy++) {
       placed.push({ part, copy, x: 0, y, width, height });
       y += height + GAP;
     }

@@ -65,7 +65,10 @@
 
   async function press() {
     if (held) return void (anyway = true);
-    if (!last) return keep(at + 1);
+    if (!last) {
+      keep(at + 1);
+      return;
+    }
     if (busy) return;
     busy = true;
     if (await ondone(amount)) localStorage.removeItem(place);

@@ -2,6 +2,7 @@
   import { answered, api, type Problem } from '../api/client';
   import Button from '../parts/Button.svelte';
   import Notice from '../parts/Notice.svelte';
+  import TextLink from '../parts/TextLink.svelte';
 
   /** Tasks in a calendar of one's own: by a secret address that can be revoked, or as a file. */
   let { grow }: { grow: number } = $props();
@@ -53,7 +54,7 @@
   <p class="acts">
     <Button onclick={make}>Make an address</Button>
     <Button onclick={revoke}>Revoke the address</Button>
-    <a href="/api/grows/{grow}/calendar.ics" download>Download as a file</a>
+    <TextLink href="/api/grows/{grow}/calendar.ics" download>Download as a file</TextLink>
   </p>
 </details>
 
@@ -82,14 +83,5 @@
     display: flex;
     flex-wrap: wrap;
     gap: 4px 20px;
-  }
-
-  a {
-    display: inline-flex;
-    align-items: center;
-    min-height: 44px;
-    color: inherit;
-    text-decoration: underline;
-    text-underline-offset: 4px;
   }
 </style>

@@ -57,12 +57,21 @@
   function start() {
     if (task.kind === 'read') {
       const field = document.querySelector<HTMLInputElement>(`[data-tank="${tank.tank}"]`);
-      if (field) return field.focus();
+      if (field) {
+        field.focus();
+        return;
+      }
       return grow.keys.list.find((one) => one.key === 'r')?.act();
     }
-    if (isBrew) return onbrew();
+    if (isBrew) {
+      onbrew();
+      return;
+    }
     if (isAddition) return void (opened = 'add');
-    if (task.products.length && task.kind !== 'prepare') return mixIt();
+    if (task.products.length && task.kind !== 'prepare') {
+      mixIt();
+      return;
+    }
     void told('done');
   }
 

@@ -31,11 +31,6 @@
 </td>
 
 <style>
-  td {
-    height: 38px;
-    padding-right: 20px;
-  }
-
   input {
     width: 116px;
     min-height: 32px;

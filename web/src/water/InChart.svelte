@@ -108,22 +108,14 @@
 {/if}
 
 <style>
-  th {
-    padding: 0 20px 0 0;
-    font-weight: 400;
-    color: var(--faded);
-    text-align: left;
-    white-space: nowrap;
-  }
-
   .head {
     padding-top: 16px;
+    font-weight: 400;
+    text-align: left;
     color: var(--ink);
   }
 
   td {
-    height: 38px;
-    padding-right: 20px;
     font-family: var(--figures);
     font-weight: 700;
   }

@@ -73,14 +73,6 @@
 </tbody>
 
 <style>
-  th[scope='row'] {
-    padding: 0 20px 0 0;
-    font-weight: 400;
-    color: var(--faded);
-    text-align: left;
-    white-space: nowrap;
-  }
-
   th.report {
     padding-top: 12px;
     font-weight: 700;
@@ -94,11 +86,6 @@
   th.top {
     padding-top: 2px;
     vertical-align: top;
-  }
-
-  td {
-    height: 38px;
-    padding-right: 20px;
   }
 
   .means {

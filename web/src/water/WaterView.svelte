@@ -19,6 +19,7 @@
   import OverTime from './OverTime.svelte';
   import RoShare from './RoShare.svelte';
   import Button from '../parts/Button.svelte';
+  import Table from '../parts/Table.svelte';
 
   const grow = growHere();
   /** Shown only where the grow is known. */
@@ -81,13 +82,7 @@
   <h1>Water</h1>
   {#if overview.waters.length > 1}<RoShare {overview} />{/if}
   <div class="sheet">
-    <table>
-      <thead>
-        <tr>
-          <td></td>
-          {#each overview.waters as water (water.id)}<th scope="col">{water.name}</th>{/each}
-        </tr>
-      </thead>
+    <Table label="Waters side by side" head={['', ...overview.waters.map((one) => one.name)]}>
       <tbody>
         <tr>
           <th scope="row">comes from</th>
@@ -182,7 +177,7 @@
       </tbody>
       <InChart {overview} stamp={keptTimes} />
       <LabReport waters={overview.waters} {wrong} onkeep={keep} />
-    </table>
+    </Table>
   </div>
   <p class="said" role="status">
     {#if problem}
@@ -199,46 +194,16 @@
 </div>
 
 <style>
+  .sheet {
+    margin-top: 12px;
+  }
+
   .view {
     padding: 4px 20px 32px 32px;
   }
 
   h1 {
     font-size: var(--type-title);
-  }
-
-  .sheet {
-    overflow-x: auto;
-    margin-top: 12px;
-  }
-
-  table {
-    border-collapse: collapse;
-  }
-
-  thead th {
-    min-width: 172px;
-    padding: 4px 20px 4px 0;
-    font-size: var(--type-lead);
-    text-align: left;
-    border-bottom: 2px solid var(--ink);
-  }
-
-  thead td {
-    border-bottom: 2px solid var(--ink);
-  }
-
-  th[scope='row'] {
-    padding: 0 20px 0 0;
-    font-weight: 400;
-    color: var(--faded);
-    text-align: left;
-    white-space: nowrap;
-  }
-
-  td {
-    height: 38px;
-    padding-right: 20px;
   }
 
   th.top {

@@ -83,7 +83,7 @@ export function withChange(water: Water, change: Report): Water {
     ...water,
     ...Object.fromEntries(told),
     ...(kind ? { kind } : {}),
-    ...('reading' in change ? { reading: `${reading}` || null, ec: null } : {}),
+    ...('reading' in change ? { reading: (reading as string) || null, ec: null } : {}),
     report: { ...water.report, ...(figures as Record<string, string>) },
   };
 }

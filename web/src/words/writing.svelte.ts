@@ -5,6 +5,9 @@ type Writing = Pick<Shapes['UnitsOut'], 'clock' | 'dates' | 'decimal'>;
 const REMEMBERED = 'brisk-measure.writing';
 const USUAL: Writing = { clock: '24', dates: 'day_first', decimal: '.' };
 
+/** A browser may keep nothing, and where tests run there is none. */
+const storage = () => (globalThis as { localStorage?: Storage }).localStorage;
+
 /**
  * How the person who looks writes numbers, times and dates. The device remembers it, since answers
  * are written as they arrive, and the one that tells of it may come last.
@@ -13,7 +16,7 @@ export const writing = $state<Writing>({ ...USUAL, ...remembered() });
 
 function remembered(): Partial<Writing> {
   try {
-    return JSON.parse(globalThis.localStorage?.getItem(REMEMBERED) ?? '{}') as Partial<Writing>;
+    return JSON.parse(storage()?.getItem(REMEMBERED) ?? '{}') as Partial<Writing>;
   } catch {
     return {};
   }
@@ -24,6 +27,6 @@ export function writeAs(told: Partial<Writing>): boolean {
   const { clock, dates, decimal } = { ...USUAL, ...told };
   const others = decimal !== writing.decimal;
   Object.assign(writing, { clock, dates, decimal });
-  globalThis.localStorage?.setItem(REMEMBERED, JSON.stringify(writing));
+  storage()?.setItem(REMEMBERED, JSON.stringify(writing));
   return others;
 }
