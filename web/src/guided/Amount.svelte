@@ -45,7 +45,7 @@
   </p>
 {/if}
 {#if fills.length}
-  <div class={['vessels', { beside: !pour || step.kind === 'add' }]}>
+  <div class={['vessels day', { beside: !pour || step.kind === 'add' }]}>
     {#each fills as fill, index (index)}
       {#if index}<span aria-hidden="true">+</span>{/if}
       <Vessel {fill} unit={dilute ? 'mL' : step.unit} />

@@ -41,6 +41,7 @@
 
   /* Its words stand in line with the text above; the ground around them is pressed too. */
   .word {
+    min-width: var(--touch-small);
     margin-left: -4px;
     padding: 0 8px 0 4px;
     text-align: left;

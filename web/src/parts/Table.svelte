@@ -35,7 +35,9 @@
 </div>
 
 <style>
+  /* Words for screen readers alone stay within it. */
   .scroll {
+    position: relative;
     overflow-x: auto;
   }
 
