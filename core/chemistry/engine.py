@@ -13,7 +13,7 @@ from importlib.resources import files
 from phreeqc import Phreeqc
 
 from core.chemistry.elements import CONDUCTING, Component, Moles
-from core.memory import Memory
+from core.memory import MEGABYTE, Memory
 
 _ADDITIONS = """
 SOLUTION_MASTER_SPECIES
@@ -53,8 +53,7 @@ END
 minteq.v4.dat, which both come with PHREEQC; diffusion coefficients of the citrates from memory."""
 
 _MOST_INDEX = 300.0  # as far as a float goes
-_SOLUTIONS_IN_MEMORY = 4096
-"""About half a kB each."""
+_BYTES_OF_SOLUTIONS = 4 * MEGABYTE
 _ABSENT = -90.0  # PHREEQC says -99.99 or -999.999 where a mineral's elements are not there
 
 
@@ -134,7 +133,9 @@ def described(solution: Solution) -> str:
     return "\n".join(lines)
 
 
-_solved_before: Memory[str, Solved] = Memory(_SOLUTIONS_IN_MEMORY)
+_solved_before: Memory[str, Solved] = Memory(
+    _BYTES_OF_SOLUTIONS, weigh=lambda described, _: 600 + len(described)
+)
 
 
 def solve(solutions: Sequence[Solution]) -> list[Solved]:

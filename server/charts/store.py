@@ -11,7 +11,7 @@ from core.chart import Chart as CoreChart
 from core.formats import FeedChart, document_of
 from core.formats.chart import ProductDocument
 from core.limits import LONGEST_NAME
-from core.memory import Memory
+from core.memory import MEGABYTE, Memory
 from server.charts.models import Chart, ChartVersion, LeafletPicture
 from server.grows.models import Grow
 from server.grows.scope import Scope, lock_grow
@@ -28,7 +28,12 @@ class StoredChart:
     products: Mapping[str, int]
 
 
-charts_in_memory: Memory[tuple[int, int], StoredChart] = Memory(256)
+def _chart_bytes(_: object, stored: StoredChart) -> int:
+    cells = len(stored.chart.columns) * len(stored.chart.products)
+    return 16_000 + 1500 * len(stored.chart.products) + 1200 * cells
+
+
+charts_in_memory: Memory[tuple[int, int], StoredChart] = Memory(64 * MEGABYTE, weigh=_chart_bytes)
 """By the numbers of a grow and of a version of it, which is never altered."""
 
 

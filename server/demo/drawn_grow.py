@@ -248,7 +248,7 @@ def _mixed(scope: Scope, tank: Tank, version: ChartVersion) -> _Mixed:
         step = state.steps[state.now]
         at = step.due or at + 15
         done.append(_obeyed(step, f"drawn-{len(done):04d}", at, person.username))
-    hear(mix, person.pk, done, people={person.username: person.pk})
+    hear(mix, person.pk, lambda *_: done, people={person.username: person.pk})
     return _Mixed(
         mix, list(mix.events.all()), list(TimeLineEntry.objects.filter(mix=mix.pk)),
         list(StockEntry.objects.filter(mix=mix.pk)),

@@ -2,6 +2,7 @@
 
 from datetime import datetime
 from fractions import Fraction
+from functools import partial
 from typing import Annotated, Literal
 
 from django.http import HttpRequest, HttpResponse
@@ -136,9 +137,9 @@ def tell_events(
     """Tell what happened; telling it twice has no second effect."""
     scope = Scope.enter(request.user, grow_id)
     found = _find(scope, mix_id)
-    events = events_from(told, found.as_plan(), events_of(found), scope)
+    read = partial(events_from, told, scope=scope)
     person_id = scope.membership.person_id
-    plan, state, heard = hear(found, person_id, events, people=scope.people())
+    plan, state, heard = hear(found, person_id, read, people=scope.people())
     _timed(response)
     return guided_out(found, plan, state, heard, scope)
 

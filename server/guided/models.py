@@ -108,12 +108,12 @@ class MixEvent(Authored):
             raise TypeError("What happened is never altered; add an event that corrects it.")
         super().save(*args, **kwargs)  # type: ignore[arg-type]
 
-    def as_event(self) -> Event:
-        """The event as core uses it."""
+    def as_event(self, by: str | None = None) -> Event:
+        """The event as core uses it; `by` names its person where that is known already."""
         return Event(
             id=self.client_id,
             at=self.at.timestamp(),
-            by=self.author or "",
+            by=by or self.author or "",
             kind=EventKind(self.kind),
             step=self.step,
             figure=None if self.figure is None else figure(self.figure),

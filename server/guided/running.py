@@ -1,6 +1,6 @@
 """Running a guided mix: events in, each once; the state out; what follows when it is over."""
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from datetime import datetime, timedelta
 from decimal import Decimal
 from fractions import Fraction
@@ -38,41 +38,46 @@ CLOCK_AHEAD = timedelta(seconds=5)
 
 @transaction.atomic
 def hear(
-    mix: Mix, person_id: int, events: Sequence[Event], *, people: Mapping[str, int]
+    mix: Mix,
+    person_id: int,
+    read: Callable[[GuidedPlan, list[Event]], list[Event]],
+    *,
+    people: Mapping[str, int],
 ) -> tuple[GuidedPlan, GuidedState, list[Event]]:
     """Keep events that were not heard of before, and end the mix if it is over with them.
 
     Args:
-        mix: the mix.
+        mix: the mix; afterwards it is as it stands.
         person_id: who tells of them.
-        events: each with who pressed.
+        read: what is told, read by the mix's plan and by what is known; each with who pressed.
         people: the grow's people by name; who works here no more is a name alone.
 
     Raises:
         InputError: the mix is over already, has more events than any mix has, or a time was not
             over when it was told that it is.
     """
-    locked = Mix.objects.select_for_update().get(pk=mix.pk)
-    plan, known = locked.as_plan(), events_of(locked)
+    mix.refresh_from_db(from_queryset=Mix.objects.select_for_update())
+    plan, known = mix.as_plan(), events_of(mix)
+    events = read(plan, known)
     new = {event.id: event for event in events}
     for event in known:
         new.pop(event.id, None)
     fresh = sorted(new.values(), key=lambda event: event.at)
-    if fresh and locked.ended_at is not None:
+    if fresh and mix.ended_at is not None:
         raise InputError("mix_is_over", "events")
     if len(known) + len(fresh) > MOST_EVENTS:
         raise InputError("too_many_or_few.events", "events")
     now = timezone.now()
     _refuse_before_its_time(plan, known, fresh, now, told=events)
-    MixEvent.objects.bulk_create(
-        _heard(locked, event, person_id, people, now + timedelta(milliseconds=number))
+    kept = MixEvent.objects.bulk_create(
+        _heard(mix, event, person_id, people, now + timedelta(milliseconds=number))
         for number, event in enumerate(fresh)
     )
-    told = events_of(locked)
+    names = {number: name for name, number in people.items()}
+    told = [*known, *(one.as_event(names.get(one.by_id or 0)) for one in kept)]
     state = replay(plan, told)
     if fresh and state.now is None and not state.conflicts:
-        _end(locked, plan, state, told)
-    mix.refresh_from_db()
+        _end(mix, plan, state, told)
     return plan, state, told
 
 
@@ -154,10 +159,9 @@ def give_up(mix: Mix) -> None:
 
     What was poured is out of its bottle all the same.
     """
-    locked = Mix.objects.select_for_update().get(pk=mix.pk)
-    if locked.ended_at is None:
-        locked.ended_at = max([locked.started_at, *locked.events.values_list("at", flat=True)])
-        locked.save(update_fields=["ended_at"])
-        plan = locked.as_plan()
-        _draw_down(locked, plan, replay(plan, events_of(locked)))
-    mix.refresh_from_db()
+    mix.refresh_from_db(from_queryset=Mix.objects.select_for_update())
+    if mix.ended_at is None:
+        mix.ended_at = max([mix.started_at, *mix.events.values_list("at", flat=True)])
+        mix.save(update_fields=["ended_at"])
+        plan = mix.as_plan()
+        _draw_down(mix, plan, replay(plan, events_of(mix)))

@@ -7,7 +7,7 @@ from pydantic import BaseModel
 from core.chemistry import Label
 from core.formats.fields import one_of
 from core.lint import Finding, lint_chart
-from core.memory import Memory
+from core.memory import MEGABYTE, Memory
 from core.planning import MixRequest
 from core.quantities import Spoons
 from core.wording import Manner, codes_in, wording
@@ -43,7 +43,14 @@ def findings_of(basis: MixBasis, asked: MixRequest, manner: Manner) -> list[Find
 
 
 _Asked = tuple[tuple[int, ...], tuple[str, ...], tuple[tuple[str, Label], ...], Spoons]
-_lints: Memory[_Asked, tuple[Finding, ...]] = Memory(256)
+
+
+def _bytes_of(asked: _Asked, found: tuple[Finding, ...]) -> int:
+    _, columns, labels, _ = asked
+    return 2000 + 100 * len(columns) + 2000 * len(labels) + 1500 * len(found)
+
+
+_lints: Memory[_Asked, tuple[Finding, ...]] = Memory(8 * MEGABYTE, weigh=_bytes_of)
 
 
 def _linted(

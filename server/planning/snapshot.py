@@ -13,7 +13,7 @@ from django.http import Http404
 from core.chart import Chart, Form, Role
 from core.chart.joining import join_charts
 from core.chemistry import alkali_of, contents_of
-from core.memory import Memory
+from core.memory import MEGABYTE, Memory
 from core.planning import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
 from core.quantities import AmountUnit, figure
 from core.vessels import USUAL_VESSELS, Vessel
@@ -77,7 +77,6 @@ class Snapshot:
 
     tanks: dict[int, Tank] = field(default_factory=dict)
     waters: dict[int, WaterSource] = field(default_factory=dict)
-    charts: dict[int, StoredChart] = field(default_factory=dict)
     stock: Stock | None = None
 
     def tank(self, scope: Scope, number: int) -> Tank:
@@ -98,9 +97,7 @@ class Snapshot:
 
     def chart(self, scope: Scope, number: int) -> StoredChart:
         """A version of a chart of the grow."""
-        if number not in self.charts:
-            self.charts[number] = chart_in(scope, number)
-        return self.charts[number]
+        return chart_in(scope, number)
 
     def shelf_of(self, scope: Scope, number: int) -> Shelf:
         """The shelf, by the rows of a version of a chart."""
@@ -116,8 +113,10 @@ class Snapshot:
         return self.stock
 
 
-snapshots_in_memory: Memory[tuple[int, int], Snapshot] = Memory(64)
-"""By grow and its stamp."""
+snapshots_in_memory: Memory[tuple[int, int], Snapshot] = Memory(
+    64 * MEGABYTE, weigh=lambda _, __: MEGABYTE
+)
+"""By grow and its stamp. One grows while it is asked: it counts as full from the start."""
 
 
 def snapshot_of(scope: Scope) -> Snapshot:

@@ -1,6 +1,7 @@
 """The course of a season: its plan, what it was told, and what its tank's time line says."""
 
-from collections.abc import Mapping
+from collections.abc import Hashable, Mapping
+from dataclasses import dataclass
 from datetime import timedelta
 
 from core.chart import Role
@@ -8,7 +9,7 @@ from core.course import Course, Happening, HappeningKind, plan_course
 from core.formats import document_of
 from core.formats.course_request import SeasonDocument
 from core.limits import MOST_DAYS
-from core.memory import Memory
+from core.memory import MEGABYTE, Memory
 from server.charts.store import StoredChart
 from server.grows.models import Grow
 from server.seasons.models import SeasonEntry
@@ -18,11 +19,25 @@ AHEAD_DAYS = 182
 """How far a season is looked ahead: half a year."""
 
 
+@dataclass(frozen=True, slots=True)
+class Decided:
+    """What a season was told, or would be, with the number of the chart's version it names."""
+
+    happening: Happening
+    version: int | None = None
+
+    @property
+    def key(self) -> Hashable:
+        """All that a course follows from: its reason moves nothing, and a version never changes."""
+        one = self.happening
+        return (one.on, one.kind, one.column, one.days, one.sign, one.over_days, self.version)
+
+
 def course_of(
     running: RunningSeason,
     grow: Grow,
     *,
-    also: Happening | None = None,
+    also: Decided | None = None,
     plan: SeasonDocument | None = None,
     ahead: int = AHEAD_DAYS,
 ) -> Course:
@@ -40,7 +55,8 @@ def course_of(
     """
     season, lead = running.season, running.lead
     done = _done_happenings(running)
-    happened = [*_decisions(running), *done, *([also] if also else [])]
+    # What is looked at stands where it will be kept: on a day with a filling the order counts.
+    decided = [*_decisions(running), *([also] if also else [])]
     last = max(season.filled_on, running.today) + timedelta(days=ahead)
     until = min(season.ended_on or last, last, lead.started_on + timedelta(days=MOST_DAYS))
     document = plan or document_of(SeasonDocument, lead.plan)
@@ -53,15 +69,13 @@ def course_of(
         lead.started_on,
         until,
         time_zone=grow.time_zone,
-        happened=happened,
+        happened=[*(one.happening for one in decided), *done],
         disinfectant=season.tank.water.disinfectant_left,
         filled_on=season.joined_on,
     )
-    if also is not None:
-        return plan_course(request)
-    told = tuple(entry.pk for entry in running.told)
     key = (season.pk, lead.version_id, lead.started_on, season.joined_on, until, grow.time_zone,
-           request.disinfectant, document.model_dump_json(), told,
+           request.disinfectant, document.model_dump_json(),
+           tuple(one.key for one in decided),
            tuple((one.on, one.kind, one.product, one.litres) for one in done))  # fmt: skip
     kept = _courses.get(key)
     return _courses.put(key, plan_course(request)) if kept is None else kept
@@ -80,13 +94,21 @@ def _with_calibrations(document: SeasonDocument, running: RunningSeason) -> Seas
     return document.model_copy(update={"meters": meters})
 
 
-_courses: Memory[tuple[object, ...], Course] = Memory(128)
+def _course_bytes(key: tuple[object, ...], course: Course) -> int:
+    chart = course.request.chart
+    cells = len(chart.columns) * len(chart.products)
+    return 8000 + 700 * len(course.tasks) + 250 * cells + 300 * len(key)
+
+
+_courses: Memory[tuple[object, ...], Course] = Memory(32 * MEGABYTE, weigh=_course_bytes)
 """By all that each follows from: versions of charts, and what seasons were told, never change."""
 
 
-def _decisions(running: RunningSeason) -> list[Happening]:
+def _decisions(running: RunningSeason) -> list[Decided]:
     return [
-        happening_of(entry, running.others) for entry in running.told if entry.kind in DECISIONS
+        Decided(happening_of(entry, running.others), entry.version_id)
+        for entry in running.told
+        if entry.kind in DECISIONS
     ]
 
 

@@ -20,7 +20,7 @@ from server.charts.store import chart_in
 from server.grows.once import Once, was_heard
 from server.grows.scope import Scope
 from server.seasons.answering import answer, as_kept, running_season
-from server.seasons.course import course_of
+from server.seasons.course import Decided, course_of
 from server.seasons.models import SeasonEntry
 from server.seasons.running import DECISIONS, RunningSeason, seasons_of
 from server.seasons.shapes import CourseOut
@@ -70,7 +70,7 @@ class PlanOut(Schema):
     offered: list[OfferedRule]
 
 
-def _happening(scope: Scope, running: RunningSeason, told: DecisionIn) -> Happening:
+def _decided(scope: Scope, running: RunningSeason, told: DecisionIn) -> Decided:
     """What was told, as core uses it.
 
     Raises:
@@ -83,7 +83,7 @@ def _happening(scope: Scope, running: RunningSeason, told: DecisionIn) -> Happen
     chart = chart_in(scope, told.version_id).chart if told.version_id is not None else None
     for key in filter(None, [told.column]):
         (chart or running.chart.chart).column(key)
-    return Happening(
+    happening = Happening(
         on=told.on,
         kind=told.kind,
         column=told.column,
@@ -93,6 +93,7 @@ def _happening(scope: Scope, running: RunningSeason, told: DecisionIn) -> Happen
         over_days=told.over_days,
         reason=told.reason,
     )
+    return Decided(happening, told.version_id)
 
 
 @router.post(
@@ -106,8 +107,7 @@ def preview_decision(
     """What a decision would move; nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
     running = running_season(scope, season_id)
-    happening = _happening(scope, running, told)
-    behind = course_of(running, scope.grow, also=happening)
+    behind = course_of(running, scope.grow, also=_decided(scope, running, told))
     return answer(scope, running, behind, before=course_of(running, scope.grow))
 
 
@@ -147,7 +147,7 @@ def tell_season(
     if was_heard(scope, once):
         return answer(scope, running, course_of(running, scope.grow))
     _refuse_if_told_meanwhile(running, told)
-    course_of(running, scope.grow, also=_happening(scope, running, told))
+    course_of(running, scope.grow, also=_decided(scope, running, told))
     if len(running.told) >= MOST_HAPPENED:
         raise InputError("too_many_or_few.season", most_happened=MOST_HAPPENED)
     SeasonEntry.objects.create(

@@ -15,7 +15,7 @@ from django.utils import timezone
 
 from core.chart import Chart
 from core.course import HappeningKind
-from core.memory import Memory
+from core.memory import MEGABYTE, Memory
 from core.quantities import Reading, ReadingRange, figure
 from server.charts.models import ChartVersion
 from server.charts.store import StoredChart, stored_charts
@@ -291,7 +291,7 @@ def _mixed(scope: Scope, done: Mapping[int, Done]) -> dict[int, MixedTo]:
 _Poured = tuple[int, int, str, Decimal]
 """Of a mix its tank, the version of its chart, its column or nothing, and its strength."""
 
-mixes_in_memory: Memory[tuple[int, int], _Poured] = Memory(2048)
+mixes_in_memory: Memory[tuple[int, int], _Poured] = Memory(MEGABYTE, weigh=lambda _, __: 500)
 """By the numbers of a grow and of a mix: what it was started by never changes."""
 
 

@@ -10,7 +10,7 @@ CALLS = st.lists(st.tuples(st.sampled_from("gpp"), st.integers(0, 5)), max_size=
 
 @given(CALLS, st.integers(1, 4))
 def test_what_was_used_last_is_kept(calls: list[tuple[str, int]], most: int) -> None:
-    memory, last_used = Memory[int, str](most), list[int]()
+    memory, last_used = Memory[int, str](most * 100, weigh=lambda _, __: 100), list[int]()
     for what, key in calls:
         kept = key in last_used
         if what == "p":
