@@ -1,11 +1,12 @@
 """The parts of a feed chart: rows, columns and cells."""
 
-from collections.abc import Iterable
-from dataclasses import dataclass
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass, fields
 from enum import StrEnum
 from fractions import Fraction
+from typing import Any
 
-from core.chart.roles import Role
+from core.chart.roles import ROLES, Role
 from core.errors import InputError
 from core.quantities import DoseUnit, ReadingRange, decimal_text
 
@@ -83,6 +84,28 @@ class Product:
     def is_feed(self) -> bool:
         """Whether the chart's EC stands for it: a part of the base, or whatever strength scales."""
         return self.scales or self.is_base
+
+
+PRODUCT_FIELDS = tuple(field.name for field in fields(Product))
+"""What can be said of a product, in the order in which documents say it."""
+
+
+def said_of(product: Product) -> dict[str, Any]:
+    """All that is said of a product, by the names of its fields."""
+    return {name: getattr(product, name) for name in PRODUCT_FIELDS}
+
+
+def product_from(said: Mapping[str, Any]) -> Product:
+    """A product from what is said of it, by the names of its fields.
+
+    What is not said is as usual: its name is its key, and its role says whether strength scales it.
+    """
+    given = {name: said[name] for name in PRODUCT_FIELDS if said.get(name) not in (None, "")}
+    role = Role(given["role"])
+    usual = {"name": given["key"], "scales": ROLES[role].scales}
+    kinds = {"role": role, "form": Form(given.get("form", Form.LIQUID)),
+             "after": tuple(given.get("after", ()))}  # fmt: skip
+    return Product(**{**usual, **given, **kinds})
 
 
 def base_groups(products: Iterable[Product]) -> list[list[Product]]:

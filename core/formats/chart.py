@@ -17,7 +17,7 @@ from core.chart import (
     Role,
     Stage,
 )
-from core.chart.roles import ROLES
+from core.chart.parts import product_from, said_of
 from core.formats.fields import (
     Count,
     Document,
@@ -52,19 +52,12 @@ class ProductDocument(Document):
 
     def product(self) -> Product:
         """The product it means."""
-        return Product(
-            key=self.key,
-            name=self.name or self.key,
-            role=self.role,
-            form=self.form,
-            group=self.group or "",
-            rank=self.rank or 0,
-            scales=ROLES[self.role].scales if self.scales is None else self.scales,
-            after=self.after,
-            wait_min=self.wait_min,
-            oxidiser=self.oxidiser,
-            settles=self.settles,
-        )
+        return product_from(dict(self))
+
+    @classmethod
+    def of(cls, product: Product) -> "ProductDocument":
+        """A product of a chart as its row."""
+        return cls(**said_of(product) | {"group": product.group or None})
 
 
 class ColumnDocument(Document):
@@ -166,7 +159,7 @@ class FeedChart(Document):
             medium=chart.medium,
             readings=chart.readings,
             rows_are_order=chart.rows_are_order,
-            products=[_product_document(product) for product in chart.products],
+            products=[ProductDocument.of(product) for product in chart.products],
             columns=[_column_document(column, scale) for column in chart.columns],
             doses=[
                 DoseDocument(
@@ -180,22 +173,6 @@ class FeedChart(Document):
                 for dose in chart.doses
             ],
         )
-
-
-def _product_document(product: Product) -> ProductDocument:
-    return ProductDocument(
-        key=product.key,
-        name=product.name,
-        role=product.role,
-        group=product.group or None,
-        rank=product.rank,
-        form=product.form,
-        scales=product.scales,
-        after=product.after,
-        wait_min=product.wait_min,
-        oxidiser=product.oxidiser,
-        settles=product.settles,
-    )
 
 
 def _column_document(column: Column, scale: ReadingScale) -> ColumnDocument:

@@ -6,7 +6,7 @@ from typing import Annotated
 from pydantic import Field, StrictBool, StringConstraints
 
 from core.chart import Column, Form, Medium, Product, Readings, Role, Stage
-from core.chart.roles import ROLES
+from core.chart.parts import product_from, said_of
 from core.formats.chart import FeedChart
 from core.formats.fields import Count, Document, Key, Words
 from core.leaflet import ChartDraft
@@ -39,20 +39,7 @@ class LeafletRow(Document):
 
     def row(self) -> SheetRow:
         """The row it means."""
-        product = Product(
-            key=self.key,
-            name=self.name,
-            role=self.role,
-            form=self.form,
-            group=self.group,
-            rank=self.rank,
-            scales=ROLES[self.role].scales if self.scales is None else self.scales,
-            after=self.after,
-            wait_min=self.wait_min,
-            oxidiser=self.oxidiser,
-            settles=self.settles,
-        )
-        return SheetRow(product, self.unit, self.cells)
+        return SheetRow(product_from(dict(self)), self.unit, self.cells)
 
 
 class LeafletColumn(Document):
@@ -185,21 +172,7 @@ def _one_line(texts: list[str]) -> str:
 
 
 def _row(product: Product, unit: DoseUnit | None, cells: tuple[str, ...]) -> LeafletRow:
-    return LeafletRow(
-        key=product.key,
-        name=product.name,
-        role=product.role,
-        form=product.form,
-        group=product.group,
-        rank=product.rank,
-        scales=product.scales,
-        after=product.after,
-        wait_min=product.wait_min,
-        oxidiser=product.oxidiser,
-        settles=product.settles,
-        unit=unit,
-        cells=cells,
-    )
+    return LeafletRow(**said_of(product), unit=unit, cells=cells)
 
 
 def _column(column: Column, scale: ReadingScale) -> LeafletColumn:

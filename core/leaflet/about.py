@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from typing import Any
 
 from core.chart import Chart, Form, Medium, Product, Readings, Role
+from core.chart.parts import product_from, said_of
 from core.leaflet.grid import tidy_cell
 
 _FIRST = "# Kept by Brisk Measure, so that the table comes back whole:"
@@ -26,20 +27,7 @@ class AboutBottle:
 
     def product(self) -> Product:
         """The product."""
-        of = self.fields
-        return Product(
-            key=str(of.get("key", "")),
-            name=str(of.get("name", "")),
-            role=Role(of["role"]),
-            form=Form(of.get("form", Form.LIQUID)),
-            group=str(of.get("group") or ""),
-            rank=int(of.get("rank") or 0),
-            scales=bool(of.get("scales", True)),
-            after=tuple(map(str, of.get("after", ()))),
-            wait_min=None if of.get("wait_min") is None else int(of["wait_min"]),
-            oxidiser=bool(of.get("oxidiser", False)),
-            settles=bool(of.get("settles", False)),
-        )
+        return product_from(self.fields)
 
 
 @dataclass(frozen=True, slots=True)
@@ -147,7 +135,11 @@ def _is_bottle(fields: dict[str, Any], texts: dict[str, str]) -> bool:
         and all(_is_count(fields.get(name)) for name in ("rank", "wait_min"))
         and isinstance(after, list)
         and all(isinstance(one, str) for one in after)
+        and all(isinstance(fields.get(name, False), bool) for name in _YES_OR_NO)
     )
+
+
+_YES_OR_NO = ("scales", "oxidiser", "settles")
 
 
 def _is_count(told: object) -> bool:
@@ -187,17 +179,12 @@ def about_lines(chart: Chart) -> list[str]:
 
 
 def _bottle_fields(product: Product) -> dict[str, Any]:
-    fields: dict[str, Any] = {"name": product.name, "key": product.key, "role": product.role.value}
-    fields |= {"form": product.form.value, "scales": product.scales}
-    optional = {
-        "group": product.group,
-        "rank": product.rank,
-        "after": list(product.after),
-        "oxidiser": product.oxidiser,
-        "settles": product.settles,
+    always = ("name", "key", "role", "form", "scales")
+    said = said_of(product)
+    rest = {name: value for name, value in said.items() if name not in always}
+    return {name: said[name] for name in always} | {
+        name: value for name, value in rest.items() if value or (value == 0 and name == "wait_min")
     }
-    fields |= {name: value for name, value in optional.items() if value}
-    return fields if product.wait_min is None else {**fields, "wait_min": product.wait_min}
 
 
 def _json(fields: dict[str, Any]) -> str:

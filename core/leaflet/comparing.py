@@ -4,6 +4,7 @@ from collections.abc import Iterator
 from dataclasses import dataclass
 
 from core.chart import Chart, Column, Dose, Product
+from core.chart.parts import PRODUCT_FIELDS
 from core.leaflet.table import dose_text, span_text
 from core.messages import Listed, Message, MessageValue
 
@@ -66,17 +67,9 @@ def _changed(name: str, changes: list[Message]) -> Message:
 
 def _product_words(old: Product, new: Product) -> Message:
     parts = []
-    for name in (
-        "name",
-        "role",
-        "form",
-        "group",
-        "rank",
-        "scales",
-        "wait_min",
-        "oxidiser",
-        "settles",
-    ):
+    for name in PRODUCT_FIELDS:
+        if name in ("key", "after"):
+            continue
         one, other = getattr(old, name), getattr(new, name)
         if one != other:
             parts.append(_field(name.replace("_", " "), _in_words(one), _in_words(other)))
