@@ -191,7 +191,7 @@ class Worst:
 def worst_of(family: str, cases: int = CASES) -> Worst:
     """The worst over so many cases, each at every pace."""
     requests = [case(family, seed) for seed in range(cases)]
-    found = [rehearse(replace(one, pace=pace)) for one in requests for pace in Pace]
+    found = [rehearse(replace(request, pace=pace)) for request in requests for pace in Pace]
     doses = [float(d) for one in found for _, _, d in one.poured.values() if d is not None]
     return Worst(
         max(one.steps[-1].ec for one in found),

@@ -104,7 +104,7 @@ def mix_of(client: Client) -> tuple[str, dict[str, object]]:
         for listed in ("tanks", "charts")
     )
     tank = tanks[0]
-    version = next(one for one in charts if one["chart_id"] == tank["chart_id"])
+    version = next(chart for chart in charts if chart["chart_id"] == tank["chart_id"])
     body = {
         "tank": tank["id"], "water": tank["water"], "version_id": version["version_id"],
         "column": "w5", "volume": "425 L", "strength": "80 %", "reading": "0.52",
@@ -142,5 +142,5 @@ def report() -> None:
         p50, p95 = statistics.median(values), _percentile(values, 0.95)
         print(f"  {name:30}  p50 {p50:7.1f} ms   p95 {p95:7.1f} ms   alone {alone[name]:7.1f} ms")
     empty, *recomputes = (_percentile(values, 0.95) for values in measured.values())
-    ratios = "   ".join(f"{one / empty:.2f}" for one in recomputes)
+    ratios = "   ".join(f"{recompute / empty:.2f}" for recompute in recomputes)
     print(f"  p95 over the emptiest           {ratios}      (to reach, asked again: at most 2.2)")

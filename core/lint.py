@@ -102,12 +102,12 @@ class _Table:
 
 def _implausible(table: _Table) -> Iterator[Finding]:
     names = {product.key: product.name for product in table.chart.products}
-    for one in implausible_doses(table.chart.products, table.chart.columns, table.doses):
+    for dose in implausible_doses(table.chart.products, table.chart.columns, table.doses):
         yield Finding(
-            Message("dose_implausible", product=names[one.product], why=one.why),
-            one.product,
-            one.column,
-            {"dose": decimal_text(table.doses[one.product, one.column])},
+            Message("dose_implausible", product=names[dose.product], why=dose.why),
+            dose.product,
+            dose.column,
+            {"dose": decimal_text(table.doses[dose.product, dose.column])},
         )
 
 

@@ -157,7 +157,7 @@ def calibrate(
         InputError: a standard that is none or comes twice, or a reading so far from it that it was
             another one.
     """
-    standards = [one.standard for one in points]
+    standards = [point.standard for point in points]
     if not points or len(set(standards)) < len(standards):
         raise InputError("standard_twice", "points")
     return (_of_ec if measures is Measures.EC else _of_ph)(points, degrees)
@@ -174,7 +174,7 @@ def _of_ec(points: Sequence[Point], _: Fraction) -> Calibration:
         if not one.standard / 2 <= one.read <= one.standard * 2:
             raise _another(at)
     # Through nothing: a clean, dry pen shows 0. The larger standards weigh more, as they should.
-    squares = sum((one.standard**2 for one in points), Fraction(0))
+    squares = sum((point.standard**2 for point in points), Fraction(0))
     slope = sum((one.read * one.standard for one in points), Fraction(0)) / squares
     off = abs(slope - 1) > FAR_EC
     return Calibration(Measures.EC, Fraction(0), slope, Condition.OFF if off else Condition.FINE)

@@ -147,7 +147,7 @@ def solve(solutions: Sequence[Solution]) -> list[Solved]:
     Raises:
         ChemistryError: it found no answer for one of them.
     """
-    asked = [described(one) for one in solutions]
+    asked = [described(solution) for solution in solutions]
     known = {one: _solved_before.get(one) for one in asked}
     new = [one for one, solved in known.items() if solved is None]
     for one, solved in zip(new, _run(new), strict=True):
@@ -181,7 +181,9 @@ def solve_each(solutions: Sequence[Solution]) -> list[Solved | None]:
     try:
         return list(solve(solutions))
     except (ChemistryError, OverflowError):
-        return [None] if len(solutions) == 1 else [solve_each([one])[0] for one in solutions]
+        return (
+            [None] if len(solutions) == 1 else [solve_each([solution])[0] for solution in solutions]
+        )
 
 
 def _solved(row: list[float]) -> Solved:

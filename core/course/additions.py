@@ -101,7 +101,7 @@ def place_additions(season: Season, fillings: Sequence[Filling]) -> Additions:
     rules = season.request.rules
     governed = frozenset(rule.product for rule in rules if not rule.is_foliar)
     placing, conflicts = _begin(season)
-    filled = {one.day for one in fillings}
+    filled = {filling.day for filling in fillings}
     days = _poured(season, fillings, governed)
     found: list[Addition] = []
     for day in range(season.request.first_filling, season.last + 1):

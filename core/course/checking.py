@@ -51,7 +51,10 @@ def _check_happened(request: CourseRequest) -> None:
 
 
 def _check_columns(request: CourseRequest) -> None:
-    charts = [request.chart, *(one.chart for one in request.happened if one.chart)]
+    charts = [
+        request.chart,
+        *(happening.chart for happening in request.happened if happening.chart),
+    ]
     known = {column.key for chart in charts for column in chart.columns}
     for at, wait in enumerate(request.waits_for):
         if wait.column not in known:

@@ -220,11 +220,11 @@ class LaidColumns:
             return self.signs[plain]
         waiting = {wait.column for wait in request.waits_for if _plain(wait.sign) == plain}
         ends = (
-            one.last
-            for one in self.columns
-            if one.is_open
-            and one.column.key in waiting
-            and request.means_column_of(one.chart, one.column.key)
+            column.last
+            for column in self.columns
+            if column.is_open
+            and column.column.key in waiting
+            and request.means_column_of(column.chart, column.column.key)
         )
         return next(ends, None)
 
@@ -240,7 +240,7 @@ def lay_columns(request: CourseRequest) -> LaidColumns:
     for at, one in happened:
         with _seen_from(f"happened[{at}].column"):
             laying.hear(one)
-    heard = max((request.day(one.on) for one in request.happened), default=0)
+    heard = max((request.day(happening.on) for happening in request.happened), default=0)
     laying.finish(request.day(request.until), heard)
     columns = _until_harvest(laying.laid, request)
     return LaidColumns(tuple(columns), laying.signs, tuple(laying.conflicts))

@@ -98,7 +98,9 @@ class CourseConflict:
 
 def _listed(names: list[str]) -> Listed:
     """Products, and what else stands in the way."""
-    return Listed(tuple(Message(f"course_bound.{one}") if one in _BOUNDS else one for one in names))
+    return Listed(
+        tuple(Message(f"course_bound.{name}") if name in _BOUNDS else name for name in names)
+    )
 
 
 _BOUNDS = frozenset({"change_out", "most_additions_a_day", "stages", "first_day"})

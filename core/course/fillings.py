@@ -64,9 +64,9 @@ class _Due:
         self._flushes = [day for day in days if plain[day] and not plain[day - 1]]
         # A column that begins within a flush finds plain water in the tank already.
         self._columns = [
-            one.first
-            for one in season.laid.columns
-            if not all(plain[max(one.first - 1, 0) : one.first + 1])
+            column.first
+            for column in season.laid.columns
+            if not all(plain[max(column.first - 1, 0) : column.first + 1])
         ]
         self._topped = sorted(
             (season.request.day(one.on), one.litres or Fraction(0))
@@ -119,4 +119,4 @@ def _first_after(days: Sequence[int], after: int) -> int | None:
 
 
 def _all(request: CourseRequest, kind: HappeningKind) -> list[Happening]:
-    return [one for one in request.happened if one.kind is kind]
+    return [happening for happening in request.happened if happening.kind is kind]

@@ -38,17 +38,19 @@ def _columns(before: Course, behind: Course, today: date) -> Iterator[Move]:
     begins: list[dict[str, date]] = []
     for course in (before, behind):
         found: dict[str, date] = {}
-        for one in course.columns:
-            begin = course.dates(one)[0]
+        for column in course.columns:
+            begin = course.dates(column)[0]
             if begin >= today:
-                found.setdefault(one.column.label, begin)
+                found.setdefault(column.column.label, begin)
         begins.append(found)
     for label in dict.fromkeys([*begins[0], *begins[1]]):
         yield Move(label, begins[0].get(label), begins[1].get(label))
 
 
 def _next_filling(course: Course, today: date) -> date | None:
-    return next((one.on for one in course.tasks if one.kind in _FILLINGS and one.on >= today), None)
+    return next(
+        (task.on for task in course.tasks if task.kind in _FILLINGS and task.on >= today), None
+    )
 
 
 def _additions(before: Course, behind: Course, today: date) -> Iterator[Move]:
@@ -63,7 +65,7 @@ def _additions(before: Course, behind: Course, today: date) -> Iterator[Move]:
 
 def _next_of(product: str, course: Course, today: date) -> date | None:
     return next(
-        (one.on for one in course.tasks if product in one.products and one.on >= today), None
+        (task.on for task in course.tasks if product in task.products and task.on >= today), None
     )
 
 

@@ -74,7 +74,7 @@ def plan_course(request: CourseRequest) -> Course:
         *_readings(season, fillings),
         *_calibrations(season),
     ]
-    inoculated = [request.day(one.on) for one in tasks if one.kind is TaskKind.INOCULATE]
+    inoculated = [request.day(task.on) for task in tasks if task.kind is TaskKind.INOCULATE]
     tasks += preparations(season, fillings, inoculated)
     return Course(
         season,
@@ -163,7 +163,7 @@ def _differing(
 
 def _additions(season: Season, fillings: Sequence[Filling], additions: Additions) -> Iterable[Task]:
     """What rules give besides fillings; in a living tank cultures by their column too."""
-    filled = {one.day for one in fillings if not one.is_done}
+    filled = {filling.day for filling in fillings if not filling.is_done}
     for one in additions.all:
         product, alone = one.rule.product, _goes_in_apart(season, one.rule.product)
         if one.day in filled and not one.rule.is_foliar and not alone:
@@ -184,8 +184,8 @@ def _additions(season: Season, fillings: Sequence[Filling], additions: Additions
 
 def _by_day(additions: Iterable[Addition]) -> dict[int, list[Addition]]:
     found: dict[int, list[Addition]] = {}
-    for one in additions:
-        found.setdefault(one.day, []).append(one)
+    for addition in additions:
+        found.setdefault(addition.day, []).append(addition)
     return found
 
 
@@ -198,7 +198,7 @@ def _in_chart_order(season: Season, products: Iterable[str]) -> list[str]:
 def _readings(season: Season, fillings: Sequence[Filling]) -> Iterable[Task]:
     """The tank is read on days on which it is not filled; filling it is reading it."""
     every = season.request.read_every_days
-    filled = {one.day for one in fillings}
+    filled = {filling.day for filling in fillings}
     first = season.request.first_filling
     for day in range(first + every, season.last + 1, every) if every else ():
         if day not in filled:

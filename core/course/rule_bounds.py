@@ -45,7 +45,9 @@ def _anchored(anchor: Anchor, season: Season) -> int | None:
         found = None if harvest is None else season.request.day(harvest)
     elif anchor.of is AnchorKind.STAGE:
         columns = season.laid.columns
-        found = next((one.first for one in columns if one.column.stage == anchor.name), None)
+        found = next(
+            (column.first for column in columns if column.column.stage == anchor.name), None
+        )
     elif anchor.of is AnchorKind.SIGN:
         found = season.laid.day_of_sign(anchor.name, season.request)
     return None if found is None else found + anchor.days

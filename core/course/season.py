@@ -55,7 +55,9 @@ class Season:
     @cached_property
     def charts(self) -> tuple[Chart, ...]:
         """Those that it is, was or will be fed by."""
-        others = (one.chart for one in self.request.happened if one.chart is not None)
+        others = (
+            happening.chart for happening in self.request.happened if happening.chart is not None
+        )
         return self.request.chart, *others
 
     def of_role(self, role: Role) -> list[str]:
@@ -117,15 +119,15 @@ class Season:
         """The last of the strengths that is reached while one chart holds; else the one kept."""
         order = {column.key: at for at, column in enumerate(laid.chart.columns)}
         found = kept
-        for one in self.request.strengths:
-            if one.column is None:
-                is_reached = since <= one.from_day <= day
+        for strength in self.request.strengths:
+            if strength.column is None:
+                is_reached = since <= strength.from_day <= day
             else:
                 is_reached = (
-                    self.request.means_column_of(laid.chart, one.column)
-                    and order[one.column] <= order[laid.column.key]
+                    self.request.means_column_of(laid.chart, strength.column)
+                    and order[strength.column] <= order[laid.column.key]
                 )
-            found = one.strength if is_reached else found
+            found = strength.strength if is_reached else found
         return found
 
     @cached_property
@@ -148,7 +150,9 @@ class Season:
 
     @cached_property
     def _pours(self) -> Mapping[int, tuple[str, ...]]:
-        return {id(one): printed_in(one.chart, one.column.key) for one in self.laid.columns}
+        return {
+            id(column): printed_in(column.chart, column.column.key) for column in self.laid.columns
+        }
 
 
 def printed_in(chart: Chart, column: str) -> tuple[str, ...]:

@@ -66,11 +66,13 @@ class CourseDocument(Document):
     def of(cls, course: Course) -> "CourseDocument":
         """The document of a course."""
         return cls(
-            columns=tuple(_column(course, one) for one in course.columns),
-            tasks=tuple(_task(one) for one in course.tasks),
+            columns=tuple(_column(course, column) for column in course.columns),
+            tasks=tuple(_task(task) for task in course.tasks),
             conflicts=tuple(
-                ConflictDocument(code=one.code, rules=one.rules, message=wording(one.message))
-                for one in course.conflicts
+                ConflictDocument(
+                    code=conflict.code, rules=conflict.rules, message=wording(conflict.message)
+                )
+                for conflict in course.conflicts
             ),
         )
 
@@ -99,8 +101,10 @@ def _task(task: Task) -> TaskDocument:
         why=task.why,
         strength=task.strength,
         differs=tuple(
-            DiffersDocument(product=one.product, by_column=one.by_column, by_rule=one.by_rule)
-            for one in task.differs
+            DiffersDocument(
+                product=differ.product, by_column=differ.by_column, by_rule=differ.by_rule
+            )
+            for differ in task.differs
         ),
         meter=task.meter,
     )

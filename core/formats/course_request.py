@@ -261,7 +261,9 @@ class SeasonDocument(Document):
             read_every_days=self.read_every_days,
             most_additions_a_day=self.most_additions_a_day,
             stock_h=self.stock_hours,
-            meters=tuple(MeterDue(one.name, one.every_days, one.last) for one in self.meters),
+            meters=tuple(
+                MeterDue(meter.name, meter.every_days, meter.last) for meter in self.meters
+            ),
             filled_on=filled_on,
         )
 

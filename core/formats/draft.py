@@ -84,26 +84,28 @@ class ChartDraftDocument(Document):
             chart=FeedChart.of(draft.chart, _scale(draft)) if draft.chart else None,
             questions=tuple(
                 QuestionDocument(
-                    code=one.code, message=wording(one.message), row=one.row, column=one.column,
-                    choices=one.choices,
+                    code=question.code, message=wording(question.message),
+                    row=question.row, column=question.column,
+                    choices=question.choices,
                     rows=tuple(
                         UnsureRowDocument(
                             row=row.row, name=row.name, likely=row.likely, why=wording(row.why)
                         )
-                        for row in one.rows
+                        for row in question.rows
                     ),
                 )
-                for one in draft.questions
+                for question in draft.questions
             ),
             notes=tuple(
-                NoteDocument(text=in_words(one.text), row=one.row, column=one.column)
-                for one in draft.notes
+                NoteDocument(text=in_words(note.text), row=note.row, column=note.column)
+                for note in draft.notes
             ),
             guesses=tuple(
                 GuessDocument(
-                    product=one.product, field=one.field, value=one.value, why=wording(one.why)
+                    product=guess.product, field=guess.field,
+                    value=guess.value, why=wording(guess.why)
                 )
-                for one in draft.guesses
+                for guess in draft.guesses
             ),
             tables=tuple(
                 FoundTableDocument(

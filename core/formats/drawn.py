@@ -33,13 +33,13 @@ class DrawnReportDocument(Document):
         """The document of a report."""
         laws = [
             DrawnLawDocument(
-                law=one.law,
-                broken=one.broken,
-                insisted=one.insisted,
-                hidden=one.hidden,
-                seeds=one.seeds,
+                law=law.law,
+                broken=law.broken,
+                insisted=law.insisted,
+                hidden=law.hidden,
+                seeds=law.seeds,
             )
-            for one in report.laws
+            for law in report.laws
         ]
         return cls(runs=report.runs, seed=report.seed, laws=laws)
 

@@ -90,15 +90,15 @@ class InTankDocument(Document):
         return cls(
             elements=[
                 ElementDocument(
-                    element=one.element,
-                    ppm=round(one.ppm, 2),
-                    from_water=round(one.from_water, 2),
-                    from_acid=round(one.from_acid, 2),
-                    low=one.window.low if one.window else None,
-                    high=one.window.high if one.window else None,
-                    own_range=bool(one.window and one.window.own),
+                    element=element.element,
+                    ppm=round(element.ppm, 2),
+                    from_water=round(element.from_water, 2),
+                    from_acid=round(element.from_acid, 2),
+                    low=element.window.low if element.window else None,
+                    high=element.window.high if element.window else None,
+                    own_range=bool(element.window and element.window.own),
                 )
-                for one in tank.elements
+                for element in tank.elements
             ],
             nitrogen={_NITROGEN[form]: round(ppm, 2) for form, ppm in tank.nitrogen.items()},
             ph=rounded_ph(tank.ph),

@@ -81,8 +81,10 @@ class LeafletDocument(Document):
             scale=ReadingScale(self.reading_unit, self.ppm_scale),
             rows=tuple(row.row() for row in self.rows),
             columns=tuple(
-                SheetColumn(one.key, one.label, one.days, one.stage, one.ec, one.ph)
-                for one in self.columns
+                SheetColumn(
+                    column.key, column.label, column.days, column.stage, column.ec, column.ph
+                )
+                for column in self.columns
             ),
         )
 

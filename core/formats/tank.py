@@ -177,13 +177,13 @@ class TankVolumeDocument(Document):
             standing_litres=tank.standing.litres,
             vessels=[
                 MeasuredVesselDocument(
-                    name=one.part.name,
-                    litres=one.litres,
-                    rim_litres=one.rim,
-                    freeboard_cm=one.freeboard,
-                    touches_plug=one.touches_plug,
+                    name=part.part.name,
+                    litres=part.litres,
+                    rim_litres=part.rim,
+                    freeboard_cm=part.freeboard,
+                    touches_plug=part.touches_plug,
                 )
-                for one in tank.parts
+                for part in tank.parts
             ],
         )
 

@@ -121,7 +121,7 @@ def _moved(plan: GuidedPlan, state: GuidedState, read: StepKind, by: frozenset[S
         (n for n, one in enumerate(steps) if one.kind is read and one.figure is not None),
         default=None,
     )
-    since = [one for one in steps[at + 1 :] if one.figure] if at is not None else []
+    since = [step for step in steps[at + 1 :] if step.figure] if at is not None else []
     return any(one.kind in by for one in since) or _rise(plan, since) > _MOVES_MS_CM
 
 

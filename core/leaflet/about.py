@@ -49,12 +49,12 @@ class About:
     def labels(self, read: list[str]) -> list[str]:
         """The columns' labels, as kept where the table still has as many."""
         same = len(read) == len(self.columns)
-        return [str(one["label"]) for one in self.columns] if same else read
+        return [str(column["label"]) for column in self.columns] if same else read
 
     def keys(self, read: list[str]) -> list[str]:
         """The columns' keys, as kept where the table still has as many."""
         same = len(read) == len(self.columns)
-        return [str(one["key"]) for one in self.columns] if same else read
+        return [str(column["key"]) for column in self.columns] if same else read
 
     def bottles_of(self, names: Sequence[str]) -> list[AboutBottle | None]:
         """For each row what was kept of it, found by its name; of several, in turn."""
@@ -142,9 +142,9 @@ def _is_bottle(fields: dict[str, Any], texts: dict[str, str]) -> bool:
 _YES_OR_NO = ("scales", "oxidiser", "settles")
 
 
-def _is_count(told: object) -> bool:
+def _is_count(value: object) -> bool:
     """Whether it is a whole number that a rank or a wait may be, or none; True is none of them."""
-    return told is None or (type(told) is int and 0 <= told <= 999)
+    return value is None or (type(value) is int and 0 <= value <= 999)
 
 
 def _about(

@@ -51,10 +51,10 @@ def ask_of_doses(
     places = {column.key: at for at, column in enumerate(columns)}
     per_litre = doses_per_litre(bottles.doses, Spoons.METRIC)
     odd = [
-        (cells[one.product], places[one.column], one.why)
-        for one in implausible_doses(products, columns, per_litre)
-        if layout.number(cells[one.product].label) not in request.as_printed
-        and cells[one.product].name not in about.names  # exported doses are the grower's own
+        (cells[dose.product], places[dose.column], dose.why)
+        for dose in implausible_doses(products, columns, per_litre)
+        if layout.number(cells[dose.product].label) not in request.as_printed
+        and cells[dose.product].name not in about.names  # exported doses are the grower's own
     ]
     if not odd:
         return

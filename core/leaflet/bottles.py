@@ -190,7 +190,7 @@ def _guess_as_first(row: BottleRow, unit: DoseUnitSaid, found: Findings) -> None
     """Say once that the cells of a row follow the unit of its first."""
     why = Message("guess.first_dose")
     words = "/".join(filter(None, (unit.measure, unit.per)))
-    if not any((one.product, one.why) == (row.name, why) for one in found.guesses):
+    if not any((guess.product, guess.why) == (row.name, why) for guess in found.guesses):
         found.guess(row.name, "unit", words, why)
 
 

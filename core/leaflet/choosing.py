@@ -68,7 +68,7 @@ def tables_of(rows: tuple[tuple[str, ...], ...]) -> tuple[FoundTable, ...]:
 
 def with_cells(draft: ChartDraft, cells: Sequence[Cell], why: Message) -> ChartDraft:
     """A draft with cells that are no part of it."""
-    kept = [Understood(one.row, one.column, CellKind.NOTE, why) for one in cells]
+    kept = [Understood(cell.row, cell.column, CellKind.NOTE, why) for cell in cells]
     every = sorted((*draft.cells, *kept), key=lambda one: (one.row, one.column))
     return replace(draft, cells=tuple(every))
 

@@ -81,7 +81,7 @@ def _spreads(merged: Heading, row: HeadingRow, layout: Layout) -> bool:
     """Whether a heading stands over the columns that follow it, too."""
     if row.gives_days or merged.date is not None:
         return False
-    rows = [one for one in layout.headings if one is not row and not one.gives_days]
+    rows = [heading for heading in layout.headings if heading is not row and not heading.gives_days]
     return not merged.is_fine or any(len(one.headings) > len(row.headings) for one in rows)
 
 

@@ -69,7 +69,7 @@ def read_table(request: TableRequest) -> ChartDraft:
     draft = _Reader(request, layout, about).draft()
     draft = with_cells(draft, others, Message("cell_meaning.another_table"))
     if tables and not request.table:
-        draft = asking_which(draft, [one.found for one in tables])
+        draft = asking_which(draft, [table.found for table in tables])
     return besides_hidden(draft, hidden, request)
 
 

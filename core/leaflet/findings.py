@@ -46,12 +46,13 @@ class Findings:
 
     def is_asked(self, code: Asked) -> bool:
         """Whether that is asked somewhere already."""
-        return any(one.code is code for one in self.questions)
+        return any(question.code is code for question in self.questions)
 
     def make_it_of_doses(self, code: Asked) -> None:
         """A question asked for readings turns out to change doses, too."""
         self.questions = [
-            replace(one, of_doses=True) if one.code is code else one for one in self.questions
+            replace(question, of_doses=True) if question.code is code else question
+            for question in self.questions
         ]
 
     def knows(self, cell: Cell) -> bool:

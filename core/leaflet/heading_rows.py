@@ -42,7 +42,8 @@ class HeadingRow:
     def weight(self) -> float:
         """How sure it is that these are headings."""
         return sum(
-            3.0 if one.is_fine else 2.0 if one.stage else 1.0 for one in self.headings.values()
+            3.0 if heading.is_fine else 2.0 if heading.stage else 1.0
+            for heading in self.headings.values()
         )
 
 
@@ -105,7 +106,7 @@ def main_heading_rows(grid: Grid) -> list[tuple[int, HeadingRow]]:
 
 def _is_sure(row: HeadingRow) -> bool:
     """Whether its headings are no figures of the body, such as a row of how many weeks."""
-    plain = [one for one in row.headings.values() if one.number]
+    plain = [heading for heading in row.headings.values() if heading.number]
     return len(plain) * 2 < len(row.headings) or _counts_up(plain, anew=True)
 
 
@@ -150,7 +151,7 @@ def _is_main(row: HeadingRow) -> bool:
     heads = list(row.headings.values())
     if not heads or _is_of_the_body(row.name) or _unread(row) > len(heads):
         return False
-    plain = [one for one in heads if one.number]
+    plain = [head for head in heads if head.number]
     if len(plain) * 2 >= len(heads):
         # Under a bottle's name they would be doses.
         return says_weeks(row.name) or (is_statement(row.name or "week") and _counts_up(plain))
@@ -166,13 +167,13 @@ def _unread(row: HeadingRow) -> int:
 
 def _are_days(heads: Sequence[Heading]) -> bool:
     """Whether dates, where there are any, are all there is, and none comes twice."""
-    dates = [one.date for one in heads if one.date]
+    dates = [head.date for head in heads if head.date]
     return not dates or (len(set(dates)) == len(dates) == len(heads))
 
 
 def _counts_up(heads: Sequence[Heading], *, anew: bool = False) -> bool:
     """Whether bare numbers go 1, 2, 3 …, or 1-2, 3-4 …; with `anew` from 1 again in each stage."""
-    spans = [one.number for one in heads if one.number]
+    spans = [head.number for head in heads if head.number]
     steps = all(
         later[0] == before[1] + 1 or (anew and later[0] == 1) for before, later in pairwise(spans)
     )
@@ -190,7 +191,7 @@ def _group_row(cells: Sequence[Cell], below: HeadingRow) -> HeadingRow | None:
     texts = [at for at, cell in enumerate(cells) if cell and at >= start]
     if not row.headings or any(at not in row.headings for at in texts):
         return None
-    only = all(one.number for one in row.headings.values())
+    only = all(heading.number for heading in row.headings.values())
     return None if only and not (says_weeks(row.name) or row.gives_days) else row
 
 
@@ -216,7 +217,7 @@ def _has_doses(cells: Sequence[Cell], row: HeadingRow, above: HeadingRow) -> boo
 def _goes_on(row: HeadingRow, above: HeadingRow) -> bool:
     """Whether headings without a name count weeks that the row above does not, or are dates."""
     heads = list(row.headings.values())
-    if not all(one.number for one in heads):
+    if not all(head.number for head in heads):
         return _are_days(heads)
-    plain = any(one.number for one in above.headings.values())
+    plain = any(heading.number for heading in above.headings.values())
     return _counts_up(heads, anew=True) and not plain

@@ -154,7 +154,7 @@ def _layout(grid: Grid, *, kept: int = 0) -> Layout | None:
         beside=beside,
         unclear=tuple(at for at in figures if at not in twins),
         body=grid[body:],
-        weight=max(one.weight for one in rows),
+        weight=max(row.weight for row in rows),
     )
 
 
@@ -185,7 +185,9 @@ def _is_below_a_merged_heading(
 
 
 def _are_single_weeks(rows: Sequence[HeadingRow]) -> bool:
-    return any(one.is_fine or one.number for row in rows for one in row.headings.values())
+    return any(
+        heading.is_fine or heading.number for row in rows for heading in row.headings.values()
+    )
 
 
 def is_figures(grid: Grid, body: int, at: int) -> bool:

@@ -114,7 +114,7 @@ _WEIGHTS = frozenset({"mg", "g", "kg"})
 
 def _of_most_cells(measures: Sequence[str | None]) -> set[str | None]:
     """The measures of a row, without the few that go by weight among volumes, or the other way."""
-    weighed = [one for one in measures if one in _WEIGHTS]
+    weighed = [measure for measure in measures if measure in _WEIGHTS]
     poured = [one for one in measures if one not in _WEIGHTS and one not in _EITHER]
     few = poured if len(weighed) >= len(poured) else weighed
     return set(measures) - set(few)

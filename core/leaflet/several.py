@@ -29,7 +29,7 @@ class Region:
 
     def alone(self, grid: Grid, others: Sequence["Region"]) -> tuple[tuple[str, ...], ...]:
         """The rows of a file with the cells of the other tables left blank."""
-        taken = [one for one in others if one is not self]
+        taken = [other for other in others if other is not self]
 
         def is_of_another(row: int, column: int) -> bool:
             if row in self.rows and column in self.columns:

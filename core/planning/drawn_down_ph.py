@@ -74,6 +74,6 @@ def _contents(request: MixRequest, pour: Pour) -> Contents | None:
 
 def _acid(request: MixRequest, planned: AcidPlan) -> Ingredient:
     """The acid of the sheet as something that is poured."""
-    bottle = next(one.bottle for one in request.shelf.acids if one.key == planned.key)
+    bottle = next(acid.bottle for acid in request.shelf.acids if acid.key == planned.key)
     moles, _ = moles_per_ml(bottle.acid, bottle.density)
     return Ingredient(planned.amount, Contents(moles, 1.0, 0.0, ()))

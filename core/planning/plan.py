@@ -93,13 +93,13 @@ def _expected(
     chemistry: TankChemistry | None,
 ) -> list[Expected]:
     by_labels = chemistry.ec_rises if chemistry else [None] * len(steps)
-    uncertainty = [one.share_uncertainty if one else 0.0 for one in contents]
+    uncertainty = [content.share_uncertainty if content else 0.0 for content in contents]
     return expect(steps, by_chart, by_labels, uncertainty)
 
 
 def _unacknowledged(request: MixRequest, cautions: Sequence[Caution]) -> tuple[str, ...]:
     """Codes of the stops that nobody has accepted yet, once each."""
-    stops = (one.code for one in cautions if one.severity is Severity.STOP)
+    stops = (caution.code for caution in cautions if caution.severity is Severity.STOP)
     return tuple(dict.fromkeys(code for code in stops if code not in request.acknowledged))
 
 

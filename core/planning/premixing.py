@@ -103,7 +103,9 @@ def _falls_out(water: Water, moles: _Moles, litres: float) -> tuple[Mineral, flo
     if alone is None or bucket is None:
         return None
     own = {one.mineral: one.times for one in saturations(alone)}
-    for one in saturations(bucket):
-        if one.times > max(CLOUDS_FROM[one.mineral], own.get(one.mineral, 0.0)):
-            return one.mineral, one.times
+    for saturation in saturations(bucket):
+        if saturation.times > max(
+            CLOUDS_FROM[saturation.mineral], own.get(saturation.mineral, 0.0)
+        ):
+            return saturation.mineral, saturation.times
     return None

@@ -48,7 +48,9 @@ def water_in_chart(request: MixRequest) -> WaterInChart:
     in_tank = sheet.in_tank
     calcium = None
     if in_tank is not None and request.water.report.calcium is not None:
-        calcium = next((one for one in in_tank.elements if one.element is Element.CA), None)
+        calcium = next(
+            (element for element in in_tank.elements if element.element is Element.CA), None
+        )
     return WaterInChart(
         share=_share_of_target(sheet),
         too_strong=any(caution.code in _TAKES_MUCH for caution in sheet.cautions),

@@ -96,7 +96,9 @@ def measure(
     >>> [float(fill.level) for fill in measure(Amount(Fraction(680), AmountUnit.ML)).fills]
     [650.0, 30.0]
     """
-    cups = [one for one in vessels if one.product is not None and one.product == product]
+    cups = [
+        vessel for vessel in vessels if vessel.product is not None and vessel.product == product
+    ]
     for cup in cups:
         if _is_marked_for(cup, amount):
             error = (cup.capacity - amount.value) / amount.value

@@ -80,13 +80,13 @@ def import_grow(request: HttpRequest, file: Annotated[UploadedFile, File()]) -> 
     "/grows/{grow_id}/for-good", response={200: Kept, **_ANSWERS}, operation_id="delete_grow"
 )
 @transaction.atomic
-def delete_grow(request: HttpRequest, grow_id: int, told: NameTyped) -> Kept:
+def delete_grow(request: HttpRequest, grow_id: int, body: NameTyped) -> Kept:
     """Remove a grow and all that belongs to it, for good."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     if scope.grow.is_demo:
         raise InputError("demo.grow")
-    _check_name(told, scope.grow.name)
+    _check_name(body, scope.grow.name)
     remove_grow(scope.grow)
     return Kept()
 
@@ -97,12 +97,12 @@ def delete_grow(request: HttpRequest, grow_id: int, told: NameTyped) -> Kept:
     operation_id="delete_tank",
 )
 @transaction.atomic
-def delete_tank(request: HttpRequest, grow_id: int, tank_id: int, told: NameTyped) -> Kept:
+def delete_tank(request: HttpRequest, grow_id: int, tank_id: int, body: NameTyped) -> Kept:
     """Remove a tank that was put away, with its mixes, its seasons and its time line, for good."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     tank = scope.one(scope.all(Tank), tank_id)
-    _check_name(told, tank.name)
+    _check_name(body, tank.name)
     if tank.archived_at is None:
         raise InputError("in_use.tank", "name", tank=tank.name)
     remove_tank(scope, tank)
@@ -115,18 +115,18 @@ def delete_tank(request: HttpRequest, grow_id: int, tank_id: int, told: NameType
     operation_id="delete_chart",
 )
 @transaction.atomic
-def delete_chart(request: HttpRequest, grow_id: int, chart_id: ChartId, told: NameTyped) -> Kept:
+def delete_chart(request: HttpRequest, grow_id: int, chart_id: ChartId, body: NameTyped) -> Kept:
     """Remove a chart that was put away and that nothing was poured by, for good."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     chart = scope.one(scope.all(Chart), chart_id)
-    _check_name(told, chart.name)
+    _check_name(body, chart.name)
     if chart.archived_at is None:
         raise InputError("in_use.chart", "name", chart=chart.name)
     remove_chart(scope, chart)
     return Kept()
 
 
-def _check_name(told: NameTyped, name: str) -> None:
-    if told.name.strip() != name.strip():
+def _check_name(body: NameTyped, name: str) -> None:
+    if body.name.strip() != name.strip():
         raise InputError("other_name", "name", name=name)

@@ -85,9 +85,9 @@ _Notes = TypeAdapter(Annotated[list[Annotated[str, Field(max_length=2000)]], Fie
 _Moles = TypeAdapter(dict[Component, Annotated[float, Field(ge=0, allow_inf_nan=False)]])
 
 
-def _plan(told: Any) -> None:
+def _plan(value: Any) -> None:
     """What a plan takes for pH is drawn from the bottle whose number its key is."""
-    plan = plan_from(told)
+    plan = plan_from(value)
     for bottle in (plan.acid, plan.alkali):
         if bottle is not None:
             _KeyOfBottle.validate_python(bottle.key)
@@ -123,7 +123,7 @@ _UNREADABLE = (
 )  # fmt: skip
 
 
-def check_told(model: type[models.Model], name: str, told: Any, where: str) -> None:
+def check_told(model: type[models.Model], name: str, value: Any, where: str) -> None:
     """Read a field that holds JSON as the program reads it.
 
     Raises:
@@ -133,7 +133,7 @@ def check_told(model: type[models.Model], name: str, told: Any, where: str) -> N
     if check is None:
         return
     try:
-        check(told)
+        check(value)
     except InputError as error:
         raise error.inside(where) from None
     except _UNREADABLE as error:

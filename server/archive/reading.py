@@ -74,10 +74,10 @@ def _check_head(head: Mapping[str, Any]) -> None:
             raise InputError("too_large.grow", "file")
 
 
-def _check_names(told: object, names: set[str], where: str) -> None:
-    if not isinstance(told, dict):
+def _check_names(value: object, names: set[str], where: str) -> None:
+    if not isinstance(value, dict):
         raise InputError("wrong_type.object", where)
-    if wrong := sorted(names ^ set(told)):
+    if wrong := sorted(names ^ set(value)):
         which = "wrong_fields.missing" if wrong[0] in names else "wrong_fields.unknown"
         raise InputError(which, where, name=wrong[0][:60])
 
@@ -136,7 +136,7 @@ class _Keeping:
         self._grow = grow
         self._numbers = numbers
         self._archive = archive
-        self._names = {one.name for one in kept.fields}
+        self._names = {field.name for field in kept.fields}
         self._made: list[models.Model] = []
 
     def keep(self) -> None:
@@ -157,15 +157,15 @@ class _Keeping:
     def _other_number(self) -> InputError:
         return InputError("contradicts_itself.count", self._kept.name)
 
-    def _record(self, place: int, told: Record) -> models.Model:
+    def _record(self, place: int, record: Record) -> models.Model:
         kept, where = self._kept, f"{self._kept.name}[{place - 1}]"
-        told = {**defaults_of(kept), **told}
-        _check_names(told, self._names, where)
-        values = _values(kept, told, self._numbers, where)
+        record = {**defaults_of(kept), **record}
+        _check_names(record, self._names, where)
+        values = _values(kept, record, self._numbers, where)
         if "grow" in kept.leaves_out and kept.name != "mix_events":
             values["grow"] = self._grow
         if kept.name == "pictures":
-            values["image"] = _image(self._archive, place, told)
+            values["image"] = _image(self._archive, place, record)
         return kept.model(pk=self._numbers[kept.name][place], **values)
 
     def _store(self) -> None:
@@ -173,11 +173,11 @@ class _Keeping:
         self._kept.model._default_manager.bulk_create(made)
 
 
-def _image(archive: Unpacked, number: int, told: Record) -> bytes:
+def _image(archive: Unpacked, number: int, record: Record) -> bytes:
     """A picture as it was kept; one that says another size than it has is refused."""
     raw = archive.picture(number, LARGEST_PICTURE_BYTES)
     with _at(picture_file(number)):
-        bounded(check_redrawn, raw, told["width"], told["height"])
+        bounded(check_redrawn, raw, record["width"], record["height"])
     return raw
 
 
@@ -189,17 +189,17 @@ def _at(where: str) -> Iterator[None]:
         raise error.at(where) from None
 
 
-def _values(kept: Kept, told: Record, numbers: Numbers, where: str) -> dict[str, Any]:
+def _values(kept: Kept, record: Record, numbers: Numbers, where: str) -> dict[str, Any]:
     values: dict[str, Any] = {}
-    for one in kept.fields:
-        at, value, listed = f"{where}.{one.name}", told[one.name], kept.list_of(one)
+    for field in kept.fields:
+        at, value, listed = f"{where}.{field.name}", record[field.name], kept.list_of(field)
         if listed == "people":
-            values |= _author(one, value, numbers["people"], at)
+            values |= _author(field, value, numbers["people"], at)
             continue
         if listed is None:
-            value = stored_of(one, value, at)
-            check_told(kept.model, one.name, value, at)
-            value = renumbered(kept, one, value, numbers)
+            value = stored_of(field, value, at)
+            check_told(kept.model, field.name, value, at)
+            value = renumbered(kept, field, value, numbers)
         elif value is not None:
             if (
                 not isinstance(value, int)
@@ -208,9 +208,9 @@ def _values(kept: Kept, told: Record, numbers: Numbers, where: str) -> dict[str,
             ):
                 raise InputError("unknown_number", at, listed=listed)
             value = numbers[listed][value]
-        elif not one.null:
+        elif not field.null:
             raise InputError("missing.stored", at)
-        values[one.attname] = value
+        values[field.attname] = value
     return values
 
 

@@ -50,7 +50,7 @@ def _object(fields: Mapping[str, Any]) -> dict[str, Any]:
 
 
 def _record(kept: Kept) -> dict[str, Any]:
-    return _object({one.name: _of_list(kept, one) for one in kept.fields})
+    return _object({field.name: _of_list(kept, field) for field in kept.fields})
 
 
 def _of_list(kept: Kept, one: Any) -> dict[str, Any]:
@@ -75,5 +75,5 @@ def _field(one: Any) -> dict[str, Any]:
     return _or_null(told, one)
 
 
-def _or_null(told: dict[str, Any], one: Any) -> dict[str, Any]:
-    return {"anyOf": [told, {"type": "null"}]} if one.null else told
+def _or_null(document: dict[str, Any], one: Any) -> dict[str, Any]:
+    return {"anyOf": [document, {"type": "null"}]} if one.null else document

@@ -176,21 +176,21 @@ _ADDED_AFTER_THE_FIRST = ("changes",)
 
 
 def _upgraded(
-    told: dict[str, Any], lists: tuple[str, ...]
+    document: dict[str, Any], lists: tuple[str, ...]
 ) -> tuple[dict[str, Any], dict[str, bytes]]:
     """Version 1, in which all records stood in one document, as version 2 has them."""
     for name in _ADDED_AFTER_THE_FIRST:
-        told.setdefault(name, [])
-    found = {name: told.pop(name) for name in lists if name in told}
+        document.setdefault(name, [])
+    found = {name: document.pop(name) for name in lists if name in document}
     for name in lists:
         if name not in found:
             raise InputError("wrong_fields.lacking", DOCUMENT, name=name)
         if not isinstance(found[name], list):
             raise InputError("wrong_type.list", name)
-    told["version"] = VERSION
-    told["records"] = {name: len(records) for name, records in found.items()}
+    document["version"] = VERSION
+    document["records"] = {name: len(records) for name, records in found.items()}
     lines = {
         name: b"".join(json.dumps(one).encode() + b"\n" for one in cast("list[Any]", records))
         for name, records in found.items()
     }
-    return told, lines
+    return document, lines

@@ -148,7 +148,9 @@ _TOLD_AS_THEY_ARE = (models.CharField, models.BooleanField, models.IntegerField,
 
 
 def _columns(kept: Kept, numbers: Numbers) -> list[_Column]:
-    return [_Column(one.attname, one.name, _teller(kept, one, numbers)) for one in kept.fields]
+    return [
+        _Column(field.attname, field.name, _teller(kept, field, numbers)) for field in kept.fields
+    ]
 
 
 def _teller(kept: Kept, one: Any, numbers: Numbers) -> Callable[[Any], Any] | None:
@@ -159,7 +161,7 @@ def _teller(kept: Kept, one: Any, numbers: Numbers) -> Callable[[Any], Any] | No
 
 def _authors(kept: Kept) -> list[str]:
     """The fields that say who did something."""
-    return [one.name for one in kept.fields if kept.list_of(one) == "people"]
+    return [field.name for field in kept.fields if kept.list_of(field) == "people"]
 
 
 def _also_named(kept: Kept) -> list[str]:
@@ -231,7 +233,7 @@ def _head(grow: Grow, now: datetime, counts: Mapping[str, int]) -> str:
 
 def _numbers(grow: Grow) -> dict[str, Mapping[Any, Any]]:
     """The place of each record that others refer to, by its number; and names of people."""
-    referred = {kept.list_of(one) for kept in KEPT for one in kept.fields} | {"pictures"}
+    referred = {kept.list_of(field) for kept in KEPT for field in kept.fields} | {"pictures"}
     numbers: dict[str, Mapping[Any, Any]] = {
         kept.name: {
             pk: at for at, pk in enumerate(records_of(kept, grow).values_list("pk", flat=True), 1)
@@ -248,11 +250,11 @@ def _people(grow: Grow) -> dict[int, str]:
     did = {
         person
         for kept in KEPT
-        for one in kept.fields
-        if kept.list_of(one) == "people"
+        for field in kept.fields
+        if kept.list_of(field) == "people"
         for person in records_of(kept, grow)
         .order_by()
-        .values_list(one.attname, flat=True)
+        .values_list(field.attname, flat=True)
         .distinct()
     }
     return dict(User.objects.filter(pk__in=did - {None}).values_list("pk", "username"))

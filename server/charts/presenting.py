@@ -92,7 +92,8 @@ def chart_out(version: ChartVersion, stored: StoredChart, tags: Mapping[int, str
         readings=chart.readings,
         rows_are_order=chart.rows_are_order,
         columns=[
-            ColumnOut(key=one.key, label=one.label, stage=one.stage or "") for one in chart.columns
+            ColumnOut(key=column.key, label=column.label, stage=column.stage or "")
+            for column in chart.columns
         ],
         rows=[
             RowOut(

@@ -102,7 +102,9 @@ class _Drawing:
         return made
 
     def _charts(self) -> list[ChartVersion]:
-        first = [publish_chart(self._grow, one) for one in starters().values()][: self._size.charts]
+        first = [publish_chart(self._grow, starter) for starter in starters().values()][
+            : self._size.charts
+        ]
         charts = Chart.objects.bulk_create(
             Chart(grow=self._grow, name=f"Chart {at}")
             for at in range(self._size.charts - len(first))
@@ -127,8 +129,8 @@ class _Drawing:
             for at in range(many)
         )  # fmt: skip
         Bottle.objects.bulk_create(
-            Bottle(grow=self._grow, product=one, left=Decimal(800), size=Decimal(1000))
-            for one in products
+            Bottle(grow=self._grow, product=product, left=Decimal(800), size=Decimal(1000))
+            for product in products
         )
 
     def _tanks(self, waters: list[WaterSource], versions: list[ChartVersion]) -> list[Tank]:

@@ -147,7 +147,7 @@ class _Past:
             tasks = [task for task in course.tasks if task.on == on]
             is_filled = day not in self.story.missed and any(one.kind in _FILLS for one in tasks)
             if is_filled:
-                target = next(one.target for one in treads if one.first <= day <= one.last)
+                target = next(tread.target for tread in treads if tread.first <= day <= tread.last)
                 yield self._filled(target, at + timedelta(hours=1), who)
             for task in tasks:
                 for key in ruled & set(task.products):

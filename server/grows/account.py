@@ -63,7 +63,7 @@ password_changed = Signal()
 @router.put(
     "/password", response={200: Kept, 429: ErrorOut, **_ANSWERS}, operation_id="change_password"
 )
-def change_password(request: HttpRequest, told: PasswordIn) -> Kept:
+def change_password(request: HttpRequest, body: PasswordIn) -> Kept:
     """Another password; every other device is signed out by it.
 
     Wrong old ones count as wrong passwords at the door do, and lock as those.
@@ -71,22 +71,22 @@ def change_password(request: HttpRequest, told: PasswordIn) -> Kept:
     person = User.objects.get(pk=request.user.pk or 0)
     if person.username in DEMO_PEOPLE:
         raise InputError("demo.password", "new")
-    if authenticate(request, username=person.username, password=told.old) is None:
+    if authenticate(request, username=person.username, password=body.old) is None:
         raise InputError("wrong_password", "old")
     try:
-        validate_password(told.new, person)
+        validate_password(body.new, person)
     except ValidationError as error:
         raise InputError(
             "password_weak", "new", reasons=Listed(tuple(error.messages), "sentence")
         ) from None
-    person.set_password(told.new)
+    person.set_password(body.new)
     person.save(update_fields=["password"])
     update_session_auth_hash(request, person)
     others = Device.objects.filter(person=person).exclude(session_key=request.session.session_key)
     Session.objects.filter(session_key__in=others.values("session_key")).delete()
     others.delete()
     note_device(request, person)
-    password_changed.send(User, person=person, end_calendars=told.end_calendars)
+    password_changed.send(User, person=person, end_calendars=body.end_calendars)
     return Kept()
 
 

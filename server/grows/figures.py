@@ -62,8 +62,8 @@ class TypedIn(Schema):
     decimal: DecimalMark | None = None
 
 
-def _way(told: object) -> str:
-    return "exact" if isinstance(told, dict | Figure) else "typed"
+def _way(value: object) -> str:
+    return "exact" if isinstance(value, dict | Figure) else "typed"
 
 
 TypedFigure = Annotated[
@@ -83,28 +83,28 @@ class TypedUnits:
     mark: DecimalMark
 
     @classmethod
-    def of(cls, told: TypedIn | None, member: Membership) -> "TypedUnits":
+    def of(cls, typed_in: TypedIn | None, member: Membership) -> "TypedUnits":
         """As the request says, or else as the person's units are now.
 
         Raises:
             InputError: ppm without its scale.
         """
-        if told is None:
+        if typed_in is None:
             return cls(member.tank_unit, member.meant, member.meter, member.degrees, member.mark)
-        scale = typed("typed_in", lambda: ReadingScale(told.reading, told.ppm_scale))
-        mark = told.decimal or member.mark
-        return cls(told.volume, told.gallon or None, scale, told.temperature, mark)
+        scale = typed("typed_in", lambda: ReadingScale(typed_in.reading, typed_in.ppm_scale))
+        mark = typed_in.decimal or member.mark
+        return cls(typed_in.volume, typed_in.gallon or None, scale, typed_in.temperature, mark)
 
-    def _read(self, where: str, told: str, read: Callable[[str], _T]) -> _T:
-        return typed(where, lambda: read(by_decimal_mark(told, self.mark)))
+    def _read(self, where: str, text: str, read: Callable[[str], _T]) -> _T:
+        return typed(where, lambda: read(by_decimal_mark(text, self.mark)))
 
-    def plain(self, where: str, told: str) -> Fraction:
+    def plain(self, where: str, text: str) -> Fraction:
         """A bare number: mL, g, pH, a count.
 
         Raises:
             InputError: it is none, seen from the field `where`.
         """
-        return typed_figure(where, told, self.mark)
+        return typed_figure(where, text, self.mark)
 
     def litres(self, where: str, told: TypedFigure) -> Volume:
         """The volume that was told, above 0 and no larger than any tank.
@@ -135,22 +135,22 @@ class TypedUnits:
             raise InputError("reading_out_of_range.figures_ec", where)
         return reading
 
-    def celsius(self, where: str, told: str) -> Fraction:
+    def celsius(self, where: str, text: str) -> Fraction:
         """The temperature that was told, in °C, as water may have it.
 
         Raises:
             InputError: it is none, seen from the field `where`.
         """
-        degrees = self.degrees(where, told)
+        degrees = self.degrees(where, text)
         return typed(where, lambda: checked_temperature(degrees))
 
-    def degrees(self, where: str, told: str) -> Fraction:
+    def degrees(self, where: str, text: str) -> Fraction:
         """A temperature in °C, of whatever.
 
         Raises:
             InputError: it is none, seen from the field `where`.
         """
-        return self._read(where, told, partial(parse_temperature, unit=self.temperature))
+        return self._read(where, text, partial(parse_temperature, unit=self.temperature))
 
 
 def share_told(where: str, told: TypedFigure) -> Fraction:
@@ -164,9 +164,9 @@ def share_told(where: str, told: TypedFigure) -> Fraction:
     return typed(where, lambda: parse_strength(told))
 
 
-def is_blank(told: TypedFigure | None) -> bool:
+def is_blank(typed: TypedFigure | None) -> bool:
     """Whether nothing was typed."""
-    return told is None or (isinstance(told, str) and not told.strip())
+    return typed is None or (isinstance(typed, str) and not typed.strip())
 
 
 def ec_figure(reading: Reading | None) -> Figure | None:
@@ -193,17 +193,17 @@ def _exact(told: Figure) -> Fraction:
     return figure(told.value)
 
 
-def _volume_unit(told: Figure) -> VolumeUnit:
+def _volume_unit(figure: Figure) -> VolumeUnit:
     try:
-        return VolumeUnit(told.unit)
+        return VolumeUnit(figure.unit)
     except ValueError:
-        raise _other_unit(told.unit) from None
+        raise _other_unit(figure.unit) from None
 
 
-def _in_unit(told: Figure, unit: str) -> Fraction:
-    if told.unit != unit:
-        raise _other_unit(told.unit)
-    return _exact(told)
+def _in_unit(figure: Figure, unit: str) -> Fraction:
+    if figure.unit != unit:
+        raise _other_unit(figure.unit)
+    return _exact(figure)
 
 
 def _other_unit(unit: str) -> InputError:

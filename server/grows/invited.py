@@ -90,26 +90,26 @@ def accept_invitation(request: HttpRequest, secret: str) -> SignedIn:
     response={200: SignedIn, **_ANSWERS},
     operation_id="join_with_account",
 )
-def join_with_account(request: HttpRequest, secret: str, told: NewAccount) -> SignedIn:
+def join_with_account(request: HttpRequest, secret: str, body: NewAccount) -> SignedIn:
     """Make an account and join a grow with it, by an invitation alone."""
     with transaction.atomic():
         _open(secret)  # nobody learns which names are taken without an invitation
-        person = _new_account(told)
+        person = _new_account(body)
         _join(secret, person)
     login(request, person, backend="django.contrib.auth.backends.ModelBackend")
     return signed_in(person)
 
 
-def _new_account(told: NewAccount) -> User:
-    person = User(username=told.username.strip())
+def _new_account(body: NewAccount) -> User:
+    person = User(username=body.username.strip())
     try:
         person.clean_fields(exclude=["password"])
-        validate_password(told.password, person)
+        validate_password(body.password, person)
     except ValidationError as error:
         where = "username" if hasattr(error, "error_dict") else "password"
         reasons = Listed(tuple(error.messages), "sentence")
         raise InputError("account_unclear", where, reasons=reasons) from None
-    person.set_password(told.password)
+    person.set_password(body.password)
     try:
         if person.username in DEMO_PEOPLE:
             raise IntegrityError

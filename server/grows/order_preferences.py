@@ -43,22 +43,22 @@ class RangesIn(Schema):
 @router.put(
     "/grows/{grow_id}/order-preferences", response=_ANSWERS, operation_id="set_order_preferences"
 )
-def set_order_preferences(request: HttpRequest, grow_id: int, told: OrderPreferencesIn) -> Kept:
+def set_order_preferences(request: HttpRequest, grow_id: int, body: OrderPreferencesIn) -> Kept:
     """Keep the schools of mixing order of this grow."""
     grow = Scope.enter(request.user, grow_id).grow
     grow.calmag, grow.silica, grow.live, grow.rows = (
-        told.calmag.value,
-        told.silica.value,
-        told.live.value,
-        told.rows.value,
+        body.calmag.value,
+        body.silica.value,
+        body.live.value,
+        body.rows.value,
     )
     grow.save(update_fields=["calmag", "silica", "live", "rows"])
     return Kept()
 
 
-def _range(element: Element, told: RangeIn) -> dict[str, str]:
-    low = typed_figure(f"{element}.low", told.low)
-    high = typed_figure(f"{element}.high", told.high)
+def _range(element: Element, body: RangeIn) -> dict[str, str]:
+    low = typed_figure(f"{element}.low", body.low)
+    high = typed_figure(f"{element}.high", body.high)
     if low > high:
         raise InputError("range_upside_down.reading", f"{element}.low")
     if high > LARGEST_PPM:
@@ -67,9 +67,9 @@ def _range(element: Element, told: RangeIn) -> dict[str, str]:
 
 
 @router.put("/grows/{grow_id}/ranges", response=_ANSWERS, operation_id="set_ranges")
-def set_ranges(request: HttpRequest, grow_id: int, told: RangesIn) -> Kept:
+def set_ranges(request: HttpRequest, grow_id: int, body: RangesIn) -> Kept:
     """Keep this grow's own ranges of elements."""
     grow = Scope.enter(request.user, grow_id).grow
-    grow.ranges = {element.value: _range(element, one) for element, one in told.ranges.items()}
+    grow.ranges = {element.value: _range(element, one) for element, one in body.ranges.items()}
     grow.save(update_fields=["ranges"])
     return Kept()

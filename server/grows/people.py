@@ -79,12 +79,12 @@ def people(request: HttpRequest, grow_id: int) -> PeopleOut:
         role=own,
         people=[
             PersonOut(
-                id=one.pk,
-                name=one.person.get_username(),
-                role=MemberRole(one.role),
-                you=one.pk == scope.membership.pk,
+                id=member.pk,
+                name=member.person.get_username(),
+                role=MemberRole(member.role),
+                you=member.pk == scope.membership.pk,
             )
-            for one in members
+            for member in members
         ],
         invitations=[
             InvitationOut(
@@ -99,7 +99,7 @@ def people(request: HttpRequest, grow_id: int) -> PeopleOut:
     "/grows/{grow_id}/invitations", response={200: InvitedOut, **_ANSWERS}, operation_id="invite"
 )
 @transaction.atomic
-def invite(request: HttpRequest, grow_id: int, told: InviteIn) -> InvitedOut:
+def invite(request: HttpRequest, grow_id: int, body: InviteIn) -> InvitedOut:
     """Invite somebody by a link that is used once."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
@@ -110,7 +110,7 @@ def invite(request: HttpRequest, grow_id: int, told: InviteIn) -> InvitedOut:
     secret = token_urlsafe(32)
     made = Invitation.objects.create(
         grow=scope.grow,
-        role=told.role,
+        role=body.role,
         digest=digest_of(secret),
         by_id=scope.membership.person_id,
         ends_at=timezone.now() + timedelta(days=VALID_DAYS),
@@ -139,14 +139,14 @@ def take_invitation_back(request: HttpRequest, grow_id: int, invitation_id: int)
     operation_id="set_role",
 )
 @transaction.atomic
-def set_role(request: HttpRequest, grow_id: int, member_id: int, told: RoleIn) -> Kept:
+def set_role(request: HttpRequest, grow_id: int, member_id: int, body: RoleIn) -> Kept:
     """Give a member another role; a grow is handed over by making another one its owner."""
     scope, member = _member(request, grow_id, member_id)
-    if told.role is not MemberRole.OWNER:
+    if body.role is not MemberRole.OWNER:
         _refuse_last_owner(scope.grow, member)
-    member.role = told.role
+    member.role = body.role
     member.save(update_fields=["role"])
-    if told.role is not MemberRole.OWNER:
+    if body.role is not MemberRole.OWNER:
         _end_links(member)
     return Kept()
 

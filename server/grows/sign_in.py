@@ -92,11 +92,11 @@ def who_is_here(request: HttpRequest) -> SignedIn:
     "", auth=SamePage(), response={200: SignedIn, 401: ErrorOut, 429: ErrorOut},
     operation_id="sign_in",
 )  # fmt: skip
-def sign_in(request: HttpRequest, told: SignIn) -> Status[SignedIn | ErrorOut]:
+def sign_in(request: HttpRequest, body: SignIn) -> Status[SignedIn | ErrorOut]:
     """Sign in with a name and a password."""
     if _tried_too_often(request):
         return Status(429, _TOO_MANY)
-    person = authenticate(request, username=told.username, password=told.password)
+    person = authenticate(request, username=body.username, password=body.password)
     if not isinstance(person, User) or _is_demo_only(person):
         wrong = Problem.of(Message("wrong_password.name"), "password")
         return Status(401, ErrorOut(error=wrong))

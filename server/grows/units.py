@@ -74,19 +74,19 @@ def units_out(membership: Membership) -> UnitsOut:
     response={200: Kept, 404: ErrorOut, 422: ErrorOut},
     operation_id="set_units",
 )
-def set_units(request: HttpRequest, grow_id: int, told: UnitsIn) -> Kept:
+def set_units(request: HttpRequest, grow_id: int, body: UnitsIn) -> Kept:
     """Keep the units of this person in this grow."""
     membership = Scope.enter(request.user, grow_id).membership
-    unit, _, scale = told.reading.partition(" ")
-    membership.volume_unit = told.volume
-    membership.gallon = _GALLONS.get(told.volume, membership.gallon)
+    unit, _, scale = body.reading.partition(" ")
+    membership.volume_unit = body.volume
+    membership.gallon = _GALLONS.get(body.volume, membership.gallon)
     membership.reading_unit = ReadingUnit(unit)
     membership.ppm_scale = int(scale) if scale else None
-    membership.spoons = told.spoons
-    membership.temperature_unit = told.temperature or membership.temperature_unit
-    membership.decimal_mark = told.decimal or membership.decimal_mark
-    membership.clock = told.clock or membership.clock
-    membership.dates = told.dates or membership.dates
+    membership.spoons = body.spoons
+    membership.temperature_unit = body.temperature or membership.temperature_unit
+    membership.decimal_mark = body.decimal or membership.decimal_mark
+    membership.clock = body.clock or membership.clock
+    membership.dates = body.dates or membership.dates
     membership.save()
     return Kept()
 
@@ -96,10 +96,10 @@ def set_units(request: HttpRequest, grow_id: int, told: UnitsIn) -> Kept:
     response={200: Kept, 404: ErrorOut, 422: ErrorOut},
     operation_id="set_pace",
 )
-def set_pace(request: HttpRequest, grow_id: int, told: PaceIn) -> Kept:
+def set_pace(request: HttpRequest, grow_id: int, body: PaceIn) -> Kept:
     """Keep how this person has the bench of this grow: the pace, and by day or night."""
     membership = Scope.enter(request.user, grow_id).membership
-    membership.pace = told.pace or membership.pace
-    membership.night = membership.night if told.night is None else told.night
+    membership.pace = body.pace or membership.pace
+    membership.night = membership.night if body.night is None else body.night
     membership.save(update_fields=["pace", "night"])
     return Kept()

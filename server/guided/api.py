@@ -67,10 +67,10 @@ def _answer(mix: Mix, scope: Scope) -> GuidedOut:
 @router.post(
     "/grows/{grow_id}/mixes", response={201: GuidedOut, **_ANSWERS}, operation_id="start_mix"
 )
-def start_mix(request: HttpRequest, grow_id: int, told: MixIn) -> Status[GuidedOut]:
+def start_mix(request: HttpRequest, grow_id: int, body: MixIn) -> Status[GuidedOut]:
     """Take a mix to the bench; its stops must have been acknowledged by name."""
     scope = Scope.enter(request.user, grow_id)
-    return Status(201, _answer(start(scope, told), scope))
+    return Status(201, _answer(start(scope, body), scope))
 
 
 @router.get(
@@ -132,12 +132,12 @@ def _tag(mix: Mix, scope: Scope) -> str:
     operation_id="tell_events",
 )
 def tell_events(
-    request: HttpRequest, response: HttpResponse, grow_id: int, mix_id: int, told: EventsIn
+    request: HttpRequest, response: HttpResponse, grow_id: int, mix_id: int, body: EventsIn
 ) -> GuidedOut:
     """Tell what happened; telling it twice has no second effect."""
     scope = Scope.enter(request.user, grow_id)
     found = _find(scope, mix_id)
-    read = partial(events_from, told, scope=scope)
+    read = partial(events_from, body, scope=scope)
     person_id = scope.membership.person_id
     plan, state, heard = hear(found, person_id, read, people=scope.people())
     _timed(response)
@@ -160,14 +160,14 @@ def give_up_mix(request: HttpRequest, grow_id: int, mix_id: int) -> GuidedOut:
     response={200: PenOut, **_ANSWERS},
     operation_id="read_pen",
 )
-def read_pen(request: HttpRequest, grow_id: int, mix_id: int, told: PenIn) -> PenOut:
+def read_pen(request: HttpRequest, grow_id: int, mix_id: int, body: PenIn) -> PenOut:
     """What the pen shows; a grow without one is told so."""
     scope = Scope.enter(request.user, grow_id)
     found = _find(scope, mix_id)
     meter = meter_of(scope)
     if meter is None:
         raise InputError("no_pen", "seconds")
-    shown = meter.read(found, replay(found.as_plan(), events_of(found)), told.seconds)
+    shown = meter.read(found, replay(found.as_plan(), events_of(found)), body.seconds)
     member = scope.membership
     return PenOut(
         ec=Reading(Fraction(str(shown.ec))).shown(member.meter),

@@ -44,58 +44,58 @@ class EventsIn(Schema):
     events: Annotated[list[EventIn], Field(max_length=300)]
 
 
-def events_from(told: EventsIn, plan: GuidedPlan, known: list[Event], scope: Scope) -> list[Event]:
+def events_from(body: EventsIn, plan: GuidedPlan, known: list[Event], scope: Scope) -> list[Event]:
     """The events that were told.
 
     Raises:
         InputError: an unknown step, no figure, or an odd one that nobody has said to be sure of.
     """
-    steps = {one.id: one.step for one in known} | {one.id: one.step for one in told.events}
+    steps = {one.id: one.step for one in known} | {event.id: event.step for event in body.events}
     events = []
-    for at, one in enumerate(told.events):
+    for at, one in enumerate(body.events):
         step = one.step or steps.get(one.of, "")
         events.append(within(f"events[{at}]", partial(_event, one, plan, step, scope)))
     return events
 
 
-def _event(told: EventIn, plan: GuidedPlan, step: str, scope: Scope) -> Event:
+def _event(body: EventIn, plan: GuidedPlan, step: str, scope: Scope) -> Event:
     kind = kind_of_step(plan, step)
-    if told.step and kind is None:
+    if body.step and kind is None:
         raise InputError("unknown_step", "step")
     figure = None
-    if isinstance(told.figure, Figure) or told.figure.strip():
-        figure = _figure(told, kind, TypedUnits.of(told.typed_in, scope.membership))
-        _ask_again(told, plan, step, figure)
-    by = told.by or scope.membership.person.get_username()
-    return Event(told.id, told.at, by, told.kind, told.step, figure, told.of)
+    if isinstance(body.figure, Figure) or body.figure.strip():
+        figure = _figure(body, kind, TypedUnits.of(body.typed_in, scope.membership))
+        _ask_again(body, plan, step, figure)
+    by = body.by or scope.membership.person.get_username()
+    return Event(body.id, body.at, by, body.kind, body.step, figure, body.of)
 
 
-def _figure(told: EventIn, kind: StepKind | None, units: TypedUnits) -> Fraction:
+def _figure(body: EventIn, kind: StepKind | None, units: TypedUnits) -> Fraction:
     """mS/cm of a reading, litres of what was drained, and mL, g, pH or °C of all else."""
     if kind in EC_STEPS:
-        return units.ec("figure", told.figure).ms_cm
+        return units.ec("figure", body.figure).ms_cm
     if kind in VOLUME_STEPS:
-        return units.litres("figure", told.figure).litres
-    if isinstance(told.figure, Figure):
-        return typed_figure("figure", told.figure.value)
+        return units.litres("figure", body.figure).litres
+    if isinstance(body.figure, Figure):
+        return typed_figure("figure", body.figure.value)
     if kind is StepKind.READ_TEMPERATURE:
-        return units.celsius("figure", told.figure)
-    return units.plain("figure", told.figure)
+        return units.celsius("figure", body.figure)
+    return units.plain("figure", body.figure)
 
 
-def _ask_again(told: EventIn, plan: GuidedPlan, step: str, figure: Fraction) -> None:
+def _ask_again(body: EventIn, plan: GuidedPlan, step: str, figure: Fraction) -> None:
     kind = kind_of_step(plan, step)
     if kind in (StepKind.POUR, StepKind.ADD):
         product = product_of_step(plan, step)
-        if product is not None and figure > most_poured(plan, product) and not told.sure:
+        if product is not None and figure > most_poured(plan, product) and not body.sure:
             raise InputError("amount_odd", "figure")
         return
     if kind is StepKind.VOLUME:
-        if is_odd_volume(figure, plan.litres) and not told.sure:
+        if is_odd_volume(figure, plan.litres) and not body.sure:
             raise InputError("volume_odd", "figure")
         return
     checks_pen = step.startswith("check-")
-    if kind is not None and not (checks_pen or told.sure) and is_odd_reading(kind, figure, plan):
+    if kind is not None and not (checks_pen or body.sure) and is_odd_reading(kind, figure, plan):
         raise InputError("reading_odd", "figure")
     if kind is StepKind.READ_PH and figure > 14:
         raise InputError("ph_out_of_range.high", "figure")

@@ -157,18 +157,18 @@ def _conflicts(state: GuidedState, member: Membership) -> list[ConflictOut]:
 
     return [
         ConflictOut(
-            step=one.step,
-            counts=one.counts.id,
-            counts_by=one.counts.by,
-            counts_shown=shown(one.step, one.counts.figure),
-            other=one.other.id,
-            other_by=one.other.by,
-            other_shown=shown(one.step, one.other.figure),
-            both=None if one.together is None else decimal_text(one.together),
-            both_shown=shown(one.step, one.together),
-            exact=_together(one, steps),
+            step=conflict.step,
+            counts=conflict.counts.id,
+            counts_by=conflict.counts.by,
+            counts_shown=shown(conflict.step, conflict.counts.figure),
+            other=conflict.other.id,
+            other_by=conflict.other.by,
+            other_shown=shown(conflict.step, conflict.other.figure),
+            both=None if conflict.together is None else decimal_text(conflict.together),
+            both_shown=shown(conflict.step, conflict.together),
+            exact=_together(conflict, steps),
         )
-        for one in state.conflicts
+        for conflict in state.conflicts
     ]
 
 

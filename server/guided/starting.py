@@ -19,16 +19,16 @@ from server.shelf.models import Meter, Product
 from server.tanks.timeline import last_mixes
 
 
-def start(scope: Scope, told: MixIn) -> Mix:
+def start(scope: Scope, body: MixIn) -> Mix:
     """Start a guided mix.
 
     Raises:
         InputError: a stop was not acknowledged, nothing is poured, or a mix is under way there.
     """
-    basis = basis_of(scope, told)
+    basis = basis_of(scope, body)
     if basis.tank.archived_at is not None:
         raise InputError("tank_archived", "tank")
-    asked = request_of(scope, told, basis)
+    asked = request_of(scope, body, basis)
     sheet = plan_mix(asked)
     if sheet.unacknowledged:
         raise InputError("stops_open", "acknowledged")
@@ -41,7 +41,7 @@ def start(scope: Scope, told: MixIn) -> Mix:
             return Mix.objects.create(
                 grow=scope.grow,
                 tank=basis.tank,
-                version_id=told.version_id,
+                version_id=body.version_id,
                 label=sheet.column.label,
                 column=asked.column,
                 towards=asked.between.column if asked.between else "",
@@ -50,7 +50,7 @@ def start(scope: Scope, told: MixIn) -> Mix:
                 plan=plan_document(
                     guided_plan(asked, sheet, learned=learned, ph_step=ph_step_of(_meters(scope)))
                 ),
-                products=_bottles(scope, basis.rows, hard_forms=told.hard_forms),
+                products=_bottles(scope, basis.rows, hard_forms=body.hard_forms),
                 simulated_water=_moles(asked.water),
             )
     except IntegrityError:

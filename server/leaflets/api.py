@@ -164,17 +164,18 @@ def _read_out(scope: Scope, read: ReadFile) -> ReadOut:
         sheet=table.sheet,
         cells=[
             CellOut(
-                row=one.row,
-                column=one.column,
-                kind=one.kind,
-                meaning=in_words(one.meaning, manner),
+                row=cell.row,
+                column=cell.column,
+                kind=cell.kind,
+                meaning=in_words(cell.meaning, manner),
             )
-            for one in draft.cells
+            for cell in draft.cells
         ],
         questions=[
             QuestionOut(
-                code=one.code, message=wording(one.message, manner), row=one.row, column=one.column,
-                choices=list(one.choices), of_doses=one.of_doses,
+                code=question.code, message=wording(question.message, manner),
+                row=question.row, column=question.column,
+                choices=list(question.choices), of_doses=question.of_doses,
                 rows=[
                     UnsureRowOut(
                         row=row.row,
@@ -182,19 +183,19 @@ def _read_out(scope: Scope, read: ReadFile) -> ReadOut:
                         likely=row.likely,
                         why=wording(row.why, manner),
                     )
-                    for row in one.rows
+                    for row in question.rows
                 ],
             )
-            for one in draft.questions
+            for question in draft.questions
         ],
         guesses=[
             GuessOut(
-                product=one.product,
-                field=one.field,
-                value=one.value,
-                why=wording(one.why, manner),
+                product=guess.product,
+                field=guess.field,
+                value=guess.value,
+                why=wording(guess.why, manner),
             )
-            for one in draft.guesses
+            for guess in draft.guesses
         ],
         leaflet=leaflet_of_draft(draft, scope.membership.meter),
         is_whole=draft.chart is not None and not draft.questions,
@@ -206,9 +207,9 @@ def _read_out(scope: Scope, read: ReadFile) -> ReadOut:
     response={200: MeaningOut, **_ANSWERS},
     operation_id="leaflet_meaning",
 )
-def leaflet_meaning(request: HttpRequest, grow_id: int, told: MeaningIn) -> MeaningOut:
+def leaflet_meaning(request: HttpRequest, grow_id: int, body: MeaningIn) -> MeaningOut:
     """What a sheet means as it stands: amounts in a tank, a second look, and what it feeds."""
-    return meaning_of(Scope.enter(request.user, grow_id), told)
+    return meaning_of(Scope.enter(request.user, grow_id), body)
 
 
 class VersionOut(Schema):
@@ -249,7 +250,7 @@ def leaflet(
     )
     if not versions:
         raise InputError("no_version.leaflet")
-    chosen = next((one for one in versions if one.pk == version_id), versions[0])
+    chosen = next((version for version in versions if version.pk == version_id), versions[0])
     stored = stored_charts(scope.grow, scope.all(ChartVersion), [chosen.pk])[chosen.pk]
     scale = scope.membership.meter
     document = leaflet_of_chart(
@@ -287,39 +288,39 @@ class KeepIn(Schema):
 @router.post(
     "/grows/{grow_id}/leaflets", response={201: KeptChart, **_ANSWERS}, operation_id="keep_leaflet"
 )
-def keep_leaflet(request: HttpRequest, grow_id: int, told: KeepIn) -> Status[KeptChart]:
+def keep_leaflet(request: HttpRequest, grow_id: int, body: KeepIn) -> Status[KeptChart]:
     """Keep a sheet as a version; mixes keep theirs. Nothing is kept while a cell is open."""
     scope = Scope.enter(request.user, grow_id)
-    sheet = told.leaflet.sheet()
+    sheet = body.leaflet.sheet()
     read = read_sheet(sheet)
     if read.problems:
         first = read.problems[0]
         raise InputError.of(first.message, _place(first.row, first.column, first.part))
-    if read.chart is None or not any(row.name.strip() for row in told.leaflet.rows):
+    if read.chart is None or not any(row.name.strip() for row in body.leaflet.rows):
         raise InputError("too_many_or_few.leaflet")
     document = FeedChart.of(read.chart, sheet.scale)
     with transaction.atomic():
         scope.lock()
-        chart = _chart_to_keep(scope, told)
+        chart = _chart_to_keep(scope, body)
         picture = None
-        if told.picture is not None:
-            picture = scope.one(scope.all(LeafletPicture).only("pk"), told.picture)
-        version = add_version(chart, document, notes=told.leaflet.notes, picture=picture)
+        if body.picture is not None:
+            picture = scope.one(scope.all(LeafletPicture).only("pk"), body.picture)
+        version = add_version(chart, document, notes=body.leaflet.notes, picture=picture)
     return Status(201, kept_chart(version))
 
 
-def _chart_to_keep(scope: Scope, told: KeepIn) -> Chart:
-    name = told.leaflet.name.strip()[:80]
-    maker = told.leaflet.maker.strip()[:60]
+def _chart_to_keep(scope: Scope, body: KeepIn) -> Chart:
+    name = body.leaflet.name.strip()[:80]
+    maker = body.leaflet.maker.strip()[:60]
     if not name:
         raise InputError("name_missing", "leaflet.name")
     try:
         with transaction.atomic():
-            if told.chart_id is None:
+            if body.chart_id is None:
                 return Chart.objects.create(grow=scope.grow, name=name, maker=maker)
-            chart = scope.one(scope.all(Chart), told.chart_id)
+            chart = scope.one(scope.all(Chart), body.chart_id)
             newest = scope.all(ChartVersion).filter(chart=chart).order_by("-number").first()
-            if newest is not None and told.seen != newest.pk:
+            if newest is not None and body.seen != newest.pk:
                 raise Outdated(
                     "changed_meanwhile.version", "seen", number=newest.number, chart=chart.name
                 )

@@ -167,16 +167,16 @@ class ChartEdit(Schema):
     response={200: Kept, **_ANSWERS},
     operation_id="edit_chart",
 )
-def edit_chart(request: HttpRequest, grow_id: int, chart_id: ChartId, told: ChartEdit) -> Kept:
+def edit_chart(request: HttpRequest, grow_id: int, chart_id: ChartId, body: ChartEdit) -> Kept:
     """Rename a chart, put it away, or bring it back; its versions stay as they are."""
     scope = Scope.enter(request.user, grow_id)
     chart = scope.one(scope.all(Chart), chart_id)
-    if told.name is not None:
-        chart.name = told.name.strip() or chart.name
-    if told.maker is not None:
-        chart.maker = told.maker.strip()
-    if told.archived is not None:
-        chart.archived_at = (chart.archived_at or timezone.now()) if told.archived else None
+    if body.name is not None:
+        chart.name = body.name.strip() or chart.name
+    if body.maker is not None:
+        chart.maker = body.maker.strip()
+    if body.archived is not None:
+        chart.archived_at = (chart.archived_at or timezone.now()) if body.archived else None
     try:
         with transaction.atomic():
             chart.save()

@@ -134,7 +134,7 @@ class MeaningOut(Schema):
 _DRAWN = (Element.N, Element.P, Element.K, Element.CA, Element.MG, Element.S)
 
 
-def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
+def meaning_of(scope: Scope, body: MeaningIn) -> MeaningOut:
     """What a sheet means in a tank of the grow; in 100 L where none is chosen.
 
     Raises:
@@ -142,17 +142,17 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
         Http404: the grow has no such tank.
     """
     member = scope.membership
-    strength = share_told("strength", told.strength)
+    strength = share_told("strength", body.strength)
     check_strength(strength)
-    tank = None if told.tank is None else snapshot_of(scope).tank(scope, told.tank)
+    tank = None if body.tank is None else snapshot_of(scope).tank(scope, body.tank)
     volume = Volume(figure(tank.litres) if tank else figure("100"))
-    sheet = told.leaflet.sheet()
+    sheet = body.leaflet.sheet()
     read = read_sheet(sheet)
-    labels, costs = bottles_by_key(scope, told.leaflet)
+    labels, costs = bottles_by_key(scope, body.leaflet)
     mixed = MixedAt(volume, strength, Spoons(member.spoons))
-    water = _water(scope, told, tank)
+    water = _water(scope, body, tank)
     fed: tuple[FedColumn, ...] = ()
-    if told.feeds and read.chart is not None:
+    if body.feeds and read.chart is not None:
         fed = what_it_feeds(
             read.chart,
             labels,
@@ -164,7 +164,7 @@ def meaning_of(scope: Scope, told: MeaningIn) -> MeaningOut:
         )
     return MeaningOut(
         cells=_cells(sheet, read, mixed),
-        problems=[_problem(one, member.manner) for one in read.problems],
+        problems=[_problem(problem, member.manner) for problem in read.problems],
         margin=[
             _margin(one, member.manner) for one in margin_of(sheet, read, labels, mixed.spoons)
         ],
@@ -181,9 +181,9 @@ def _crop(tank: Tank | None) -> Crop | None:
     return Crop(tank.crop_kind) if tank and tank.crop_kind else None
 
 
-def _water(scope: Scope, told: MeaningIn, tank: Tank | None) -> Water | None:
+def _water(scope: Scope, body: MeaningIn, tank: Tank | None) -> Water | None:
     """The water that is asked for, else that of the tank, as it was read last."""
-    number = told.water or (tank.water_id if tank else None)
+    number = body.water or (tank.water_id if tank else None)
     if number is None:
         return None
     source = snapshot_of(scope).waters_of(scope, [number])[number]

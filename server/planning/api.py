@@ -83,14 +83,14 @@ class MixOut(BaseModel):
     response={200: MixOut, 404: ErrorOut, 422: ErrorOut},
     operation_id="plan_mix",
 )
-def plan(request: HttpRequest, grow_id: int, told: MixIn) -> HttpResponse:
+def plan(request: HttpRequest, grow_id: int, body: MixIn) -> HttpResponse:
     """Compute a mix; nothing is stored.
 
     The answer is checked once, as it is made: this is what every key press asks for.
     """
     scope = Scope.enter(request.user, grow_id)
-    basis = basis_of(scope, told)
-    asked = request_of(scope, told, basis)
+    basis = basis_of(scope, body)
+    asked = request_of(scope, body, basis)
     sheet, meter = plan_mix(asked), scope.membership.meter
     answer = MixOut(
         sheet=PourSheetDocument.of(sheet, scope.membership.manner),
@@ -107,7 +107,7 @@ def plan(request: HttpRequest, grow_id: int, told: MixIn) -> HttpResponse:
         findings=findings_of(basis, asked, scope.membership.manner),
         drawn_down=_drawn_down(basis, asked, sheet, scope.membership.tank_unit),
         tags=basis.tags,
-        usual_reading=_usual_reading(told, basis, scope),
+        usual_reading=_usual_reading(body, basis, scope),
     )
     return HttpResponse(answer.model_dump_json(), content_type="application/json")
 
@@ -137,12 +137,12 @@ def _drawn_down(
     )
 
 
-def _usual_reading(told: MixIn, basis: MixBasis, scope: Scope) -> str | None:
+def _usual_reading(body: MixIn, basis: MixBasis, scope: Scope) -> str | None:
     """What the first water read before, where what was typed now is far from that."""
-    before = basis.waters[told.water].reading
-    if before is None or is_blank(told.reading):
+    before = basis.waters[body.water].reading
+    if before is None or is_blank(body.reading):
         return None
-    now = TypedUnits.of(told.typed_in, scope.membership).ec("reading", told.reading)
+    now = TypedUnits.of(body.typed_in, scope.membership).ec("reading", body.reading)
     return before.shown(scope.membership.meter) if is_far([before.ms_cm], now.ms_cm) else None
 
 

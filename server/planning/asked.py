@@ -80,23 +80,23 @@ class MixIn(Schema):
     typed_in: TypedIn | None = None
 
 
-def _override(told: OverrideIn) -> Override:
-    strength = share_told(f"overrides.{told.product}", told.strength)
-    return Override(told.product, strength)
+def _override(body: OverrideIn) -> Override:
+    strength = share_told(f"overrides.{body.product}", body.strength)
+    return Override(body.product, strength)
 
 
-def _water(units: TypedUnits, told: MixIn, basis: MixBasis) -> Water:
+def _water(units: TypedUnits, body: MixIn, basis: MixBasis) -> Water:
     """The water, or the waters of a blend by their shares; the first takes what is left."""
-    reading = None if is_blank(told.reading) else units.ec("reading", told.reading)
-    stood = units.plain("stood", told.stood) if told.stood.strip() else Fraction(0)
-    first = basis.waters[told.water]
+    reading = None if is_blank(body.reading) else units.ec("reading", body.reading)
+    stood = units.plain("stood", body.stood) if body.stood.strip() else Fraction(0)
+    first = basis.waters[body.water]
     mine = first.as_water(reading, stood_h=stood)
-    if told.temperature.strip():
-        mine = replace(mine, temperature=units.celsius("temperature", told.temperature))
-    if not told.blend:
+    if body.temperature.strip():
+        mine = replace(mine, temperature=units.celsius("temperature", body.temperature))
+    if not body.blend:
         return mine
     parts = []
-    for at, part in enumerate(told.blend):
+    for at, part in enumerate(body.blend):
         other = basis.waters[part.water]
         share = share_told(f"blend.{at}", part.share)
         if not 0 < share < 1:
@@ -110,13 +110,13 @@ def _water(units: TypedUnits, told: MixIn, basis: MixBasis) -> Water:
     return replace(mixed, ph=blend_ph([(water, share) for _, water, share in waters]))
 
 
-def _order_preferences(scope: Scope, told: MixIn) -> OrderPreferences:
+def _order_preferences(scope: Scope, body: MixIn) -> OrderPreferences:
     kept = scope.grow.order_preferences
     return OrderPreferences(
-        told.calmag or kept.calmag,
-        told.silica or kept.silica,
-        told.live or kept.live,
-        told.rows or kept.rows,
+        body.calmag or kept.calmag,
+        body.silica or kept.silica,
+        body.live or kept.live,
+        body.rows or kept.rows,
     )
 
 
@@ -135,7 +135,7 @@ def _between(told: BetweenIn | None, towards: str) -> Between | None:
     return typed("between", lambda: Between(towards, share))
 
 
-def basis_of(scope: Scope, told: MixIn) -> MixBasis:
+def basis_of(scope: Scope, body: MixIn) -> MixBasis:
     """All that what was typed stands on.
 
     Raises:
@@ -143,38 +143,38 @@ def basis_of(scope: Scope, told: MixIn) -> MixBasis:
     """
     return mix_basis(
         scope,
-        tank=told.tank,
-        waters=[told.water, *(part.water for part in told.blend)],
-        column=ColumnOf(told.version_id, told.column),
-        towards=ColumnOf(told.between.version_id, told.between.column) if told.between else None,
+        tank=body.tank,
+        waters=[body.water, *(part.water for part in body.blend)],
+        column=ColumnOf(body.version_id, body.column),
+        towards=ColumnOf(body.between.version_id, body.between.column) if body.between else None,
     )
 
 
-def request_of(scope: Scope, told: MixIn, basis: MixBasis) -> MixRequest:
+def request_of(scope: Scope, body: MixIn, basis: MixBasis) -> MixRequest:
     """What was typed, as core uses it."""
     member = scope.membership
-    units = TypedUnits.of(told.typed_in, member)
+    units = TypedUnits.of(body.typed_in, member)
     return MixRequest(
         chart=basis.chart,
-        column=told.column,
-        volume=units.litres("volume", told.volume),
-        strength=share_told("strength", told.strength),
-        end=told.end,
-        convention=told.convention,
+        column=body.column,
+        volume=units.litres("volume", body.volume),
+        strength=share_told("strength", body.strength),
+        end=body.end,
+        convention=body.convention,
         spoons=Spoons(member.spoons),
-        water=_water(units, told, basis),
-        overrides=tuple(_override(one) for one in told.overrides),
+        water=_water(units, body, basis),
+        overrides=tuple(_override(override) for override in body.overrides),
         tank=basis.tank.as_tank(),
-        order_preferences=_order_preferences(scope, told),
+        order_preferences=_order_preferences(scope, body),
         meter=member.meter,
         tank_unit=member.tank_unit,
-        between=_between(told.between, basis.towards),
-        split=told.split,
-        bucket=None if is_blank(told.bucket) else units.litres("bucket", told.bucket),
+        between=_between(body.between, basis.towards),
+        split=body.split,
+        bucket=None if is_blank(body.bucket) else units.litres("bucket", body.bucket),
         shelf=basis.shelf,
-        hard_forms=told.hard_forms,
-        acid=told.acid or None,
+        hard_forms=body.hard_forms,
+        acid=body.acid or None,
         vessels=basis.vessels,
         windows=own_windows(scope.grow.ranges),
-        acknowledged=frozenset(told.acknowledged),
+        acknowledged=frozenset(body.acknowledged),
     )

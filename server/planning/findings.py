@@ -60,7 +60,7 @@ def _linted(
 
     Two columns of two charts are a chart of their own.
     """
-    asked = (basis.versions, tuple(one.key for one in basis.chart.columns), labels, spoons)
+    asked = (basis.versions, tuple(column.key for column in basis.chart.columns), labels, spoons)
     kept = _lints.get(asked)
     if kept is None:
         kept = _lints.put(asked, lint_chart(basis.chart, dict(labels), spoons=spoons))

@@ -172,9 +172,9 @@ def _vessels(stock: Stock, rows: Mapping[str, int]) -> tuple[Vessel, ...]:
     """The vessels, marked cups by the rows of a chart; a cup for none of them stays away."""
     keys = {str(number): key for key, number in rows.items()}
     return tuple(
-        one if one.product is None else replace(one, product=keys[one.product])
-        for one in stock.vessels
-        if one.product is None or one.product in keys
+        vessel if vessel.product is None else replace(vessel, product=keys[vessel.product])
+        for vessel in stock.vessels
+        if vessel.product is None or vessel.product in keys
     )
 
 

@@ -61,25 +61,25 @@ class SeasonIn(Schema):
     operation_id="begin_season",
 )
 @transaction.atomic
-def begin_season(request: HttpRequest, grow_id: int, tank_id: int, told: SeasonIn) -> Status[Made]:
+def begin_season(request: HttpRequest, grow_id: int, tank_id: int, body: SeasonIn) -> Status[Made]:
     """Begin a season; the one that runs in the tank ends on the day before."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     tank = scope.one(scope.all(Tank), tank_id)
-    _check_day(told.started_on, "started_on")
-    version = scope.one(scope.all(ChartVersion), told.version_id)
-    plan = _plan_of(scope, told)
-    end_before(scope, tank, told.started_on, "started_on")
+    _check_day(body.started_on, "started_on")
+    version = scope.one(scope.all(ChartVersion), body.version_id)
+    plan = _plan_of(scope, body)
+    end_before(scope, tank, body.started_on, "started_on")
     season = Season.objects.create(
         grow=scope.grow,
         tank=tank,
         version=version,
-        planted=told.planted.strip(),
-        started_on=told.started_on,
+        planted=body.planted.strip(),
+        started_on=body.started_on,
         plan=as_kept(plan),
     )
     course_of(running_season(scope, season.pk), scope.grow)  # refuses what cannot be followed
-    feed_tank_by(tank, version, told.first_column)
+    feed_tank_by(tank, version, body.first_column)
     return Status(201, Made(id=season.pk))
 
 
@@ -111,28 +111,28 @@ def _check_day(on: date, where: str) -> None:
         )
 
 
-def _plan_of(scope: Scope, told: SeasonIn) -> SeasonDocument:
+def _plan_of(scope: Scope, body: SeasonIn) -> SeasonDocument:
     """How a season goes that was begun with a sentence."""
-    chart = chart_in(scope, told.version_id).chart
-    low = share_told("strength", told.strength)
+    chart = chart_in(scope, body.version_id).chart
+    low = share_told("strength", body.strength)
     strengths = [StrengthFrom(low)]
-    if told.rising_to and told.rising_by:
-        high = share_told("rising_to", told.rising_to)
-        strengths = list(rising_strengths(chart, told.first_column, low, high, told.rising_by))
-    chart.column(told.first_column)
+    if body.rising_to and body.rising_by:
+        high = share_told("rising_to", body.rising_to)
+        strengths = list(rising_strengths(chart, body.first_column, low, high, body.rising_by))
+    chart.column(body.first_column)
     plan = SeasonDocument(
-        first_column=told.first_column,
+        first_column=body.first_column,
         strengths=[
             StrengthDocument(from_day=one.from_day, column=one.column, strength=one.strength)
             for one in strengths
         ],
         change_out=(
-            ChangeOutDocument(every_days=told.change_out_days) if told.change_out_days else None
+            ChangeOutDocument(every_days=body.change_out_days) if body.change_out_days else None
         ),
-        programme=told.programme,
+        programme=body.programme,
     )
-    for one in plan.strengths:
-        one.strength_from()  # refuses a slip of the keyboard
+    for strength in plan.strengths:
+        strength.strength_from()  # refuses a slip of the keyboard
     return plan
 
 
@@ -172,21 +172,21 @@ class EndIn(Schema):
     operation_id="end_season",
 )
 @transaction.atomic
-def end_season(request: HttpRequest, grow_id: int, season_id: int, told: EndIn) -> HttpResponse:
+def end_season(request: HttpRequest, grow_id: int, season_id: int, body: EndIn) -> HttpResponse:
     """End a season on a day, or let it go on where no other has begun."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     season = scope.one(scope.all(Season), season_id)
-    if told.seen and season.ended_on not in (told.seen.ended_on, told.ended_on):
+    if body.seen and season.ended_on not in (body.seen.ended_on, body.ended_on):
         if season.ended_on:
             raise Outdated("changed_meanwhile.ended", "ended_on", on=season.ended_on)
         raise Outdated("changed_meanwhile.reopened", "ended_on")
-    if told.ended_on is not None and not season.filled_on <= told.ended_on <= LATEST_DAY:
+    if body.ended_on is not None and not season.filled_on <= body.ended_on <= LATEST_DAY:
         raise InputError("before_start.end", "ended_on")
     others = scope.all(Season).filter(tank=season.tank_id, ended_on=None).exclude(pk=season.pk)
-    if told.ended_on is None and others.exists():
+    if body.ended_on is None and others.exists():
         raise InputError("season_overlaps.another", "ended_on")
-    season.ended_on = told.ended_on
+    season.ended_on = body.ended_on
     season.save(update_fields=["ended_on"])
     running = running_season(scope, season_id)
     return answer(scope, running, course_of(running, scope.grow))

@@ -118,7 +118,7 @@ def brew(request: HttpRequest, grow_id: int, season_id: int, task: str) -> HttpR
         stands_h=STANDS_H,
         stale_h=STALE_H,
         target_shown=target and f"{target} {meter.words}",
-        steps=[_step_out(one, vessels, meter) for one in steps],
+        steps=[_step_out(step, vessels, meter) for step in steps],
     )
     return HttpResponse(out.model_dump_json(), content_type="application/json")
 

@@ -86,10 +86,10 @@ def _with_calibrations(document: SeasonDocument, running: RunningSeason) -> Seas
     if not document.meters:
         return document
     meters = [
-        one.model_copy(update={"last": max(filter(None, (one.last, done)))})
-        if (done := running.calibrated.get(one.name))
-        else one
-        for one in document.meters
+        meter.model_copy(update={"last": max(filter(None, (meter.last, done)))})
+        if (done := running.calibrated.get(meter.name))
+        else meter
+        for meter in document.meters
     ]
     return document.model_copy(update={"meters": meters})
 

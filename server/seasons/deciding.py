@@ -70,30 +70,30 @@ class PlanOut(Schema):
     offered: list[OfferedRule]
 
 
-def _decided(scope: Scope, running: RunningSeason, told: DecisionIn) -> Decided:
+def _decided(scope: Scope, running: RunningSeason, body: DecisionIn) -> Decided:
     """What was told, as core uses it.
 
     Raises:
         InputError: the kind lacks what it needs, or its day is not one of the season.
     """
-    if told.kind.value not in SeasonEntry.Kind.values:
+    if body.kind.value not in SeasonEntry.Kind.values:
         raise InputError("not_a_choice.kind", "kind")
-    if not running.lead.started_on <= told.on <= running.today + timedelta(days=366):
+    if not running.lead.started_on <= body.on <= running.today + timedelta(days=366):
         raise InputError("day_beyond_reason.season", "on")
-    chart = chart_in(scope, told.version_id).chart if told.version_id is not None else None
-    for key in filter(None, [told.column]):
+    chart = chart_in(scope, body.version_id).chart if body.version_id is not None else None
+    for key in filter(None, [body.column]):
         (chart or running.chart.chart).column(key)
     happening = Happening(
-        on=told.on,
-        kind=told.kind,
-        column=told.column,
-        days=told.days,
-        sign=told.sign,
+        on=body.on,
+        kind=body.kind,
+        column=body.column,
+        days=body.days,
+        sign=body.sign,
         chart=chart,
-        over_days=told.over_days,
-        reason=told.reason,
+        over_days=body.over_days,
+        reason=body.reason,
     )
-    return Decided(happening, told.version_id)
+    return Decided(happening, body.version_id)
 
 
 @router.post(
@@ -102,24 +102,24 @@ def _decided(scope: Scope, running: RunningSeason, told: DecisionIn) -> Decided:
     operation_id="preview_decision",
 )
 def preview_decision(
-    request: HttpRequest, grow_id: int, season_id: int, told: DecisionIn
+    request: HttpRequest, grow_id: int, season_id: int, body: DecisionIn
 ) -> HttpResponse:
     """What a decision would move; nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
     running = running_season(scope, season_id)
-    behind = course_of(running, scope.grow, also=_decided(scope, running, told))
+    behind = course_of(running, scope.grow, also=_decided(scope, running, body))
     return answer(scope, running, behind, before=course_of(running, scope.grow))
 
 
-def _refuse_if_told_meanwhile(running: RunningSeason, told: DecisionIn) -> None:
+def _refuse_if_told_meanwhile(running: RunningSeason, body: DecisionIn) -> None:
     """Of two people who see the same plants, both may tell it; it is to be told once.
 
     Raises:
         Outdated: the season was told something that the screen did not show yet.
     """
-    if told.seen is None:
+    if body.seen is None:
         return
-    newer = [one for one in running.told if one.kind in DECISIONS and one.pk > told.seen]
+    newer = [one for one in running.told if one.kind in DECISIONS and one.pk > body.seen]
     if newer:
         last = newer[-1]
         raise Outdated(
@@ -138,7 +138,7 @@ def _refuse_if_told_meanwhile(running: RunningSeason, told: DecisionIn) -> None:
 )
 @transaction.atomic
 def tell_season(
-    request: HttpRequest, grow_id: int, season_id: int, told: DecisionIn, once: Once = None
+    request: HttpRequest, grow_id: int, season_id: int, body: DecisionIn, once: Once = None
 ) -> HttpResponse:
     """Tell a season what plants showed or what was decided; the plan follows."""
     scope = Scope.enter(request.user, grow_id)
@@ -146,22 +146,22 @@ def tell_season(
     running = running_season(scope, season_id)
     if was_heard(scope, once):
         return answer(scope, running, course_of(running, scope.grow))
-    _refuse_if_told_meanwhile(running, told)
-    course_of(running, scope.grow, also=_decided(scope, running, told))
+    _refuse_if_told_meanwhile(running, body)
+    course_of(running, scope.grow, also=_decided(scope, running, body))
     if len(running.told) >= MOST_HAPPENED:
         raise InputError("too_many_or_few.season", most_happened=MOST_HAPPENED)
     SeasonEntry.objects.create(
         grow=scope.grow,
         season=running.lead,
-        kind=told.kind.value,
-        on=told.on,
+        kind=body.kind.value,
+        on=body.on,
         told={
             name: value
             for name in ("column", "days", "sign", "over_days")
-            if (value := getattr(told, name))
+            if (value := getattr(body, name))
         },
-        version_id=told.version_id,
-        reason=told.reason,
+        version_id=body.version_id,
+        reason=body.reason,
         by_id=scope.membership.person_id,
     )
     behind = running_season(scope, season_id)
@@ -226,12 +226,12 @@ class PlanLookedAt(Schema):
     operation_id="preview_plan",
 )
 def preview_plan(
-    request: HttpRequest, grow_id: int, season_id: int, told: PlanLookedAt
+    request: HttpRequest, grow_id: int, season_id: int, body: PlanLookedAt
 ) -> HttpResponse:
     """What another plan would move; nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
     running = running_season(scope, season_id)
-    behind = course_of(running, scope.grow, plan=told.plan)
+    behind = course_of(running, scope.grow, plan=body.plan)
     return answer(scope, running, behind, before=course_of(running, scope.grow))
 
 
@@ -242,7 +242,7 @@ def preview_plan(
 )
 @transaction.atomic
 def edit_season_plan(
-    request: HttpRequest, grow_id: int, season_id: int, told: PlanIn
+    request: HttpRequest, grow_id: int, season_id: int, body: PlanIn
 ) -> HttpResponse:
     """Change how a season goes on; refused where somebody else changed it meanwhile."""
     scope = Scope.enter(request.user, grow_id)
@@ -250,10 +250,10 @@ def edit_season_plan(
     running = running_season(scope, season_id)
     lead = running.lead
     kept = as_kept(document_of(SeasonDocument, lead.plan))
-    if kept not in (as_kept(told.seen), as_kept(told.plan)):
+    if kept not in (as_kept(body.seen), as_kept(body.plan)):
         raise Outdated("changed_meanwhile.season", "plan")
-    course_of(running, scope.grow, plan=told.plan)  # refuses what cannot be followed
-    lead.plan = as_kept(told.plan)
+    course_of(running, scope.grow, plan=body.plan)  # refuses what cannot be followed
+    lead.plan = as_kept(body.plan)
     lead.save(update_fields=["plan"])
     behind = running_season(scope, season_id)
     return answer(scope, behind, course_of(behind, scope.grow))

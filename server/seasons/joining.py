@@ -35,7 +35,7 @@ class JoinIn(Schema):
     operation_id="join_season",
 )
 @transaction.atomic
-def join_season(request: HttpRequest, grow_id: int, tank_id: int, told: JoinIn) -> HttpResponse:
+def join_season(request: HttpRequest, grow_id: int, tank_id: int, body: JoinIn) -> HttpResponse:
     """A tank joins a season of another; the one that runs in it ends on the day before.
 
     What either is told holds for both from then on; each is filled, read and topped up for itself.
@@ -43,18 +43,18 @@ def join_season(request: HttpRequest, grow_id: int, tank_id: int, told: JoinIn) 
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     tank = scope.one(scope.all(Tank), tank_id)
-    other = running_season(scope, told.season)
+    other = running_season(scope, body.season)
     lead = other.lead
     if other.season.tank_id == tank.pk or tank.pk in other.together:
         raise InputError("joined_already", "season")
     if other.season.ended_on is not None:
         raise InputError("season_ended", "season")
-    if not lead.started_on <= told.on <= LATEST_DAY:
+    if not lead.started_on <= body.on <= LATEST_DAY:
         raise InputError("before_start.join", "on", started_on=lead.started_on)
-    end_before(scope, tank, told.on, "on")
+    end_before(scope, tank, body.on, "on")
     season = Season.objects.create(
         grow=scope.grow, tank=tank, version=lead.version, planted=lead.planted,
-        started_on=lead.started_on, joined_on=told.on, goes_with=lead,
+        started_on=lead.started_on, joined_on=body.on, goes_with=lead,
     )  # fmt: skip
     running = running_season(scope, season.pk)
     course = course_of(running, scope.grow)

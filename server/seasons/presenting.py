@@ -96,11 +96,13 @@ def course_out(
         ],
         conflicts=[
             SeasonConflict(
-                code=one.code, rules=list(one.rules), message=wording(one.message, member.manner)
+                code=conflict.code,
+                rules=list(conflict.rules),
+                message=wording(conflict.message, member.manner),
             )
-            for one in course.conflicts
+            for conflict in course.conflicts
         ],
-        moves=[MoveOut(what=one.what, before=one.before, behind=one.behind) for one in moves],
+        moves=[MoveOut(what=move.what, before=move.before, behind=move.behind) for move in moves],
     )
 
 
@@ -130,16 +132,16 @@ def _columns(course: Course) -> list[LaidColumnOut]:
 def _treads(course: Course, drawing: CourseDrawing, meter: ReadingScale) -> list[TreadOut]:
     return [
         TreadOut(
-            first=course.date_of(one.first),
-            last=course.date_of(one.last),
-            low=_level(one.target.low, meter) if one.target else None,
-            high=_level(one.target.high, meter) if one.target else None,
-            shown=_band_shown(one.target.low, one.target.high, meter) if one.target else None,
-            ro_least_shown=f"{ceil(one.ro.at_least * 100)} %" if one.ro else None,
-            ro_shown=f"{number_text(one.ro.advised * 100, 0)} %" if one.ro else None,
-            strength_shown=percent_shown(one.strength),
+            first=course.date_of(tread.first),
+            last=course.date_of(tread.last),
+            low=_level(tread.target.low, meter) if tread.target else None,
+            high=_level(tread.target.high, meter) if tread.target else None,
+            shown=_band_shown(tread.target.low, tread.target.high, meter) if tread.target else None,
+            ro_least_shown=f"{ceil(tread.ro.at_least * 100)} %" if tread.ro else None,
+            ro_shown=f"{number_text(tread.ro.advised * 100, 0)} %" if tread.ro else None,
+            strength_shown=percent_shown(tread.strength),
         )
-        for one in drawing.treads
+        for tread in drawing.treads
     ]
 
 
@@ -155,7 +157,7 @@ def _strokes(running: RunningSeason, course: Course, drawing: CourseDrawing) -> 
     for on, key in running.poured:
         if key in poured:
             poured[key].append(on)
-    drawn = {one.product: one for one in drawing.strokes}
+    drawn = {stroke.product: stroke for stroke in drawing.strokes}
     order = dict.fromkeys([*drawn, *(key for key in ruled if poured[key])])
     strokes = (drawn.get(key, Stroke(key, (), ())) for key in order)
     return [
@@ -175,8 +177,10 @@ def _stroke(course: Course, stroke: Stroke, poured: list[date], rule: int | None
         product=stroke.product,
         rule=rule,
         spans=[
-            SpanOut(first=course.date_of(one.first), last=course.date_of(one.last), share=one.share)
-            for one in stroke.spans
+            SpanOut(
+                first=course.date_of(span.first), last=course.date_of(span.last), share=span.share
+            )
+            for span in stroke.spans
         ],
         days=sorted({*planned, *poured}),
     )

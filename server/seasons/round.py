@@ -67,13 +67,13 @@ class JudgedOut(Schema):
 )
 @transaction.atomic
 def read_tank(
-    request: HttpRequest, grow_id: int, tank_id: int, told: TankReadingIn, once: Once = None
+    request: HttpRequest, grow_id: int, tank_id: int, body: TankReadingIn, once: Once = None
 ) -> Status[JudgedOut]:
     """Keep what was read of a tank. An odd reading is kept only if the reader is `sure` of it."""
     scope = Scope.enter(request.user, grow_id)
     tank = scope.one(scope.all(Tank).prefetch_related("water"), tank_id)
-    now, litres = _read(scope, told)
-    if now == TankReading() and litres is None and not told.note.strip():
+    now, litres = _read(scope, body)
+    if now == TankReading() and litres is None and not body.note.strip():
         raise InputError("missing.ec", "ec")
     before = last_reading(scope, tank)
     aim = aim_today(scope, tank)
@@ -81,9 +81,9 @@ def read_tank(
         now, before, target=aim.target, window=aim.window, water=tank.water.reading,
         is_living=aim.is_living,
     )  # fmt: skip
-    kept = told.sure or not {Said.EC_ODD, Said.PH_ODD} & set(said)
+    kept = body.sure or not {Said.EC_ODD, Said.PH_ODD} & set(said)
     if kept and not was_heard(scope, once):
-        _keep(scope, tank, now, litres, told.note.strip())
+        _keep(scope, tank, now, litres, body.note.strip())
     meter = scope.membership.meter
     out = JudgedOut(
         said=list(said),
@@ -96,19 +96,19 @@ def read_tank(
     return Status(201 if kept else 200, out)
 
 
-def _read(scope: Scope, told: TankReadingIn) -> tuple[TankReading, Fraction | None]:
+def _read(scope: Scope, body: TankReadingIn) -> tuple[TankReading, Fraction | None]:
     """What was typed.
 
     Raises:
         InputError: a figure that is none, or that no tank has.
     """
-    units = TypedUnits.of(told.typed_in, scope.membership)
-    ph = units.plain("ph", told.ph) if told.ph.strip() else None
+    units = TypedUnits.of(body.typed_in, scope.membership)
+    ph = units.plain("ph", body.ph) if body.ph.strip() else None
     if ph is not None and not 0 < ph <= 14:
         raise InputError("ph_out_of_range.ph", "ph")
-    degrees = units.celsius("temperature", told.temperature) if told.temperature.strip() else None
-    ec = None if is_blank(told.ec) else units.ec("ec", told.ec)
-    litres = None if is_blank(told.topped_up) else units.litres("topped_up", told.topped_up).litres
+    degrees = units.celsius("temperature", body.temperature) if body.temperature.strip() else None
+    ec = None if is_blank(body.ec) else units.ec("ec", body.ec)
+    litres = None if is_blank(body.topped_up) else units.litres("topped_up", body.topped_up).litres
     return TankReading(ec, ph, degrees), litres
 
 

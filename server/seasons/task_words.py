@@ -65,8 +65,10 @@ class TaskWords:
             why=list(task.why),
             strength_shown=percent_shown(task.strength) if task.strength is not None else None,
             differs=[
-                DiffersOut(product=one.product, by_column=one.by_column, by_rule=one.by_rule)
-                for one in task.differs
+                DiffersOut(
+                    product=differ.product, by_column=differ.by_column, by_rule=differ.by_rule
+                )
+                for differ in task.differs
             ],
             meter=task.meter,
             again_since=self._again_since(standing),
@@ -116,7 +118,7 @@ class TaskWords:
         self, chart: Chart, key: str, column: str, strength: Fraction | None
     ) -> tuple[Amount, Amount] | None:
         """Both ends of what a column prints of a product, in the tank; None where it has none."""
-        row = next((one for one in chart.products if one.key == key), None)
+        row = next((product for product in chart.products if product.key == key), None)
         dose = chart.dose(key, column)
         if row is None or dose is None:
             return None

@@ -63,10 +63,10 @@ def standing_tasks(running: RunningSeason, course: Course) -> list[StandingTask]
     return found
 
 
-def _state(task: Task, running: RunningSeason, told: str | None) -> TaskState | None:
+def _state(task: Task, running: RunningSeason, text: str | None) -> TaskState | None:
     """How a task stands; None for one that nobody needs any more."""
-    if told is not None:
-        return TaskState.DONE if told == SeasonEntry.Kind.DONE else TaskState.SKIPPED
+    if text is not None:
+        return TaskState.DONE if text == SeasonEntry.Kind.DONE else TaskState.SKIPPED
     if _is_done(task, running):
         return TaskState.DONE
     if task.on > running.today:
@@ -90,7 +90,7 @@ def _is_done(task: Task, running: RunningSeason) -> bool:
 def told_of(tasks: Iterable[StandingTask]) -> list[StandingTask]:
     """Without the readings of each day but those of today: nobody plans by them."""
     return [
-        one for one in tasks if one.task.kind is not TaskKind.READ or one.state is TaskState.DUE
+        task for task in tasks if task.task.kind is not TaskKind.READ or task.state is TaskState.DUE
     ]
 
 

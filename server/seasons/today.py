@@ -85,8 +85,8 @@ def today(request: HttpRequest, grow_id: int) -> HttpResponse:
     tanks = list(Tank.in_use(scope.all(Tank)))
     seasons = seasons_of(scope).filter(ended_on=None)
     running = {
-        one.season.tank_id: one
-        for one in running_seasons(scope, seasons, are_all=True, with_lines=False)
+        season.season.tank_id: season
+        for season in running_seasons(scope, seasons, are_all=True, with_lines=False)
     }
     tags = dict(scope.all(Product).values_list("pk", "tag"))
     watched = watched_tanks(scope, [tank.pk for tank in tanks])
@@ -97,7 +97,7 @@ def today(request: HttpRequest, grow_id: int) -> HttpResponse:
 
 def _on_a_walk(tank: TankToday) -> tuple[int, int, str]:
     """What is late first, then what is due, then what is only read; shared water side by side."""
-    urgent = [one for one in tank.tasks if one.kind is not TaskKind.READ]
+    urgent = [task for task in tank.tasks if task.kind is not TaskKind.READ]
     pressing = (
         any(one.state is TaskState.LATE for one in urgent),
         any(one.state is TaskState.DUE for one in urgent),
@@ -138,7 +138,7 @@ def _tank_today(
             "target_shown": band_shown(scope, aim.target),
             "ph_shown": " to ".join(dict.fromkeys(ends)) or None,
             "products": products_out(running, course, tags),
-            "tasks": [words.task_out(one) for one in tasks],
+            "tasks": [words.task_out(task) for task in tasks],
         }
     )
 
@@ -186,7 +186,7 @@ class TaskTold(Schema):
 )
 @transaction.atomic
 def tell_task(
-    request: HttpRequest, grow_id: int, season_id: int, told: TaskTold, once: Once = None
+    request: HttpRequest, grow_id: int, season_id: int, body: TaskTold, once: Once = None
 ) -> Kept:
     """Tell what became of a task of a season.
 
@@ -199,13 +199,13 @@ def tell_task(
         return Kept()
     running = running_seasons(scope, [season])[0]
     tasks = standing_tasks(running, course_of(running, scope.grow))
-    standing = next((one for one in tasks if one.key == told.task), None)
+    standing = next((task for task in tasks if task.key == body.task), None)
     if standing is None or standing.state in (TaskState.DONE, TaskState.SKIPPED):
         raise InputError("task_settled", "task")
-    if told.state == "skipped":
-        _leave_out(scope, season, standing, told.reason.strip())
+    if body.state == "skipped":
+        _leave_out(scope, season, standing, body.reason.strip())
     else:
-        _tick(scope, running, standing, told)
+        _tick(scope, running, standing, body)
     return Kept()
 
 
@@ -229,31 +229,31 @@ def _entry(
     )
 
 
-def _tick(scope: Scope, running: RunningSeason, standing: StandingTask, told: TaskTold) -> None:
+def _tick(scope: Scope, running: RunningSeason, standing: StandingTask, body: TaskTold) -> None:
     task, season = standing.task, running.season
     if task.on > running.today + timedelta(days=1):
         raise InputError("not_yet", "task", on=task.on)
     match task.kind:
         case TaskKind.ADD | TaskKind.INOCULATE:
-            _pour(scope, running, task.products, told)
+            _pour(scope, running, task.products, body)
         case TaskKind.CHANGE_OUT | TaskKind.FLUSH if not task.products:
             _on_time_line(scope, season, TimeLineEntry.Kind.CHANGE_OUT, {}, "plain water")
         case TaskKind.PREPARE | TaskKind.CALIBRATE:
-            _entry(scope, season, SeasonEntry.Kind.DONE, standing, told.reason.strip())
+            _entry(scope, season, SeasonEntry.Kind.DONE, standing, body.reason.strip())
         case TaskKind.MIX | TaskKind.CHANGE_OUT | TaskKind.FLUSH | TaskKind.READ:
             raise InputError("done_by_doing", "task")
         case _:
             assert_never(task.kind)
 
 
-def _pour(scope: Scope, running: RunningSeason, products: tuple[str, ...], told: TaskTold) -> None:
+def _pour(scope: Scope, running: RunningSeason, products: tuple[str, ...], body: TaskTold) -> None:
     """What went in, as the tank's time line keeps it; the rule goes on from today."""
-    if told.amount is None or told.amount.unit not in ("mL", "g"):
+    if body.amount is None or body.amount.unit not in ("mL", "g"):
         raise InputError("missing.amount", "amount")
-    amount = rounded(figure(told.amount.value), 6)
+    amount = rounded(figure(body.amount.value), 6)
     if not amount:
         raise InputError("amount_out_of_range", "amount")
-    value = {"amount": {"value": decimal_text(amount), "unit": told.amount.unit}}
+    value = {"amount": {"value": decimal_text(amount), "unit": body.amount.unit}}
     names, shelf = running.product_names, running.products
     for key in products:
         _on_time_line(

@@ -213,12 +213,12 @@ def add_product(request: HttpRequest, grow_id: int, told: NewProduct) -> Status[
     response={200: Kept, **_ANSWERS},
     operation_id="set_product",
 )
-def set_product(request: HttpRequest, grow_id: int, product_id: int, told: ProductIn) -> Kept:
+def set_product(request: HttpRequest, grow_id: int, product_id: int, body: ProductIn) -> Kept:
     """Keep a product's label, what is left of it, and what it is the hard-water form of."""
     scope = Scope.enter(request.user, grow_id)
     with transaction.atomic():
         product = scope.one(scope.all(Product).select_for_update(of=("self",)), product_id)
-        change_product(scope, product, told)
+        change_product(scope, product, body)
     return Kept()
 
 
@@ -227,8 +227,8 @@ def set_product(request: HttpRequest, grow_id: int, product_id: int, told: Produ
     response={200: GradeOut, **_ANSWERS},
     operation_id="printed_grade",
 )
-def read_grade(request: HttpRequest, grow_id: int, told: GradeIn) -> GradeOut:
+def read_grade(request: HttpRequest, grow_id: int, body: GradeIn) -> GradeOut:
     """The lines that the three figures of a label mean; nothing is stored."""
     Scope.enter(request.user, grow_id)
-    lines = typed("grade", lambda: printed_grade(told.grade, as_elements=told.as_elements))
+    lines = typed("grade", lambda: printed_grade(body.grade, as_elements=body.as_elements))
     return GradeOut(analysis={line: decimal_text(value) for line, value in lines.items()})

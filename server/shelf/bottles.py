@@ -136,7 +136,7 @@ def told_bottles(product: "Product") -> list[Bottle]:
 
 def settle(product: "Product", bottles: Iterable[Bottle]) -> None:
     """What is left of a product is what its bottles hold."""
-    product.left = sum((one.left for one in bottles), Decimal(0))
+    product.left = sum((bottle.left for bottle in bottles), Decimal(0))
     product.save(update_fields=["left"])
 
 
@@ -175,7 +175,7 @@ def take(
     if product.left is None:
         return
     bottles = in_use(product)
-    known = [one.as_bottle() for one in bottles]
+    known = [bottle.as_bottle() for bottle in bottles]
     alone = stock.Bottle("", figure(product.left))
     drawn = stock.draw(known or [alone], amount)
     if bottles:

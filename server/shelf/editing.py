@@ -72,26 +72,26 @@ def _figures(
     return found
 
 
-def change_product(scope: Scope, product: Product, told: ProductIn) -> None:
+def change_product(scope: Scope, product: Product, body: ProductIn) -> None:
     """Write what an edit changes of a product.
 
     Raises:
         InputError: a field cannot be used.
         Outdated: a field was changed since the state that the edit was made from.
     """
-    figures = _figures(told, mark=scope.membership.mark, seen=told.seen)
-    if told.label is not None:
-        _check_label(product, told.label)
-    form = _hard_form_of(scope, product, told.hard_form_of)
+    figures = _figures(body, mark=scope.membership.mark, seen=body.seen)
+    if body.label is not None:
+        _check_label(product, body.label)
+    form = _hard_form_of(scope, product, body.hard_form_of)
     wanted: dict[str, Any] = {
-        "label": _stored(told.label), "hard_form_of_id": form.pk if form else None, **figures,
+        "label": _stored(body.label), "hard_form_of_id": form.pk if form else None, **figures,
     }  # fmt: skip
     changed = list(wanted)
-    if told.seen is not None:
+    if body.seen is not None:
         seen = {
-            "label": _stored(told.seen.label),
-            **_figures(told.seen, "seen."),
-            "hard_form_of_id": told.seen.hard_form_of,
+            "label": _stored(body.seen.label),
+            **_figures(body.seen, "seen."),
+            "hard_form_of_id": body.seen.hard_form_of,
         }
         changed = [name for name in wanted if wanted[name] != seen[name]]
         for name in changed:

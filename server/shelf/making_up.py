@@ -57,17 +57,17 @@ class MadeUpIn(Schema):
     operation_id="make_up",
 )
 def make_up(
-    request: HttpRequest, grow_id: int, product_id: int, told: MadeUpIn
+    request: HttpRequest, grow_id: int, product_id: int, body: MadeUpIn
 ) -> list[MakeUpStepOut]:
     """How a bottle of it is made up, one thing at a time; nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
     product = scope.one(scope.all(Product), product_id)
-    _, put_in = _what_goes_in(scope, product, told)
-    size = typed_figure("size", told.size, scope.membership.mark)
+    _, put_in = _what_goes_in(scope, product, body)
+    size = typed_figure("size", body.size, scope.membership.mark)
     steps = make_up_steps(_as_row(product), size, put_in)
     return [
-        MakeUpStepOut(act=one.act, shown=_shown(one.amount) if one.amount else None)
-        for one in steps
+        MakeUpStepOut(act=step.act, shown=_shown(step.amount) if step.amount else None)
+        for step in steps
     ]
 
 
@@ -78,22 +78,22 @@ def make_up(
 )
 @transaction.atomic
 def made_up(
-    request: HttpRequest, grow_id: int, product_id: int, told: MadeUpIn, once: Once = None
+    request: HttpRequest, grow_id: int, product_id: int, body: MadeUpIn, once: Once = None
 ) -> Status[StockOut]:
     """Put the bottle that was made up on the shelf, dated today; what it was made of is drawn."""
     scope = Scope.enter(request.user, grow_id)
-    both = scope.all(Product).filter(pk__in=[product_id, told.from_product or product_id])
+    both = scope.all(Product).filter(pk__in=[product_id, body.from_product or product_id])
     list(both.select_for_update(of=("self",)).order_by("pk"))
     product = scope.one(scope.all(Product), product_id)
     if was_heard(scope, once):
         return Status(201, stock_out(scope, product))
-    source, put_in = _what_goes_in(scope, product, told)
-    size = typed_figure("size", told.size, scope.membership.mark)
+    source, put_in = _what_goes_in(scope, product, body)
+    size = typed_figure("size", body.size, scope.membership.mark)
     make_up_steps(_as_row(product), size, put_in)
     today, by = day_of(scope.grow, timezone.now()), scope.membership.person_id
     fields = {"size", "left", "keeps_days", "batch"}
     wanted = bottle_fields(
-        BottleIn(size=told.size, left=told.size, keeps_days=told.keeps_days, batch=told.batch),
+        BottleIn(size=body.size, left=body.size, keeps_days=body.keeps_days, batch=body.batch),
         fields,
         scope.membership.mark,
     )
@@ -105,15 +105,15 @@ def made_up(
 
 
 def _what_goes_in(
-    scope: Scope, product: Product, told: MadeUpIn
+    scope: Scope, product: Product, body: MadeUpIn
 ) -> tuple[Product | None, Amount | None]:
     """What goes into the bottle, and how much of it; None where its paste is in it already."""
-    if told.from_product is None:
+    if body.from_product is None:
         return None, None
-    source = scope.one(scope.all(Product), told.from_product)
+    source = scope.one(scope.all(Product), body.from_product)
     if source.pk == product.pk:
         raise InputError("made_of_itself", "from_product")
-    amount = typed_figure("amount", told.amount, scope.membership.mark)
+    amount = typed_figure("amount", body.amount, scope.membership.mark)
     if amount <= 0:
         raise InputError("missing.portion", "amount")
     if source.left is not None and amount > figure(source.left):

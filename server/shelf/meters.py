@@ -127,14 +127,14 @@ def meters(request: HttpRequest, grow_id: int) -> MetersOut:
 
 @router.post("/grows/{grow_id}/meters", response={201: Made, **_ANSWERS}, operation_id="add_meter")
 @transaction.atomic
-def add_meter(request: HttpRequest, grow_id: int, told: MeterIn) -> Status[Made]:
+def add_meter(request: HttpRequest, grow_id: int, body: MeterIn) -> Status[Made]:
     """Add a meter that is read by hand."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     if scope.all(Meter).count() >= MOST_METERS:
         raise InputError("too_many_or_few.meters", "name", most_meters=MOST_METERS)
     meter = Meter(
-        grow=scope.grow, name=told.name.strip(), kind=told.kind.value, every_days=told.every_days
+        grow=scope.grow, name=body.name.strip(), kind=body.kind.value, every_days=body.every_days
     )
     return Status(201, Made(id=save_named("meter", meter).pk))
 
@@ -172,7 +172,7 @@ def remove_meter(request: HttpRequest, grow_id: int, meter_id: int) -> Kept:
 )
 @transaction.atomic
 def calibrate_meter(
-    request: HttpRequest, grow_id: int, meter_id: int, told: CalibrationIn, once: Once = None
+    request: HttpRequest, grow_id: int, meter_id: int, body: CalibrationIn, once: Once = None
 ) -> Status[CalibrationOut]:
     """Keep what a meter read in its standards, and say how far it is off."""
     scope = Scope.enter(request.user, grow_id)
@@ -180,19 +180,19 @@ def calibrate_meter(
     zone = ZoneInfo(scope.grow.time_zone)
     if was_heard(scope, once) and (last := meter.calibrations.last()):
         return Status(201, calibration_out(last, zone))
-    if told.measures not in MEASURES[MeterKind(meter.kind)]:
+    if body.measures not in MEASURES[MeterKind(meter.kind)]:
         raise InputError("not_measured", "measures", meter=meter.name)
-    units = TypedUnits.of(told.typed_in, scope.membership)
-    degrees = units.degrees("degrees", told.degrees)
-    points = _points(units, told)
-    calibrate(told.measures, points, degrees)  # refuses what is none
+    units = TypedUnits.of(body.typed_in, scope.membership)
+    degrees = units.degrees("degrees", body.degrees)
+    points = _points(units, body)
+    calibrate(body.measures, points, degrees)  # refuses what is none
     entry = CalibrationEntry.objects.create(
         grow=scope.grow,
         meter=meter,
-        measures=told.measures.value,
+        measures=body.measures.value,
         points=[
-            {"standard": decimal_text(one.standard), "read": decimal_text(rounded(one.read, 6))}
-            for one in points
+            {"standard": decimal_text(point.standard), "read": decimal_text(rounded(point.read, 6))}
+            for point in points
         ],
         degrees=exact_decimal(degrees, 1),
         by_id=scope.membership.person_id,
@@ -200,13 +200,13 @@ def calibrate_meter(
     return Status(201, calibration_out(entry, zone))
 
 
-def _points(units: TypedUnits, told: CalibrationIn) -> list[Point]:
+def _points(units: TypedUnits, body: CalibrationIn) -> list[Point]:
     """What was typed: EC in the person's units, pH as it is."""
     found = []
-    for at, one in enumerate(told.points):
+    for at, one in enumerate(body.points):
         where = f"points[{at}].read"
         standard = typed_figure(f"points[{at}].standard", one.standard)
-        if told.measures is Measures.EC:
+        if body.measures is Measures.EC:
             read = units.ec(where, one.read).ms_cm
         else:
             reading = one.read

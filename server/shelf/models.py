@@ -185,7 +185,9 @@ class CalibrationEntry(Owned, Authored):
     """What a meter read in its standards on a day; appended, the latest counts."""
 
     meter = models.ForeignKey(Meter, models.CASCADE, related_name="calibrations")
-    measures = models.CharField(max_length=2, choices=[(one.value, one.value) for one in Measures])
+    measures = models.CharField(
+        max_length=2, choices=[(Measure.value, Measure.value) for Measure in Measures]
+    )
     points = models.JSONField("standards and what was read, in mS/cm or pH")
     degrees = models.DecimalField("°C of the standards", max_digits=4, decimal_places=1)
     at = models.DateTimeField(default=timezone.now)
@@ -199,7 +201,7 @@ class CalibrationEntry(Owned, Authored):
 
     def as_calibration(self) -> Calibration:
         """How far the meter was off, as core uses it."""
-        points = [Point(figure(one["standard"]), figure(one["read"])) for one in self.points]
+        points = [Point(figure(point["standard"]), figure(point["read"])) for point in self.points]
         return calibrate(Measures(self.measures), points, figure(self.degrees))
 
 

@@ -68,20 +68,20 @@ def product_stock(request: HttpRequest, grow_id: int, product_id: int) -> StockO
 )
 @transaction.atomic
 def receive(
-    request: HttpRequest, grow_id: int, product_id: int, told: ReceivedIn, once: Once = None
+    request: HttpRequest, grow_id: int, product_id: int, body: ReceivedIn, once: Once = None
 ) -> Status[StockOut]:
     """Put bottles that came on the shelf; full ones, unless said otherwise."""
     scope = Scope.enter(request.user, grow_id)
     product = locked_product(scope, product_id)
     if was_heard(scope, once):
         return Status(201, stock_out(scope, product))
-    wanted = bottle_fields(told, set(BottleIn.model_fields), scope.membership.mark)
+    wanted = bottle_fields(body, set(BottleIn.model_fields), scope.membership.mark)
     if wanted["left"] is None:
         wanted["left"] = wanted["size"]
     if wanted["left"] is None:
         raise InputError("missing.size", "size")
-    bottles = room_for(product, told.count)
-    for _ in range(told.count):
+    bottles = room_for(product, body.count)
+    for _ in range(body.count):
         put_on_shelf(product, bottles, wanted, by=scope.membership.person_id)
     return Status(201, stock_out(scope, product))
 
@@ -93,18 +93,18 @@ def receive(
 )
 @transaction.atomic
 def edit_bottle(
-    request: HttpRequest, grow_id: int, product_id: int, bottle_id: int, told: BottleEdit
+    request: HttpRequest, grow_id: int, product_id: int, bottle_id: int, body: BottleEdit
 ) -> StockOut:
     """Change what is known of a bottle; only the fields that are given."""
     scope = Scope.enter(request.user, grow_id)
     product = locked_product(scope, product_id)
     bottle = _bottle(product, bottle_id)
-    named = told.model_fields_set & set(BottleIn.model_fields)
-    wanted = bottle_fields(told, named, scope.membership.mark)
+    named = body.model_fields_set & set(BottleIn.model_fields)
+    wanted = bottle_fields(body, named, scope.membership.mark)
     left = wanted.pop("left", bottle.left)
     if left is None:
         raise InputError("missing.left", "left")
-    _refuse_if_drawn_meanwhile(bottle, left, told.seen_left)
+    _refuse_if_drawn_meanwhile(bottle, left, body.seen_left)
     for name, value in wanted.items():
         setattr(bottle, name, value)
     changed, bottle.left = left - bottle.left, left
@@ -115,7 +115,7 @@ def edit_bottle(
         product.save(update_fields=["short"])
         settle(product, told_bottles(product))
         note_entry(
-            product, StockChange.CORRECTED, changed, bottle=bottle, reason=told.reason or "",
+            product, StockChange.CORRECTED, changed, bottle=bottle, reason=body.reason or "",
             by=scope.membership.person_id,
         )  # fmt: skip
     return stock_out(scope, product)
@@ -147,7 +147,7 @@ def _refuse_if_drawn_meanwhile(bottle: Bottle, left: Decimal, seen_left: str | N
 )
 @transaction.atomic
 def discard(
-    request: HttpRequest, grow_id: int, product_id: int, bottle_id: int, told: DiscardedIn
+    request: HttpRequest, grow_id: int, product_id: int, bottle_id: int, body: DiscardedIn
 ) -> StockOut:
     """Take a bottle off the shelf, with the reason; an empty one, too."""
     scope = Scope.enter(request.user, grow_id)
@@ -157,7 +157,7 @@ def discard(
     bottle.save(update_fields=["discarded_at"])
     settle(product, in_use(product))
     note_entry(
-        product, StockChange.DISCARDED, -bottle.left, bottle=bottle, reason=told.reason.strip(),
+        product, StockChange.DISCARDED, -bottle.left, bottle=bottle, reason=body.reason.strip(),
         by=scope.membership.person_id,
     )  # fmt: skip
     return stock_out(scope, product)
@@ -181,20 +181,20 @@ def locked_product(scope: Scope, product_id: int) -> Product:
 
 
 def _bottle(product: Product, bottle_id: int) -> Bottle:
-    found = next((one for one in told_bottles(product) if one.pk == bottle_id), None)
+    found = next((bottle for bottle in told_bottles(product) if bottle.pk == bottle_id), None)
     if found is None:
         raise Http404("No such bottle.")
     return found
 
 
 def bottle_fields(
-    told: BottleIn | BottleEdit, names: set[str], mark: DecimalMark
+    body: BottleIn | BottleEdit, names: set[str], mark: DecimalMark
 ) -> dict[str, Any]:
     """What was told of a bottle, as it is kept."""
     places = {"size": 3, "left": 3, "price": 2}
     found: dict[str, Any] = {}
     for name in names:
-        value = getattr(told, name)
+        value = getattr(body, name)
         if value is None and name in (*places, "batch", "note"):
             continue  # a text that is not given is no empty one
         if name in places:
@@ -213,14 +213,14 @@ def stock_out(scope: Scope, product: Product) -> StockOut:
     bottles = {
         str(one.pk): one for one in Bottle.objects.filter(product=product, discarded_at=None)
     }
-    kept = stock.oldest_first(one.as_bottle() for one in bottles.values())
+    kept = stock.oldest_first(bottle.as_bottle() for bottle in bottles.values())
     entries = StockEntry.objects.filter(product=product).select_related("by")[:_SHOWN_ENTRIES]
     return StockOut(
         unit="g" if product.form == Form.DRY else "mL",
         left="" if product.left is None else plain_decimal(product.left),
         lasts_days=days_left_of(scope, [product]).get(product.pk),
         bottles=[_bottle_out(bottles[one.key], one, today) for one in kept],
-        history=[_entry_out(one, scope) for one in entries],
+        history=[_entry_out(entry, scope) for entry in entries],
     )
 
 
@@ -263,7 +263,7 @@ def signed_decimal(value: Decimal) -> str:
 
 def days_left_of(scope: Scope, products: Iterable[Product]) -> dict[int, int]:
     """For how many days products last at their pace, by number, where that is known."""
-    known = {one.pk: one.left for one in products if one.left is not None}
+    known = {product.pk: product.left for product in products if product.left is not None}
     today = day_of(scope.grow, timezone.now())
     since = timezone.now() - timedelta(days=stock.PACE_DAYS)
     used: dict[int, list[tuple[date, Fraction]]] = {}

@@ -68,13 +68,13 @@ def vessel_out(vessel: Vessel) -> VesselOut:
 @router.put(
     "/grows/{grow_id}/vessels", response={200: Kept, **_ANSWERS}, operation_id="set_vessels"
 )
-def set_vessels(request: HttpRequest, grow_id: int, told: VesselsIn) -> Kept:
+def set_vessels(request: HttpRequest, grow_id: int, body: VesselsIn) -> Kept:
     """Keep the vessels and scales of the bench, in place of those before."""
     scope = Scope.enter(request.user, grow_id)
-    vessels = [_vessel(at, one) for at, one in enumerate(told.vessels)]
+    vessels = [_vessel(at, one) for at, one in enumerate(body.vessels)]
     with transaction.atomic():
         scope.lock()
-        for at, one in enumerate(told.vessels):
+        for at, one in enumerate(body.vessels):
             if one.product is None:
                 continue
             if scope.one(scope.all(Product), one.product).form == Form.DRY:
@@ -92,7 +92,7 @@ def set_vessels(request: HttpRequest, grow_id: int, told: VesselsIn) -> Kept:
                 words=vessel.words,
                 position=at,
             )
-            for at, (one, vessel) in enumerate(zip(told.vessels, vessels, strict=True))
+            for at, (one, vessel) in enumerate(zip(body.vessels, vessels, strict=True))
         )
         after = [str(one) for one in scope.all(MeasuringVessel)]
         if before != after:
@@ -101,11 +101,11 @@ def set_vessels(request: HttpRequest, grow_id: int, told: VesselsIn) -> Kept:
     return Kept()
 
 
-def _vessel(at: int, told: VesselIn) -> Vessel:
-    product = None if told.product is None else str(told.product)
+def _vessel(at: int, body: VesselIn) -> Vessel:
+    product = None if body.product is None else str(body.product)
     try:
         return Vessel(
-            told.vessel, told.capacity, told.mark, told.shows, product, told.words.strip()
+            body.vessel, body.capacity, body.mark, body.shows, product, body.words.strip()
         )
     except InputError as error:
         raise error.inside(f"vessels[{at}]") from None

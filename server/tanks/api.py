@@ -68,11 +68,11 @@ class UsualEdit(Schema):
 
 
 @router.post("/grows/{grow_id}/tanks", response={201: Made, **_ANSWERS}, operation_id="add_tank")
-def add_tank(request: HttpRequest, grow_id: int, told: TankIn) -> Status[Made]:
+def add_tank(request: HttpRequest, grow_id: int, body: TankIn) -> Status[Made]:
     """Add a tank, fed from a water source of the same grow."""
     scope = Scope.enter(request.user, grow_id)
-    water = scope.one(scope.all(WaterSource), told.water)
-    volume = TypedUnits.of(told.typed_in, scope.membership).litres("volume", told.volume)
+    water = scope.one(scope.all(WaterSource), body.water)
+    volume = TypedUnits.of(body.typed_in, scope.membership).litres("volume", body.volume)
     litres = exact_decimal(volume.litres, 9)
     if not litres:
         raise InputError("volume_out_of_range.plain", "volume")
@@ -80,10 +80,10 @@ def add_tank(request: HttpRequest, grow_id: int, told: TankIn) -> Status[Made]:
         raise InputError("too_many_or_few.tanks", "name", most_tanks=MOST_TANKS)
     tank = Tank(
         grow=scope.grow,
-        name=told.name.strip(),
+        name=body.name.strip(),
         litres=litres,
         water=water,
-        **kept_fields(told, set(TankFields.model_fields)),
+        **kept_fields(body, set(TankFields.model_fields)),
     )
     return Status(201, Made(id=save_named("tank", tank).pk))
 
@@ -94,14 +94,14 @@ def add_tank(request: HttpRequest, grow_id: int, told: TankIn) -> Status[Made]:
     operation_id="edit_usual",
 )
 @transaction.atomic
-def edit_usual(request: HttpRequest, grow_id: int, tank_id: int, told: UsualEdit) -> UsualOut:
+def edit_usual(request: HttpRequest, grow_id: int, tank_id: int, body: UsualEdit) -> UsualOut:
     """Change what a tank is usually fed with."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     tank = scope.one(scope.all(Tank), tank_id)
-    wanted = _wanted(scope, told)
-    if told.seen is not None:
-        refuse_if_outdated(tank.name, now=_now(tank), seen=_seen(told.seen), wanted=wanted)
+    wanted = _wanted(scope, body)
+    if body.seen is not None:
+        refuse_if_outdated(tank.name, now=_now(tank), seen=_seen(body.seen), wanted=wanted)
     for name, value in wanted.items():
         setattr(tank, name, value)
     if wanted:
@@ -109,28 +109,28 @@ def edit_usual(request: HttpRequest, grow_id: int, tank_id: int, told: UsualEdit
     return usual_out(tank)
 
 
-def _wanted(scope: Scope, told: UsualEdit) -> dict[str, Any]:
+def _wanted(scope: Scope, body: UsualEdit) -> dict[str, Any]:
     """The columns that the edit names, as they are to be kept."""
-    named, wanted = told.model_fields_set, dict[str, Any]()
-    if "version_id" in named and told.version_id is not None:
-        version = scope.one(scope.all(ChartVersion).only("chart_id", "grow_id"), told.version_id)
+    named, wanted = body.model_fields_set, dict[str, Any]()
+    if "version_id" in named and body.version_id is not None:
+        version = scope.one(scope.all(ChartVersion).only("chart_id", "grow_id"), body.version_id)
         wanted["chart_id"] = version.chart_id
-        columns = chart_in(scope, told.version_id).chart.columns
-        if told.column not in {column.key for column in columns}:
+        columns = chart_in(scope, body.version_id).chart.columns
+        if body.column not in {column.key for column in columns}:
             raise InputError("unknown_column.chosen", "column")
-        wanted["column"] = told.column
+        wanted["column"] = body.column
     if "strength" in named:
-        wanted["strength"] = _strength(told.strength)
+        wanted["strength"] = _strength(body.strength)
     if "held" in named:
-        wanted["held"] = told.held
+        wanted["held"] = body.held
     for name in ("system_kind", "crop_kind"):
         if name in named:
-            wanted[name] = getattr(told, name) or ""
+            wanted[name] = getattr(body, name) or ""
     return wanted
 
 
-def _strength(told: TypedFigure) -> Decimal:
-    strength = exact_decimal(share_told("strength", told), 8)
+def _strength(typed: TypedFigure) -> Decimal:
+    strength = exact_decimal(share_told("strength", typed), 8)
     check_strength(Fraction(strength))
     return strength
 

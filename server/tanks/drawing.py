@@ -77,12 +77,12 @@ class DrawnOut(BaseModel):
     response={200: MeasuredOut, **_ANSWERS},
     operation_id="measure_tank",
 )
-def measure(request: HttpRequest, grow_id: int, told: JoinedIn) -> HttpResponse:
+def measure(request: HttpRequest, grow_id: int, body: JoinedIn) -> HttpResponse:
     """What vessels hold, and how they are drawn; nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
-    joined = told.joined
-    if told.fill is not None:
-        joined = _filled(joined, told.fill, TypedUnits.of(told.fill.typed_in, scope.membership))
+    joined = body.joined
+    if body.fill is not None:
+        joined = _filled(joined, body.fill, TypedUnits.of(body.fill.typed_in, scope.membership))
     tank = typed("joined", lambda: measure_tank(joined.parts()))
     out = _measured_out(tank, joined, scope.membership.tank_unit)
     return HttpResponse(out.model_dump_json(), content_type="application/json")
@@ -110,7 +110,7 @@ def drawing(request: HttpRequest, grow_id: int, tank_id: int) -> HttpResponse:
 
 def _measured_out(tank: MeasuredTank, joined: JoinedDocument, unit: VolumeUnit) -> MeasuredOut:
     """A tank that was measured, for who reads volumes in such a unit."""
-    levels = [decimal_text(one.level) for one in joined.vessels]
+    levels = [decimal_text(vessel.level) for vessel in joined.vessels]
     return MeasuredOut(
         litres=litres_figure(tank.volume.litres),
         shown=_shown(tank.volume, unit),

@@ -80,14 +80,14 @@ class ArchivedTank(Schema):
     operation_id="edit_tank",
 )
 @transaction.atomic
-def edit_tank(request: HttpRequest, grow_id: int, tank_id: int, told: TankEdit) -> Kept:
+def edit_tank(request: HttpRequest, grow_id: int, tank_id: int, body: TankEdit) -> Kept:
     """Change a tank. While a mix is under way in it, nothing that the mix stands on is changed."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     tank = scope.one(scope.all(Tank), tank_id)
-    wanted = _wanted(scope, told)
-    if told.seen is not None:
-        refuse_if_outdated(tank.name, now=_now(tank), seen=_seen(told.seen), wanted=wanted)
+    wanted = _wanted(scope, body)
+    if body.seen is not None:
+        refuse_if_outdated(tank.name, now=_now(tank), seen=_seen(body.seen), wanted=wanted)
     changed = {name: value for name, value in wanted.items() if getattr(tank, name) != value}
     if changed.keys() & _OF_A_MIX and tank.is_being_mixed:
         raise InputError("mix_under_way.edit", tank=tank.name)
@@ -101,22 +101,22 @@ def edit_tank(request: HttpRequest, grow_id: int, tank_id: int, told: TankEdit) 
             if changed:
                 tank.save(update_fields=list(changed))
     except IntegrityError:
-        raise InputError("name_taken.tank", "name", name=str(told.name)) from None
+        raise InputError("name_taken.tank", "name", name=str(body.name)) from None
     return Kept()
 
 
-def _wanted(scope: Scope, told: TankEdit) -> dict[str, Any]:
+def _wanted(scope: Scope, body: TankEdit) -> dict[str, Any]:
     """The columns that the edit names, as they are to be kept."""
-    named = told.model_fields_set
-    wanted = kept_fields(told, named)
-    if "name" in named and told.name is not None:
-        wanted["name"] = told.name.strip()
-    if "water" in named and told.water is not None:
-        wanted["water_id"] = scope.one(scope.all(WaterSource), told.water).pk
-    if told.joined is not None:
-        wanted |= _drawn(told.joined)
-    elif not is_blank(told.volume):
-        volume = TypedUnits.of(told.typed_in, scope.membership).litres("volume", told.volume)
+    named = body.model_fields_set
+    wanted = kept_fields(body, named)
+    if "name" in named and body.name is not None:
+        wanted["name"] = body.name.strip()
+    if "water" in named and body.water is not None:
+        wanted["water_id"] = scope.one(scope.all(WaterSource), body.water).pk
+    if body.joined is not None:
+        wanted |= _drawn(body.joined)
+    elif not is_blank(body.volume):
+        volume = TypedUnits.of(body.typed_in, scope.membership).litres("volume", body.volume)
         wanted["litres"] = exact_decimal(volume.litres, 9)
     return wanted
 
@@ -125,7 +125,7 @@ def _drawn(joined: JoinedDocument) -> dict[str, Any]:
     """What follows from the vessels that a tank is joined of."""
     tank = typed("joined", lambda: measure_tank(joined.parts()))
     draws_out = tank.standing != tank.volume
-    outlines = [(one.part.count, one.outline) for one in tank.parts]
+    outlines = [(part.part.count, part.outline) for part in tank.parts]
     across = sum(count * max(x for x, _ in outline) for count, outline in outlines)
     high = max(max(y for _, y in outline) for _, outline in outlines)
     return {
@@ -168,14 +168,14 @@ def _seen(told: TankSeen) -> dict[str, object]:
     "/grows/{grow_id}/tank-order", response={200: Kept, **_ANSWERS}, operation_id="order_tanks"
 )
 @transaction.atomic
-def order_tanks(request: HttpRequest, grow_id: int, told: OrderIn) -> Kept:
+def order_tanks(request: HttpRequest, grow_id: int, body: OrderIn) -> Kept:
     """Put the tanks of a grow in an order; each that is in use is named once."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     tanks = {tank.pk: tank for tank in Tank.in_use(scope.all(Tank))}
-    if sorted(told.tanks) != sorted(tanks):
+    if sorted(body.tanks) != sorted(tanks):
         raise InputError("order_incomplete", "tanks")
-    for position, number in enumerate(told.tanks):
+    for position, number in enumerate(body.tanks):
         tanks[number].position = position
     Tank.objects.bulk_update(tanks.values(), ["position"])
     touch([scope.grow.pk])
@@ -188,18 +188,18 @@ def order_tanks(request: HttpRequest, grow_id: int, told: OrderIn) -> Kept:
     operation_id="archive_tank",
 )
 @transaction.atomic
-def archive_tank(request: HttpRequest, grow_id: int, tank_id: int, told: ArchivedIn) -> Kept:
+def archive_tank(request: HttpRequest, grow_id: int, tank_id: int, body: ArchivedIn) -> Kept:
     """Put a tank away, or bring it back. What it was stays in its time line."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     tank = scope.one(scope.all(Tank), tank_id)
-    if told.archived and tank.is_being_mixed:
+    if body.archived and tank.is_being_mixed:
         raise InputError("mix_under_way.archive", tank=tank.name)
     in_use = Tank.in_use(scope.all(Tank))
-    if not told.archived and tank.archived_at and in_use.count() >= MOST_TANKS:
+    if not body.archived and tank.archived_at and in_use.count() >= MOST_TANKS:
         raise InputError("too_many_or_few.tanks_in_use", most_tanks=MOST_TANKS)
-    if told.archived is (tank.archived_at is None):
-        tank.archived_at = timezone.now() if told.archived else None
+    if body.archived is (tank.archived_at is None):
+        tank.archived_at = timezone.now() if body.archived else None
         tank.save(update_fields=["archived_at"])
     return Kept()
 

@@ -79,7 +79,7 @@ def fill_first(request: HttpRequest, grow_id: int, tank_id: int) -> Status[Watch
 )
 @transaction.atomic
 def look_for_leaks(
-    request: HttpRequest, grow_id: int, tank_id: int, told: LookedIn
+    request: HttpRequest, grow_id: int, tank_id: int, body: LookedIn
 ) -> Status[WatchedOut]:
     """What a look at every joint has shown; a leak may be told before its hour, tightness not."""
     scope = Scope.enter(request.user, grow_id)
@@ -87,9 +87,9 @@ def look_for_leaks(
     watched = watched_tanks(scope, [tank.pk]).get(tank.pk)
     if watched is None:
         raise InputError("not_watched", "")
-    if not told.leaks and not watched.is_due(timezone.now()):
+    if not body.leaks and not watched.is_due(timezone.now()):
         raise InputError("too_soon", "")
-    _add(scope, tank, _Kind.LEAK if told.leaks else _Kind.TIGHT, told.note.strip())
+    _add(scope, tank, _Kind.LEAK if body.leaks else _Kind.TIGHT, body.note.strip())
     return Status(201, _watched(scope, tank))
 
 

@@ -64,12 +64,12 @@ class KnownOut(Schema):
     response={200: KnownOut, **_ANSWERS},
     operation_id="known_volume",
 )
-def known_volume(request: HttpRequest, grow_id: int, tank_id: int, told: KnownIn) -> KnownOut:
+def known_volume(request: HttpRequest, grow_id: int, tank_id: int, body: KnownIn) -> KnownOut:
     """What a tank holds by what was counted or read; nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
     tank = scope.one(scope.all(Tank), tank_id)
-    units = TypedUnits.of(told.typed_in, scope.membership)
-    known = _WAYS[told.way](scope, tank, units, told)
+    units = TypedUnits.of(body.typed_in, scope.membership)
+    known = _WAYS[body.way](scope, tank, units, body)
     unit = scope.membership.tank_unit
     return KnownOut(
         litres=litres_figure(known.volume.litres),
@@ -79,42 +79,42 @@ def known_volume(request: HttpRequest, grow_id: int, tank_id: int, told: KnownIn
     )
 
 
-def _buckets(_: Scope, __: Tank, units: TypedUnits, told: KnownIn) -> KnownVolume:
-    return by_buckets(units.plain("count", told.count), units.litres("volume", told.volume))
+def _buckets(_: Scope, __: Tank, units: TypedUnits, body: KnownIn) -> KnownVolume:
+    return by_buckets(units.plain("count", body.count), units.litres("volume", body.volume))
 
 
-def _meter(_: Scope, __: Tank, units: TypedUnits, told: KnownIn) -> KnownVolume:
+def _meter(_: Scope, __: Tank, units: TypedUnits, body: KnownIn) -> KnownVolume:
     start = Volume(Fraction(0))
-    if told.start not in ("0", ""):
-        start = units.litres("start", told.start)
-    return by_meter(start, units.litres("end", told.end))
+    if body.start not in ("0", ""):
+        start = units.litres("start", body.start)
+    return by_meter(start, units.litres("end", body.end))
 
 
-def _flow(_: Scope, __: Tank, units: TypedUnits, told: KnownIn) -> KnownVolume:
+def _flow(_: Scope, __: Tank, units: TypedUnits, body: KnownIn) -> KnownVolume:
     return by_flow(
-        units.litres("volume", told.volume),
-        units.plain("seconds", told.seconds),
-        units.plain("minutes", told.minutes),
+        units.litres("volume", body.volume),
+        units.plain("seconds", body.seconds),
+        units.plain("minutes", body.minutes),
     )
 
 
-def _dose(scope: Scope, tank: Tank, units: TypedUnits, told: KnownIn) -> KnownVolume:
+def _dose(scope: Scope, tank: Tank, units: TypedUnits, body: KnownIn) -> KnownVolume:
     return by_dose(
-        units.plain("amount", told.amount),
-        units.ec("before", told.before),
-        units.ec("after", told.after),
-        _lift_of(scope, tank, units, told),
+        units.plain("amount", body.amount),
+        units.ec("before", body.before),
+        units.ec("after", body.after),
+        _lift_of(scope, tank, units, body),
     )
 
 
 def _lift_of(
-    scope: Scope, tank: Tank, units: TypedUnits, told: KnownIn
+    scope: Scope, tank: Tank, units: TypedUnits, body: KnownIn
 ) -> Callable[[Fraction], float]:
     """By how much so many mL or g in a litre lift this tank's water."""
-    if told.product is None:
-        each = units.plain("lifts", told.lifts)
+    if body.product is None:
+        each = units.plain("lifts", body.lifts)
         return lambda per_litre: float(per_litre * each)
-    product = scope.one(scope.all(Product), told.product)
+    product = scope.one(scope.all(Product), body.product)
     label = product.read_label()
     if label is None:
         raise InputError("no_label", "product", product=product.name)

@@ -80,7 +80,7 @@ def water_lines(request: HttpRequest, grow_id: int) -> list[WaterLineOut]:
     operation_id="explain_far_reading",
 )
 @transaction.atomic
-def explain(request: HttpRequest, grow_id: int, water_id: int, told: FarIn) -> WaterLineOut:
+def explain(request: HttpRequest, grow_id: int, water_id: int, body: FarIn) -> WaterLineOut:
     """Tell why a reading is far off: the water has changed, or the pen was off.
 
     Where the water has changed, what it read before counts no more. Where the pen was off, nobody
@@ -90,11 +90,11 @@ def explain(request: HttpRequest, grow_id: int, water_id: int, told: FarIn) -> W
     scope.lock()
     water = scope.one(scope.all(WaterSource), water_id)
     [line] = _lines(scope, [water])
-    if line.far is None or line.far.entry != told.entry:
+    if line.far is None or line.far.entry != body.entry:
         raise InputError("not_far", "entry")
-    entry = scope.one(scope.all(TimeLineEntry), told.entry)
+    entry = scope.one(scope.all(TimeLineEntry), body.entry)
     told_by = {"grow": scope.grow, "water": water, "by_id": scope.membership.person_id}
-    if told.because == "pen_off":
+    if body.because == "pen_off":
         values = {**entry.values, "ec": None}
         TimeLineEntry.objects.create(
             kind=entry.kind, at=entry.at, values=values, note=PEN_OFF, corrects=entry, **told_by

@@ -147,13 +147,13 @@ def waters(request: HttpRequest, grow_id: int, after: After) -> WaterPage:
 
 @router.post("/grows/{grow_id}/waters", response={201: Made, **_ANSWERS}, operation_id="add_water")
 @transaction.atomic
-def add_water(request: HttpRequest, grow_id: int, told: WaterIn) -> Status[Made]:
+def add_water(request: HttpRequest, grow_id: int, body: WaterIn) -> Status[Made]:
     """Add a water source."""
     scope = Scope.enter(request.user, grow_id)
-    units = TypedUnits.of(told.typed_in, scope.membership)
-    reading = None if is_blank(told.reading) else units.ec("reading", told.reading)
+    units = TypedUnits.of(body.typed_in, scope.membership)
+    reading = None if is_blank(body.reading) else units.ec("reading", body.reading)
     water = save_named(
-        "water", WaterSource(grow=scope.grow, name=told.name.strip(), kind=told.kind)
+        "water", WaterSource(grow=scope.grow, name=body.name.strip(), kind=body.kind)
     )
     if reading is not None:
         note_reading(water, {"ec": reading.ms_cm}, by=scope.membership.person_id)
@@ -166,17 +166,17 @@ def add_water(request: HttpRequest, grow_id: int, told: WaterIn) -> Status[Made]
     operation_id="edit_water",
 )
 @transaction.atomic
-def edit_water(request: HttpRequest, grow_id: int, water_id: int, told: WaterEdit) -> WaterOut:
+def edit_water(request: HttpRequest, grow_id: int, water_id: int, body: WaterEdit) -> WaterOut:
     """Change what is known of a water; a new reading goes into its time line."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
     water = scope.one(scope.all(WaterSource), water_id)
-    wanted = _wanted(told, TypedUnits.of(told.typed_in, scope.membership))
+    wanted = _wanted(body, TypedUnits.of(body.typed_in, scope.membership))
     on = wanted.get("reported_on")
     if on and on > day_of(scope.grow, timezone.now()):
         raise InputError("date_to_come", "reported_on")
-    if told.seen is not None:
-        refuse_if_outdated(water.name, now=_now(water), seen=_seen(told.seen), wanted=wanted)
+    if body.seen is not None:
+        refuse_if_outdated(water.name, now=_now(water), seen=_seen(body.seen), wanted=wanted)
     read = {what: wanted.pop(what) for what in WATER_READINGS if what in wanted}
     for name, value in wanted.items():
         setattr(water, _column(name), value)
@@ -196,36 +196,36 @@ def _column(name: str) -> str:
     return f"{name}_ppm" if name in REPORT_FIELDS else name
 
 
-def _wanted(told: WaterEdit, units: TypedUnits) -> dict[str, Any]:
+def _wanted(body: WaterEdit, units: TypedUnits) -> dict[str, Any]:
     """The fields that the edit names, as they are to be kept; EC under `ec`, in mS/cm."""
     wanted = {
-        name: _to_keep(name, getattr(told, name), units)
+        name: _to_keep(name, getattr(body, name), units)
         for name in WaterFields.model_fields
-        if name in told.model_fields_set
+        if name in body.model_fields_set
     }
-    if "kind" in wanted and told.kind is None:
+    if "kind" in wanted and body.kind is None:
         del wanted["kind"]  # a water has one
-    if "reading" in told.model_fields_set:
-        wanted["ec"] = None if is_blank(told.reading) else units.ec("reading", told.reading).ms_cm
+    if "reading" in body.model_fields_set:
+        wanted["ec"] = None if is_blank(body.reading) else units.ec("reading", body.reading).ms_cm
     return wanted
 
 
-def _to_keep(name: str, told: Any, units: TypedUnits) -> Any:
+def _to_keep(name: str, value: Any, units: TypedUnits) -> Any:
     """A field of a water as it is kept; None for what was typed as unknown."""
     match name:
         case "kind" | "disinfectant" | "treated_by":
-            return told or ""
+            return value or ""
         case "reported_on" | "note":
-            return told
-    if not told.strip():
+            return value
+    if not value.strip():
         return None
     match name:
         case "ph":
-            return units.plain(name, told)
+            return units.plain(name, value)
         case "temperature":
-            return units.celsius(name, told)
+            return units.celsius(name, value)
         case _:
-            return exact_decimal(reported(name, told), 2)
+            return exact_decimal(reported(name, value), 2)
 
 
 def _now(water: WaterSource) -> dict[str, object]:
@@ -257,36 +257,36 @@ def _seen(told: WaterSeen) -> dict[str, object]:
     response={200: ShareOut, **_ANSWERS},
     operation_id="share_of_water",
 )
-def share_of_water(request: HttpRequest, grow_id: int, told: ShareIn) -> ShareOut:
+def share_of_water(request: HttpRequest, grow_id: int, body: ShareIn) -> ShareOut:
     """How much of another water, such as RO, brings a source to a wanted figure."""
     scope = Scope.enter(request.user, grow_id)
-    source = scope.one(scope.all(WaterSource), told.source)
-    other = scope.one(scope.all(WaterSource), told.other)
-    units = TypedUnits.of(told.typed_in, scope.membership)
-    if told.wanted is Wanted.EC:
-        wanted = units.ec("figure", told.figure).ms_cm
+    source = scope.one(scope.all(WaterSource), body.source)
+    other = scope.one(scope.all(WaterSource), body.other)
+    units = TypedUnits.of(body.typed_in, scope.membership)
+    if body.wanted is Wanted.EC:
+        wanted = units.ec("figure", body.figure).ms_cm
     else:
-        wanted = units.plain("figure", told.figure)
+        wanted = units.plain("figure", body.figure)
     share = share_for(
-        source.as_water(source.reading), other.as_water(other.reading), told.wanted, wanted
+        source.as_water(source.reading), other.as_water(other.reading), body.wanted, wanted
     )
     return ShareOut(
         share=decimal_text(share),
         percent=f"{number_text(share * 100, 0)} %",
-        **_made(scope, told, share),
+        **_made(scope, body, share),
     )
 
 
-def _made(scope: Scope, told: ShareIn, share: Fraction) -> dict[str, str]:
+def _made(scope: Scope, body: ShareIn, share: Fraction) -> dict[str, str]:
     shown = {"made_shown": "", "drawn_shown": "", "rejected_shown": ""}
-    if is_blank(told.volume):
+    if is_blank(body.volume):
         return shown
     unit = scope.membership.tank_unit
-    whole = TypedUnits.of(told.typed_in, scope.membership).litres("volume", told.volume)
+    whole = TypedUnits.of(body.typed_in, scope.membership).litres("volume", body.volume)
     made = Volume(whole.litres * share)
     shown["made_shown"] = made.shown(unit, 0)
-    if not is_blank(told.recovery):
-        recovery = share_told("recovery", told.recovery)
+    if not is_blank(body.recovery):
+        recovery = share_told("recovery", body.recovery)
         need = typed("recovery", lambda: osmosis_need(made, recovery))
         shown |= {
             "drawn_shown": need.drawn.shown(unit, 0),

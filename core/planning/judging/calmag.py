@@ -31,7 +31,7 @@ def credit(given: JudgingInput, product: str) -> Iterator[Caution]:
     if not needs:
         return
     # If the whole dose lifts one element above its range, only the least of the other is dosed.
-    at_least = any(one.without + one.brings > one.high for one in needs)
+    at_least = any(need.without + need.brings > need.high for need in needs)
     left = max(one.share(at_least=at_least) for one in needs)
     wanted = Fraction(number_text(left * rule, 2))
     if item.share.chosen <= wanted + Fraction(1, 100):
@@ -117,12 +117,12 @@ def _sums(needs: Sequence[_Need], *, at_least: bool) -> Listed:
         tuple(
             Message(
                 "calmag_credit.need",
-                element=Message(f"element.{one.element}"),
-                brings=Figure(one.brings, 0),
-                without=Figure(one.without, 0),
-                takes=Figure(one.takes(at_least=at_least), 0),
+                element=Message(f"element.{need.element}"),
+                brings=Figure(need.brings, 0),
+                without=Figure(need.without, 0),
+                takes=Figure(need.takes(at_least=at_least), 0),
             )
-            for one in needs
+            for need in needs
         ),
         "semicolon",
     )

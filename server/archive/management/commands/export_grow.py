@@ -36,18 +36,18 @@ class Command(BaseCommand):
         self.stdout.write(f"  {name.replace('_', ' ')}: {count}")
 
 
-def grow_called(told: str) -> Grow:
+def grow_called(text: str) -> Grow:
     """A grow by its name or its number.
 
     Raises:
         CommandError: there is none, or more than one.
     """
-    found = list(Grow.objects.filter(name=told).order_by("pk"))
-    if not found and told.isascii() and told.isdigit() and len(told) < 19:
-        found = list(Grow.objects.filter(pk=int(told)))
+    found = list(Grow.objects.filter(name=text).order_by("pk"))
+    if not found and text.isascii() and text.isdigit() and len(text) < 19:
+        found = list(Grow.objects.filter(pk=int(text)))
     if len(found) == 1:
         return found[0]
     listed = found or Grow.objects.order_by("pk")[:20]
     there = ", ".join(f"{grow.pk} ({grow.name})" for grow in listed) or "none"
     what = "There are several grows" if found else "There is no grow"
-    raise CommandError(f"{what} called {told!r}. By number: {there}.")
+    raise CommandError(f"{what} called {text!r}. By number: {there}.")

@@ -18,13 +18,15 @@ class Command(BaseCommand):
         parser.add_argument("name")
         parser.add_argument("--owner", required=True, help="the account whose grow it becomes")
         parser.add_argument("--seed", type=int, default=1)
-        for one in fields(FIVE_YEARS):
-            parser.add_argument(f"--{one.name}", type=int, default=one.default)
+        for field in fields(FIVE_YEARS):
+            parser.add_argument(f"--{field.name}", type=int, default=field.default)
 
     def handle(self, *args: Any, **options: Any) -> None:
         owner = User.objects.filter(username=options["owner"], is_active=True).first()
         if owner is None:
             raise CommandError(f"There is no account {options['owner']}. Nothing has changed.")
-        size = replace(FIVE_YEARS, **{one.name: options[one.name] for one in fields(FIVE_YEARS)})
+        size = replace(
+            FIVE_YEARS, **{field.name: options[field.name] for field in fields(FIVE_YEARS)}
+        )
         grow = draw_grow(options["name"], owner, size, seed=options["seed"])
         self.stdout.write(f"Drew the grow {grow.pk}, {grow.name}.")
