@@ -139,17 +139,22 @@ def _begin(season: Season) -> tuple[list[_Placing], list[CourseConflict]]:
     stages = {column.stage for chart in season.charts for column in chart.columns}
     for rule in season.request.rules:
         first, last = bounds_of(rule, season)
+        without_end = season.request.harvest is None and counts_from_harvest(rule)
         if rule.only_stages and not rule.only_stages & stages:
             conflicts.append(CourseConflict.no_such_stage(rule))
-        elif season.request.harvest is None and counts_from_harvest(rule):
+            continue
+        if without_end:
             conflicts.append(CourseConflict.no_harvest(rule))
-            if first is not None:
-                placing.append(_placing(rule, first, last, season))
-        elif first is not None and last is not None and last < first:
+        elif _ends_first(first, last):
             conflicts.append(CourseConflict.ends_before_it_begins(rule))
-        elif first is not None:
+            continue
+        if first is not None:
             placing.append(_placing(rule, first, last, season))
     return placing, conflicts
+
+
+def _ends_first(first: int | None, last: int | None) -> bool:
+    return first is not None and last is not None and last < first
 
 
 def _placing(rule: TimingRule, first: int, last: int | None, season: Season) -> _Placing:

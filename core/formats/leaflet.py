@@ -1,6 +1,6 @@
 """Files and what their reader knows of them, into the draft of a chart."""
 
-from collections.abc import Collection, Mapping
+from collections.abc import Collection, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 
 from core.errors import InputError
@@ -145,23 +145,33 @@ def read_file(
     """
     if raw.lstrip(b"\xef\xbb\xbf \t\r\n")[:1] == b"{":
         return ReadFile(FileTable(()), draft_of_chart(document_of(FeedChart, read_json(raw))))
-    first = read_table_file(raw, sheet=sheet)
-    names = (first.sheet,) if sheet is not None else first.filled[:MOST_SHEETS] or (first.sheet,)
-    files = [first if one == first.sheet else read_table_file(raw, sheet=one) for one in names]
-    found = [
-        (file, number, replace(table, sheet=file.sheet if len(files) > 1 else ""))
-        for file in files
-        for number, table in enumerate(tables_of(file.rows), 1)
-    ]
-    tables = tuple(table for _, _, table in found) if len(found) > 1 else ()
-    if not tables:
-        chosen = next((file for file, _, _ in found), first)
+    files = _sheets(raw, sheet)
+    found = _tables_in(files)
+    if len(found) <= 1:
+        chosen = next((file for file, _, _ in found), files[0])
         return ReadFile(chosen, _draft_of(chosen, replace(options, table=None), name))
     if options.table is not None and not 1 <= options.table <= len(found):
         raise InputError("not_a_choice.table", "table", found=len(found))
     file, number, _ = found[(options.table or 1) - 1]
+    tables = tuple(table for _, _, table in found)
     draft = _draft_of(file, replace(options, table=number), name)
     return ReadFile(file, draft if options.table else asking_which(draft, tables), tables)
+
+
+def _sheets(raw: bytes, sheet: str | None) -> list[FileTable]:
+    """The sheets of a file that have something on them, or the one that is named."""
+    first = read_table_file(raw, sheet=sheet)
+    names = (first.sheet,) if sheet is not None else first.filled[:MOST_SHEETS] or (first.sheet,)
+    return [first if name == first.sheet else read_table_file(raw, sheet=name) for name in names]
+
+
+def _tables_in(files: Sequence[FileTable]) -> list[tuple[FileTable, int, FoundTable]]:
+    """Each table with its sheet and its number there; the sheet is named if there are several."""
+    return [
+        (file, number, replace(table, sheet=file.sheet if len(files) > 1 else ""))
+        for file in files
+        for number, table in enumerate(tables_of(file.rows), 1)
+    ]
 
 
 MOST_SHEETS = 20

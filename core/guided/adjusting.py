@@ -13,7 +13,7 @@ from core.guided.least_buffer import (
     report_holds,
     times_stronger,
 )
-from core.guided.ph import ORDINARY_MEQ_PER_MS_CM, WAIT_MIN, assist, may_be_right
+from core.guided.ph import ORDINARY_MEQ_PER_MS_CM, WAIT_MIN, PhReading, assist, may_be_right
 from core.guided.ph_advice import Advice, Assistance
 from core.guided.plan import GuidedPlan
 from core.guided.portion_sizes import FIRST_UNKNOWN_MEQ
@@ -149,7 +149,7 @@ def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
         return Assistance(Advice.NO_RESPONSE)
     if stood and not alive and not may_be_right(ph, low, high, float(replay.plan.ph_step)):
         return Assistance(Advice.NO_RESPONSE)  # looked into, and the same still
-    return assist(
+    read = PhReading(
         ph,
         low=low,
         high=high,
@@ -174,6 +174,7 @@ def _assist(replay: Replay, outcome: PhOutcome) -> Assistance:
             hardest=hardest_capacity(replay, _phosphate(replay)),
         ),
     )
+    return assist(read)
 
 
 PEN_OVER = 1.0

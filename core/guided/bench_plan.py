@@ -128,47 +128,56 @@ def _stop(pour: Pour, above: Fraction) -> Fraction | None:
 
 
 def _pours(request: MixRequest, sheet: PourSheet) -> tuple[GuidedPour, ...]:
-    found, level = [], Fraction(0)
+    guided, level = [], Fraction(0)
     for pour in sheet.pours:
         above = pour.above_water.ms_cm if pour.above_water else level
-        ec_rise, level = max(above - level, Fraction(0)), above
-        known = _contents(request, pour)
-        if pour.above_water is None and known is not None and pour.amount is not None:
-            # From a bottle without label on nobody knows the reading, but this one's part of it.
-            ec_rise = _rise_by_label(request, known, pour.amount.value)
-        stop = _stop(pour, above)
-        estimate, by = _estimate(request, pour, known, ec_rise)
-        by_label = None
-        if stop is not None and estimate is not None and known is not None:
-            by_label = _rise_by_label(request, known, estimate.value)
-        amount = pour.amount or estimate
-        rinsed = " and ".join(dict.fromkeys(rinse.other.name for rinse in pour.rinses))
-        found.append(
-            GuidedPour(
-                key=pour.product.key,
-                name=pour.product.name,
-                unit=amount.unit if amount else AmountUnit.ML,
-                amount=pour.amount.value if pour.amount else None,
-                estimate=estimate.value if estimate else None,
-                estimate_by=by,
-                estimate_rise=by_label,
-                stop_at_rise=stop,
-                turn=pour.turn,
-                base=pour.product.is_base,
-                live=pour.product.role is Role.LIVE,
-                scaled=pour.product.scales,
-                ec_rise=ec_rise,
-                printed=pour.printed,
-                stir_s=pour.stir_s,
-                wait_min=pour.wait_min,
-                rinse=rinsed,
-                brings=known.moles if known else None,
-                unnamed=known.closing if known else {},
-                bucket_l=_bucket_l(request, pour),
-                needs_wait=pour.product.role in NEEDS_WAIT or pour.product.wait_min is not None,
-            )
-        )
-    return tuple(found)
+        guided.append(_pour(request, pour, level, above))
+        level = above
+    return tuple(guided)
+
+
+def _pour(request: MixRequest, pour: Pour, level: Fraction, above: Fraction) -> GuidedPour:
+    """A pour that lifts the reading from `level` to `above`, mS/cm above the water."""
+    product, known = pour.product, _contents(request, pour)
+    ec_rise = max(above - level, Fraction(0))
+    if pour.above_water is None and known is not None and pour.amount is not None:
+        # From a bottle without label on nobody knows the reading, but this one's part of it.
+        ec_rise = _rise_by_label(request, known, pour.amount.value)
+    stop = _stop(pour, above)
+    estimate, estimate_by = _estimate(request, pour, known, ec_rise)
+    amount = pour.amount or estimate
+    return GuidedPour(
+        key=product.key,
+        name=product.name,
+        unit=amount.unit if amount else AmountUnit.ML,
+        amount=pour.amount.value if pour.amount else None,
+        estimate=estimate.value if estimate else None,
+        estimate_by=estimate_by,
+        estimate_rise=_estimate_rise(request, known, estimate) if stop is not None else None,
+        stop_at_rise=stop,
+        turn=pour.turn,
+        base=product.is_base,
+        live=product.role is Role.LIVE,
+        scaled=product.scales,
+        ec_rise=ec_rise,
+        printed=pour.printed,
+        stir_s=pour.stir_s,
+        wait_min=pour.wait_min,
+        rinse=" and ".join(dict.fromkeys(rinse.other.name for rinse in pour.rinses)),
+        brings=known.moles if known else None,
+        unnamed=known.closing if known else {},
+        bucket_l=_bucket_l(request, pour),
+        needs_wait=product.role in NEEDS_WAIT or product.wait_min is not None,
+    )
+
+
+def _estimate_rise(
+    request: MixRequest, known: Contents | None, estimate: Amount | None
+) -> Fraction | None:
+    """mS/cm that an estimated amount brings by its label, where there is one."""
+    if known is None or estimate is None:
+        return None
+    return _rise_by_label(request, known, estimate.value)
 
 
 def _rise_by_label(request: MixRequest, contents: Contents, amount: Fraction) -> Fraction:

@@ -41,23 +41,9 @@ MOST_TURNS = 2
 """Changes between acid and alkali after which pH is left alone: common practice."""
 
 
-def assist(
-    ph: float,
-    *,
-    low: float,
-    high: float,
-    litres: float,
-    alkalinity: float | None,
-    acid_meq: float,
-    phosphate: float = 0.0,
-    alkali: Alkali | None = None,
-    portions: Sequence[Portion] = (),
-    resolution: float = 0.1,
-    settles: bool = False,
-    checked: bool = False,
-    bounds: Bounds = UNBOUNDED,
-) -> Assistance:
-    """The next step towards the middle of the window.
+@dataclass(frozen=True, slots=True)
+class PhReading:
+    """What the pen shows in a tank, and all that the next step follows from.
 
     Args:
         ph: what the pen shows.
@@ -75,27 +61,65 @@ def assist(
         checked: whether the pen was looked at since pH did not follow.
         bounds: what no portion passes, whatever the pen shows.
     """
+
+    ph: float
+    low: float
+    high: float
+    litres: float
+    alkalinity: float | None
+    acid_meq: float
+    phosphate: float = 0.0
+    alkali: Alkali | None = None
+    portions: Sequence[Portion] = ()
+    resolution: float = 0.1
+    settles: bool = False
+    checked: bool = False
+    bounds: Bounds = UNBOUNDED
+
+    @property
+    def is_right(self) -> bool:
+        """Whether the true pH may be within the window."""
+        return may_be_right(self.ph, self.low, self.high, self.resolution)
+
+    @property
+    def turned(self) -> int:
+        """How often the corrections changed between acid and alkali."""
+        return _times_turned(self.portions, self.ph, self.low, self.high)
+
+    @property
+    def task(self) -> Titration:
+        """Lowering or raising, by what is known of the buffer and of what is at hand."""
+        capacity = None
+        if self.alkalinity is not None:
+            capacity = BufferCapacity(carbon_of(self.alkalinity), self.phosphate)
+        if self.ph < self.low:
+            return raising(capacity, self.alkali)
+        return lowering(capacity, self.acid_meq)
+
+
+def assist(read: PhReading) -> Assistance:
+    """The next step towards the middle of the window."""
     # The advices in the order in which they count, each of which ends the search.
-    if may_be_right(ph, low, high, resolution):
+    if read.is_right:
         return Assistance(Advice.RIGHT)
-    if settles or _times_turned(portions, ph, low, high) >= MOST_TURNS:
-        waits = Advice.WAIT_SETTLING if settles else Advice.STOP_CHASING
+    if read.settles or read.turned >= MOST_TURNS:
+        waits = Advice.WAIT_SETTLING if read.settles else Advice.STOP_CHASING
         return Assistance(waits, look_again_h=24)
-    capacity = None if alkalinity is None else BufferCapacity(carbon_of(alkalinity), phosphate)
-    task = raising(capacity, alkali) if ph < low else lowering(capacity, acid_meq)
-    way = _Way.of(ph, (low + high) / 2, portions, task, resolution, bounds)
-    meq = way.portion(checked=checked)
+    task, middle = read.task, (read.low + read.high) / 2
+    way = _Way.of(read.ph, middle, read.portions, task, read.resolution, read.bounds)
+    meq = way.portion(checked=read.checked)
     if meq is None:
-        is_still = not way.shows or stands_still(way.run, task, resolution)
-        return Assistance(Advice.NO_RESPONSE if is_still and not checked else Advice.UNMOVED)
+        is_still = not way.shows or stands_still(way.run, task, read.resolution)
+        return Assistance(Advice.NO_RESPONSE if is_still and not read.checked else Advice.UNMOVED)
     if not way.shows:
-        meq = max(way.unshown(meq, checked=checked), back_from_acid(portions, way.run, task))
+        back = back_from_acid(read.portions, way.run, task)
+        meq = max(way.unshown(meq, checked=read.checked), back)
         if meq < LEAST_PORTION / 2:
-            return Assistance(Advice.UNMOVED if checked else Advice.NO_RESPONSE)
+            return Assistance(Advice.UNMOVED if read.checked else Advice.NO_RESPONSE)
     most = way.most()
     if most < SMALLEST_MEQ / 4 - 1e-9:
         return Assistance(Advice.BEYOND_NEED)
-    return task.portion(min(meq, most), litres)
+    return task.portion(min(meq, most), read.litres)
 
 
 @dataclass(frozen=True, slots=True)

@@ -205,16 +205,17 @@ class _Reader:
     def _statements(self, body: Body) -> Statements:
         """What titles, corners and notes say; of a heading over rows only what follows it hears."""
         corner = " ".join(row.name for row in self.layout.headings)
-        texts = [cell.text for cell in (*self.layout.titles, *self.layout.feet)]
-        last = max((row.label.row for row in body.bottles), default=0)
-        whole = self.layout.is_turned
-        texts += [text for cell, text in body.notes if whole or cell.row > last]
-        marked = [cell.text for row in body.bottles for cell in (row.label, *row.cells.values())]
-        marks = marks_in([*marked, *(row.name + row.mark for row in body.bottles)])
-        texts = [text for text in texts if not is_footnote(text, marks)]
+        marks = _marks_of(body)
+        texts = [text for text in self._texts(body) if not is_footnote(text, marks)]
         names = [row.label.text for row in body.bottles if "gal" in row.label.text.lower()]
         heads = [cell.text for row in self.layout.headings for cell in row.cells if cell]
         return statements_in(texts, corner, besides=[*names, *heads])
+
+    def _texts(self, body: Body) -> list[str]:
+        """Titles, what stands at the foot, and notes below the last bottle."""
+        last = max((row.label.row for row in body.bottles), default=0)
+        below = [text for cell, text in body.notes if self.layout.is_turned or cell.row > last]
+        return [cell.text for cell in (*self.layout.titles, *self.layout.feet)] + below
 
     def _readings(self, said: Statements, of_rows: Readings | None, *, has_ec: bool) -> Readings:
         told = self.about.readings or of_rows or said.readings
@@ -238,6 +239,12 @@ class _Reader:
         texts.append(self.layout.corner)
         names = [name for text in texts if (name := _title(text))]
         return (names[0] if names else self.request.name)[:80].strip()
+
+
+def _marks_of(body: Body) -> frozenset[str]:
+    """The marks that refer to the foot, as they stand in names and cells."""
+    cells = [cell.text for row in body.bottles for cell in (row.label, *row.cells.values())]
+    return marks_in([*cells, *(row.name + row.mark for row in body.bottles)])
 
 
 _BESIDE = re.compile(

@@ -21,7 +21,7 @@ from core.chemistry.carbonate import (
 from core.chemistry.elements import Component
 from core.guided import Event, StepKind, record_of, replay
 from core.guided.adjusting import PEN_CHECK
-from core.guided.ph import Advice, Assistance, Portion, assist
+from core.guided.ph import Advice, Assistance, PhReading, Portion, assist
 from core.meters import MeterKind, ph_step_of
 from core.planning import AlkaliOnShelf, Tank
 from core.quantities import AmountUnit
@@ -99,21 +99,21 @@ def test_alkali_after_acid_comes_back_to_where_it_began() -> None:
 
 
 def test_the_first_portion_is_at_most_half() -> None:
-    advice = assist(7.5, alkalinity=3.0, **AT)  # type: ignore[arg-type]
+    advice = assist(PhReading(7.5, alkalinity=3.0, **AT))  # type: ignore[arg-type]
     assert advice.advice is Advice.ACID
     assert advice.meq_l == pytest.approx(acid_between(7.5, 5.95, carbon_of(3.0)) / 2)
     assert advice.amount == pytest.approx(advice.meq_l * 100 / 7.4)
-    assert assist(6.0, alkalinity=3.0, **AT).advice is Advice.RIGHT  # type: ignore[arg-type]
+    assert assist(PhReading(6.0, alkalinity=3.0, **AT)).advice is Advice.RIGHT  # type: ignore[arg-type]
     none = {**AT, "acid_meq": 0.0}
-    assert assist(7.0, alkalinity=3.0, **none).advice is Advice.NO_ACID  # type: ignore[arg-type]
+    assert assist(PhReading(7.0, alkalinity=3.0, **none)).advice is Advice.NO_ACID  # type: ignore[arg-type]
 
 
 def test_the_first_portion_of_alkali_is_at_most_half_too() -> None:
-    advice = assist(5.2, alkalinity=3.0, alkali=POTASH, **AT)  # type: ignore[arg-type]
+    advice = assist(PhReading(5.2, alkalinity=3.0, alkali=POTASH, **AT))  # type: ignore[arg-type]
     assert advice.advice is Advice.ALKALI
     assert advice.meq_l == pytest.approx(alkali_between(5.2, 5.95, carbon_of(3.0), 0.5) / 2)
     assert advice.amount == pytest.approx(advice.meq_l * 100 / 4.5)
-    unknown = assist(5.2, alkalinity=3.0, **AT)  # type: ignore[arg-type]
+    unknown = assist(PhReading(5.2, alkalinity=3.0, **AT))  # type: ignore[arg-type]
     assert (unknown.advice, unknown.amount) == (Advice.ALKALI, 0)  # its strength is not known
 
 
@@ -162,7 +162,7 @@ def test_an_alkali_is_as_strong_as_its_label() -> None:
 
 def test_after_two_turns_it_says_stop() -> None:
     chased = [Portion(0.5, 6.8, 5.4), Portion(-0.1, 5.4, 6.5)]
-    advice = assist(6.5, alkalinity=1.0, portions=chased, **AT)  # type: ignore[arg-type]
+    advice = assist(PhReading(6.5, alkalinity=1.0, portions=chased, **AT))  # type: ignore[arg-type]
     assert (advice.advice, advice.look_again_h) == (Advice.STOP_CHASING, 24)
 
 
@@ -176,12 +176,14 @@ def test_a_pen_that_never_moves_never_draws_more_than_the_estimate(
 ) -> None:
     """A broken electrode reads about 7 in everything: common practice."""
     portions: list[Portion] = []
-    advice = assist(stuck, alkalinity=alkalinity, alkali=strength, **AT)  # type: ignore[arg-type]
+    advice = assist(PhReading(stuck, alkalinity=alkalinity, alkali=strength, **AT))  # type: ignore[arg-type]
     while advice.advice in (Advice.ACID, Advice.ALKALI):
         assert len(portions) < 6
         sign = 1 if advice.advice is Advice.ACID else -1
         portions.append(Portion(sign * (advice.meq_l or 0.1), stuck, stuck))
-        advice = assist(stuck, alkalinity=alkalinity, alkali=strength, portions=portions, **AT)  # type: ignore[arg-type]
+        advice = assist(
+            PhReading(stuck, alkalinity=alkalinity, alkali=strength, portions=portions, **AT)
+        )  # type: ignore[arg-type]
     poured = sum(abs(portion.meq_l) for portion in portions)
     known = 0.0
     if alkalinity is not None and stuck > MIDDLE:
@@ -193,7 +195,7 @@ def test_a_pen_that_never_moves_never_draws_more_than_the_estimate(
 
 def test_a_way_that_no_water_could_hold_up_is_not_believed() -> None:
     """1.6 meq/L that move pH by 0.1 would be water of far more than 15 meq/L."""
-    advice = assist(6.9, alkalinity=3.4, portions=[Portion(1.6, 7.0, 6.9)], **AT)  # type: ignore[arg-type]
+    advice = assist(PhReading(6.9, alkalinity=3.4, portions=[Portion(1.6, 7.0, 6.9)], **AT))  # type: ignore[arg-type]
     assert (advice.advice, advice.amount) == (Advice.UNMOVED, 0)
 
 
@@ -234,10 +236,10 @@ def test_what_silicate_held_above_is_not_asked_for_below() -> None:
     """RO water with potassium silicate: 0.1 meq/L from 8.2 to 7.2, and little holds it further."""
     ro = {**AT, "alkalinity": 0.06, "phosphate": 0.15}
     above = [Portion(0.1, 8.2, 7.2)]
-    next_one = assist(7.2, portions=above, **ro)  # type: ignore[arg-type]
+    next_one = assist(PhReading(7.2, portions=above, **ro))  # type: ignore[arg-type]
     assert next_one.meq_l <= DOWN.takes(7.2, MIDDLE, BufferCapacity(carbon_of(0.06), 0.15))
     below = [*above, Portion(next_one.meq_l, 7.2, 6.6)]
-    last = assist(6.6, portions=below, **ro)  # type: ignore[arg-type]
+    last = assist(PhReading(6.6, portions=below, **ro))  # type: ignore[arg-type]
     assert 0 < last.meq_l < next_one.meq_l
 
 
@@ -256,14 +258,14 @@ def test_the_feed_s_phosphate_is_known_where_every_label_tells() -> None:
 def test_after_the_pen_was_checked_it_goes_on_by_as_much_again() -> None:
     stuck = [Portion(0.2, 7.0, 7.0), Portion(0.2, 7.0, 7.0)]
     at = {**AT, "alkalinity": 0.5, "portions": stuck}
-    assert assist(7.0, **at).advice is Advice.NO_RESPONSE  # type: ignore[arg-type]
-    again = assist(7.0, checked=True, **at)  # type: ignore[arg-type]
+    assert assist(PhReading(7.0, **at)).advice is Advice.NO_RESPONSE  # type: ignore[arg-type]
+    again = assist(PhReading(7.0, checked=True, **at))  # type: ignore[arg-type]
     assert (again.advice, again.meq_l) == (Advice.ACID, pytest.approx(0.4))
 
 
 def by_drops(ph: float, **more: object) -> Assistance:
     told = {"low": 5.8, "high": 6.2, "litres": 100.0, "alkalinity": 2.0, "acid_meq": 5.0}
-    return assist(ph, **{**told, "resolution": 0.5, **more})  # type: ignore[arg-type]
+    return assist(PhReading(ph, **{**told, "resolution": 0.5, **more}))  # type: ignore[arg-type]
 
 
 @pytest.mark.parametrize(
@@ -311,10 +313,10 @@ def test_a_pen_that_stops_on_its_way_is_looked_at_before_more_goes_in(
     """0.8 meq/L moved it from 7.1 to 6.3; of portions that by that move it 0.3, it shows nothing."""
 
     def after(*portions: Portion, checked: bool = False) -> Advice:
-        return assist(
+        return assist(PhReading(
             portions[-1].after, alkalinity=alkalinity, portions=portions, checked=checked,
             **AT,  # type: ignore[arg-type]
-        ).advice  # fmt: skip
+        )).advice  # fmt: skip
 
     far, still = Portion(0.8, 7.1, 6.3), Portion(meq, 6.3, 6.3)
     assert after(far, still) is Advice.ACID
@@ -340,7 +342,9 @@ def test_of_drops_the_buffer_is_computed_from_the_near_end_of_a_colour() -> None
     """7.0 of drops that tell half a pH may be 6.75, and the next portion is four fifths of what leads
     from there to the middle."""
     found = assist(
-        7.0, alkalinity=3.0, portions=[Portion(0.5, 7.5, 7.0)], **(AT | {"resolution": 0.5})
+        PhReading(
+            7.0, alkalinity=3.0, portions=[Portion(0.5, 7.5, 7.0)], **(AT | {"resolution": 0.5})
+        )
     )  # type: ignore[arg-type]
     shown = DOWN.capacity(7.5, 6.75, 0.5, BufferCapacity(carbon_of(3.0)))
     assert shown is not None

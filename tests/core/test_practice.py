@@ -11,7 +11,7 @@ from core.chemistry.acids import PROTONS_AT_6
 from core.chemistry.elements import Component
 from core.chemistry.engine import Solution, solve
 from core.guided import Event, GuidedPlan, GuidedState, StepKind, replay
-from core.guided.ph import Advice, Portion, assist
+from core.guided.ph import Advice, PhReading, Portion, assist
 from core.practice import Pen, PenReading, SimulatedTank
 from core.practice.pen import stands_still
 from core.water import Water
@@ -56,9 +56,9 @@ def test_ph_reaches_the_window_in_at_most_four_readings_without_overshoot(
         portions: list[Portion] = []
         now, readings = read(tank, pen, chance).ph, 1
         while True:
-            advice = assist(now, **{**AT, "acid_meq": strength},  # type: ignore[arg-type]
+            advice = assist(PhReading(now, **{**AT, "acid_meq": strength},  # type: ignore[arg-type]
                             alkalinity=float(known) / 50.04, portions=portions,
-                            phosphate=labelled)  # fmt: skip
+                            phosphate=labelled))  # fmt: skip
             if advice.advice is not Advice.ACID:
                 break
             tank.pour_acid(acid, advice.amount)
@@ -88,8 +88,8 @@ def test_alkali_brings_a_sour_tank_up_in_at_most_four_readings(source: Water) ->
         portions: list[Portion] = []
         now, readings = read(tank, pen, chance).ph, 1
         while True:
-            advice = assist(now, **AT, alkali=alkali, portions=portions,  # type: ignore[arg-type]
-                            alkalinity=float(known) / 50.04)  # fmt: skip
+            advice = assist(PhReading(now, **AT, alkali=alkali, portions=portions,  # type: ignore[arg-type]
+                            alkalinity=float(known) / 50.04))  # fmt: skip
             if advice.advice is not Advice.ALKALI:
                 break
             tank.pour_alkali(alkali, advice.amount)
