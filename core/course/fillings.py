@@ -42,7 +42,9 @@ def fillings_of(season: Season) -> tuple[Filling, ...]:
     first = request.first_filling
     if season.last < first:
         return ()
-    changed = {request.day(one.on) for one in _all(request, HappeningKind.CHANGED_OUT)}
+    changed = {
+        request.day(one.on) for one in _happenings_of_kind(request, HappeningKind.CHANGED_OUT)
+    }
     done = sorted(day for day in changed if first < day <= season.last)
     found = [Filling(first, TaskKind.MIX, Why.FIRST_FILLING)]
     found += [Filling(day, TaskKind.CHANGE_OUT, Why.SO_MANY_DAYS, is_done=True) for day in done]
@@ -70,7 +72,7 @@ class _Due:
         ]
         self._topped = sorted(
             (season.request.day(one.on), one.litres or Fraction(0))
-            for one in _all(season.request, HappeningKind.TOPPED_UP)
+            for one in _happenings_of_kind(season.request, HappeningKind.TOPPED_UP)
         )
 
     def after(self, day: int) -> Filling | None:
@@ -118,5 +120,5 @@ def _first_after(days: Sequence[int], after: int) -> int | None:
     return days[at] if at < len(days) else None
 
 
-def _all(request: CourseRequest, kind: HappeningKind) -> list[Happening]:
+def _happenings_of_kind(request: CourseRequest, kind: HappeningKind) -> list[Happening]:
     return [happening for happening in request.happened if happening.kind is kind]

@@ -36,7 +36,7 @@ def read_between(replay: Replay, outcome: FeedOutcome) -> SecondPour:
         slope = outcome.slope = _slope(replay, first, replay.ec)
         headroom = replay.aim - _later(replay) - replay.ec
         rise = sum((replay.ledger.ec_rise(key, dose) for key, dose in before.items()), rise)
-    whole = _whole(replay, before, trust)
+    whole = _doses_of_both_passes(replay, before, trust)
     return second_pour(first, whole, slope=slope, ec_headroom=headroom, ec_rise=rise)
 
 
@@ -67,7 +67,7 @@ def _first(replay: Replay, keys: list[str], trust: Trust | None) -> _Amounts:
     return {pour.key: ledger.asked(pour) for pour in pours}
 
 
-def _whole(replay: Replay, before: _Amounts, trust: Trust | None) -> _Amounts:
+def _doses_of_both_passes(replay: Replay, before: _Amounts, trust: Trust | None) -> _Amounts:
     """The doses that both passes together are held to."""
     if trust is Trust.STANDS and replay.ec is not None:
         rise = replay.rise_at(replay.ec)

@@ -156,7 +156,7 @@ def _lines(plan: GuidedPlan, state: GuidedState) -> tuple[PouredLine, ...]:
         before = planned.get(pour.key)
         planned[pour.key] = amount if before is None else before + (amount or 0)
     lines = [
-        PouredLine(key, name, unit, _kept(planned[key]), state.poured.get(key, Fraction(0)))
+        PouredLine(key, name, unit, _recorded(planned[key]), state.poured.get(key, Fraction(0)))
         for key, (name, unit) in names.items()
     ]
     for kind, amount in state.adjusted.items():
@@ -185,6 +185,6 @@ def _learned(plan: GuidedPlan, state: GuidedState) -> Fraction | None:
     return rounded(Fraction(alkalinity_of(carbon_from_acid(start, end, max(left, 0.0)))), 3)
 
 
-def _kept(value: Fraction | None) -> Fraction | None:
+def _recorded(value: Fraction | None) -> Fraction | None:
     """A record has an end: no vessel shows a millionth of a mL."""
     return None if value is None else rounded(value, 6)

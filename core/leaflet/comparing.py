@@ -26,14 +26,14 @@ class Difference:
 def differences(before: Chart, after: Chart) -> tuple[Difference, ...]:
     """What has changed from one version of a chart to another: rows, columns, cells, readings."""
     return (
-        *_whole(before, after),
+        *_differences_of_whole(before, after),
         *_bottles(before, after),
         *_columns(before, after),
         *_doses(before, after),
     )
 
 
-def _whole(before: Chart, after: Chart) -> Iterator[Difference]:
+def _differences_of_whole(before: Chart, after: Chart) -> Iterator[Difference]:
     for what, one, other in (
         ("name", before.name, after.name),
         ("medium", before.medium.value, after.medium.value),

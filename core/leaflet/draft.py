@@ -130,7 +130,7 @@ class _Reader:
             request=self.request,
             found=self.found,
         )
-        return self._whole(columns, bottles, said, read)
+        return self._chart_draft(columns, bottles, said, read)
 
     def _known(self) -> KnownRows:
         """What is known of the rows before they are read."""
@@ -150,7 +150,7 @@ class _Reader:
             for at, head in enumerate(heads)
         )
 
-    def _whole(
+    def _chart_draft(
         self, columns: tuple[Column, ...], bottles: Bottles, said: Statements, read: ReadRows
     ) -> ChartDraft:
         name, medium = self._name(), self._medium(said)

@@ -114,7 +114,7 @@ def sort_rows(
             body.notes.append((section, section.text))
         else:
             taken = _taken_apart(row, layout, heads)
-            _sort(taken, layout, heads, labels, section, body, left, known)
+            _file_row(taken, layout, heads, labels, section, body, left, known)
     return body
 
 
@@ -156,7 +156,7 @@ def _taken_apart(row: tuple[Cell, ...], layout: Layout, heads: list[Head]) -> _R
     )
 
 
-def _sort(  # noqa: PLR0917 -- a row, and where it stands
+def _file_row(  # noqa: PLR0917 -- a row, and where it stands
     row: _Row,
     layout: Layout,
     heads: list[Head],

@@ -52,7 +52,7 @@ def tables_in(grid: Grid) -> tuple[Region, ...]:
         if number + 1 < len(starts):
             end = _first_title(grid, starts[number + 1][0])
         for columns in _side_by_side(grid, range(at, end), row):
-            found = _found(grid, range(first, end), at, columns, row)
+            found = _found_table(grid, range(first, end), at, columns, row)
             regions.append(Region(range(first, end), columns, found))
     return tuple(regions) if len(regions) > 1 else ()
 
@@ -190,7 +190,7 @@ def _grouped(
     return [names | frozenset(range(low, high)) for low, high in pairwise(edges)]
 
 
-def _found(
+def _found_table(
     grid: Grid, rows: range, at: int, columns: frozenset[int], row: HeadingRow
 ) -> FoundTable:
     """What a table is called, and how large it is."""

@@ -42,7 +42,7 @@ def unscaled_of(request: MixRequest) -> Unscaled:
         share = share_of(product, dose, strength=request.strength, headroom_share=_WHOLE,
                          end=request.end, override=overrides.get(product.key))  # fmt: skip
         per_litre = whole.poured(share.end, _WHOLE).value / request.volume.litres
-        _sort(request, product, share, per_litre, found)
+        _add_by_scale(request, product, share, per_litre, found)
     # At full strength the printed EC stands for all of it, whatever labels tell.
     uncounted = tuple(found.unlabelled) if request.strength != 1 else ()
     if not found.printed:
@@ -54,7 +54,7 @@ def unscaled_of(request: MixRequest) -> Unscaled:
     return Unscaled(printed, poured, uncounted)
 
 
-def _sort(
+def _add_by_scale(
     request: MixRequest, product: Product, share: Share, per_litre: Fraction, found: _Sorted
 ) -> None:
     scales = product.is_feed

@@ -62,12 +62,13 @@ class TypedIn(Schema):
     decimal: DecimalMark | None = None
 
 
-def _way(value: object) -> str:
+def _tag_of_figure(value: object) -> str:
     return "exact" if isinstance(value, dict | Figure) else "typed"
 
 
 TypedFigure = Annotated[
-    Annotated[TypedText, Tag("typed")] | Annotated[Figure, Tag("exact")], Discriminator(_way)
+    Annotated[TypedText, Tag("typed")] | Annotated[Figure, Tag("exact")],
+    Discriminator(_tag_of_figure),
 ]
 """A text as typed, or an exact figure that somebody took as it stands."""
 

@@ -91,7 +91,7 @@ def _cards(scope: Scope, charts: list[Chart]) -> list[ChartCard]:
     for chart, tank in tanks.values_list("chart", "name"):
         used.setdefault(chart, []).append(tank)
     return [
-        _card(chart, newest[chart.pk], stored[newest[chart.pk]], tags, counts, used)
+        _chart_card(chart, newest[chart.pk], stored[newest[chart.pk]], tags, counts, used)
         for chart in charts
         if chart.pk in newest
     ]
@@ -103,7 +103,7 @@ def _newest(versions: QuerySet[ChartVersion]) -> QuerySet[ChartVersion, tuple[in
     return latest.values_list("chart_id", "pk")
 
 
-def _card(  # noqa: PLR0917 -- a chart and all that was looked up for the page
+def _chart_card(  # noqa: PLR0917 -- a chart and all that was looked up for the page
     chart: Chart,
     version: int,
     stored: StoredChart,

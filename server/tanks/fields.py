@@ -23,11 +23,11 @@ class TankFields(Schema):
 
 def kept_fields(told: TankFields, names: set[str]) -> dict[str, Any]:
     """The columns among those names, as they are kept."""
-    return {name: _kept(name, getattr(told, name)) for name in TankFields.model_fields
+    return {name: _stored_value(name, getattr(told, name)) for name in TankFields.model_fields
             if name in names}  # fmt: skip
 
 
-def _kept(name: str, value: Any) -> Any:
+def _stored_value(name: str, value: Any) -> Any:
     if value is None and not Tank._meta.get_field(name).null:
         return ""
     return value.value if isinstance(value, StrEnum) else value

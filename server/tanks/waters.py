@@ -273,11 +273,11 @@ def share_of_water(request: HttpRequest, grow_id: int, body: ShareIn) -> ShareOu
     return ShareOut(
         share=decimal_text(share),
         percent=f"{number_text(share * 100, 0)} %",
-        **_made(scope, body, share),
+        **_made_by_ro(scope, body, share),
     )
 
 
-def _made(scope: Scope, body: ShareIn, share: Fraction) -> dict[str, str]:
+def _made_by_ro(scope: Scope, body: ShareIn, share: Fraction) -> dict[str, str]:
     shown = {"made_shown": "", "drawn_shown": "", "rejected_shown": ""}
     if is_blank(body.volume):
         return shown

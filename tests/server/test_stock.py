@@ -1,11 +1,13 @@
 """Bottles received, drawn down by mixes, corrected and discarded over the API."""
 
 from datetime import UTC, datetime
+from fractions import Fraction
 from typing import Any
 
 import pytest
 import time_machine
 
+from server.shelf.bottles import take
 from server.shelf.models import Bottle, Product, StockEntry
 from tests.server.at_the_bench import begin, finish
 from tests.server.conftest import Yard
@@ -54,6 +56,18 @@ def test_what_was_one_figure_is_a_bottle_once_another_comes(neighbour: Yard) -> 
     # one figure for three bottles says too little
     status, refused = neighbour.send("PUT", at(neighbour, "Part A"), {"left": "700"})
     assert (status, refused["error"]["code"]) == (422, "which_bottle")
+
+
+def test_what_is_counted_anew_of_one_bottle_is_in_that_bottle(neighbour: Yard) -> None:
+    receive(neighbour, "Part A", size="1000")
+    status, _ = neighbour.send("PUT", at(neighbour, "Part A"), {"left": "640"})
+    answer = stock(neighbour, "Part A")
+    assert (status, answer["left"]) == (200, "640")
+    assert [bottle["left"] for bottle in answer["bottles"]] == ["640"]
+    assert answer["history"][0]["amount"] == "−360"
+    poured = Product.objects.get(grow=neighbour.grow, name="Part A")
+    take(poured, Fraction(40))
+    assert [bottle["left"] for bottle in stock(neighbour, "Part A")["bottles"]] == ["600"]
 
 
 def test_more_than_a_full_one_holds_is_no_single_bottle(neighbour: Yard) -> None:

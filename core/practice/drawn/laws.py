@@ -206,10 +206,10 @@ def _burns_unsaid(run: _Rehearsed) -> bool:
     last = run.record.steps[-1].ec
     highest = max(step.ec for step in run.record.steps)
     off = abs(last - run.aim) > max(OFF_TARGET * run.aim, 0.1)
-    return (highest > MOST_OF_TARGET * run.aim or off) and not _said(run)
+    return (highest > MOST_OF_TARGET * run.aim or off) and not _is_pointed_out(run)
 
 
-def _said(run: _Rehearsed) -> bool:
+def _is_pointed_out(run: _Rehearsed) -> bool:
     if run.record.correction not in (None, Verdict.RIGHT):
         return True
     asked = any(step.kind in (StepKind.VOLUME, StepKind.DRAIN) for step in run.record.steps)
