@@ -261,7 +261,7 @@ def test_an_odd_reading_is_asked_for_again(touch: Page) -> None:
     go_on(touch)
     touch.locator("main input").fill("40")
     touch.get_by_role("button", name="That is the reading").tap()
-    expect(touch.get_by_role("alert")).to_contain_text("No feed for plants reads so")
+    expect(touch.get_by_role("alert")).to_contain_text("No plant feed reads that")
     assert at(touch) == "read-water"
     touch.get_by_role("button", name="Give up").tap()
     touch.get_by_role("button", name="Give it up").tap()

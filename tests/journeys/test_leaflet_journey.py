@@ -267,7 +267,7 @@ def test_a_version_is_kept_compared_and_a_broken_chart_is_not(
     leaflet.keyboard.type("7")
     leaflet.keyboard.press("Enter")
     leaflet.get_by_role("button", name="Save as version 3").click()
-    expect(leaflet.get_by_role("alert")).to_contain_text("Somebody kept version 3")
+    expect(leaflet.get_by_role("alert")).to_contain_text("Somebody saved version 3")
     expect(cell(leaflet, "Keel", 3)).to_contain_text("7")
     leaflet.get_by_role("button", name="Save as version 4").click()
     expect(leaflet.get_by_text("flower, Keel 6 → 7 mL/gal (US)")).to_be_visible()

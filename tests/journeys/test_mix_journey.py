@@ -416,4 +416,4 @@ def test_an_address_leads_to_its_view_in_any_grow_and_stays_over_a_reload(mix: P
 
     stranger = Grow.objects.create(name="Next door")
     mix.goto(f"{door}/g/{stranger.pk}/water")
-    expect(mix.get_by_role("alert")).to_contain_text("no such thing in your grows")
+    expect(mix.get_by_role("alert")).to_contain_text("not in any of your grows")

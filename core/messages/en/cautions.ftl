@@ -4,7 +4,7 @@ acid_and_alkali = { $down } and { $up } undo each other, and heat and spit where
 acid_into_water = { $adjusters }: goggles and gloves. Dilute 1 to 10 in a separate cup, acid into water and never the other way; never with bleach. The label comes before this sheet.
     .title = Acid into water
 
-acid_strength_unknown = How strong { $unknown } is was never entered: the same bottle at another strength moves pH several times as far. Enter its percentage on the shelf.
+acid_strength_unknown = The strength of { $unknown } was never entered: the same bottle at another strength moves pH several times as far. Enter its percentage on the shelf.
     .title = Which strength of acid?
 
 base_part_missing = { $there } goes in without { $missing }: half of the elements would be missing, and the reading would not tell. Pour both, or neither.
@@ -49,8 +49,8 @@ dose_beyond_any_feed = { $doses }: no feed is dosed that high, and roots burn in
 dose_unlike_chart = { $doses }. A figure or its unit is probably wrong: compare the chart with the leaflet.
     .title = Dose unlike its chart
 
-elements_out_of_range = In ppm: { $elements }. Ranges are wide and plants forgive much; look here first if leaves tell the same.
-    .acid = In ppm: { $elements }. { $by_acid } Ranges are wide and plants forgive much; look here first if leaves tell the same.
+elements_out_of_range = In ppm: { $elements }. Ranges are wide and plants forgive much; look here first if the leaves show it too.
+    .acid = In ppm: { $elements }. { $by_acid } Ranges are wide and plants forgive much; look here first if the leaves show it too.
     .below = { $element } { $ppm }, below { $edge }
     .above = { $element } { $ppm }, above { $edge }
     .title = Elements out of range
@@ -82,7 +82,7 @@ live_with_oxidiser = { $oxidisers } kills { $live } in the same tank: give one o
 nitrate_salt = { $nitrates }: nitrate salts make a fire burn fiercely. Keep them dry, shut, and away from fuels, sawdust and metal powder; sweep up what is spilt.
     .title = An oxidiser
 
-no_buffer = This water has next to no buffer, so the pH of the feed will swing and a drop of acid too many is at once too much: add a stabiliser, a little mains water, or a little cal-mag first.
+no_buffer = This water has next to no buffer, so the pH of the feed will swing and a single drop of acid can be too much: add a stabiliser, a little mains water, or a little cal-mag first.
     .title = Nothing holds the pH
 
 no_ph_window = The chart prints no pH window here; { $low } to { $high } is common practice in { $medium }.
@@ -156,7 +156,7 @@ tank_saturated = The finished tank is { $times } times saturated with { $mineral
 volume_unlike_tank = { $volume } is { $which } than the { $whole } of water joined to this tank: doses for a part of the water leave the whole at another strength. Count tank, pots and pipes, and what is topped up.
     .title = Not the tank's volume
 
-water_cold = At { $degrees } products dissolve slowly and roots stand still: let the water come to { $coldest } to { $warmest }, and stir longer until then.
+water_cold = At { $degrees } products dissolve slowly and roots hardly grow: let the water come to { $coldest } to { $warmest }, and stir longer until then.
     .title = Cold water
 
 water_not_read = The source water has not been read. Its EC counts towards the final reading and differs by season: read it before the first bottle. Until then doses are as for neutral water.

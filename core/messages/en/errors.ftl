@@ -19,9 +19,9 @@ ambiguous_reading = Two numbers: write { $ways }, the scale after ppm.
 
 ambiguous_strength = { $text } could be { $text } % or { $percent } %: write the % sign.
 
-amount_odd = That is far more than this tank takes: look at the figure and its unit once more. If it is so, send it again.
+amount_odd = That is far more than this tank takes: check the figure and its unit. If it is right, send it again.
 
-amount_out_of_range = Say how much went in; more than 0.
+amount_out_of_range = Type how much went in, more than 0.
 
 analysis_does_not_add_up =
     .nitrogen = Nitrate, ammonium and urea nitrogen come to more than the label's total N.
@@ -35,7 +35,7 @@ another_standard = That is so far from this standard that it was another one, or
 
 apart_from_itself = { $product } cannot keep a distance from itself; say how often it is given.
 
-apart_unclear = Name a product or a role, one of them.
+apart_unclear = Name either a product or a role.
 
 before_start =
     .end = A season ends on a day after its start.
@@ -50,9 +50,9 @@ blend_unclear =
     .shares = The shares of a blend are above 0 and come to 100 %.
     .kept = The blend { $blend } does not add up.
     .rest = Nothing is left for { $water }: the others come to 100 %.
-    .twice = A water stands twice in this blend.
+    .twice = This blend names one water twice.
 
-bucket_unclear = The bucket holds more than nothing, and less than the tank.
+bucket_unclear = A bucket is larger than 0 and smaller than the tank.
 
 cannot_read = { $name }: { $reason }.
     .unsaid = { $name }: it cannot be read.
@@ -60,24 +60,24 @@ cannot_read = { $name }: { $reason }.
 cell_is_a_date = The spreadsheet made a date of this cell ({ $plain }); the leaflet may say { $day }-{ $month } or { $month }-{ $day }. Type what it says.
 
 changed_meanwhile =
-    .field = { $thing } was changed by somebody else meanwhile: { $change }. Open it again, and say what is right.
-    .version = Somebody kept version { $number } of { $chart } since this sheet was opened: compare it with yours, then keep yours on top.
-    .told = { $author } told this season something meanwhile, for { $on }: { $decision }. Look at the course again, and say yours if it is still right.
-    .season = This season was changed by somebody else meanwhile. Open it again, and say what is right.
+    .field = { $thing } was changed by somebody else meanwhile: { $change }. Open it again, and enter what is right.
+    .version = Somebody saved version { $number } of { $chart } after you opened this sheet: compare it with yours, then save yours.
+    .told = { $author } entered a decision for { $on } meanwhile: { $decision }. Look at the course again, and enter yours if it is still right.
+    .season = This season was changed by somebody else meanwhile. Open it again, and enter what is right.
     .product = { $product } was changed by somebody else since this sheet was opened: open it again to see both.
     .left = { $product }: { $now ->
         [unknown] nobody knows what is
        *[other] { $now } are
-    } left now, a mix or somebody else changed it since this sheet was opened; you typed { $typed }. Open it again, and say what is right.
+    } left now, a mix or somebody else changed it since this sheet was opened; you typed { $typed }. Open it again, and enter what is right.
     .drawn = { $left } are in it now: a mix or somebody else changed it since this was opened. You typed { $typed }; open it again, and say what is right.
-    .ended = This season was ended on { $on } by somebody else meanwhile. Open it again, and say what is right.
-    .reopened = This season was made to go on by somebody else meanwhile. Open it again, and say what is right.
+    .ended = Somebody else ended this season on { $on } meanwhile. Open it again, and enter what is right.
+    .reopened = Somebody else reopened this season meanwhile. Open it again, and enter what is right.
 
-cone_too_high = The cone is at most as high as the whole, and its hole as wide as the tank.
+cone_too_high = The cone cannot be higher than the tank, nor its hole wider.
 
 contradicts_itself =
     .bottles = The bottles of { $product } hold something else.
-    .changes = What was changed is no text before and behind.
+    .changes = A change must give its text before and after.
     .grow = These do not fit: { $said }
     .file = The archive holds records that contradict each other.
     .count = There are not as many as the archive says.
@@ -87,7 +87,7 @@ cup_unclear =
     .unmarked = Only a marked cup is kept for one product.
     .powder = A powder is weighed, not poured from a cup.
 
-date_to_come = A lab report is not from a day to come.
+date_to_come = A lab report cannot be from a day in the future.
 
 day_beyond_reason =
     .years = Give days between the years { $first } and { $last }.
@@ -116,7 +116,7 @@ density_cannot_hold_it = The analysis comes to { $whole } g in 100 mL, which wei
 
 density_out_of_range = A density is between 0.5 and 2.5 g/mL: weigh 100 mL and divide the g by 100.
 
-done_by_doing = This is done by mixing or reading, and is ticked by that.
+done_by_doing = This is ticked when you mix or read.
 
 dose_incomplete = a dose has a value and its unit, or a rule until which EC to pour.
 
@@ -128,7 +128,7 @@ event_incomplete =
 
 factor_out_of_range = A factor is at most 1000.
 
-figure_out_of_range = That figure cannot be meant.
+figure_out_of_range = That figure is not possible: check it and its unit.
 
 file_broken =
     .plain = The spreadsheet is broken.
@@ -161,13 +161,13 @@ gallon_unsaid = Which gallon? Write gal US or gal UK.
 
 goes_with_it = { $other } went through a season together with { $tank }, which keeps its plan: the record of both would be lost.
 
-hours_out_of_range = Water that stood so long is to be changed.
+hours_out_of_range = Water that stood that long must be changed first.
 
 in_use =
     .tank = { $tank } is in use: archive it first.
     .chart = { $chart } is in use: archive it first.
 
-joined_already = This tank goes through that season already.
+joined_already = This tank is in that season already.
 
 kept_by_records = { $keepers } use { $chart }, and their record keeps it: it stays archived.
     .mixes = { $count } { $count ->
@@ -186,9 +186,9 @@ key_repeats =
 
 label_by_volume = A powder has no litres: its label is in percent.
 
-last_owner = A grow has an owner always: make somebody else its owner first.
+last_owner = A grow always has an owner: make somebody else its owner first.
 
-left_out_of_range = Less than nothing is in no bottle.
+left_out_of_range = A bottle cannot hold less than 0.
     .shelf = That is more than a shelf holds.
 
 length_out_of_range = Give a length in cm, above 0 and at most { $longest_cm }.
@@ -201,12 +201,12 @@ made_of_itself = It is not made of itself: say what goes into it.
 
 made_up_is_liquid = What is made up is a liquid: choose the product it becomes.
 
-member_already = You work in this grow already.
+member_already = You are a member of this grow already.
 
 missing =
     .figure = This needs its { $name }.
     .part = Measure its { $name }.
-    .visible = A name needs something that can be seen.
+    .visible = A name needs at least one visible character.
     .stored = This cannot be empty.
     .ec = Type what the pen shows, or what went in.
     .reason = Say why it is left out; the record keeps it.
@@ -228,7 +228,7 @@ name_missing = Give the chart a name.
     .bottle = This bottle has no name.
 
 name_taken =
-    .username = Somebody has that name: choose another.
+    .username = That name is taken: choose another.
     .thing = There is a { $kind } called { $name } already: give another name.
     .chart = There is a chart called { $name } already.
     .product = { $name } is on the shelf already: give another name.
@@ -247,13 +247,13 @@ no_archive =
     .holds = This is no archive of a grow. It holds “{ $name }”.
     .lacks = This is no archive of a grow. It holds no { $name }.
 
-no_brew = This is no day of a brew, or not planned any more.
+no_brew = No brew is planned for this day.
 
 no_film = A film flows in a channel or a pipe; give a level instead.
 
 no_grade = Type the three figures as they stand on the label, such as 4-2-6.
 
-no_label = Nobody entered the label of { $product }. Enter it on the shelf, or say by how much one in a litre lifts the reading.
+no_label = The label of { $product } is not entered. Enter it on the shelf, or say by how much one in a litre lifts the reading.
 
 no_pen = No pen is connected: type what yours shows.
 
@@ -288,7 +288,7 @@ no_table_file =
 no_time = Give both times, above 0.
 
 no_version =
-    .leaflet = Nothing of this chart has been kept yet.
+    .leaflet = This chart has no saved version yet.
     .copy = This chart has nothing to copy yet.
 
 no_way_between = { $name } is poured until a reading in one of these columns and by dose in the other: there is nothing half way; choose one of the columns.
@@ -334,13 +334,13 @@ not_measured = { $meter } does not measure that.
 
 not_text = The file is neither a spreadsheet (XLSX, ODS) nor text such as CSV.
 
-not_together = No other tank goes through this season.
+not_together = This season has no other tank.
 
 not_watched = Fill it with plain water first.
 
-not_yet = This is for { $on }; it cannot be done yet.
+not_yet = This is planned for { $on }: it cannot be done yet.
 
-nothing_stands = Some vessel holds water while the pump rests: that is where one mixes.
+nothing_stands = At least one vessel must hold water while the pump is off: that is where you mix.
 
 nothing_to_pour =
     .drawn = This drawn mix pours nothing.
@@ -350,12 +350,12 @@ order_contradiction = No mixing order can keep these rules together: { $rules }.
     .label = the label of { $later } puts it after { $earlier }
     .rule = { $earlier } before { $later } ({ $code }: { $reason })
 
-order_incomplete = Name each tank that is in use once; look again.
+order_incomplete = Name each tank in use once.
 
 other_name = Type { $name } to remove it for good.
 
 out_of_range =
-    .fault = That is beyond { $largest_fault } either way.
+    .fault = Give at most { $largest_fault } above or below.
     .carbonate = It is at most 1.
     .vessel = That is more than any vessel holds.
 
@@ -375,7 +375,7 @@ ppm_without_scale =
 
 purity_out_of_range = A purity is above 0 and at most 100 %.
 
-ran_backwards = The end is not above the start; look again.
+ran_backwards = The end must be above the start: check both.
 
 range_not_allowed = “{ $text }” is a range; type { $what } as one number.
 
@@ -387,7 +387,7 @@ range_upside_down =
     .reading = The low end of the range is above its high end.
     .typed = The range “{ $text }” runs downwards; write the low end first.
 
-reading_odd = No feed for plants reads so: look at the unit and the pen once more. If it is so, send it again.
+reading_odd = No plant feed reads that: check the unit and the pen. If it is right, send it again.
 
 reading_out_of_range =
     .ec = No feed reads { $text } { $scale }.
@@ -430,7 +430,7 @@ stops_open = A stop of this mix was not acknowledged yet: read it in the margin 
 
 strength_out_of_range =
     .strength = More than { $highest_strength } times the printed dose is a slip; 0.8 is 80 %.
-    .meq = It has above 0 and at most { $strongest_alkali_meq } meq.
+    .meq = Give more than 0 and at most { $strongest_alkali_meq } meq.
     .product = A product's strength must be 0 to { $highest_strength } %.
     .whole = The strength must be above 0 and at most { $highest_strength } %.
 
@@ -441,7 +441,7 @@ table_too_large =
 
 tank_archived = This tank is archived: restore it first.
 
-tank_beyond_model = So much is in this tank that no model tells what it reads.
+tank_beyond_model = This tank is too concentrated: its EC cannot be predicted.
 
 task_settled = This is done already, or not planned any more. Look again.
 
@@ -458,8 +458,8 @@ too_large =
     .input = The input is over { $largest } MB.
     .table_file = The file is over { $largest_bytes } MB.
     .grow = The archive holds more than a grow can.
-    .head = No head of an archive is so long.
-    .record = No record is so long.
+    .head = The head of this archive is too long.
+    .record = A record of this archive is too long.
     .pictures = The grow's pictures come to { $largest_pictures_bytes } MB: remove charts that you no longer need for good, and their pictures go with them.
     .picture = The picture is over 10 MB.
     .pixels = The picture has too many pixels.
@@ -480,9 +480,9 @@ too_many_or_few =
     .joined = There are 1 to { $most_joined } of a vessel.
     .grows = One person owns at most { $most_grows } grows.
     .people = A grow has at most { $most_people } people.
-    .events = No mix has so many steps.
+    .events = That is more steps than a mix can have.
     .leaflet = A chart has at least one bottle and one column.
-    .season = A season is told at most { $most_happened } things.
+    .season = A season keeps at most { $most_happened } decisions.
     .shelf = A shelf has at most { $most_products } products.
     .meters = A grow has at most { $most_meters } meters.
     .bottles = Of one product at most { $most_bottles } bottles stand here.
@@ -493,7 +493,7 @@ too_many_or_few =
 
 too_soon = A slow drip does not show yet: look again after the hour.
 
-too_steep = It falls less than its own length.
+too_steep = A channel cannot fall by more than its own length.
 
 two_doses_in_a_cell = there are two doses for one cell (the other is doses[{ $seen }]).
 
@@ -560,7 +560,7 @@ vessel_unclear =
     .mark = A vessel's marks are above 0 and not above what it holds.
     .most_marks = A vessel has at most { $most } marks; check them.
 
-volume_odd = That is more than ten times off what this tank was taken for: look at the unit once more. If it is so, send it again.
+volume_odd = That differs more than tenfold from this tank's volume: check the unit. If it is right, send it again.
 
 volume_out_of_range =
     .plain = The volume must be above 0 and at most 1 000 000 L.
@@ -610,7 +610,7 @@ wrong_value =
     .value = This is no value of { $field }: { $said }
     .number = This is no number.
     .time = A time needs its distance from UTC.
-    .year = No grow is of that year.
+    .year = A grow has no data from that year.
     .author = “{ $value }” is no name of a person.
 
 unknown_field = There is no field { $name }; check its spelling.

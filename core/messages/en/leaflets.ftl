@@ -40,9 +40,9 @@ ask_cell =
 ask_gallon = Doses are per gallon, and the leaflet does not say which: a US gallon is 3.785 L, a UK gallon 4.546 L.
 
 ask_unit =
-    .per = The doses are in { $measure }, without saying per how much water. Say which it is.
-    .measure = The doses do not say of what: millilitres or grams? Say which it is.
-    .none = The doses have no unit. Say which it is.
+    .per = The doses are in { $measure }, and the leaflet does not say per how much water. Choose it.
+    .measure = Are the doses millilitres or grams? Choose one.
+    .none = The doses have no unit. Choose it.
 
 rows = { $names }
 

@@ -2,11 +2,11 @@
 
 not_allowed = Your role here is { $role }. To { $right } is for: { $allowed }. Ask an owner of this grow.
 
-no_database = The database does not answer; nothing of it was kept. Try again in a minute, or tell who runs this.
+no_database = The database does not answer; nothing was saved. Try again in a minute, or tell the person who runs it.
 
-disk_full = The disk of the machine is full; nothing of it was kept. Tell who runs this: it needs room before anything can be kept.
+disk_full = The server's disk is full; nothing was saved. Tell the person who runs it: it needs free space.
 
-not_found = There is no such thing in your grows.
+not_found = This is not in any of your grows.
     .demo = There is no demo.
     .address = There is no such thing here.
 
@@ -16,7 +16,7 @@ page_outdated = This page is out of date: reload it and try again.
 
 bad_request = That request could not be read.
 
-failed = That was a fault of ours. Nothing of it was kept; try again, or tell who runs this.
+failed = Something went wrong on the server; nothing was saved. Try again, or tell the person who runs it.
 
 refused = { $said }
 
