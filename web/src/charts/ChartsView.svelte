@@ -224,8 +224,7 @@
 
   .does {
     display: flex;
-    gap: 4px;
-    margin-left: -8px;
+    gap: 8px;
   }
 
   form {

@@ -83,7 +83,7 @@
   .tools {
     display: flex;
     flex-wrap: wrap;
-    gap: 2px;
+    gap: 2px 6px;
     align-items: center;
     font-size: var(--type-quiet);
     color: var(--faded);

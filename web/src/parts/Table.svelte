@@ -56,7 +56,8 @@
     font-size: var(--type-lead);
   }
 
-  table :global(th[scope='row']) {
+  /* Weak, so that a table's own rows can say otherwise. */
+  table :global(:where(th[scope='row'])) {
     padding: 0 20px 0 0;
     font-weight: 400;
     color: var(--faded);
@@ -64,7 +65,7 @@
     white-space: nowrap;
   }
 
-  table :global(td) {
+  table :global(:where(td)) {
     height: 38px;
     padding: 0 20px 0 0;
   }
@@ -79,7 +80,7 @@
     color: var(--faded);
   }
 
-  .lines :global(td) {
+  .lines :global(:where(td)) {
     padding: 6px 12px 6px 0;
     border-bottom: 1px solid var(--table, var(--rule));
   }

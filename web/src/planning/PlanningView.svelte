@@ -97,16 +97,6 @@
     display: none;
   }
 
-  .add :global(button) {
-    min-height: 44px;
-    padding: 0 8px;
-    text-align: left;
-    color: var(--faded);
-    text-decoration: underline;
-    text-decoration-color: var(--rule);
-    text-underline-offset: 4px;
-  }
-
   @media screen and (width < 900px) {
     .add {
       display: flex;

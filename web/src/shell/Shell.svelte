@@ -168,17 +168,8 @@
 
   .add {
     display: grid;
-    padding: 8px 12px;
-  }
-
-  .add :global(button) {
-    min-height: 44px;
-    padding: 0 8px;
-    text-align: left;
-    color: var(--faded);
-    text-decoration: underline;
-    text-decoration-color: var(--rule);
-    text-underline-offset: 4px;
+    justify-items: start;
+    padding: 8px 16px;
   }
 
   .empty {
