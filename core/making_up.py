@@ -71,12 +71,34 @@ def make_up_steps(
     )
 
 
+def may_be_made_up(form: Form, role: Role) -> bool:
+    """Whether a bottle of it can be made up with hot water, as far as its form and role tell."""
+    return form is Form.LIQUID and role is not Role.PH_ADJUSTER and role not in _SPOILT_BY_HEAT
+
+
+def may_be_put_in(role: Role) -> bool:
+    """Whether it may be what is put into hot water: no acid or alkali, and nothing that lives."""
+    return role is not Role.PH_ADJUSTER and role not in _SPOILT_BY_HEAT
+
+
+def check_put_in(name: str, role: Role) -> None:
+    """Refuse what hot water makes dangerous, or spoils.
+
+    Raises:
+        InputError: it is an acid or alkali, a culture or an enzyme.
+    """
+    if role is Role.PH_ADJUSTER:
+        raise InputError("never_hot.adjuster", "from_product")
+    if not may_be_put_in(role):
+        raise InputError("never_hot.product", "from_product", product=name)
+
+
 def _check(product: Product, size: Fraction) -> None:
     if product.form is Form.DRY:
         raise InputError("made_up_is_liquid", "")
     if product.role is Role.PH_ADJUSTER:
         raise InputError("never_hot.adjuster", "")
-    if product.role in _SPOILT_BY_HEAT or product.oxidiser:
+    if not may_be_made_up(product.form, product.role) or product.oxidiser:
         raise InputError("never_hot.product", "", product=product.name)
     if not 0 < size <= LARGEST_BOTTLE_ML:
         raise InputError("size_out_of_range.size", "size")

@@ -19,6 +19,7 @@ from core.chemistry.printed_label import printed_grade
 from core.errors import InputError
 from core.formats import LabelDocument
 from core.limits import LONGEST_NAME, LONGEST_TYPED
+from core.making_up import may_be_made_up, may_be_put_in
 from core.messages import Message
 from core.quantities import decimal_text
 from core.stock import BottleState
@@ -51,7 +52,8 @@ class ProductOut(Schema):
     """A product on the shelf. `left` in mL or g as typed; `as_much` for an acid: what one mL of it
     does, in words, by each other acid of the shelf; `short` what was poured past what was left;
     `bottles` how many stand here, 0 where nobody told of bottles; `lasts_days` at the pace of use;
-    `off` the worst that is to be minded of a bottle that is not empty."""
+    `off` the worst that is to be minded of a bottle that is not empty; `may_be_made_up` whether a
+    bottle of it can be made up with hot water, `may_be_put_in` whether it may be what goes in."""
 
     id: int
     name: str
@@ -69,6 +71,8 @@ class ProductOut(Schema):
     off: BottleState
     hard_form_of: int | None
     as_much: list[str]
+    may_be_made_up: bool
+    may_be_put_in: bool
 
 
 class ShelfOut(Schema):
@@ -151,6 +155,8 @@ def _product(
         off=next((one for one in _WORST_FIRST if one in bottles), BottleState.GOOD),
         hard_form_of=product.hard_form_of_id,
         as_much=[wording(one, manner) for one in _acids_compared(product, acids)],
+        may_be_made_up=may_be_made_up(Form(product.form), Role(product.role)),
+        may_be_put_in=may_be_put_in(Role(product.role)),
     )
 
 

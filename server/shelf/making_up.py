@@ -13,7 +13,7 @@ from core import chart
 from core.chart import Form, Role
 from core.errors import InputError
 from core.limits import LONGEST_NAME, LONGEST_TYPED
-from core.making_up import MakeUpAct, make_up_steps
+from core.making_up import MakeUpAct, check_put_in, make_up_steps
 from core.messages import Figure
 from core.quantities import Amount, AmountUnit, figure, number_text
 from server.api.shapes import PLAIN_TEXT, ErrorOut
@@ -113,6 +113,7 @@ def _what_goes_in(
     source = scope.one(scope.all(Product), body.from_product)
     if source.pk == product.pk:
         raise InputError("made_of_itself", "from_product")
+    check_put_in(source.name, Role(source.role))
     amount = typed_figure("amount", body.amount, scope.membership.mark)
     if amount <= 0:
         raise InputError("missing.portion", "amount")

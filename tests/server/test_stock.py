@@ -213,3 +213,20 @@ def test_what_was_not_made_up_so_draws_nothing(
     assert (status, answer["error"]["code"]) == (422, code)
     powder.refresh_from_db()
     assert (powder.left, Bottle.objects.filter(grow=neighbour.grow).count()) == (500, 0)
+
+
+@pytest.mark.parametrize("role", ["ph_adjuster", "live", "enzyme"])
+@pytest.mark.parametrize("path", ["make-up", "made-up"])
+def test_no_acid_and_nothing_that_lives_goes_into_hot_water(
+    neighbour: Yard, role: str, path: str
+) -> None:
+    source = Product.objects.create(grow=neighbour.grow, name="Fell", tag="Fe", role=role, left=500)
+    body = {"size": "1000", "from_product": source.pk, "amount": "250", "keeps_days": 90}
+    status, answer = neighbour.send("POST", at(neighbour, "Part A", path), body)
+    assert (status, answer["error"]["code"]) == (422, "never_hot")
+    (listed_source,) = [
+        one
+        for one in neighbour.client.get(f"/api/grows/{neighbour.grow.pk}/shelf").json()["products"]
+        if one["id"] == source.pk
+    ]
+    assert (listed_source["may_be_put_in"], listed_source["may_be_made_up"]) == (False, False)

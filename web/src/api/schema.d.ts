@@ -4965,7 +4965,8 @@ export interface components {
          * @description A product on the shelf. `left` in mL or g as typed; `as_much` for an acid: what one mL of it
          *     does, in words, by each other acid of the shelf; `short` what was poured past what was left;
          *     `bottles` how many stand here, 0 where nobody told of bottles; `lasts_days` at the pace of use;
-         *     `off` the worst that is to be minded of a bottle that is not empty.
+         *     `off` the worst that is to be minded of a bottle that is not empty; `may_be_made_up` whether a
+         *     bottle of it can be made up with hot water, `may_be_put_in` whether it may be what goes in.
          */
         ProductOut: {
             /** As Much */
@@ -4984,6 +4985,10 @@ export interface components {
             left: string;
             /** Maker */
             maker: string;
+            /** May Be Made Up */
+            may_be_made_up: boolean;
+            /** May Be Put In */
+            may_be_put_in: boolean;
             /** Name */
             name: string;
             off: components["schemas"]["BottleState"];

@@ -21,6 +21,7 @@
     { value: '', words: 'the usual one', note: 'by tank, medium and stage' },
     ...answer.acids.map((one) => ({ value: one.key, words: one.name })),
   ]);
+  const noAcid = $derived(answer.sheet.warnings.some((one) => one.code === 'ph_above_window'));
   /** As fine as half a drop: less cannot be poured. */
   const ml = (text: string) => shown(text, Number(text) < 1 ? 2 : Number(text) < 10 ? 1 : 0);
 </script>
@@ -50,7 +51,7 @@
         <p class="quiet">
           {ACID_WHY[acid.why] ?? acid.why}{adds ? `; it adds ${adds}` : ''}.
         </p>
-      {:else if tank.ph > Number(window.high)}
+      {:else if noAcid}
         <p>
           The shelf has no acid whose strength is known. <a href={at(SHELF, mixing.overview.id)}
             >Enter one</a

@@ -38,10 +38,6 @@
   const path = $derived({ grow_id: grow, product_id: product.id });
   const full = $derived(stock?.bottles.filter((one) => one.state !== 'empty') ?? []);
 
-  /** Hot water is for none of these. */
-  const NEVER_HOT: Product['role'][] = ['ph_adjuster', 'live', 'enzyme'];
-  const madeUp = $derived(product.form === 'liquid' && !NEVER_HOT.includes(product.role));
-
   async function take(asking: Promise<{ data?: Stock; error?: unknown }>) {
     const outcome = await answered(asking);
     problem = outcome.problem;
@@ -189,7 +185,7 @@
       />
     {:else}
       <Button onclick={() => (receiving = true)}>Add bottles received</Button>
-      {#if madeUp}<Button onclick={onmakeup}>Make one up from paste or powder</Button>{/if}
+      {#if product.may_be_made_up}<Button onclick={onmakeup}>Make one up from paste or powder</Button>{/if}
     {/if}
     {#if stock.history.length}<StockHistory {stock} />{/if}
   {:else}

@@ -43,7 +43,7 @@
   const sources = $derived([
     { value: 0, words: 'its paste is in the bottle' },
     ...products
-      .filter((one) => one.id !== product.id && one.role !== 'ph_adjuster')
+      .filter((one) => one.id !== product.id && one.may_be_put_in)
       .map((one) => ({ value: one.id, words: one.name })),
   ]);
 
