@@ -12,6 +12,7 @@ from server.grows.roles import MemberAuth
 from server.grows.sign_in import router as sign_in
 from server.grows.units import router as units
 from server.guided.api import router as guided
+from server.guided.mixes import router as mixes
 from server.leaflets.api import router as leaflets
 from server.leaflets.library import router as library
 from server.leaflets.pictures import router as pictures
@@ -42,9 +43,9 @@ from server.tanks.waters import router as waters
 
 for router in (
     overview, changes, planning, waters_in_chart, units, tanks, charts, library, chart_files,
-    leaflets, pictures, guided, order_preferences, shelf, stock, making_up, meters, vessels, waters,
-    water_lines, blends, tank_drawing, tank_editing, tank_known_volume, first_fill, people, invited,
-    seasons, deciding, joining, today, daily_round, brewing, calendar, archive,
+    leaflets, pictures, guided, mixes, order_preferences, shelf, stock, making_up, meters, vessels,
+    waters, water_lines, blends, tank_drawing, tank_editing, tank_known_volume, first_fill, people,
+    invited, seasons, deciding, joining, today, daily_round, brewing, calendar, archive,
 ):  # fmt: skip
     api.add_router("", router)
 for router in (sign_in, account):

@@ -50,6 +50,7 @@ REFUSED = {"pen", "brew", "for-good", "far-reading", "leak-look"}
 name."""
 
 BODIES: dict[str, dict[str, object]] = {
+    "mixes-done": {},
     "units": {"volume": "L", "reading": "CF", "spoons": "us"},
     "pace": {"pace": "brisk"}, "changes": {},
     "waters": {"name": "Well", "kind": "well"},

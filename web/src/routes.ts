@@ -16,6 +16,8 @@ export const { navigate, route } = createRouter({
     // Who only mixes need not fetch what the other views are made of.
     '/tanks/:tank/course': () => import('./course/CourseView.svelte'),
     '/tanks/:tank': () => import('./tank/TankView.svelte'),
+    '/tanks/:tank/mixes': () => import('./mixes/MixesView.svelte'),
+    '/mixes': () => import('./mixes/MixesView.svelte'),
     '/today': () => import('./today/TodayView.svelte'),
     '/people': () => import('./people/PeopleView.svelte'),
     '/water': () => import('./water/WaterView.svelte'),

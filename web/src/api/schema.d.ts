@@ -683,6 +683,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/mixes-done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Mixes Done
+         * @description Mixes that are over, the newest first.
+         */
+        get: operations["mixes_done"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/mixes/{mix_id}": {
         parameters: {
             query?: never;
@@ -2109,6 +2129,23 @@ export interface components {
          * @enum {string}
          */
         Asked: "gallon_unsaid" | "ppm_scale_unsaid" | "unit_unsaid" | "reading_unit_unsaid" | "cell_unclear" | "row_unclear" | "rows_unsure" | "implausible" | "tables_several" | "hidden_unsure" | "strength_unsaid" | "header_unclear";
+        /**
+         * AskedMixes
+         * @description Which mixes: of a tank, by a chart, by a person; `before` is the last of the page before.
+         */
+        AskedMixes: {
+            /** Before */
+            before?: number | null;
+            /** Chart Id */
+            chart_id?: ChartId | null;
+            /**
+             * Person
+             * @default
+             */
+            person: string;
+            /** Tank */
+            tank?: number | null;
+        };
         /**
          * BandOut
          * @description The target band.
@@ -4351,6 +4388,53 @@ export interface components {
             water: number;
         };
         /**
+         * MixLine
+         * @description A mix that is over, with what the next one like it is asked for by.
+         *
+         *     `column` and `towards` are keys of its chart's version, `column` empty where there is none;
+         *     `volume`, `ec` and `ph` as the record has them, None where it was given up or not read.
+         */
+        MixLine: {
+            /** Chart Name */
+            chart_name: string;
+            /** Column */
+            column: string;
+            /** Ec */
+            ec: string | null;
+            /**
+             * Ended At
+             * Format: date-time
+             */
+            ended_at: string;
+            /** Id */
+            id: number;
+            /** Is Given Up */
+            is_given_up: boolean;
+            /** Label */
+            label: string;
+            /** People */
+            people: string[];
+            /** Ph */
+            ph: string | null;
+            /** Strength */
+            strength: string;
+            /** Tank */
+            tank: number;
+            /** Tank Name */
+            tank_name: string;
+            /** Towards */
+            towards: string;
+            /** Towards Share */
+            towards_share: string;
+            /**
+             * Version Id
+             * Format: version-id
+             */
+            version_id: VersionId;
+            /** Volume */
+            volume: string | null;
+        };
+        /**
          * MixOut
          * @description The pour sheet, how to draw it, and what belongs beside it.
          *
@@ -4430,6 +4514,16 @@ export interface components {
              * @constant
              */
             version: 1;
+        };
+        /**
+         * MixesOut
+         * @description A page of mixes; `before` asks for those that are older, None where none is.
+         */
+        MixesOut: {
+            /** Before */
+            before: number | null;
+            /** Items */
+            items: components["schemas"]["MixLine"][];
         };
         /**
          * MoveOut
@@ -10841,6 +10935,87 @@ export interface operations {
             };
             /** @description The machine's disk is full. */
             507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    mixes_done: {
+        parameters: {
+            query?: {
+                tank?: number | null;
+                chart_id?: ChartId | null;
+                person?: string;
+                before?: number | null;
+            };
+            header?: never;
+            path: {
+                grow_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixesOut"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };

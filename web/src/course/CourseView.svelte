@@ -3,9 +3,9 @@
 
   import type { Shapes } from '../api/client';
   import Shape from '../parts/Shape.svelte';
-  import { numberHere } from '../routes';
+  import { go, numberHere } from '../routes';
   import { growHere } from '../shell/grow.svelte';
-  import { leftOff } from '../shell/views';
+  import { at, leftOff, TANK_MIXES } from '../shell/views';
   import { outOfReach, taskWords } from '../words/seasons';
   import BeginSeason from './BeginSeason.svelte';
   import { longDay, shortDay } from '../words/dates';
@@ -172,6 +172,9 @@
       <Told {season} {course} />
     </div>
     <p class="last">
+      <Button onclick={() => go(at(TANK_MIXES, grow.id, { tank: shown.tank }))}>
+        Mixes of {shown.name}
+      </Button>
       <Button onclick={() => (beginning = true)}>Begin another season here</Button>
       {#if course.ended_on === null}
         <Button onclick={() => season?.end(course.today)}>End this season today</Button>

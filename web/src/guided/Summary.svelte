@@ -65,17 +65,19 @@
       {/if}
     </p>
   {/if}
-  <Table label="What was poured" kind="lines" head={['product', 'planned', 'poured']}>
-    <tbody>
-      {#each record.poured as line, at (at)}
-        <tr>
-          <td>{line.name}</td>
-          <td class="figure">{planned(line.planned)}</td>
-          <td class="figure"><b>{shown(line.poured, 1)}</b> {line.unit}</td>
-        </tr>
-      {/each}
-    </tbody>
-  </Table>
+  <div class="poured">
+    <Table label="What was poured" kind="lines" head={['product', 'planned', 'poured']}>
+      <tbody>
+        {#each record.poured as line, at (at)}
+          <tr>
+            <td>{line.name}</td>
+            <td class="figure">{planned(line.planned)}</td>
+            <td class="figure"><b>{shown(line.poured, 1)}</b> {line.unit}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </Table>
+  </div>
   <p class="readings">
     {#if standing.ec_shown}<span>EC <b>{standing.ec_shown}</b></span>{/if}
     {#if record.ph !== null}<span>pH <b>{shown(record.ph, 1)}</b></span>{/if}
@@ -130,6 +132,10 @@
 
   .figure {
     font-family: var(--figures);
+  }
+
+  .poured {
+    margin: 12px 0 16px;
   }
 
   .read {

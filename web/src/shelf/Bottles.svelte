@@ -185,7 +185,9 @@
       />
     {:else}
       <Button onclick={() => (receiving = true)}>Add bottles received</Button>
-      {#if product.may_be_made_up}<Button onclick={onmakeup}>Make one up from paste or powder</Button>{/if}
+      {#if product.may_be_made_up}<Button onclick={onmakeup}
+          >Make one up from paste or powder</Button
+        >{/if}
     {/if}
     {#if stock.history.length}<StockHistory {stock} />{/if}
   {:else}

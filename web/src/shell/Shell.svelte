@@ -20,6 +20,7 @@
     leftOff,
     MIX,
     OF_A_TANK,
+    TANK_MIXES,
     VIEWS,
     type View,
   } from './views';
@@ -67,7 +68,7 @@
 
   /** A tank is gone to in the view that is about a tank already, else to its mix. */
   function showTank(tank: number) {
-    const view = asked ?? here;
+    const view = asked ?? here ?? (about(TANK_MIXES, route.pathname) && TANK_MIXES);
     go(at(view && OF_A_TANK.includes(view) ? view : MIX, number, { tank }));
   }
 

@@ -16,6 +16,9 @@ export const WATER = { path: '/g/:grow/water', words: 'Water', key: '6' } as con
 export const SHELF = { path: '/g/:grow/shelf', words: 'Shelf', key: '7' } as const;
 export const CHARTS = { path: '/g/:grow/charts', words: 'Charts', key: '4' } as const;
 export const LEAFLET = { path: '/g/:grow/charts/:chart' } as const;
+/** Mixes that are over: of a tank, and of all of them. */
+export const MIXES = { path: '/g/:grow/mixes' } as const;
+export const TANK_MIXES = { path: '/g/:grow/tanks/:tank/mixes' } as const;
 export const PEOPLE = { path: '/g/:grow/people' } as const;
 export const GUIDED = { path: '/g/:grow/guided/:mix' } as const;
 export const GROW = { path: '/g/:grow' } as const;
@@ -23,7 +26,7 @@ export const GROW = { path: '/g/:grow' } as const;
 export const VIEWS = [TODAY, MIX, COURSE, CHARTS, TANK, WATER, SHELF] as const satisfies View[];
 
 /** Those that are about one tank: going from one to another stays with it. */
-export const OF_A_TANK: readonly View[] = [MIX, COURSE, TANK];
+export const OF_A_TANK: readonly View[] = [MIX, COURSE, TANK, TANK_MIXES];
 
 /** The address of a view of one thing: `at(GUIDED, 3, { mix: 45 })` is `/g/3/guided/45`. */
 export function at(view: View, grow: number, about: Record<string, number> = {}): string {

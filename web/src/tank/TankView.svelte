@@ -8,7 +8,7 @@
   import { typedIn } from '../planning/settings';
   import { go, numberHere } from '../routes';
   import { growHere } from '../shell/grow.svelte';
-  import { at, GROW, leftOff } from '../shell/views';
+  import { at, GROW, leftOff, TANK_MIXES } from '../shell/views';
   import { choices, CROPS, MEDIA, SYSTEMS } from '../words/growing';
   import { Drawn } from './drawn.svelte';
   import FirstFill from './FirstFill.svelte';
@@ -176,6 +176,11 @@
       {/if}
       <KnownVolume tank={number} onknown={(volume) => edit({ volume })} />
       {#key number}<FirstFill tank={number} />{/key}
+      <p>
+        <Button onclick={() => go(at(TANK_MIXES, grow.id, { tank: number }))}>
+          Mixes of {tank.name}
+        </Button>
+      </p>
       <Order {tank} />
       {#key number}<Changes of={{ tank: number }} />{/key}
     {/if}

@@ -3,6 +3,8 @@
 
   import { dayWords } from '../words/dates';
   import Shape from '../parts/Shape.svelte';
+  import { go } from '../routes';
+  import { at, MIXES } from '../shell/views';
   import { growHere } from '../shell/grow.svelte';
   import BrewGuide from './BrewGuide.svelte';
   import CalendarAddress from './CalendarAddress.svelte';
@@ -80,6 +82,7 @@
       <Button kind="main" size="large" onclick={() => (round = !round)} aria-expanded={round}>
         {round ? 'Back to the list' : `Daily round: read ${unread || today.tanks.length} tanks`}
       </Button>
+      <Button onclick={() => go(at(MIXES, grow.id))}>All mixes</Button>
     </div>
     {#if brewed}
       {#key brewed.task.key}
