@@ -15,7 +15,7 @@ from playwright.sync_api import sync_playwright
 from benchmarks.pages import CHROMIUM_FLAGS
 from benchmarks.serving import running_server
 from core.formats import FeedChart
-from core.formats.leaflet import TableOptions, draft_of_rows
+from core.formats.leaflets.reading import TableOptions, draft_of_rows
 from core.leaflet.drawn import Outcome, draw_leaflet, read_as_a_person
 from core.tables import rows_of_text
 from server.charts.models import Chart, ChartVersion

@@ -5,8 +5,8 @@ from dataclasses import dataclass, field
 from enum import StrEnum
 from fractions import Fraction
 
+from core.chart.growing import CAREFUL_START
 from core.facts import one_each
-from core.growing import CAREFUL_START
 from core.messages import Message
 from core.quantities import AmountUnit, number_text, on_both_scales
 from core.vessels import WORTH_SHOWING

@@ -80,7 +80,7 @@ def rehearse_text(raw: bytes) -> str:
         InputError: the rehearsal cannot be used.
     """
     from core.formats import document_of, read_json
-    from core.formats.rehearsal import RehearsalDocument, RehearsalRecordDocument
+    from core.formats.practice.rehearsal import RehearsalDocument, RehearsalRecordDocument
     from core.practice import rehearse
 
     request = document_of(RehearsalDocument, read_json(raw)).rehearsal()
@@ -93,7 +93,7 @@ def drawn_text(options: argparse.Namespace) -> str:
     Raises:
         InputError: a wish that is no `key=value`, or that no drawn case fulfils.
     """
-    from core.formats.drawn import DrawnRecordDocument, DrawnReportDocument
+    from core.formats.practice.drawn import DrawnRecordDocument, DrawnReportDocument
     from core.practice.drawn import draw_case, judge_case, rehearse_drawn
 
     if options.only is not None:
@@ -113,9 +113,9 @@ def read_text(raw: bytes, options: argparse.Namespace) -> str:
     Raises:
         InputError: the file holds no table, or no such sheet.
     """
-    from core.formats.draft import ChartDraftDocument
-    from core.formats.leaflet import read_file
-    from core.formats.leaflet_answers import LeafletAnswers
+    from core.formats.leaflets.answers import LeafletAnswers
+    from core.formats.leaflets.draft import ChartDraftDocument
+    from core.formats.leaflets.reading import read_file
     from core.formats.text import document_of, read_json
 
     answers = LeafletAnswers()

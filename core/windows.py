@@ -5,9 +5,9 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.chart import Medium, PhWindow, Stage
+from core.chart.growing import Crop
 from core.chemistry import Element
 from core.facts import one_each
-from core.growing import Crop
 
 PH_WINDOWS: Mapping[Medium, PhWindow] = one_each(
     Medium,

@@ -8,12 +8,12 @@ from operator import itemgetter
 
 from core.chart import Chart
 from core.chart.between import readings_between
+from core.chart.strength import printed_amount
 from core.course.columns import LaidColumn
 from core.course.plan import Course
 from core.course.season import Season
 from core.course.tasks import TaskKind
 from core.quantities import DoseUnit, Reading, ReadingRange, Spoons, Volume
-from core.strength import printed_amount
 from core.water import CONVENTION_OF_READINGS, RoShares, Target, target_for
 
 

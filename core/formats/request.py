@@ -7,18 +7,18 @@ from typing import Annotated, Literal
 from pydantic import Field, StrictBool
 
 from core.chart import Medium
+from core.chart.growing import Crop, System
+from core.chart.strength import End, Override
 from core.chemistry import Element
 from core.errors import InputError
 from core.formats.chart import FeedChart
 from core.formats.fields import Document, Figure, Key, VolumeDocument, within
 from core.formats.shelf import ShelfDocument, VesselDocument
 from core.formats.water import Blend, WaterDocument, blended
-from core.growing import Crop, System
 from core.limits import MOST_PRODUCTS, MOST_VESSELS
-from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
+from core.order.rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
 from core.planning import Between, MixRequest, Shelf, Tank
 from core.quantities import ReadingScale, ReadingUnit, Spoons, Volume
-from core.strength import End, Override
 from core.vessels import USUAL_VESSELS, Vessel
 from core.water import TargetConvention, Water
 from core.windows import Window

@@ -10,10 +10,10 @@ from pydantic.json_schema import JsonSchemaMode
 from core.formats import FeedChart, MixRequestDocument, PourSheetDocument
 from core.formats.course import CourseDocument
 from core.formats.course_request import CourseRequestDocument
-from core.formats.draft import ChartDraftDocument
-from core.formats.drawn import DrawnReportDocument
+from core.formats.leaflets.draft import ChartDraftDocument
+from core.formats.practice.drawn import DrawnReportDocument
+from core.formats.practice.rehearsal import RehearsalDocument, RehearsalRecordDocument
 from core.formats.record import MixRecordDocument
-from core.formats.rehearsal import RehearsalDocument, RehearsalRecordDocument
 from core.formats.tank import TankDocument, TankVolumeDocument
 
 _FORMATS: tuple[tuple[str, type[BaseModel], JsonSchemaMode], ...] = (

@@ -5,6 +5,8 @@ from dataclasses import dataclass, field
 from fractions import Fraction
 
 from core.chart import Chart, Column, Dose, Product
+from core.chart.growing import Crop
+from core.chart.strength import printed_amount
 from core.chemistry import (
     Element,
     Label,
@@ -14,13 +16,11 @@ from core.chemistry import (
     elements_of,
     source_water,
 )
-from core.growing import Crop
 from core.leaflet.sheet import Sheet, SheetRead, SheetRow
 from core.leaflet.table import dose_text
 from core.lint import Finding, lint_chart
 from core.messages import Message
 from core.quantities import Amount, DoseUnit, Reading, ReadingRange, Spoons, Volume, number_text
-from core.strength import printed_amount
 from core.water import Water
 from core.windows import Window, element_windows
 

@@ -5,12 +5,12 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from core.chart import Column
+from core.chart.strength import End
 from core.chemistry import contents_of, rise_of
 from core.planning.doses import Dosed
 from core.planning.request import MixRequest
 from core.planning.tank import label_of
 from core.quantities import Amount, of_float
-from core.strength import End
 
 CHART_UNCERTAINTY = Fraction(15, 100)
 """How far off a chart's EC may be, of itself: our own estimate; the demo's labels and charts part

@@ -4,7 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from core.chemistry import Contents, Saturation, undiluted
-from core.order_rules import stir_for
+from core.order.rules import stir_for
 from core.planning.doses import Dosed, ends_of
 from core.planning.expected import Expected
 from core.planning.planned_pours import PlannedPour

@@ -7,10 +7,10 @@ from fractions import Fraction
 
 from core.chart import Column, Dose, Product
 from core.chart.between import column_between, dose_between
+from core.chart.strength import End, PrintedAmount, Share, printed_amount, share_of
 from core.planning.request import MixRequest
 from core.quantities import Amount, DoseUnit, Reading, Volume
 from core.quantities.units import amount_of_one
-from core.strength import End, PrintedAmount, Share, printed_amount, share_of
 from core.water import Target, TargetConvention
 
 

@@ -5,6 +5,7 @@ from collections.abc import Mapping, Sequence
 from core.cautions import Caution, Severity
 from core.chart import Column
 from core.chart.roles import ROLES
+from core.chart.strength import End
 from core.chemistry import Contents, TankChemistry, brings_calcium
 from core.order import Place, put_in_order
 from core.planning.chart_ec_shares import ChartRise, rises_by_chart
@@ -19,7 +20,6 @@ from core.planning.sheet import PourSheet
 from core.planning.tank import chemistry_of, choose_acid, contents_by_step, label_of
 from core.planning.unscaled import unscaled_of
 from core.quantities import Reading
-from core.strength import End
 from core.water import CONVENTION_OF_READINGS, Target, Unscaled, target_for
 from core.windows import PH_WINDOWS
 

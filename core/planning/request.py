@@ -5,14 +5,14 @@ from dataclasses import dataclass, field
 from fractions import Fraction
 
 from core.chart import Chart, Medium
+from core.chart.growing import Crop, System
+from core.chart.strength import End, Override, check_strength
 from core.chemistry import Element
 from core.errors import InputError
-from core.growing import Crop, System
 from core.limits import HIGHEST_STRENGTH, LARGEST_VOLUME_L, MOST_VESSELS, STRONGEST_WATER
-from core.order_rules import OrderPreferences
+from core.order.rules import OrderPreferences
 from core.planning.shelf import Shelf
 from core.quantities import ReadingScale, Spoons, Volume, VolumeUnit
-from core.strength import End, Override, check_strength
 from core.vessels import USUAL_VESSELS, Vessel
 from core.water import TargetConvention, Water
 from core.windows import Window

@@ -4,12 +4,12 @@ from dataclasses import dataclass, field
 from fractions import Fraction
 
 from core.chart import Product
+from core.chart.strength import Share, printed_amount, share_of
 from core.chemistry import Contents, contents_of, rise_of
 from core.planning.doses import cell_of
 from core.planning.request import MixRequest
 from core.planning.tank import label_of
 from core.quantities import DoseUnit, of_float
-from core.strength import Share, printed_amount, share_of
 from core.water import Unscaled
 
 _WHOLE = Fraction(1)

@@ -8,7 +8,7 @@ from django.contrib.auth.models import User
 from django.db import transaction
 from django.utils import timezone
 
-from core.growing import Crop, System
+from core.chart.growing import Crop, System
 from server.charts.models import Chart
 from server.charts.starters import maker_of, starters
 from server.charts.store import publish_chart

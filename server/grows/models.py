@@ -7,7 +7,7 @@ from django.db import models
 from django.utils import timezone
 
 from core.guided import Pace
-from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
+from core.order.rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
 from core.quantities import ReadingScale, ReadingUnit, Spoons, TemperatureUnit, VolumeUnit
 from core.quantities.dose_units import Gallon
 from core.quantities.readings import PPM_SCALES

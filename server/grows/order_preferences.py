@@ -8,7 +8,7 @@ from ninja import Field, Router, Schema
 from core.chemistry import Element
 from core.errors import InputError
 from core.limits import LARGEST_PPM
-from core.order_rules import CalmagPlace, LivePlace, RowsPlace, SilicaPlace
+from core.order.rules import CalmagPlace, LivePlace, RowsPlace, SilicaPlace
 from core.quantities import decimal_text
 from server.api.shapes import ErrorOut, Kept
 from server.api.typed import typed_figure

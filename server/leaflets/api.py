@@ -13,9 +13,9 @@ from ninja.responses import Status
 from core.bounded import bounded, keep_ready
 from core.errors import InputError
 from core.formats import FeedChart
-from core.formats.leaflet import ReadFile, read_file
-from core.formats.leaflet_answers import LeafletAnswers
-from core.formats.leaflet_sheet import LeafletDocument, leaflet_of_chart, leaflet_of_draft
+from core.formats.leaflets.answers import LeafletAnswers
+from core.formats.leaflets.reading import ReadFile, read_file
+from core.formats.leaflets.sheet import LeafletDocument, leaflet_of_chart, leaflet_of_draft
 from core.formats.text import document_of, read_json
 from core.leaflet import Asked, CellKind, TakenAs
 from core.leaflet.sheet import read_sheet
@@ -32,7 +32,7 @@ from server.leaflets.meaning import MeaningIn, MeaningOut, meaning_of
 from server.leaflets.shelf import bottles_on_shelf
 
 router = Router(tags=["leaflets"])
-keep_ready("core.formats.leaflet", "server.leaflets.redrawing")
+keep_ready("core.formats.leaflets.reading", "server.leaflets.redrawing")
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
 
 

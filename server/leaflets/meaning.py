@@ -5,10 +5,11 @@ from typing import Annotated
 from ninja import Schema
 
 from core.chart import Role
+from core.chart.growing import Crop
+from core.chart.strength import check_strength
 from core.chemistry import Element
 from core.formats.fields import one_of
-from core.formats.leaflet_sheet import LeafletDocument
-from core.growing import Crop
+from core.formats.leaflets.sheet import LeafletDocument
 from core.leaflet.meaning import (
     FedColumn,
     MarginNote,
@@ -21,7 +22,6 @@ from core.leaflet.meaning import (
 from core.leaflet.names import guess_names
 from core.leaflet.sheet import Sheet, SheetProblem, SheetRead, read_sheet
 from core.quantities import ReadingScale, Spoons, Volume, figure, number_text
-from core.strength import check_strength
 from core.water import Water
 from core.wording import Manner, codes_in, wording
 from server.grows.figures import TypedFigure, share_told

@@ -4,7 +4,7 @@ from fractions import Fraction
 
 from core.chart import Form, Role
 from core.chemistry import Label
-from core.formats.leaflet_sheet import LeafletDocument
+from core.formats.leaflets.sheet import LeafletDocument
 from core.leaflet import ShelfBottle
 from server.grows.scope import Scope
 from server.shelf.models import Product

@@ -5,7 +5,7 @@ from django.http import HttpRequest, HttpResponse
 from ninja import Router, Schema
 from pydantic import TypeAdapter
 
-from core.order_rules import CalmagPlace, LivePlace, RowsPlace, SilicaPlace
+from core.order.rules import CalmagPlace, LivePlace, RowsPlace, SilicaPlace
 from server.api.pages import After, page_of
 from server.api.shapes import ErrorOut
 from server.charts.api import newest_versions, whole_charts

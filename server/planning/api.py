@@ -8,9 +8,9 @@ from django.utils import timezone
 from ninja import Router
 from pydantic import BaseModel
 
-from core.climb import draw_climb
 from core.formats import PourSheetDocument
 from core.planning import MixRequest, PourSheet, drawn_down_ph, plan_mix
+from core.planning.climb import draw_climb
 from core.quantities import ReadingRange, Volume, VolumeUnit, figure, number_text
 from core.tanks import drawn_down
 from core.water import Disinfectant, Water

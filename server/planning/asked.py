@@ -6,14 +6,14 @@ from typing import Annotated
 
 from ninja import Field, Schema
 
+from core.chart.strength import End, Override
 from core.chemistry import Element, blend_ph
 from core.errors import InputError
 from core.formats.request import WindowDocument
 from core.limits import LONGEST_TYPED, MOST_PRODUCTS, MOST_WATERS
-from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
+from core.order.rules import CalmagPlace, LivePlace, OrderPreferences, RowsPlace, SilicaPlace
 from core.planning import Between, MixRequest
 from core.quantities import Spoons
-from core.strength import End, Override
 from core.water import TargetConvention, Water, blend
 from core.windows import Window
 from server.api.ids import VersionId

@@ -4,8 +4,8 @@ from fractions import Fraction
 
 from pydantic import BaseModel
 
-from core.climb import Band, Climb, Riser
 from core.planning import PourSheet
+from core.planning.climb import Band, Climb, Riser
 from core.planning.expected import RestsOn
 from core.quantities import ReadingRange, ReadingScale, number_text
 

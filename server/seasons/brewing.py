@@ -8,16 +8,6 @@ from django.utils import timezone
 from ninja import Router
 from pydantic import BaseModel
 
-from core.brewing import (
-    STALE_H,
-    STANDS_H,
-    BrewAct,
-    BrewDay,
-    BrewState,
-    BrewStep,
-    brew_state,
-    brew_steps,
-)
 from core.course import TaskKind, Why
 from core.errors import InputError
 from core.formats.measured import MeasuredDocument
@@ -29,6 +19,16 @@ from core.quantities import (
     figure,
     number_text,
     rounded,
+)
+from core.tending.brewing import (
+    STALE_H,
+    STANDS_H,
+    BrewAct,
+    BrewDay,
+    BrewState,
+    BrewStep,
+    brew_state,
+    brew_steps,
 )
 from core.vessels import Vessel, measure
 from server.api.shapes import ErrorOut

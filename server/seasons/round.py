@@ -14,10 +14,10 @@ from ninja.responses import Status
 
 from core.chart import PhWindow
 from core.course import Course, Programme, target_on
-from core.daily import Said, TankReading, judge_reading
 from core.errors import InputError
 from core.limits import LONGEST_TYPED, LONGEST_WORDS
 from core.quantities import Reading, ReadingRange, figure
+from core.tending.daily import Said, TankReading, judge_reading
 from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank
 from server.grows.once import Once, was_heard

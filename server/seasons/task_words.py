@@ -9,7 +9,6 @@ from zoneinfo import ZoneInfo
 from core.chart import Chart
 from core.course import Course, Programme, Task, TaskKind, Why
 from core.leaflet.meaning import MixedAt, amount_range
-from core.living import Brew, brew_for
 from core.quantities import (
     Amount,
     AmountUnit,
@@ -20,6 +19,7 @@ from core.quantities import (
     number_text,
     rounded,
 )
+from core.tending.living import Brew, brew_for
 from server.grows.figures import Figure, percent_shown
 from server.grows.scope import Scope
 from server.seasons.running import RunningSeason

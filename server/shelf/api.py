@@ -19,10 +19,10 @@ from core.chemistry.printed_label import printed_grade
 from core.errors import InputError
 from core.formats import LabelDocument
 from core.limits import LONGEST_NAME, LONGEST_TYPED
-from core.making_up import may_be_made_up, may_be_put_in
 from core.messages import Message
 from core.quantities import decimal_text
 from core.stock import BottleState
+from core.stock.making_up import may_be_made_up, may_be_put_in
 from core.vessels import USUAL_VESSELS
 from core.wording import Manner, wording
 from server.api.pages import After, page_of

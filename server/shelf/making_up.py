@@ -13,9 +13,9 @@ from core import chart
 from core.chart import Form, Role
 from core.errors import InputError
 from core.limits import LONGEST_NAME, LONGEST_TYPED
-from core.making_up import MakeUpAct, check_put_in, make_up_steps
 from core.messages import Figure
 from core.quantities import Amount, AmountUnit, figure, number_text
+from core.stock.making_up import MakeUpAct, check_put_in, make_up_steps
 from server.api.shapes import PLAIN_TEXT, ErrorOut
 from server.api.typed import typed_figure
 from server.grows.calendar import day_of

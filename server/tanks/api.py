@@ -9,10 +9,10 @@ from django.http import HttpRequest
 from ninja import Field, Router, Schema
 from ninja.responses import Status
 
+from core.chart.growing import Crop, System
+from core.chart.strength import check_strength
 from core.errors import InputError
-from core.growing import Crop, System
 from core.limits import LONGEST_NAME
-from core.strength import check_strength
 from server.api.ids import ChartId, VersionId
 from server.api.shapes import ErrorOut, Made, Name
 from server.api.typed import exact_decimal

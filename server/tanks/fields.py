@@ -6,7 +6,7 @@ from typing import Annotated, Any
 from ninja import Field, Schema
 
 from core.chart import Medium
-from core.growing import Crop, System
+from core.chart.growing import Crop, System
 from core.limits import LONGEST_NAME
 from server.api.shapes import PLAIN_TEXT
 from server.tanks.models import Tank

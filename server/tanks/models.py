@@ -7,7 +7,7 @@ from django.db import models
 from django.db.models import Q
 
 from core.chart import Medium
-from core.growing import Crop, System
+from core.chart.growing import Crop, System
 from core.limits import HIGHEST_STRENGTH, LARGEST_VOLUME_L, LONGEST_NAME, LONGEST_WORDS
 from core.planning import Tank as CoreTank
 from core.quantities import Reading, Volume, figure

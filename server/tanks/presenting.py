@@ -9,9 +9,8 @@ from django.utils import timezone
 from ninja import Schema
 from pydantic import ConfigDict
 
+from core.chart.growing import Crop, System
 from core.chemistry.lab_report import WaterIs, ion_balance, is_balanced, water_is
-from core.due import Due, due_of
-from core.growing import Crop, System
 from core.quantities import (
     Reading,
     Volume,
@@ -20,6 +19,7 @@ from core.quantities import (
     figure,
     number_text,
 )
+from core.tending.due import Due, due_of
 from core.water import REPORT_FIELDS, Disinfectant, Treatment, WaterKind
 from server.api.ids import ChartId
 from server.grows.calendar import day_of

@@ -7,6 +7,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Chart, Column, Dose, Form, Medium, PhWindow, Product, Readings, Role, Stage
+from core.chart.strength import End, Override
 from core.errors import InputError
 from core.formats import FeedChart, document_of, read_json
 from core.formats.text import path_text
@@ -22,7 +23,6 @@ from core.quantities import (
     VolumeUnit,
 )
 from core.quantities.units import AmountUnit
-from core.strength import End, Override
 from core.water import TargetConvention, Water
 from core.wording import Manner
 from tests.core.mixes import F, chart, dose, ec, pair, plan, poured, product, water

@@ -5,7 +5,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Chart, Role
-from core.climb import POURING_MIN, draw_climb
+from core.planning.climb import POURING_MIN, draw_climb
 from core.quantities import ReadingScale, ReadingUnit
 from core.water import TargetConvention
 from tests.core.mixes import chart, dose, ec, pair, plan, product, water

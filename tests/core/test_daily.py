@@ -7,11 +7,18 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from core.brewing import BrewAct, BrewDay, BrewState, brew_state, brew_steps
 from core.chart import PhWindow
-from core.daily import MOVED_EC, ODD_EC_SHIFT, ODD_PH_SHIFT, Said, TankReading, judge_reading
-from core.living import brew_for, oxygen_is_short, oxygen_saturation
 from core.quantities import Amount, AmountUnit, Reading, ReadingRange, Volume
+from core.tending.brewing import BrewAct, BrewDay, BrewState, brew_state, brew_steps
+from core.tending.daily import (
+    MOVED_EC,
+    ODD_EC_SHIFT,
+    ODD_PH_SHIFT,
+    Said,
+    TankReading,
+    judge_reading,
+)
+from core.tending.living import brew_for, oxygen_is_short, oxygen_saturation
 from core.water import Disinfectant
 
 BAND = ReadingRange(Reading(Fraction("1.6")), Reading(Fraction("1.8")))

@@ -10,7 +10,7 @@ import jsonschema
 import pytest
 
 from core.errors import InputError
-from core.formats.drawn import DrawnRecordDocument, DrawnReportDocument
+from core.formats.practice.drawn import DrawnRecordDocument, DrawnReportDocument
 from core.headless import main
 from core.practice.drawn import (
     LAWS,

@@ -27,15 +27,15 @@ from core.chemistry.acids import MOLAR_MASS
 from core.chemistry.carbonate import acid_between, alkali_between
 from core.chemistry.contents import Doubt
 from core.chemistry.elements import Component
-from core.due import Due, due_of
 from core.errors import InputError
 from core.guided.adjusting import pen_over
 from core.guided.plausible_readings import is_odd_reading, is_odd_volume
 from core.guided.steps import StepKind
 from core.leaflet.meaning import amount_range_words
-from core.order_rules import stir_for, wait_after
+from core.order.rules import stir_for, wait_after
 from core.planning.sheet import ElementInTank
 from core.quantities import Amount, AmountUnit, Reading, Volume
+from core.tending.due import Due, due_of
 from core.vessels import Vessel, VesselKind, cup_for, measure
 from core.water import Disinfectant, LabReport, Water, WaterKind
 from core.windows import Window, element_windows

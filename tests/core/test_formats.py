@@ -21,8 +21,8 @@ from core.chemistry import AcidKind, Element
 from core.errors import InputError
 from core.formats import FeedChart, MixRequestDocument, document_of, read_json
 from core.formats.course_request import CourseRequestDocument
-from core.formats.draft import ChartDraftDocument
 from core.formats.in_tank import InTankDocument
+from core.formats.leaflets.draft import ChartDraftDocument
 from core.formats.schemas import write_schemas
 from core.formats.shelf import AlkaliOnShelfDocument
 from core.headless import main, plan_text, rehearse_text

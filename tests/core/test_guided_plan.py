@@ -9,9 +9,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Dose, Role
+from core.chart.growing import System
 from core.chemistry import Acid, AcidKind
 from core.formats.guided_plan import plan_document, plan_from
-from core.growing import System
 from core.guided import GuidedPlan, StepKind, guided_plan, replay
 from core.planning import AcidOnShelf, AlkaliOnShelf, MixRequest, PourSheet, Shelf, Tank, plan_mix
 from core.planning.planned_pours import Pass

@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 
 from core.chart import Form, Role
 from core.errors import InputError
-from core.formats.leaflet import TableOptions, read_file, table_options
+from core.formats.leaflets.reading import TableOptions, read_file, table_options
 from core.leaflet import ChartDraft, ShelfBottle, TableRequest, TakenAs, read_table
 from core.leaflet.drawn import Outcome, draw_leaflet, read_as_a_person
 from core.tables import rows_of_text

@@ -11,17 +11,17 @@ import pytest
 from core.catalogue_page import page
 from core.cautions import CATALOGUE, Caution, Severity
 from core.chart import Chart, Column, Form, Medium, Readings, Role, Stage
+from core.chart.growing import System
+from core.chart.strength import End, Override
 from core.chemistry import Acid, AcidKind, Element, Salt
-from core.growing import System
 from core.messages import Message
-from core.order_rules import LivePlace, OrderPreferences
+from core.order.rules import LivePlace, OrderPreferences
 from core.planning import AcidOnShelf, HardForm, MixRequest, OnShelf, PourSheet, Shelf, plan_mix
 from core.planning.judging.chemistry import _beside_range, _is_brought_by_acid
 from core.planning.judging.order import times_over
 from core.planning.sheet import ElementInTank
 from core.quantities import ReadingScale, ReadingUnit, Volume, VolumeUnit
 from core.quantities.units import OUNCE_G, POUND_G
-from core.strength import End, Override
 from core.vessels import Shows, Vessel, VesselKind
 from core.water import Disinfectant, TargetConvention, WaterKind
 from core.windows import Window

@@ -9,7 +9,7 @@ from hypothesis import strategies as st
 
 from core.chart import Chart, Column, Dose, Form, Medium, PhWindow, Product, Readings, Role, Stage
 from core.errors import InputError
-from core.formats.leaflet import draft_of_rows, table_options
+from core.formats.leaflets.reading import draft_of_rows, table_options
 from core.leaflet import Asked, CellKind, ChartDraft, TableRequest, read_table, whole_table
 from core.leaflet.about import about_lines
 from core.leaflet.cells import read_dose_cell

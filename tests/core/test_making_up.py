@@ -8,8 +8,8 @@ from hypothesis import strategies as st
 
 from core.chart import Form, Product, Role
 from core.errors import InputError
-from core.making_up import LARGEST_BOTTLE_ML, MakeUpAct, make_up_steps
 from core.quantities import Amount, AmountUnit
+from core.stock.making_up import LARGEST_BOTTLE_ML, MakeUpAct, make_up_steps
 
 NEVER_HOT = {Role.PH_ADJUSTER, Role.LIVE, Role.ENZYME}
 SIZES = st.fractions(Fraction(1, 100), LARGEST_BOTTLE_ML)

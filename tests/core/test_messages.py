@@ -14,13 +14,13 @@ from fluent.syntax import ast as ftl
 from fluent.syntax.visitor import Visitor
 
 from core.chart import Medium
+from core.chart.growing import System
 from core.chemistry import Mineral
 from core.course.tasks import TaskKind
 from core.errors import InputError
-from core.growing import System
 from core.leaflet.row_words import OTHER_ROWS, OTHER_UNITS
 from core.messages import Celsius, Figure, Listed, Message, Percent
-from core.order_rules import HARD_RULES
+from core.order.rules import HARD_RULES
 from core.quantities import (
     Amount,
     AmountUnit,

@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 from core.chart import Form, Product, Role
 from core.errors import InputError
 from core.order import Place, put_in_order
-from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, SilicaPlace
+from core.order.rules import CalmagPlace, LivePlace, OrderPreferences, SilicaPlace
 from tests.core.mixes import product
 from tests.words import words_of
 

@@ -11,16 +11,16 @@ from hypothesis import strategies as st
 
 from core.chart import Chart, Column, Dose, Medium, PhWindow, Readings, Role, Stage
 from core.chart.between import dose_between
+from core.chart.growing import Crop
+from core.chart.strength import Override
 from core.chemistry import AcidKind, Doubt, Element, Salt
 from core.errors import InputError
-from core.growing import Crop
-from core.order_rules import OrderPreferences, RowsPlace, stir_for, wait_after
+from core.order.rules import OrderPreferences, RowsPlace, stir_for, wait_after
 from core.planning import Between, Shelf
 from core.planning.chart_ec_shares import CHART_UNCERTAINTY
 from core.planning.expected import RestsOn
 from core.planning.planned_pours import FIRST_SHARE, Pass
 from core.quantities import Reading, Volume
-from core.strength import Override
 from core.water import TargetConvention
 from core.windows import element_windows
 from tests.core.labels import CALMAG, acid_on_shelf, label, labelled, salt, shelf

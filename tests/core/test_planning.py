@@ -10,11 +10,11 @@ from hypothesis import strategies as st
 
 from core.chart import Column, Dose, Form, Product, Readings, Role
 from core.chart.joining import join_charts
-from core.climb import draw_climb
+from core.chart.strength import End, Override
 from core.errors import InputError
 from core.planning import Between
+from core.planning.climb import draw_climb
 from core.quantities import DoseUnit, Reading, ReadingScale, ReadingUnit, Spoons, decimal_text
-from core.strength import End, Override
 from core.water import TargetConvention
 from tests.core.labels import label, labelled, shelf
 from tests.core.mixes import DRY, F, chart, codes, dose, ec, pair, plan, poured, product, water

@@ -12,12 +12,12 @@ from pathlib import Path
 import pytest
 
 from core.chart import Chart, Column, Dose, PhWindow, Readings, Role, Stage
+from core.chart.strength import End, Override
 from core.chemistry import AcidKind, Element
-from core.order_rules import CalmagPlace, LivePlace, OrderPreferences, SilicaPlace
+from core.order.rules import CalmagPlace, LivePlace, OrderPreferences, SilicaPlace
 from core.planning import Between, HardForm, OnShelf, PourSheet, Shelf
 from core.planning.premixing import Premix
 from core.quantities import Spoons, Volume, VolumeUnit
-from core.strength import End, Override
 from core.vessels import Vessel, VesselKind
 from core.water import Disinfectant, TargetConvention, WaterKind, blend
 from core.windows import Window

@@ -12,7 +12,7 @@ import pytest
 from benchmarks.safety import FAMILIES, case
 from core.chart import Chart, Dose, Role
 from core.errors import InputError
-from core.formats.rehearsal import RehearsalDocument
+from core.formats.practice.rehearsal import RehearsalDocument
 from core.guided import Pace, StepKind
 from core.headless import rehearse_text
 from core.planning import MixRequest

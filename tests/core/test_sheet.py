@@ -11,7 +11,7 @@ from hypothesis import strategies as st
 from core.chart import Chart, Medium, PhWindow, Readings, Role, Stage
 from core.chemistry import Element, Salt
 from core.formats.chart import MS_CM, FeedChart
-from core.formats.leaflet_sheet import LeafletDocument, leaflet_of_chart, leaflet_of_draft
+from core.formats.leaflets.sheet import LeafletDocument, leaflet_of_chart, leaflet_of_draft
 from core.leaflet import TableRequest, read_table
 from core.leaflet.meaning import (
     MixedAt,

@@ -31,7 +31,7 @@ from core.guided.portions import portion_until
 from core.guided.replay import Doubts
 from core.guided.slope import HARDLY, PEN_SWAY, SLOPE_OFF, Slope
 from core.guided.steering import Verdict, correct, more_of_base, second_pour
-from core.order_rules import LivePlace, OrderPreferences
+from core.order.rules import LivePlace, OrderPreferences
 from core.planning import MixRequest, Shelf, plan_mix
 from core.planning.planned_pours import Pass
 from core.quantities import DoseUnit, Volume

@@ -7,9 +7,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.chart import Dose, Role
+from core.chart.strength import End, Override, printed_amount, share_of
 from core.formats.chart import ProductDocument
 from core.quantities import DoseUnit, Spoons, Volume
-from core.strength import End, Override, printed_amount, share_of
 from tests.core.mixes import F, dose, product
 
 SINGLE, RANGE = dose("p", "2 mL/L"), dose("p", "2-3 mL/L")

@@ -5,7 +5,7 @@ from typing import Any
 import pytest
 
 from core.chart import Readings
-from core.formats.leaflet import table_options
+from core.formats.leaflets.reading import table_options
 from core.leaflet import Asked, ChartDraft, TableRequest, read_table
 from core.leaflet.row_names import RangeEnd, RowKind, read_row_name
 from core.quantities import DoseUnit, ReadingUnit

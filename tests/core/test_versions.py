@@ -10,8 +10,8 @@ from hypothesis import given
 from core.chart import Chart, Column, Medium, PhWindow, Readings, Role, Stage
 from core.errors import InputError
 from core.formats.chart import FeedChart
-from core.formats.draft import ChartDraftDocument
-from core.formats.leaflet import draft_of_file, draft_of_rows, table_options
+from core.formats.leaflets.draft import ChartDraftDocument
+from core.formats.leaflets.reading import draft_of_file, draft_of_rows, table_options
 from core.leaflet import Asked
 from core.leaflet.comparing import Difference, differences
 from core.quantities.dose_units import DoseUnitSaid

@@ -6,13 +6,13 @@ from pathlib import Path
 import pytest
 
 import core
-from core import order_rules
 from core.chart.roles import ROLES
 from core.chemistry import Doubt, Element, Mineral
 from core.guided import causes_of
 from core.guided.causes import CAUSES, OFFERED
 from core.guided.ph import Advice
 from core.guided.steering import Verdict
+from core.order import rules as order_rules
 from core.planning.doses import WhyLeftOut
 from core.planning.expected import RestsOn
 from server.charts.models import ChartVersion

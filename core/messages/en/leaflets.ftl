@@ -41,7 +41,7 @@ ask_gallon = Doses are per gallon, and the leaflet does not say which: a US gall
 
 ask_unit =
     .per = The doses are in { $measure }, and the leaflet does not say per how much water. Choose it.
-    .measure = Are the doses millilitres or grams? Choose one.
+    .measure = The doses are millilitres or grams: choose which.
     .none = The doses have no unit. Choose it.
 
 rows = { $names }

@@ -5,13 +5,13 @@ from fractions import Fraction
 
 from core.cautions import OFF_VOLUME, Caution
 from core.chart import Medium, Product, Stage
+from core.chart.growing import CAREFUL_START, HALF_STRENGTH_SYSTEMS
 from core.chart.parts import base_groups
-from core.growing import CAREFUL_START, HALF_STRENGTH_SYSTEMS
+from core.chart.strength import End
 from core.messages import Figure, Message, Percent
 from core.planning.doses import Dosed
 from core.planning.judging.judging_input import JudgingInput, keys, names
 from core.quantities import Amount, decimal_text
-from core.strength import End
 from core.water import TargetConvention
 
 _HALF = {"strength": decimal_text(CAREFUL_START)}

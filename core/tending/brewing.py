@@ -10,8 +10,8 @@ from datetime import datetime, timedelta
 from enum import StrEnum
 from fractions import Fraction
 
-from core.living import ABOVE_SOURCE, brew_for
 from core.quantities import Amount, AmountUnit, Reading, Volume
+from core.tending.living import ABOVE_SOURCE, brew_for
 from core.water import Disinfectant
 
 STANDS_H = 24

@@ -10,7 +10,7 @@ from core.chart import Form, Product, Role
 from core.chart.roles import ROLES, Phase
 from core.errors import InputError
 from core.messages import Listed, Message
-from core.order_rules import (
+from core.order.rules import (
     HARD_RULES,
     CalmagPlace,
     LivePlace,
@@ -18,7 +18,7 @@ from core.order_rules import (
     RowsPlace,
     wait_after,
 )
-from core.order_settling import Edges, first_that_is_free, settle
+from core.order.settling import Edges, first_that_is_free, settle
 from core.quantities import Volume
 
 _ABOUT_EARLIER = {rule.code for rule in HARD_RULES if rule.about_before}

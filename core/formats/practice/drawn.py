@@ -5,7 +5,7 @@ from typing import Literal
 
 from core.errors import InputError
 from core.formats.fields import Document
-from core.formats.rehearsal import RehearsalRecordDocument
+from core.formats.practice.rehearsal import RehearsalRecordDocument
 from core.practice.drawn import DrawnCase, DrawnReport, Judged
 
 

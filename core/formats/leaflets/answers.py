@@ -5,7 +5,7 @@ from typing import Annotated
 from pydantic import Field
 
 from core.formats.fields import Document, Words
-from core.formats.leaflet import TableOptions, table_options
+from core.formats.leaflets.reading import TableOptions, table_options
 from core.leaflet import Hidden, Strength, TakenAs
 from core.limits import MOST_TABLE_ROWS
 

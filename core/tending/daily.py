@@ -6,8 +6,8 @@ from fractions import Fraction
 
 from core.chart import PhWindow
 from core.guided.plausible_readings import ODD_EC
-from core.living import oxygen_is_short
 from core.quantities import Reading, ReadingRange
+from core.tending.living import oxygen_is_short
 
 ODD_EC_SHIFT = Fraction(2, 5)
 """A tank that nobody filled reads this share more or less than a day ago only by a wrong pen or

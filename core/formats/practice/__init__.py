@@ -1,0 +1,1 @@
+"""Rehearsals and drawn rehearsals in their open formats."""

@@ -1,0 +1,1 @@
+"""What a tank asks for between two mixes: readings, brews of the living programme, what is due."""
