@@ -115,8 +115,8 @@ class GuidedState:
         return poured / dose if dose else None
 
 
-def _conflicts(plan: GuidedPlan, told: CountedEvents) -> tuple[Conflict, ...]:
-    pairs = ((told.first[other.step], other) for other in told.others)
+def _conflicts(plan: GuidedPlan, counted: CountedEvents) -> tuple[Conflict, ...]:
+    pairs = ((counted.first[other.step], other) for other in counted.others)
     return tuple(
         Conflict(one.step, one, other) for one, other in pairs if not _agree(plan, one, other)
     )

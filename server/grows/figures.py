@@ -107,31 +107,35 @@ class TypedUnits:
         """
         return typed_figure(where, text, self.mark)
 
-    def litres(self, where: str, told: TypedFigure) -> Volume:
+    def litres(self, where: str, typed_figure: TypedFigure) -> Volume:
         """The volume that was told, above 0 and no larger than any tank.
 
         Raises:
             InputError: it is none, seen from the field `where`.
         """
-        if isinstance(told, Figure):
-            volume = typed(where, lambda: Volume.of(_exact(told), _volume_unit(told)))
+        if isinstance(typed_figure, Figure):
+            volume = typed(
+                where, lambda: Volume.of(_exact(typed_figure), _volume_unit(typed_figure))
+            )
         else:
             read = partial(parse_volume, gallon=self.gallon, unit=self.volume)
-            volume = self._read(where, told, read)
+            volume = self._read(where, typed_figure, read)
         if not 0 < volume.litres <= LARGEST_VOLUME_L:
             raise InputError("volume_out_of_range.plain", where)
         return volume
 
-    def ec(self, where: str, told: TypedFigure) -> Reading:
+    def ec(self, where: str, typed_figure: TypedFigure) -> Reading:
         """The reading of EC that was told, no saltier than the sea.
 
         Raises:
             InputError: it is none, seen from the field `where`.
         """
-        if isinstance(told, Figure):
-            reading = typed(where, lambda: Reading(_in_unit(told, ReadingUnit.MS_CM)))
+        if isinstance(typed_figure, Figure):
+            reading = typed(where, lambda: Reading(_in_unit(typed_figure, ReadingUnit.MS_CM)))
         else:
-            reading = self._read(where, told, partial(parse_reading, preferred=self.reading))
+            reading = self._read(
+                where, typed_figure, partial(parse_reading, preferred=self.reading)
+            )
         if reading.ms_cm > STRONGEST_WATER:
             raise InputError("reading_out_of_range.figures_ec", where)
         return reading
@@ -154,15 +158,15 @@ class TypedUnits:
         return self._read(where, text, partial(parse_temperature, unit=self.temperature))
 
 
-def share_told(where: str, told: TypedFigure) -> Fraction:
+def share_told(where: str, typed_figure: TypedFigure) -> Fraction:
     """The share that was told, such as a strength: 1 for 100 %.
 
     Raises:
         InputError: it is none, seen from the field `where`.
     """
-    if isinstance(told, Figure):
-        return typed(where, lambda: _in_unit(told, "%") / 100)
-    return typed(where, lambda: parse_strength(told))
+    if isinstance(typed_figure, Figure):
+        return typed(where, lambda: _in_unit(typed_figure, "%") / 100)
+    return typed(where, lambda: parse_strength(typed_figure))
 
 
 def is_blank(typed: TypedFigure | None) -> bool:
@@ -190,8 +194,8 @@ def percent_shown(share: Fraction) -> str:
     return f"{decimal_text(share * 100)} %"
 
 
-def _exact(told: Figure) -> Fraction:
-    return figure(told.value)
+def _exact(exact: Figure) -> Fraction:
+    return figure(exact.value)
 
 
 def _volume_unit(figure: Figure) -> VolumeUnit:

@@ -128,10 +128,10 @@ def own_windows(ranges: dict[str, dict[str, str]]) -> dict[Element, Window]:
     }
 
 
-def _between(told: BetweenIn | None, towards: str) -> Between | None:
-    if told is None:
+def _between(between: BetweenIn | None, towards: str) -> Between | None:
+    if between is None:
         return None
-    share = share_told("between", told.share)
+    share = share_told("between", between.share)
     return typed("between", lambda: Between(towards, share))
 
 

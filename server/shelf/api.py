@@ -195,19 +195,19 @@ def shelf(request: HttpRequest, grow_id: int, after: After, find: Find) -> Shelf
     "/grows/{grow_id}/products", response={201: Made, **_ANSWERS}, operation_id="add_product"
 )
 @transaction.atomic
-def add_product(request: HttpRequest, grow_id: int, told: NewProduct) -> Status[Made]:
+def add_product(request: HttpRequest, grow_id: int, body: NewProduct) -> Status[Made]:
     """Put a product on the shelf."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()  # a tag is new while nobody else takes one
     taken = set(scope.all(Product).values_list("tag", flat=True))
     if len(taken) >= _MOST_PRODUCTS:
         raise InputError("too_many_or_few.shelf", "name", most_products=_MOST_PRODUCTS)
-    name = told.name.strip()
+    name = body.name.strip()
     try:
         with transaction.atomic():
             made = Product.objects.create(
-                grow=scope.grow, name=name, maker=told.maker.strip(), role=told.role,
-                form=told.form, tag=new_tag(name, taken),
+                grow=scope.grow, name=name, maker=body.maker.strip(), role=body.role,
+                form=body.form, tag=new_tag(name, taken),
             )  # fmt: skip
     except IntegrityError:
         raise InputError("name_taken.product", "name", name=name) from None

@@ -46,12 +46,12 @@ _PLACES = {"left": 3, "size": 3, "price": 2}
 
 
 def _figures(
-    told: ProductSeen, where: str = "", *, mark: DecimalMark = ".", seen: ProductSeen | None = None
+    state: ProductSeen, where: str = "", *, mark: DecimalMark = ".", seen: ProductSeen | None = None
 ) -> dict[str, Decimal | None]:
     """The figures that were told, each within what a shelf holds.
 
     Args:
-        told: as typed; one that stands as it was `seen` was typed by nobody, and has a point.
+        state: as typed; one that stands as it was `seen` was typed by nobody, and has a point.
         where: what leads to them.
         mark: what who typed writes before decimals.
         seen: the state that the edit was made from.
@@ -61,7 +61,7 @@ def _figures(
     """
     found = {}
     for name, places in _PLACES.items():
-        text = getattr(told, name)
+        text = getattr(state, name)
         typed_with: DecimalMark = "." if text == getattr(seen, name, None) else mark
         value = optional_decimal(f"{where}{name}", text, places, typed_with)
         if value is not None and value > 10**9:

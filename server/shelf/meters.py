@@ -144,11 +144,11 @@ def add_meter(request: HttpRequest, grow_id: int, body: MeterIn) -> Status[Made]
     response={200: Kept, **_ANSWERS},
     operation_id="edit_meter",
 )
-def edit_meter(request: HttpRequest, grow_id: int, meter_id: int, told: MeterDays) -> Kept:
+def edit_meter(request: HttpRequest, grow_id: int, meter_id: int, body: MeterDays) -> Kept:
     """Change how often a meter is calibrated."""
     scope = Scope.enter(request.user, grow_id)
     meter = scope.one(scope.all(Meter), meter_id)
-    meter.every_days = told.every_days
+    meter.every_days = body.every_days
     meter.save(update_fields=["every_days"])
     return Kept()
 

@@ -140,11 +140,11 @@ def _now(tank: Tank) -> dict[str, object]:
     return {name: getattr(tank, name) for name in names}
 
 
-def _seen(told: UsualSeen) -> dict[str, object]:
+def _seen(state: UsualSeen) -> dict[str, object]:
     """The columns that the edit saw, as `_now` gives them."""
     seen: dict[str, object] = {}
-    for name in told.model_fields_set:
-        value = getattr(told, name)
+    for name in state.model_fields_set:
+        value = getattr(state, name)
         if isinstance(value, Figure):
             seen[name] = Decimal(value.value) / 100
         else:

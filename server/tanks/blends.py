@@ -77,28 +77,28 @@ def blends_of(scope: Scope) -> list[KeptBlend]:
     operation_id="keep_blend",
 )
 @transaction.atomic
-def keep_blend(request: HttpRequest, grow_id: int, told: NewBlend) -> Status[list[KeptBlend]]:
+def keep_blend(request: HttpRequest, grow_id: int, body: NewBlend) -> Status[list[KeptBlend]]:
     """Keep a blend by a name; the answer is all that are kept."""
     scope = Scope.enter(request.user, grow_id)
     scope.lock()
-    numbers = [told.water, *(part.water for part in told.parts)]
+    numbers = [body.water, *(part.water for part in body.parts)]
     for number in numbers:
         scope.one(scope.all(WaterSource), number)
     if len(set(numbers)) < len(numbers):
         raise InputError("blend_unclear.twice", "parts")
     if scope.all(WaterBlend).count() >= MOST_BLENDS:
         raise InputError("too_many_or_few.blends", "name", most_blends=MOST_BLENDS)
-    shares = [share_told(f"parts.{at}", part.share) for at, part in enumerate(told.parts)]
+    shares = [share_told(f"parts.{at}", part.share) for at, part in enumerate(body.parts)]
     if min(shares) <= 0 or sum(shares, Fraction(0)) >= 1:
         raise InputError("share_out_of_range.parts", "parts")
     blend = save_named(
-        "blend", WaterBlend(grow=scope.grow, name=told.name.strip(), water_id=told.water)
+        "blend", WaterBlend(grow=scope.grow, name=body.name.strip(), water_id=body.water)
     )
     BlendedWater.objects.bulk_create(
         BlendedWater(
             grow=scope.grow, blend=blend, water_id=part.water, share=exact_decimal(share, 8)
         )
-        for part, share in zip(told.parts, shares, strict=True)
+        for part, share in zip(body.parts, shares, strict=True)
     )
     return Status(201, blends_of(scope))
 

@@ -151,16 +151,16 @@ def _now(tank: Tank) -> dict[str, object]:
     return {name: getattr(tank, name) for name in names}
 
 
-def _seen(told: TankSeen) -> dict[str, object]:
+def _seen(state: TankSeen) -> dict[str, object]:
     """The columns that the edit saw, as `_now` gives them."""
-    named = told.model_fields_set
-    seen: dict[str, object] = kept_fields(told, named)
+    named = state.model_fields_set
+    seen: dict[str, object] = kept_fields(state, named)
     if "name" in named:
-        seen["name"] = told.name
-    if told.litres is not None:
-        seen["litres"] = Decimal(told.litres.value)
+        seen["name"] = state.name
+    if state.litres is not None:
+        seen["litres"] = Decimal(state.litres.value)
     if "water" in named:
-        seen["water_id"] = told.water
+        seen["water_id"] = state.water
     return seen
 
 

@@ -21,9 +21,9 @@ class TankFields(Schema):
     crop_kind: Crop | None = None
 
 
-def kept_fields(told: TankFields, names: set[str]) -> dict[str, Any]:
+def kept_fields(fields: TankFields, names: set[str]) -> dict[str, Any]:
     """The columns among those names, as they are kept."""
-    return {name: _stored_value(name, getattr(told, name)) for name in TankFields.model_fields
+    return {name: _stored_value(name, getattr(fields, name)) for name in TankFields.model_fields
             if name in names}  # fmt: skip
 
 

@@ -142,12 +142,12 @@ def last_value(of: str, what: str) -> Subquery:
     return Subquery(entries[:1], output_field=models.JSONField())
 
 
-def note_reading(water: Owned, told: Mapping[str, Fraction | None], *, by: int | None) -> None:
+def note_reading(water: Owned, readings: Mapping[str, Fraction | None], *, by: int | None) -> None:
     """A water was read; None takes back what was known.
 
     Args:
         water: the water source.
-        told: what was read, of `UNITS`.
+        readings: what was read, of `UNITS`.
         by: the number of who read it.
     """
     with transaction.atomic():
@@ -155,7 +155,7 @@ def note_reading(water: Owned, told: Mapping[str, Fraction | None], *, by: int |
             grow_id=water.grow_id,
             water_id=water.pk,
             kind=TimeLineEntry.Kind.READING,
-            values={what: value_of(what, value) for what, value in told.items()},
+            values={what: value_of(what, value) for what, value in readings.items()},
             at=timezone.now(),
             by_id=by,
         )

@@ -239,11 +239,11 @@ def _number(value: Decimal | None) -> Fraction | None:
     return None if value is None else figure(value)
 
 
-def _seen(told: WaterSeen) -> dict[str, object]:
+def _seen(state: WaterSeen) -> dict[str, object]:
     """The fields that the edit saw, as `_now` gives them."""
     seen: dict[str, object] = {}
-    for name in told.model_fields_set:
-        value = getattr(told, name)
+    for name in state.model_fields_set:
+        value = getattr(state, name)
         if name in (*REPORT_FIELDS, *WATER_READINGS):
             text = value.value if isinstance(value, Figure) else value
             seen[name] = typed_figure(f"seen.{name}", text) if text else None
