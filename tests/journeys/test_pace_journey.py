@@ -191,7 +191,7 @@ def test_each_part_goes_through_the_bucket_one_after_the_other(phones: Phones) -
     expect(page.get_by_label("Bucket")).to_have_value("10 L")
     expect(page.get_by_text("by the bucket: clear").first).to_be_visible()
     page.get_by_label("Bucket").fill("500 L")
-    expect(page.get_by_text("less than the tank")).to_be_visible()
+    expect(page.get_by_text("smaller than the tank")).to_be_visible()
     page.get_by_label("Bucket").fill("12 L")
     expect(page.get_by_text("by the bucket: clear").first).to_be_visible()
     start(page)

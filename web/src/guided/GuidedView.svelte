@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
 
+  import { PROGRAM } from '../shell/titles';
   import SignIn from '../sign_in/SignIn.svelte';
   import Conflicts from './Conflicts.svelte';
   import { Daylight } from './daylight.svelte';
@@ -47,6 +48,10 @@
   });
 
   const leave = () => onleave(standing?.tank);
+
+  $effect(() => {
+    document.title = ['Bench', standing?.tank_name, PROGRAM].filter(Boolean).join(' · ');
+  });
 
   $effect(() => {
     if (!guided.heard || guided.offline || guided.locked) return;

@@ -11,6 +11,8 @@
   import { GrowStore, provideGrow } from './grow.svelte';
   import Header from './Header.svelte';
   import { Keys, listen } from './keys.svelte';
+  import NoSuchTank from './NoSuchTank.svelte';
+  import { titleOf } from './titles';
   import {
     about,
     at,
@@ -39,6 +41,11 @@
       : VIEWS.find((view) => about(view, route.pathname) !== undefined),
   );
   const planned = $derived(Boolean(overview?.tanks.length && overview.charts.length));
+  /** The address is about a tank that is not, or no more, in use. */
+  const lost = $derived.by(() => {
+    const numbers = OF_A_TANK.map((view) => about(view, route.pathname)).find(Boolean);
+    return numbers && !overview?.tanks.some((one) => one.id === numbers['tank']);
+  });
   let main = $state<HTMLElement>();
 
   provideGrow(() => grow);
@@ -77,6 +84,10 @@
   for (const one of VIEWS) keys.add(one.key, one.words.toLowerCase(), () => show(one));
 
   $effect(() => listen(keys));
+
+  $effect(() => {
+    document.title = titleOf(route.pathname, overview);
+  });
 </script>
 
 <div class="shell">
@@ -109,7 +120,9 @@
   </nav>
   <Header {grow} {here} {planned} onview={show} />
   <main id="main" bind:this={main} tabindex="-1">
-    {#if overview}
+    {#if overview && lost}
+      <NoSuchTank {overview} />
+    {:else if overview}
       {@render children()}
     {:else if grow.problem}
       <div class="empty">
