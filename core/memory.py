@@ -14,7 +14,7 @@ MEGABYTE = 1_000_000
 
 
 class Memory(Generic[_Key, _Value]):
-    """The things used last, so many bytes at most; safe between threads.
+    """A cache that drops what was not used for longest, bounded in bytes; safe between threads.
 
     Args:
         most: bytes of all that is kept; what is heavier by itself is not kept at all.

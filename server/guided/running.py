@@ -49,7 +49,7 @@ def hear(
     Args:
         mix: the mix; afterwards it is as it stands.
         person_id: who tells of them.
-        read: what is told, read by the mix's plan and by what is known; each with who pressed.
+        read: makes the events of a request from the mix's plan and the events known so far.
         people: the grow's people by name; who works here no more is a name alone.
 
     Raises:
@@ -74,11 +74,11 @@ def hear(
         for number, event in enumerate(fresh)
     )
     names = {number: name for name, number in people.items()}
-    told = [*known, *(one.as_event(names.get(one.by_id or 0)) for one in kept)]
-    state = replay(plan, told)
+    heard = [*known, *(event.as_event(names.get(event.by_id or 0)) for event in kept)]
+    state = replay(plan, heard)
     if fresh and state.now is None and not state.conflicts:
-        _end(mix, plan, state, told)
-    return plan, state, told
+        _end(mix, plan, state, heard)
+    return plan, state, heard
 
 
 def _refuse_before_its_time(

@@ -21,7 +21,7 @@ AHEAD_DAYS = 182
 
 @dataclass(frozen=True, slots=True)
 class Decided:
-    """What a season was told, or would be, with the number of the chart's version it names."""
+    """A decision about a season, made or only looked at, and the chart's version that it names."""
 
     happening: Happening
     version: int | None = None
