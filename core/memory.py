@@ -44,6 +44,7 @@ class Memory(Generic[_Key, _Value]):
         """Keep something; it is given back."""
         weight = self._weigh(key, value)
         with self._lock, suppress(ValueError):  # heavier than all that may be kept
+            self._kept.pop(key, None)
             self._kept[key] = (value, weight)
         return value
 

@@ -21,3 +21,10 @@ def test_what_was_used_last_is_kept(calls: list[tuple[str, int]], most: int) -> 
             last_used = [*(one for one in last_used if one != key), key][-most:]
     memory.clear()
     assert not any(memory.get(key) for key in last_used)
+
+
+def test_what_is_too_heavy_to_be_kept_takes_what_was_there_before_with_it() -> None:
+    memory = Memory[str, int](10, weigh=lambda _, value: value)
+    memory.put("a", 4)
+    assert memory.put("a", 11) == 11
+    assert memory.get("a") is None
