@@ -6,8 +6,8 @@ from core.chart import Form, Role
 from core.chart.roles import NEEDS_WAIT
 from core.chemistry import Contents, Element, contents_of, molarity, rise_of
 from core.chemistry.acids import PROTONS_AT_6
+from core.guided.ec.usual import USUAL_FEED
 from core.guided.plan import EstimateBy, GuidedAcid, GuidedAlkali, GuidedPlan, GuidedPour
-from core.guided.usual import USUAL_FEED
 from core.meters import PEN_PH_STEP
 from core.planning import MixRequest, Pour, PourSheet
 from core.planning.tank import choose_acid, choose_alkali, label_of

@@ -3,9 +3,9 @@
 from dataclasses import dataclass, field
 from fractions import Fraction
 
-from core.guided.doubting import Trust, Weighed
-from core.guided.slope import Slope
-from core.guided.steering import Correction, Offer, SecondPour, Verdict, WayOut
+from core.guided.ec.slope import Slope
+from core.guided.ec.steering import Correction, Offer, SecondPour, Verdict, WayOut
+from core.guided.readings.doubting import Trust, Weighed
 
 
 @dataclass(frozen=True, slots=True)

@@ -7,8 +7,8 @@ from fractions import Fraction
 
 from core.chemistry import Acid, Alkali
 from core.chemistry.elements import Component
+from core.guided.ec.usual import USUAL_FEED, UsualFeed
 from core.guided.steps import StepKind
-from core.guided.usual import USUAL_FEED, UsualFeed
 from core.meters import PEN_PH_STEP
 from core.planning.planned_pours import Pass
 from core.quantities import AmountUnit

@@ -7,9 +7,9 @@ from fractions import Fraction
 from core.chemistry.buffers import phosphate_between
 from core.chemistry.carbonate import alkalinity_of, carbon_from_acid
 from core.guided.events import Event
-from core.guided.ph_advice import Advice
+from core.guided.ph.advice import Advice
+from core.guided.ph.portion_sizes import SURE_STEPS
 from core.guided.plan import GuidedPlan
-from core.guided.portion_sizes import SURE_STEPS
 from core.guided.state import GuidedState
 from core.guided.steps import EC_STEPS, Step, StepKind, StepStatus
 from core.quantities import AmountUnit, rounded

@@ -4,13 +4,13 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from fractions import Fraction
 
+from core.guided.ec.ledger import Ledger
+from core.guided.ec.slope import PEN_SWAY, SLOPE_OFF, Slope
 from core.guided.events import EVENTS, Event, EventKind
-from core.guided.ledger import Ledger
 from core.guided.plan import GuidedPlan, GuidedPour
-from core.guided.slope import PEN_SWAY, SLOPE_OFF, Slope
+from core.guided.readings.volume import VolumeEstimate
 from core.guided.step_lookup import adjusted_in_all, poured_in_all
 from core.guided.steps import Step, StepKind, StepStatus
-from core.guided.volume import VolumeEstimate
 
 MOST_ROUNDS = 8
 """Readings and corrections of one kind in a mix; who needs more has another trouble."""
@@ -57,8 +57,8 @@ class Doubts:
 class Replay:
     """Goes through a mix step by step, as far as it was done; what follows is laid out ahead.
 
-    `core.guided.feeding`, `correcting` and `adjusting` lay out the steps, and give back what came
-    of their part; here is what every part stands on.
+    `pouring.feeding`, `ec.correcting` and `ph.adjusting` lay out the steps, and give back what
+    came of their part; here is what every part stands on.
 
     Args:
         plan: what the mix was started from.

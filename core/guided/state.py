@@ -4,20 +4,20 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from fractions import Fraction
 
-from core.guided.adjusting import PhOutcome, read_ph
-from core.guided.bounds import Portion
-from core.guided.correcting import read_ec
+from core.guided.ec.correcting import read_ec
+from core.guided.ec.slope import Slope
+from core.guided.ec.steering import Correction, Offer, SecondPour, Verdict, WayOut
 from core.guided.events import CountedEvents, Event, EventKind, tell
-from core.guided.feeding import feed, live, prepare
 from core.guided.outcome import EcOutcome, FeedOutcome, Prepared
-from core.guided.ph_advice import Assistance
+from core.guided.ph.adjusting import PhOutcome, read_ph
+from core.guided.ph.advice import Assistance
+from core.guided.ph.bounds import Portion
 from core.guided.plan import GuidedPlan
+from core.guided.pouring.feeding import feed, live, prepare
+from core.guided.readings.volume import VolumeEstimate
 from core.guided.replay import Replay
-from core.guided.slope import Slope
-from core.guided.steering import Correction, Offer, SecondPour, Verdict, WayOut
 from core.guided.step_lookup import adjusted_in_all, kind_of_step, poured_in_all, unplaced
 from core.guided.steps import TIMED_STEPS, Step, StepKind
-from core.guided.volume import VolumeEstimate
 
 
 @dataclass(frozen=True, slots=True)

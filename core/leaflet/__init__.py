@@ -18,7 +18,7 @@ from core.leaflet.request import (
     Understood,
     UnsureRow,
 )
-from core.leaflet.row_words import TakenAs
+from core.leaflet.rows.words import TakenAs
 from core.leaflet.table import beside_the_table, chart_table, whole_table
 
 __all__ = [

@@ -4,13 +4,13 @@ from collections.abc import Sequence
 
 from core.chart import Column
 from core.leaflet.about import About
-from core.leaflet.bottles import Bottles
-from core.leaflet.columns import Head
+from core.leaflet.bottles.doses import Bottles
 from core.leaflet.findings import Findings
+from core.leaflet.headings.columns import Head
 from core.leaflet.layout import Layout
 from core.leaflet.request import Asked, CellKind, TableRequest, UnsureRow
-from core.leaflet.row_words import TakenAs
-from core.leaflet.rows import Body
+from core.leaflet.rows.body import Body
+from core.leaflet.rows.words import TakenAs
 from core.messages import Listed, Message
 from core.plausible import doses_per_litre, implausible_doses
 from core.quantities import Spoons

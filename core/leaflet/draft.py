@@ -9,8 +9,7 @@ from core.chart import Chart, Column, Medium, Readings
 from core.errors import InputError
 from core.leaflet.about import About, split_about
 from core.leaflet.asking import ask_of_doses, ask_of_rows, ask_of_strength
-from core.leaflet.bottles import Bottles, read_bottles
-from core.leaflet.cells import DoseCellHabits, comma_habit
+from core.leaflet.bottles.doses import Bottles, read_bottles
 from core.leaflet.choosing import (
     asking_which,
     besides_hidden,
@@ -19,13 +18,11 @@ from core.leaflet.choosing import (
     with_cells,
     without_cells,
 )
-from core.leaflet.columns import Head, heads_of, keys_of, labels_of
 from core.leaflet.findings import Findings
-from core.leaflet.footnotes import is_footnote, marks_in, without_mark
 from core.leaflet.grid import Cell, Grid, grid_of
+from core.leaflet.headings.columns import Head, heads_of, keys_of, labels_of
 from core.leaflet.layout import Layout, find_layout
 from core.leaflet.marking import mark_heads, mark_names
-from core.leaflet.readings import ReadRows, read_reading_rows
 from core.leaflet.request import (
     Asked,
     CellKind,
@@ -35,8 +32,11 @@ from core.leaflet.request import (
     TableRequest,
     Understood,
 )
-from core.leaflet.row_reasons import KnownRows, known_rows
-from core.leaflet.rows import Body, sort_rows
+from core.leaflet.rows.body import Body, sort_rows
+from core.leaflet.rows.cells import DoseCellHabits, comma_habit
+from core.leaflet.rows.footnotes import is_footnote, marks_in, without_mark
+from core.leaflet.rows.readings import ReadRows, read_reading_rows
+from core.leaflet.rows.reasons import KnownRows, known_rows
 from core.leaflet.several import tables_in
 from core.leaflet.statements import Statements, is_statement, statements_in
 from core.leaflet.units import split_unit

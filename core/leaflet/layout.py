@@ -5,15 +5,15 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field, replace
 
 from core.leaflet.grid import Cell, Grid, plain_text, turned
-from core.leaflet.heading_rows import (
+from core.leaflet.headings.heading_rows import (
     HeadingRow,
     all_headings,
     exported_heading_row,
     heading_row,
     names_a_side,
 )
-from core.leaflet.headings import Heading, read_heading
-from core.leaflet.row_names import RowKind, read_row_name
+from core.leaflet.headings.words import Heading, read_heading
+from core.leaflet.rows.names import RowKind, read_row_name
 from core.leaflet.statements import unit_said
 from core.quantities.dose_units import DoseUnitSaid, read_dose_unit
 

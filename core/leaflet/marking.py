@@ -2,12 +2,12 @@
 
 from core.leaflet.about import About
 from core.leaflet.asking import said_twice
-from core.leaflet.columns import Head
 from core.leaflet.findings import Findings
 from core.leaflet.grid import Cell
+from core.leaflet.headings.columns import Head
 from core.leaflet.layout import Layout
 from core.leaflet.request import Asked, CellKind
-from core.leaflet.rows import Body, BottleRow
+from core.leaflet.rows.body import Body, BottleRow
 from core.messages import Message
 
 

@@ -6,7 +6,7 @@ from enum import StrEnum
 from typing import Literal
 
 from core.chart import Chart, Column, Form, Medium, Product, Readings, Role
-from core.leaflet.row_words import TakenAs
+from core.leaflet.rows.words import TakenAs
 from core.messages import Message
 from core.quantities import DoseUnit, PpmScale, ReadingScale, ReadingUnit
 from core.quantities.dose_units import DoseUnitSaid, Gallon

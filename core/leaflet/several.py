@@ -5,10 +5,10 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from itertools import pairwise
 
+from core.leaflet.bottles.uses import word_of_a_bottle
 from core.leaflet.grid import Cell, Grid
-from core.leaflet.heading_rows import HeadingRow, main_heading_rows, names_a_side
-from core.leaflet.headings import stage_in
-from core.leaflet.names import word_of_a_bottle
+from core.leaflet.headings.heading_rows import HeadingRow, main_heading_rows, names_a_side
+from core.leaflet.headings.words import stage_in
 from core.leaflet.request import FoundTable
 from core.leaflet.statements import is_statement
 

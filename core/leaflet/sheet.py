@@ -7,7 +7,7 @@ from typing import TypeVar
 
 from core.chart import Chart, Column, Dose, Medium, PhWindow, Product, Readings, Stage
 from core.errors import InputError
-from core.leaflet.cells import DoseCellHabits, as_figure, comma_habit, read_dose_cell
+from core.leaflet.rows.cells import DoseCellHabits, as_figure, comma_habit, read_dose_cell
 from core.leaflet.units import dose_of, unit_for
 from core.limits import STRONGEST_WATER
 from core.messages import Message

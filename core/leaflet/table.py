@@ -7,7 +7,7 @@ from fractions import Fraction
 from core.chart import Chart, Column, Dose, Product, Readings
 from core.leaflet.about import about_lines, name_in_table
 from core.leaflet.grid import tidy_cell
-from core.leaflet.headings import read_heading
+from core.leaflet.headings.words import read_heading
 from core.quantities import DoseUnit, ReadingScale, ReadingUnit, decimal_text
 
 Table = tuple[tuple[str, ...], ...]

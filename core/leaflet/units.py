@@ -6,7 +6,7 @@ from fractions import Fraction
 from functools import lru_cache
 
 from core.chart import Dose, Form, Product
-from core.leaflet.cells import DoseCell
+from core.leaflet.rows.cells import DoseCell
 from core.limits import LONGEST_WORDS
 from core.quantities import AmountUnit, DoseUnit
 from core.quantities.dose_units import DoseUnitSaid, dose_unit_words, find_dose_unit, read_dose_unit

@@ -18,10 +18,10 @@ from core.guided import (
     guided_plan,
     replay,
 )
-from core.guided.adjusting import PEN_CHECK
-from core.guided.causes import OFFERED
-from core.guided.plausible_readings import is_odd_reading
-from core.guided.steering import Verdict
+from core.guided.ec.steering import Verdict
+from core.guided.ph.adjusting import PEN_CHECK
+from core.guided.readings.causes import OFFERED
+from core.guided.readings.plausible import is_odd_reading
 from core.guided.steps import TIMED_STEPS
 from core.planning import PourSheet, plan_mix
 from core.practice.request import RehearsalRequest, Stops

@@ -5,7 +5,7 @@ from enum import StrEnum
 from fractions import Fraction
 
 from core.chart import PhWindow
-from core.guided.plausible_readings import ODD_EC
+from core.guided.readings.plausible import ODD_EC
 from core.quantities import Reading, ReadingRange
 from core.tending.living import oxygen_is_short
 

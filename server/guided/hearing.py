@@ -9,7 +9,7 @@ from ninja import Field, Schema
 from core.errors import InputError
 from core.formats.fields import within
 from core.guided import Event, EventKind, GuidedPlan, StepKind
-from core.guided.plausible_readings import is_odd_reading, is_odd_volume, most_poured
+from core.guided.readings.plausible import is_odd_reading, is_odd_volume, most_poured
 from core.guided.step_lookup import kind_of_step, product_of_step
 from core.guided.steps import EC_STEPS, VOLUME_STEPS
 from server.api.shapes import PLAIN_TEXT

@@ -10,7 +10,7 @@ from typing import Protocol
 from core.chemistry import Alkali
 from core.chemistry.elements import Component
 from core.guided import GuidedPlan, GuidedPour, GuidedState, Step, StepKind
-from core.guided.adjusting import PEN_CHECK
+from core.guided.ph.adjusting import PEN_CHECK
 from core.practice import SOUR_CUP_PH, Pen, PenReading, SimulatedTank
 from core.practice.pen import stands_still
 from server.grows.scope import Scope

@@ -8,7 +8,7 @@ from core.chemistry import Element
 from core.formats.measured import MeasuredDocument
 from core.formats.record import MixRecordDocument
 from core.guided import Ending, Pace, StepKind, StepStatus
-from core.guided.steering import Verdict
+from core.guided.ec.steering import Verdict
 from core.planning.planned_pours import Pass
 from server.grows.figures import Figure
 from server.grows.units import UnitsOut

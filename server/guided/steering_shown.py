@@ -3,7 +3,7 @@
 from fractions import Fraction
 
 from core.guided import GuidedPlan, GuidedState, StepKind
-from core.guided.causes import CAUSES
+from core.guided.readings.causes import CAUSES
 from core.guided.step_lookup import kind_of_step, product_of_step
 from core.quantities import Volume, number_text, rounded
 from server.grows.figures import litres_figure

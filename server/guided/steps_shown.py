@@ -16,10 +16,10 @@ from core.guided import (
     causes_of,
     takes_s,
 )
-from core.guided.causes import OFFERED
-from core.guided.plausible_readings import most_poured
+from core.guided.ec.steering import ODD_TIMES
+from core.guided.readings.causes import OFFERED
+from core.guided.readings.plausible import most_poured
 from core.guided.state import GuidedState
-from core.guided.steering import ODD_TIMES
 from core.guided.steps import VOLUME_STEPS
 from core.planning.planned_pours import Pass
 from core.quantities import Amount, AmountUnit, Volume, decimal_text, number_text, rounded

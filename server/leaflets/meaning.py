@@ -10,6 +10,7 @@ from core.chart.strength import check_strength
 from core.chemistry import Element
 from core.formats.fields import one_of
 from core.formats.leaflets.sheet import LeafletDocument
+from core.leaflet.bottles.uses import guess_names
 from core.leaflet.meaning import (
     FedColumn,
     MarginNote,
@@ -19,7 +20,6 @@ from core.leaflet.meaning import (
     margin_of,
     what_it_feeds,
 )
-from core.leaflet.names import guess_names
 from core.leaflet.sheet import Sheet, SheetProblem, SheetRead, read_sheet
 from core.quantities import ReadingScale, Spoons, Volume, figure, number_text
 from core.water import Water

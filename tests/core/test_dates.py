@@ -6,7 +6,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from core.leaflet.dates import Day, days_between, read_day, read_span, turn
+from core.leaflet.headings.dates import Day, days_between, read_day, read_span, turn
 
 MONTHS = (
     "January", "February", "March", "April", "May", "June", "July", "August", "September",

@@ -7,7 +7,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from core.errors import InputError
-from core.leaflet.cells import (
+from core.leaflet.rows.cells import (
     DoseCell,
     DoseCellHabits,
     comma_habit,

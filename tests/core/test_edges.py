@@ -28,8 +28,8 @@ from core.chemistry.carbonate import acid_between, alkali_between
 from core.chemistry.contents import Doubt
 from core.chemistry.elements import Component
 from core.errors import InputError
-from core.guided.adjusting import pen_over
-from core.guided.plausible_readings import is_odd_reading, is_odd_volume
+from core.guided.ph.adjusting import pen_over
+from core.guided.readings.plausible import is_odd_reading, is_odd_volume
 from core.guided.steps import StepKind
 from core.leaflet.meaning import amount_range_words
 from core.order.rules import stir_for, wait_after

@@ -8,8 +8,8 @@ from hypothesis import strategies as st
 
 from core.chart import Stage
 from core.leaflet import TableRequest, read_table
-from core.leaflet.dates import Day
-from core.leaflet.headings import Heading, read_heading, says_weeks, stage_in
+from core.leaflet.headings.dates import Day
+from core.leaflet.headings.words import Heading, read_heading, says_weeks, stage_in
 
 
 @pytest.mark.parametrize(

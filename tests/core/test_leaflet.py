@@ -12,7 +12,7 @@ from core.errors import InputError
 from core.formats.leaflets.reading import draft_of_rows, table_options
 from core.leaflet import Asked, CellKind, ChartDraft, TableRequest, read_table, whole_table
 from core.leaflet.about import about_lines
-from core.leaflet.cells import read_dose_cell
+from core.leaflet.rows.cells import read_dose_cell
 from core.leaflet.table import WhereUnit, chart_table
 from core.limits import LONGEST_NAME, STRONGEST_WATER
 from core.quantities import DoseUnit, Reading, ReadingRange, ReadingUnit

@@ -6,7 +6,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from core.guided.ledger import Ledger
+from core.guided.ec.ledger import Ledger
 from tests.core.guided import plan_for
 from tests.core.mixes import F
 

@@ -18,7 +18,7 @@ from core.chart.growing import System
 from core.chemistry import Mineral
 from core.course.tasks import TaskKind
 from core.errors import InputError
-from core.leaflet.row_words import OTHER_ROWS, OTHER_UNITS
+from core.leaflet.rows.words import OTHER_ROWS, OTHER_UNITS
 from core.messages import Celsius, Figure, Listed, Message, Percent
 from core.order.rules import HARD_RULES
 from core.quantities import (

@@ -6,7 +6,7 @@ Names are invented, the words in them common practice.
 import pytest
 
 from core.chart import Medium, Readings, Role
-from core.leaflet.names import MOSTLY, guess_names
+from core.leaflet.bottles.uses import MOSTLY, guess_names
 from core.leaflet.statements import (
     is_statement,
     ppm_scale_in,

@@ -20,8 +20,8 @@ from core.chemistry.carbonate import (
 )
 from core.chemistry.elements import Component
 from core.guided import Event, StepKind, record_of, replay
-from core.guided.adjusting import PEN_CHECK
-from core.guided.ph import Advice, Assistance, PhReading, Portion, assist
+from core.guided.ph.adjusting import PEN_CHECK
+from core.guided.ph.assistant import Advice, Assistance, PhReading, Portion, assist
 from core.meters import MeterKind, ph_step_of
 from core.planning import AlkaliOnShelf, Tank
 from core.quantities import AmountUnit

@@ -11,7 +11,7 @@ from core.chemistry.acids import PROTONS_AT_6
 from core.chemistry.elements import Component
 from core.chemistry.engine import Solution, solve
 from core.guided import Event, GuidedPlan, GuidedState, StepKind, replay
-from core.guided.ph import Advice, PhReading, Portion, assist
+from core.guided.ph.assistant import Advice, PhReading, Portion, assist
 from core.practice import Pen, PenReading, SimulatedTank
 from core.practice.pen import stands_still
 from core.water import Water

@@ -6,7 +6,7 @@ from hypothesis import strategies as st
 
 from core.chart import Form, Role
 from core.leaflet import ShelfBottle, TableRequest, read_table
-from core.leaflet.matching import ALIKE, match_names, plain_name
+from core.leaflet.bottles.matching import ALIKE, match_names, plain_name
 from core.leaflet.table import beside_the_table
 from tests.core.mixes import chart, dose, pair, product
 

@@ -22,15 +22,15 @@ from core.guided import (
     replay,
 )
 from core.guided.additions import ppm_of_additions
-from core.guided.bounds import Bounds, Portion
-from core.guided.by_reading import FIRST_OF
-from core.guided.causes import causes_of
-from core.guided.ph import Advice
+from core.guided.ec.slope import HARDLY, PEN_SWAY, SLOPE_OFF, Slope
+from core.guided.ec.steering import Verdict, correct, more_of_base, second_pour
+from core.guided.ph.assistant import Advice
+from core.guided.ph.bounds import Bounds, Portion
 from core.guided.plan import EstimateBy
-from core.guided.portions import portion_until
+from core.guided.pouring.by_reading import FIRST_OF
+from core.guided.pouring.portions import portion_until
+from core.guided.readings.causes import causes_of
 from core.guided.replay import Doubts
-from core.guided.slope import HARDLY, PEN_SWAY, SLOPE_OFF, Slope
-from core.guided.steering import Verdict, correct, more_of_base, second_pour
 from core.order.rules import LivePlace, OrderPreferences
 from core.planning import MixRequest, Shelf, plan_mix
 from core.planning.planned_pours import Pass

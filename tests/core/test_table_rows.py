@@ -7,7 +7,7 @@ import pytest
 from core.chart import Readings
 from core.formats.leaflets.reading import table_options
 from core.leaflet import Asked, ChartDraft, TableRequest, read_table
-from core.leaflet.row_names import RangeEnd, RowKind, read_row_name
+from core.leaflet.rows.names import RangeEnd, RowKind, read_row_name
 from core.quantities import DoseUnit, ReadingUnit
 from tests.core.mixes import F
 from tests.core.read_leaflets import read_settled

@@ -6,8 +6,8 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from core.guided.slope import PEN_STEP, PEN_SWAY, SLOPE_OFF, Slope
-from core.guided.volume import volume_by_draining, volume_by_rise
+from core.guided.ec.slope import PEN_STEP, PEN_SWAY, SLOPE_OFF, Slope
+from core.guided.readings.volume import volume_by_draining, volume_by_rise
 from core.limits import LARGEST_VOLUME_L
 from tests.core.mixes import F
 

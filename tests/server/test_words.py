@@ -9,9 +9,9 @@ import core
 from core.chart.roles import ROLES
 from core.chemistry import Doubt, Element, Mineral
 from core.guided import causes_of
-from core.guided.causes import CAUSES, OFFERED
-from core.guided.ph import Advice
-from core.guided.steering import Verdict
+from core.guided.ec.steering import Verdict
+from core.guided.ph.assistant import Advice
+from core.guided.readings.causes import CAUSES, OFFERED
 from core.order import rules as order_rules
 from core.planning.doses import WhyLeftOut
 from core.planning.expected import RestsOn

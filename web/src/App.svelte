@@ -3,7 +3,7 @@
 
   import { api, type SignedIn } from './api/client';
   import GuidedView from './guided/GuidedView.svelte';
-  import { recall } from './guided/store';
+  import { recall } from './guided/device/store';
   import { isOwed, MOST_MS, settleOwed, signOut } from './sign_in/leaving';
   import Shape from './parts/Shape.svelte';
   import Join from './sign_in/Join.svelte';

@@ -6,7 +6,7 @@ import './styles.css';
 import { mount } from 'svelte';
 
 import App from './App.svelte';
-import { keepAtHand } from './guided/offline';
+import { keepAtHand } from './guided/device/offline';
 
 const target = document.getElementById('app');
 if (!target) throw new Error('The page has no place for the application.');

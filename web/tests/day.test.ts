@@ -9,7 +9,7 @@ const { get, post, remove, forgetAll } = vi.hoisted(() => ({
   remove: vi.fn(),
   forgetAll: vi.fn(),
 }));
-vi.mock('../src/guided/store', () => ({ forgetAll }));
+vi.mock('../src/guided/device/store', () => ({ forgetAll }));
 vi.mock('../src/api/client', () => ({
   answered: async (asked: Promise<object>) => await asked.catch(() => ({ problem: { code: 'server_silent' } })), // prettier-ignore
   api: { GET: get, POST: post, DELETE: remove },

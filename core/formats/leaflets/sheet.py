@@ -10,7 +10,7 @@ from core.chart.parts import product_from, said_of
 from core.formats.chart import FeedChart
 from core.formats.fields import Count, Document, Key, Words
 from core.leaflet import ChartDraft
-from core.leaflet.footnotes import without_foot_mark
+from core.leaflet.rows.footnotes import without_foot_mark
 from core.leaflet.sheet import Sheet, SheetColumn, SheetRow
 from core.leaflet.table import dose_text, span_text, usual_unit
 from core.limits import LONGEST_TYPED, MOST_COLUMNS, MOST_PRODUCTS

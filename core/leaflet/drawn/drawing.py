@@ -8,7 +8,7 @@ from itertools import zip_longest
 from random import Random
 
 from core.leaflet.drawn.words import FEET, OTHERS, PARTS, ROWS, STEMS
-from core.leaflet.row_words import TakenAs
+from core.leaflet.rows.words import TakenAs
 from core.quantities import decimal_text
 
 Rows = list[list[str]]

@@ -1,6 +1,6 @@
 """Names and rows that drawn leaflets have: invented bottles, and rows that are none."""
 
-from core.leaflet.row_words import TakenAs
+from core.leaflet.rows.words import TakenAs
 
 STEMS = ("Skerry", "Grow", "Bloom", "Limpet", "Kestrel", "Tern Hydro", "Dunlin Veg", "Ebb")
 PARTS = (("A", "B"), ("1", "2"), ("Part 1", "Part 2"), ("One", "Two"), ("A", "B", "C"))

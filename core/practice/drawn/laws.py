@@ -7,9 +7,9 @@ from fractions import Fraction
 from core.chart import Form
 from core.chemistry import contents_of, rise_of
 from core.guided import GuidedPlan, StepKind, guided_plan
-from core.guided.causes import OFFERED
-from core.guided.steering import Verdict
-from core.guided.usual import USUAL_FEED
+from core.guided.ec.steering import Verdict
+from core.guided.ec.usual import USUAL_FEED
+from core.guided.readings.causes import OFFERED
 from core.planning import PourSheet, plan_mix
 from core.practice.drawn.case import DrawnCase
 from core.practice.rehearsal import Rehearsal, RehearsedStep, rehearse

@@ -3,7 +3,7 @@
   import Choice from '../parts/Choice.svelte';
   import { growHere } from '../shell/grow.svelte';
   import { dateWords } from '../words/dates';
-  import type { Editing } from './editing.svelte';
+  import type { Editing } from './typed/editing.svelte';
   import Button from '../parts/Button.svelte';
   import Notice from '../parts/Notice.svelte';
   import TextLink from '../parts/TextLink.svelte';

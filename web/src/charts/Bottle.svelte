@@ -3,7 +3,7 @@
   import Choice from '../parts/Choice.svelte';
   import { UNITS } from '../words/charts';
   import { choices, ROLES } from '../words/growing';
-  import type { Editing } from './editing.svelte';
+  import type { Editing } from './typed/editing.svelte';
   import CheckField from '../parts/CheckField.svelte';
   import InSentence from '../parts/InSentence.svelte';
 

@@ -5,7 +5,7 @@
   import { growHere } from '../shell/grow.svelte';
   import { at, LEAFLET } from '../shell/views';
   import { MEDIA } from '../words/growing';
-  import Ink from './Ink.svelte';
+  import Ink from './typed/Ink.svelte';
   import RemoveChart from './RemoveChart.svelte';
   import { written } from '../words/numbers';
   import Button from '../parts/Button.svelte';

@@ -3,8 +3,8 @@
   import Choice from '../parts/Choice.svelte';
   import { READING_MEANS, UNITS } from '../words/charts';
   import { choices, MEDIA } from '../words/growing';
-  import type { Editing } from './editing.svelte';
-  import { readingWords } from './sheet';
+  import type { Editing } from './typed/editing.svelte';
+  import { readingWords } from './typed/sheet';
   import InSentence from '../parts/InSentence.svelte';
 
   /** What holds for a whole leaflet, and the tank it is shown for, in two sentences. */

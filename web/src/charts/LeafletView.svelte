@@ -7,16 +7,16 @@
   import { at, CHARTS, GROW, LEAFLET, MIX } from '../shell/views';
   import Beside from './Beside.svelte';
   import Bottle from './Bottle.svelte';
-  import Bring from './Bring.svelte';
-  import { Editing } from './editing.svelte';
+  import Bring from './reading/Bring.svelte';
+  import { Editing } from './typed/editing.svelte';
   import Feeds from './Feeds.svelte';
   import type { Fed } from './feeds';
   import LeafletSentence from './LeafletSentence.svelte';
   import Picture from './Picture.svelte';
-  import Sheet from './Sheet.svelte';
-  import { EMPTY, justKept, readingWords } from './sheet';
-  import Tools from './Tools.svelte';
-  import { waiting } from './waiting.svelte';
+  import Sheet from './typed/Sheet.svelte';
+  import { EMPTY, justKept, readingWords } from './typed/sheet';
+  import Tools from './typed/Tools.svelte';
+  import { waiting } from './reading/waiting.svelte';
   import Button from '../parts/Button.svelte';
 
   /** One chart's leaflet; 0 is one that is still to be brought in. */

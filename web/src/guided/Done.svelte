@@ -4,7 +4,7 @@
   import type { GuidedMix } from './guided.svelte';
   import { isOdd } from './project';
   import { poursABottle } from './steps';
-  import WayOut from './WayOut.svelte';
+  import WayOut from './step/WayOut.svelte';
   import { asks, unitOf } from '../words/guided';
   import Button from '../parts/Button.svelte';
 

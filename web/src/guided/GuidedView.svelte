@@ -4,14 +4,14 @@
   import { PROGRAM } from '../shell/titles';
   import SignIn from '../sign_in/SignIn.svelte';
   import Conflicts from './Conflicts.svelte';
-  import { Daylight } from './daylight.svelte';
+  import { Daylight } from './device/daylight.svelte';
   import Done from './Done.svelte';
   import { GuidedMix } from './guided.svelte';
   import Late from './Late.svelte';
   import PaceDialog from './PaceDialog.svelte';
   import Screen from './Screen.svelte';
-  import { Signals } from './signals.svelte';
-  import StepView from './StepView.svelte';
+  import { Signals } from './device/signals.svelte';
+  import StepView from './step/StepView.svelte';
   import Strip from './Strip.svelte';
   import Summary from './Summary.svelte';
   import Button from '../parts/Button.svelte';

@@ -2,7 +2,7 @@
   import { answered, api, type GuidedState, type Problem } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
   import { PACES } from '../words/guided';
-  import { canSpeak, type SignalChoices, type Signals } from './signals.svelte';
+  import { canSpeak, type SignalChoices, type Signals } from './device/signals.svelte';
   import CheckField from '../parts/CheckField.svelte';
   import Notice from '../parts/Notice.svelte';
   import OneOf from '../parts/OneOf.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Ask from './Ask.svelte';
+  import Ask from './step/Ask.svelte';
 
   let {
     asking,

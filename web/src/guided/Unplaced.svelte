@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { GuidedState } from '../api/client';
   import type { GuidedMix } from './guided.svelte';
-  import Note from './Note.svelte';
+  import Note from './step/Note.svelte';
   import Button from '../parts/Button.svelte';
 
   let { guided, standing }: { guided: GuidedMix; standing: GuidedState } = $props();

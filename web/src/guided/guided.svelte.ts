@@ -8,10 +8,10 @@ import {
 } from '../api/client';
 import { InTurn } from '../api/inturn';
 import { typedIn } from '../planning/settings';
-import { SharedClock } from './clock';
+import { SharedClock } from './device/clock';
 import { lastUndoable, project, standsFor } from './project';
 import { writeAs } from '../words/writing.svelte';
-import { forget, keepUntold, recall, remember, told, untold } from './store';
+import { forget, keepUntold, recall, remember, told, untold } from './device/store';
 
 const LOOK_EVERY_MS = 1500;
 /** A network that answers later than this is none: the bench does not wait for it. */

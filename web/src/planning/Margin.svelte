@@ -2,7 +2,7 @@
   import type { MixOut } from '../api/client';
   import Choice from '../parts/Choice.svelte';
   import type { Mixing } from './mixing.svelte';
-  import Elements from './Elements.svelte';
+  import Elements from './drawing/Elements.svelte';
   import Cautions from './Cautions.svelte';
   import PhAndAcid from './PhAndAcid.svelte';
   import RangesDialog from './RangesDialog.svelte';

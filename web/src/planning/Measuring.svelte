@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Pour } from '../api/client';
   import { percent, shown } from './figures';
-  import Vessel from './Vessel.svelte';
+  import Vessel from './drawing/Vessel.svelte';
 
   let { pour }: { pour: Pour } = $props();
 

@@ -1,10 +1,10 @@
 <script lang="ts">
   import type { Overview } from '../api/client';
   import type { Keys } from '../shell/keys.svelte';
-  import Climb from './Climb.svelte';
+  import Climb from './drawing/Climb.svelte';
   import Margin from './Margin.svelte';
   import type { Mixing } from './mixing.svelte';
-  import PourStrip from './PourStrip.svelte';
+  import PourStrip from './drawing/PourStrip.svelte';
   import Sentence from './Sentence.svelte';
   import { written } from '../words/numbers';
   import Button from '../parts/Button.svelte';

@@ -5,7 +5,7 @@
   import type { Mixing } from './mixing.svelte';
   import Reasons from './Reasons.svelte';
   import Typed from './Typed.svelte';
-  import { weighed } from './vessel';
+  import { weighed } from './drawing/vessel';
   import { PASSES } from '../words/planning';
   import Button from '../parts/Button.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { MeasuringVessel, Problem, Product } from '../api/client';
-  import Vessel from '../planning/Vessel.svelte';
+  import Vessel from '../planning/drawing/Vessel.svelte';
   import Choice from '../parts/Choice.svelte';
   import SheetField from '../parts/SheetField.svelte';
   import Button from '../parts/Button.svelte';

@@ -1,5 +1,5 @@
 import { api, type SignedIn } from '../api/client';
-import { forgetAll } from '../guided/store';
+import { forgetAll } from '../guided/device/store';
 
 const OWED = 'brisk-measure.sign-out-owed';
 /** A server that answers later than this is silent. */

@@ -2,8 +2,8 @@
   import { untrack } from 'svelte';
 
   import { answered, api, type Problem, type Shapes } from '../api/client';
-  import { weighed } from '../planning/vessel';
-  import Vessel from '../planning/Vessel.svelte';
+  import { weighed } from '../planning/drawing/vessel';
+  import Vessel from '../planning/drawing/Vessel.svelte';
   import { growHere } from '../shell/grow.svelte';
   import { acts, BREW_DAYS, brewStates, fedAt } from '../words/brewing';
   import { weekdayAndTime } from '../words/dates';

@@ -1,0 +1,1 @@
+"""pH at the bench: acid and alkali in portions, and what none of them passes."""

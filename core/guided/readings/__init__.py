@@ -1,0 +1,1 @@
+"""Readings that cannot be, or that contradict what went in."""

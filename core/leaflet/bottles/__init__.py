@@ -1,0 +1,1 @@
+"""Bottles of a leaflet: their doses, what they are for, and which products they are."""

@@ -1,0 +1,1 @@
+"""Rows of a leaflet: what each is, and what its cells say."""
