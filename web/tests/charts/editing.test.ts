@@ -4,7 +4,15 @@ import type { Meaning } from '../../src/api/client';
 import { Editing } from '../../src/charts/typed/editing.svelte';
 import { act } from '../../src/charts/typed/keys';
 import { amounts, differing, key, marked } from '../../src/charts/typed/marks';
-import { EMPTY, HEADINGS, lines, newColumn, newRow, textAt, typed } from '../../src/charts/typed/sheet';
+import {
+  EMPTY,
+  HEADINGS,
+  lines,
+  newColumn,
+  newRow,
+  textAt,
+  typed,
+} from '../../src/charts/typed/sheet';
 
 const { post } = vi.hoisted(() => ({ post: vi.fn() }));
 vi.mock('../../src/api/client', () => ({
