@@ -29,7 +29,7 @@ class InputError(ValueError):
         return self.message.code
 
     def __reduce__(self) -> "tuple[object, ...]":
-        """How it goes from one process to another."""
+        """How a message is pickled for another process."""
         return _remade, (type(self), self.message, self.where)
 
     def about(self, place: Message) -> "InputError":

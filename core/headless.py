@@ -99,7 +99,7 @@ def drawn_text(options: argparse.Namespace) -> str:
     if options.only is not None:
         case = draw_case(options.only)
         return DrawnRecordDocument.of(case, judge_case(case)).model_dump_json(indent=2)
-    wished = [one.partition("=") for one in options.where]
+    wished = [place.partition("=") for place in options.where]
     if any(not (key and value) for key, _, value in wished):
         raise InputError("not_a_wish", "where")
     where = {key: value for key, _, value in wished}

@@ -26,7 +26,7 @@ def check() -> int:
     env = {**django_environment(), "PATH": node_packages.install()["PATH"]}
     changed = _changed_files()
     python = venv_python()
-    py = [one for one in changed if one.endswith(".py")]
+    py = [path for path in changed if path.endswith(".py")]
     web = [one.removeprefix("web/") for one in changed if one.startswith("web/")]
     drawn = [one for one in web if one.endswith((".ts", ".svelte"))]
     rounds: list[tuple[str, list[str | Path], Path]] = []

@@ -75,7 +75,7 @@ def _rows(second: Chart, keys: Mapping[str, str], same: Mapping[str, str]) -> It
     for product in second.products:
         if product.key not in same:
             group = f"{second.name}: {product.group}" if product.group else product.group
-            after = tuple(keys.get(one, one) for one in product.after)
+            after = tuple(keys.get(key, key) for key in product.after)
             yield replace(product, key=keys[product.key], group=group, after=after)
 
 

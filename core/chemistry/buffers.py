@@ -40,7 +40,7 @@ class BufferCapacity:
         return self.carbonate < MOST_MEQ and self.phosphate < MOST_PHOSPHATE
 
     def at_most(self, other: "BufferCapacity") -> "BufferCapacity":
-        """The less of both."""
+        """The smaller of two capacities, part by part."""
         return BufferCapacity(
             min(self.carbonate, other.carbonate), min(self.phosphate, other.phosphate)
         )

@@ -1,4 +1,4 @@
-"""Acid and alkali from what they did: the carbonate equilibria, asked both ways.
+"""Acid and alkali by the carbonate equilibria: pH from what went in, and what went in from pH.
 
 A tank is taken as closed, its carbonic acid staying in: after Whipker, Bailey, Nelson, Fonteno and
 Hammer 1996, Commun. Soil Sci. Plant Anal. 27.
@@ -84,7 +84,7 @@ def carbon_from_alkali(from_ph: float, to_ph: float, alkali: float, carbonate: f
 
 
 def _where(rising: Callable[[float], float], wanted: float) -> float:
-    """Where between 0 and the most a rising function comes to a value."""
+    """The place between 0 and the most at which a rising function reaches a value."""
     low, high = 0.0, MOST_MEQ
     if rising(high) < wanted:
         return high

@@ -16,7 +16,7 @@ Feed = Sequence[tuple[Contents, float]]
 def conducts(feeds: Sequence[Feed]) -> list[float | None]:
     """mS/cm of each feed in neutral water; None for one that has no solution."""
     solved = solve_each([Solution(moles_of(feed)) for feed in feeds])
-    return [one.ms_cm if one else None for one in solved]
+    return [solution.ms_cm if solution else None for solution in solved]
 
 
 def elements_of(moles: Mapping[Component, float]) -> dict[Element, float]:

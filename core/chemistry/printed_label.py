@@ -33,4 +33,6 @@ def printed_grade(text: str, *, as_elements: bool = False) -> Mapping[Nutrient, 
     if found is None:
         raise InputError("no_grade")
     lines = _AS_ELEMENTS if as_elements else _AS_OXIDES
-    return dict(zip(lines, (figure(one.replace(",", ".")) for one in found.groups()), strict=True))
+    return dict(
+        zip(lines, (figure(group.replace(",", ".")) for group in found.groups()), strict=True)
+    )

@@ -64,7 +64,7 @@ class AcidNeed:
 
 @dataclass(frozen=True, slots=True)
 class TankChemistry:
-    """What becomes of a tank.
+    """The tank from plain water to the last pour.
 
     Args:
         water_ms_cm: what the source conducts by the model; None if it has no solution.
@@ -109,7 +109,7 @@ class _Filling:
 def _solutions_on_the_way(
     tank: _Filling, litres: Fraction, ingredients: Sequence[Ingredient]
 ) -> list[Solution]:
-    """Pour into the tank; the water, and what is in it behind each pour."""
+    """Pour into the tank; the water, and what is in it after each pour."""
     found = [Solution(dict(tank.moles))]
     for item in ingredients:
         if item.is_poured:
@@ -142,7 +142,7 @@ def fill_tank(
     tank = _Filling(dict(source.moles), dict(source.reported))
     asked = _solutions_on_the_way(tank, litres, ingredients)
     titrating = _titration(tank, source, to_ph, bottle)
-    solved = [one for one in solve_each([*asked, *titrating]) if one is not None]
+    solved = [solution for solution in solve_each([*asked, *titrating]) if solution is not None]
     if len(solved) < len(asked) + len(titrating):
         unknown = (None,) * len(ingredients)
         return TankChemistry(None, unknown, unknown, *_elements(tank, source))

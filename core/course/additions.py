@@ -79,7 +79,7 @@ class _Placing:
         return not season.is_plain_water(day)
 
     def following(self, day: int) -> int | None:
-        """When it is due again behind a day on which it was given."""
+        """When it is due again after a day on which it was given."""
         rule = self.rule
         if rule.every_days is None:
             return None if rule.occasion is Occasion.ANY else day + 1
@@ -106,11 +106,11 @@ def place_additions(season: Season, fillings: Sequence[Filling]) -> Additions:
     found: list[Addition] = []
     for day in range(season.request.first_filling, season.last + 1):
         wanted = [one for one in placing if one.own_day(season, day)]
-        for one in wanted:
-            one.wanted += 1
+        for due in wanted:
+            due.wanted += 1
         most = None if day in filled else season.request.most_additions_a_day
         found += _place_on(day, wanted, most, filled, days)
-    conflicts += [made for one in placing for made in _unsatisfied(one, season, filled)]
+    conflicts += [made for addition in placing for made in _unsatisfied(addition, season, filled)]
     return Additions(tuple(found), governed, tuple(conflicts))
 
 
@@ -119,17 +119,17 @@ def _place_on(
 ) -> list[Addition]:
     """Give a day to those that want it, as far as nothing stands in their way; the rest wait."""
     found: list[Addition] = []
-    for one in wanted:
-        blockers = _blockers(one, day, filled, days)
+    for due in wanted:
+        blockers = _blockers(due, day, filled, days)
         if most is not None and len(found) >= most:
             blockers.add(_CAP)
         if blockers:
-            one.waited += 1
-            one.blocked_by |= blockers
+            due.waited += 1
+            due.blocked_by |= blockers
             continue
-        found.append(Addition(day, one.rule, _why(one)))
-        insort(days.setdefault(one.rule.product, []), day)
-        _take(one, day, filled)
+        found.append(Addition(day, due.rule, _why(due)))
+        insort(days.setdefault(due.rule.product, []), day)
+        _take(due, day, filled)
     return found
 
 
@@ -164,7 +164,7 @@ def _placing(rule: TimingRule, first: int, last: int | None, season: Season) -> 
 
 
 def _go_on_from_last(one: _Placing, season: Season) -> None:
-    """What was added stays: the rule goes on behind the last time."""
+    """What was added stays: the rule goes on after the last time."""
     request = season.request
     added = [
         request.day(happening.on)

@@ -77,7 +77,7 @@ class _Laying:
         self._begin(0)
 
     def _turn_to(self, chart: Chart, key: str) -> None:
-        """What lies ahead is this column, and all behind it in its chart."""
+        """What lies ahead is this column, and all after it in its chart."""
         at = chart.columns.index(chart.column(key))
         self.ahead = deque((chart, column) for column in chart.columns[at:])
 

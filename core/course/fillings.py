@@ -34,9 +34,9 @@ class Filling:
 
 
 def fillings_of(season: Season) -> tuple[Filling, ...]:
-    """All fillings in order: those that were done, and behind the last of them those to come.
+    """All fillings in order: those that were done, and after the last of them those to come.
 
-    What was planned before the last that was done is no more: it was done then, or left out.
+    What was planned before the last that was done is past: it was done then, or left out.
     """
     due, request = _Due(season), season.request
     first = request.first_filling
@@ -76,7 +76,7 @@ class _Due:
         )
 
     def after(self, day: int) -> Filling | None:
-        """The first that is due behind a filling; a flush before all others of its day."""
+        """The first that is due after a filling; a flush before all others of its day."""
         kinds: list[tuple[int | None, TaskKind, Why]] = [
             (_first_after(self._flushes, day), TaskKind.FLUSH, Why.FLUSH_BEGINS),
             (self._new_column(day), TaskKind.CHANGE_OUT, Why.NEW_COLUMN),
@@ -103,7 +103,7 @@ class _Due:
         return after + every if every else None
 
     def _drunk(self, after: int) -> int | None:
-        """When so much is drunk; behind the last top-up, at the pace of all of them."""
+        """When so much is drunk; after the last top-up, at the pace of all of them."""
         left, seen = self._change_out.after_litres, after
         if not left or not self._topped:
             return None

@@ -16,27 +16,27 @@ class Move:
 
     Args:
         what: a column's label, the key of what a rule gives, `next_filling` or `end`.
-        before, behind: its day as it was and as it is then; None where it is not planned.
+        before, after: its day as it was and as it is then; None where it is not planned.
     """
 
     what: str
     before: date | None
-    behind: date | None
+    after: date | None
 
 
-def what_moves(before: Course, behind: Course, today: date) -> tuple[Move, ...]:
+def what_moves(before: Course, after: Course, today: date) -> tuple[Move, ...]:
     """Columns that begin on another day, the next filling, additions and the end, from today on."""
-    moves = list(_columns(before, behind, today))
-    fillings = [_next_filling(one, today) for one in (before, behind)]
+    moves = list(_columns(before, after, today))
+    fillings = [_next_filling(one, today) for one in (before, after)]
     moves.append(Move("next_filling", fillings[0], fillings[1]))
-    moves += _additions(before, behind, today)
-    moves.append(Move("end", _end(before), _end(behind)))
-    return tuple(move for move in moves if move.before != move.behind)
+    moves += _additions(before, after, today)
+    moves.append(Move("end", _end(before), _end(after)))
+    return tuple(move for move in moves if move.before != move.after)
 
 
-def _columns(before: Course, behind: Course, today: date) -> Iterator[Move]:
+def _columns(before: Course, after: Course, today: date) -> Iterator[Move]:
     begins: list[dict[str, date]] = []
-    for course in (before, behind):
+    for course in (before, after):
         found: dict[str, date] = {}
         for column in course.columns:
             begin = course.dates(column)[0]
@@ -53,13 +53,13 @@ def _next_filling(course: Course, today: date) -> date | None:
     )
 
 
-def _additions(before: Course, behind: Course, today: date) -> Iterator[Move]:
+def _additions(before: Course, after: Course, today: date) -> Iterator[Move]:
     """When each product that a rule gives comes next."""
     ruled = dict.fromkeys(
-        rule.product for course in (before, behind) for rule in course.request.rules
+        rule.product for course in (before, after) for rule in course.request.rules
     )
     for product in ruled:
-        days = [_next_of(product, course, today) for course in (before, behind)]
+        days = [_next_of(product, course, today) for course in (before, after)]
         yield Move(product, days[0], days[1])
 
 

@@ -121,7 +121,7 @@ def _fillings(season: Season, fillings: Sequence[Filling], additions: Additions)
     for filling in fillings:
         if not filling.is_done:
             on_day = by_day.get(filling.day, ())
-            ruled = [one.rule.product for one in on_day if not one.rule.is_foliar]
+            ruled = [addition.rule.product for addition in on_day if not addition.rule.is_foliar]
             yield _filling(season, filling, ruled, additions.governed)
 
 

@@ -112,7 +112,7 @@ class Anchor:
     Args:
         of: from what.
         name: which stage or sign.
-        days: how many behind it; below 0 before it.
+        days: how many after it; below 0 before it.
     """
 
     of: AnchorKind
@@ -223,7 +223,7 @@ class CourseRequest:
         waits_for: columns that end by a sign.
         happened: what did, in any order.
         rules: of additives; a product that has one is not poured by its columns alone.
-        harvest: its day, where it is known; nothing is planned behind it.
+        harvest: its day, where it is known; nothing is planned after it.
         flush_days: how many days before harvest the tank runs on plain water.
         disinfectant: of the source.
         programme: mineral or living.

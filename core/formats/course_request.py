@@ -250,7 +250,7 @@ class SeasonDocument(Document):
             change_out=(
                 within("change_out", self.change_out.change_out) if self.change_out else None
             ),
-            waits_for=tuple(Wait(one.column, one.sign) for one in self.waits_for),
+            waits_for=tuple(Wait(awaited.column, awaited.sign) for awaited in self.waits_for),
             happened=tuple(happened),
             rules=tuple(within(f"rules[{at}]", one.rule) for at, one in enumerate(self.rules)),
             harvest=self.harvest,

@@ -104,8 +104,8 @@ class InTankDocument(Document):
             ph=rounded_ph(tank.ph),
             acid=AcidPlanDocument.of(tank.acid) if tank.acid else None,
             saturated=[
-                SaturationDocument(mineral=one.mineral, times=round(one.times, 2))
-                for one in tank.saturated
+                SaturationDocument(mineral=mineral.mineral, times=round(mineral.times, 2))
+                for mineral in tank.saturated
             ],
             unlabelled=tank.unlabelled,
             told=tank.label_coverage,

@@ -107,7 +107,7 @@ class CountedEvents:
 
 
 def tell(events: Iterable[Event]) -> CountedEvents:
-    """What a heap of events comes to, whatever order they arrived in."""
+    """The events that count, each once, whatever order they arrived in."""
     # One filter after the other, each by its name.
     known = {event.id: event for event in sorted(events, key=_moment, reverse=True)}
     ordered = sorted(known.values(), key=_moment)

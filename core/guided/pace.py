@@ -56,7 +56,7 @@ def _ending(plan: GuidedPlan, step: Step, following: Step | None, pace: Pace) ->
 
 
 def is_needed(plan: GuidedPlan, wait: Step, following: Step | None) -> bool:
-    """Whether chemistry needs a wait: behind silica, base, pH and what a label says, and before a
+    """Whether chemistry needs a wait: after silica, base, pH and what a label says, and before a
     reading, which tells nothing of a tank that is not mixed through (common practice)."""
     if following is not None and following.kind in READ_STEPS:
         return True

@@ -47,7 +47,7 @@ class GuidedPour:
             started; None without one.
         unnamed: those of them that the label leaves out, put in so that the charges balance.
         bucket_l: litres of tank water in a bucket in which it is diluted first; None to pour neat.
-        needs_wait: whether chemistry, or the label, needs the wait behind it, at any pace.
+        needs_wait: whether chemistry, or the label, needs the wait after it, at any pace.
     """
 
     key: str

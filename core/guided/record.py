@@ -111,11 +111,11 @@ def record_of(plan: GuidedPlan, state: GuidedState, events: Sequence[Event]) -> 
 _MOVES_EC = frozenset({StepKind.ADD, StepKind.DRAIN})
 _MOVES_PH = _MOVES_EC | {StepKind.ACID, StepKind.ALKALI}
 _MOVES_MS_CM = Fraction(1, 20)
-"""Rise of pours behind a reading that it may still stand for: no more than pens differ by."""
+"""Rise of pours after a reading that it may still stand for: no more than pens differ by."""
 
 
 def _moved(plan: GuidedPlan, state: GuidedState, read: StepKind, by: frozenset[StepKind]) -> bool:
-    """Whether something went in or out behind the last reading that moves what was read."""
+    """Whether something went in or out after the last reading that moves what was read."""
     steps = list(state.steps)
     at = max(
         (n for n, one in enumerate(steps) if one.kind is read and one.figure is not None),

@@ -63,7 +63,7 @@ class Replay:
     Args:
         plan: what the mix was started from.
         first: of each step the event that counts.
-        astray: what went in at steps that are laid out no more.
+        astray: what went in at steps that are no longer laid out.
         ledger: what went in, and what of it is in still.
         steps: those laid out so far.
         now: index of the one on now.
@@ -128,7 +128,7 @@ class Replay:
 
     @property
     def acid_astray(self) -> Fraction:
-        """mL of acid that went in at steps that are laid out no more."""
+        """mL of acid that went in at steps that are no longer laid out."""
         return adjusted_in_all(self.plan, self.astray).get(StepKind.ACID, Fraction(0))
 
     @property

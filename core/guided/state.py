@@ -62,7 +62,7 @@ class GuidedState:
         doses: printed dose × strength of each, mL or g, for the litres that are in the tank.
         adjusted: mL or g of acid and of alkali.
         held: by step that has an event, laid out or not, the id of the one that counts.
-        unplaced: what went in, or out, at steps that are laid out no more; it counts all the same.
+        unplaced: what went in, or out, at steps that are no longer laid out; they still count.
         source: the water's reading, as read at the bench or else as planned.
         target: low and high of the final reading, mS/cm; None where there is none.
         water_off: mS/cm by which the water reads more than the plan took it to, below 0 less; None
@@ -123,8 +123,8 @@ def _conflicts(plan: GuidedPlan, counted: CountedEvents) -> tuple[Conflict, ...]
 
 
 MOST_PASSES = 3
-"""Times a mix is walked through until what is laid out no more is known: what went in so counts in
-the sums, and may change what is laid out."""
+"""Times a mix is walked through until what is no longer laid out is known: what went in so counts
+in the sums, and may change what is laid out."""
 
 
 @dataclass(frozen=True, slots=True)

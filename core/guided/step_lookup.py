@@ -97,7 +97,7 @@ def adjusted_in_all(plan: GuidedPlan, events: Iterable[Event]) -> dict[StepKind,
 def unplaced(
     plan: GuidedPlan, first: Mapping[str, Event], laid_out: Iterable[str]
 ) -> tuple[Event, ...]:
-    """What went in or out at steps that are laid out no more, since a reading was corrected."""
+    """What went in or out at steps that are no longer laid out, since a reading was corrected."""
     known = set(laid_out)
     return tuple(
         event

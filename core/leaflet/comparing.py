@@ -142,7 +142,7 @@ def _doses(before: Chart, after: Chart) -> Iterator[Difference]:
 
 
 def _change(column: Column, product: Product, old: Dose | None, new: Dose | None) -> Message:
-    """Both doses in the unit of the later one; with a rule behind it each has its own."""
+    """Both doses in the unit of the later one; with a rule after it each has its own."""
     has_rule = any(dose is not None and dose.until_ec is not None for dose in (old, new))
     unit = new.unit if new and not has_rule else None
     return Message(

@@ -115,7 +115,7 @@ def _filled(grid: Grid) -> tuple[Cell, ...]:
 
 
 def _is_sparse_week(row: Sequence[Cell], above: Sequence[Cell]) -> bool:
-    """Whether a row of hardly any cells is one more week behind others, in which nothing is fed.
+    """Whether a row of hardly any cells is one more week after others, in which nothing is fed.
 
     It begins as the row above it but for its numbers, or with another heading and a cell beside it:
     one text alone is a note at the foot.

@@ -18,7 +18,7 @@ class Region:
     """Where one of several tables stands, from 0, and the table as it is chosen.
 
     Args:
-        rows: from the first of its titles to behind its last row.
+        rows: from the first of its titles to after its last row.
         columns: those in which it stands.
         found: what it is called, and how large it is.
     """
@@ -164,7 +164,7 @@ _OF_NAMES = re.compile(r"(?:products?|bottles?|nutrients?|feeds?)\b.*")
 
 
 def _are_names(grid: Grid, rows: range, row: HeadingRow, at: int) -> bool:
-    """Whether a column behind weeks has the names of one more table: words, and weeks behind it."""
+    """Whether a column after weeks has the names of one more table: words, and weeks after it."""
     head = row.cells[at].text
     is_beside = names_a_side(head) and not _OF_NAMES.fullmatch(head.lower())
     if at in row.headings or is_beside or max(row.headings) < at:

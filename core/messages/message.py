@@ -84,11 +84,11 @@ class Message:
         return same
 
     def __reduce__(self) -> "tuple[object, ...]":
-        """How it goes from one process to another."""
+        """How a message is pickled for another process."""
         return _remade, (self.id, self.place, dict(self.values))
 
     def __hash__(self) -> int:
-        """By what it says."""
+        """By its code and values."""
         return hash((self.id, tuple(self.values.items()), self.place))
 
 

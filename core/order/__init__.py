@@ -78,7 +78,7 @@ def preference(
     for row, product in enumerate(products):
         phase = place[product.role]
         if product.key in last_dry:
-            phase = place[Role.MAGNESIUM]  # behind it: row 1 of the tie below
+            phase = place[Role.MAGNESIUM]  # after it: row 1 of the tie below
         late = int(product.key in last_dry)
         keys[product.key] = (phase, late, groups[product.group], product.rank, row)
     return keys
@@ -101,7 +101,7 @@ def _dry_calcium(products: Sequence[Product], calcium: Collection[str]) -> froze
 
 
 def _told_to_be_calcium(dry: Sequence[Product], calcium: Collection[str]) -> frozenset[str]:
-    """Those of which the label or the name tells."""
+    """Products whose label or name says so."""
     return frozenset(p.key for p in dry if p.key in calcium or _CALCIUM_SALT in p.name.lower())
 
 

@@ -19,7 +19,7 @@ class Riser:
     Args:
         place: its place in the order.
         minute: when it goes in, from the start.
-        wait_min: the tread behind it.
+        wait_min: the tread after it.
         level: the expected reading after it in the grower's unit; None where unknown.
         low: the low edge of the band in which it may lie; None where unknown.
         high: the high edge.

@@ -28,10 +28,10 @@ class ComputedPour:
 def pours_of(request: MixRequest, computed: Sequence[ComputedPour]) -> tuple[Pour, ...]:
     """The pours, from what was worked out of each step."""
     measured = [
-        measure(one.step.amount, request.vessels, one.step.item.product.key)
-        if one.step.amount and not one.expected.met
+        measure(pour.step.amount, request.vessels, pour.step.item.product.key)
+        if pour.step.amount and not pour.expected.met
         else None
-        for one in computed
+        for pour in computed
     ]
     products = {one.step.item.product.key: one.step.item.product for one in computed}
     rinsed = rinses(

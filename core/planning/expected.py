@@ -80,7 +80,7 @@ def _at_the_rule(at: Expected, stop: Fraction) -> Expected:
 
 
 def _risen(at: Expected, rise: Fraction | None, uncertainty: float, basis: RestsOn) -> Expected:
-    """So much further up; from where nothing tells the rise on, nobody knows the reading."""
+    """The reading after a rise; None from the first pour on whose rise is not known."""
     level = None
     if at.above_water is not None and rise is not None:
         level = Reading(at.above_water.ms_cm + rise)

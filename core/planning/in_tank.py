@@ -22,10 +22,10 @@ def in_tank_of(
     acid: ChosenAcid | None,
 ) -> InTank:
     """The finished tank: elements beside their ranges, pH, acid, what may fall out."""
-    feed = [one for one in computed if one.step.item.is_feed]
-    moves_ph = [one for one in computed if one.step.item.is_feed or _lifts(one)]
+    feed = [pour for pour in computed if pour.step.item.is_feed]
+    moves_ph = [pour for pour in computed if pour.step.item.is_feed or _lifts(pour)]
     unlabelled = tuple(
-        dict.fromkeys(one.step.item.product.name for one in moves_ph if one.contents is None)
+        dict.fromkeys(pour.step.item.product.name for pour in moves_ph if pour.contents is None)
     )
     # Of an acid that cannot be known nothing is counted: what labels tell is at least in the tank.
     plan = None if unlabelled else _acid_plan(request, chemistry, acid)
@@ -47,7 +47,7 @@ def _lifts(computed: ComputedPour) -> bool:
 
 
 def _label_coverage(feed: Sequence[ComputedPour]) -> LabelCoverage:
-    told = [one.contents is not None for one in feed]
+    told = [pour.contents is not None for pour in feed]
     if all(told):
         return LabelCoverage.ALL
     return LabelCoverage.PART if any(told) else LabelCoverage.NOTHING

@@ -58,7 +58,7 @@ class PenFault:
 
     Args:
         stuck: what it shows whatever it is in, from the first reading after the water on.
-        stops_after: after so many readings behind the water it shows the last one again; None for
+        stops_after: after so many readings after the water it shows the last one again; None for
             a pen that does not stop.
         gain: the share of the rise over the water that it shows.
         scale: times of everything that it shows, water too: another unit than is believed.

@@ -50,7 +50,7 @@ _THOUSANDS_OR_DECIMALS = re.compile(r"(?<![\d.,])([1-9]\d{0,2})([.,])(\d{3})(?![
 
 
 def by_decimal_mark(text: str, mark: DecimalMark) -> str:
-    """A typed text with decimals behind a point, by who writes them behind a point or a comma.
+    """A typed text with decimals after a point, by who writes them after a point or a comma.
 
     >>> by_decimal_mark("1,413 mS/cm", ",")
     '1.413 mS/cm'

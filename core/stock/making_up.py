@@ -20,7 +20,7 @@ LARGEST_BOTTLE_ML = Fraction(5000)
 
 
 class MakeUpAct(StrEnum):
-    """What is done, one thing at a time."""
+    """One act of the instructions; each is a press at the bench."""
 
     PROTECT = "protect"
     PUT_IN = "put_in"

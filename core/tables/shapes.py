@@ -143,7 +143,7 @@ class _XlsxReader:
 
 def _merged_cells(reference: str) -> list[tuple[int, int, int, int]]:
     """First and last row and column, from 0, of cells such as B2:D4; none where it is no such."""
-    ends = [_REFERENCE.fullmatch(one) for one in reference.split(":")]
+    ends = [_REFERENCE.fullmatch(part) for part in reference.split(":")]
     rows_and_columns = [(int(end[2]) - 1, column_number(end[1])) for end in ends if end]
     if len(ends) != 2 or len(rows_and_columns) != 2:
         return []

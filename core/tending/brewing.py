@@ -31,7 +31,7 @@ class BrewDay(StrEnum):
 
 
 class BrewAct(StrEnum):
-    """What is done, one thing at a time."""
+    """One act of the instructions; each is a press at the bench."""
 
     NEUTRALISE = "neutralise"
     WATER = "water"

@@ -38,7 +38,7 @@ def _name_errors(method: str, operation: dict[str, Any]) -> None:
         "422": "Something in it cannot be used; `where` says what.",
         "503": "The database does not answer.",
     }
-    if any(one["in"] == "path" for one in operation.get("parameters", ())):
+    if any(parameter["in"] == "path" for parameter in operation.get("parameters", ())):
         told["404"] = "There is no such thing in your grows."
     if operation.get("security"):
         told["401"] = "Nobody is signed in."

@@ -16,7 +16,7 @@ PLAIN_TEXT = r"^[^\x00-\x1f]*$"
 
 
 def _with_something_to_see(name: str) -> str:
-    if not any(one.isprintable() and not one.isspace() for one in name):
+    if not any(char.isprintable() and not char.isspace() for char in name):
         raise InputError("missing.visible")
     return name
 
@@ -70,4 +70,4 @@ class NotAllowed(Exception):
 
 
 class Outdated(InputError):
-    """An edit that was made from a state that is no more; nothing of it is written."""
+    """An edit that was made from a state that has changed since; nothing of it is written."""

@@ -38,7 +38,7 @@ _Words = Annotated[str, Field(max_length=LONGEST_WORDS)]
 
 
 class _Told(BaseModel):
-    """Something with these fields and no others, each of its own type."""
+    """An object with just these fields, each of its type."""
 
     model_config = ConfigDict(extra="forbid", strict=True)
 
@@ -142,7 +142,7 @@ def check_told(model: type[models.Model], name: str, value: Any, where: str) -> 
 
 
 def check_grow(grow: Grow) -> None:
-    """Calculate once with all that a grow has, as its views will.
+    """Calculate once with all that a grow has, as its screens will, so that nothing fails there.
 
     Raises:
         InputError: something in it cannot be computed.

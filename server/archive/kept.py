@@ -107,7 +107,7 @@ ADDED_FIELDS: Mapping[str, tuple[str, ...]] = {"vessels": ("product", "words")}
 def defaults_of(kept: Kept) -> dict[str, Any]:
     """What a record is that does not tell of fields which came later."""
     added = ADDED_FIELDS.get(kept.name, ())
-    return {one.name: one.get_default() for one in kept.fields if one.name in added}
+    return {field.name: field.get_default() for field in kept.fields if field.name in added}
 
 
 NAMES: Mapping[Any, str] = {kept.model: kept.name for kept in KEPT}

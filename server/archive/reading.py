@@ -65,7 +65,7 @@ def bring_in(file: Path, owner: User | None = None, *, limits: Limits = Limits()
 
 def _check_head(head: Mapping[str, Any]) -> None:
     _check_names(head, {"format", "version", "written_at", "grow", "records"}, DOCUMENT)
-    _check_names(head["grow"], {one.name for one in GROW_FIELDS}, "grow")
+    _check_names(head["grow"], {field.name for field in GROW_FIELDS}, "grow")
     _check_names(head["records"], set(_LISTS), "records")
     for name, count in head["records"].items():
         if not isinstance(count, int) or isinstance(count, bool) or count < 0:
@@ -83,7 +83,10 @@ def _check_names(value: object, names: set[str], where: str) -> None:
 
 
 def _grow_values(told: Mapping[str, Any]) -> dict[str, Any]:
-    values = {one.name: stored_of(one, told[one.name], f"grow.{one.name}") for one in GROW_FIELDS}
+    values = {
+        field.name: stored_of(field, told[field.name], f"grow.{field.name}")
+        for field in GROW_FIELDS
+    }
     check_told(Grow, "ranges", values["ranges"], "grow.ranges")
     try:
         ZoneInfo(values["time_zone"])

@@ -29,7 +29,7 @@ def archive_schema() -> dict[str, Any]:
         "format": {"const": FORMAT},
         "version": {"const": VERSION},
         "written_at": {"type": "string", "format": "date-time"},
-        "grow": _object({one.name: _field(one) for one in GROW_FIELDS}),
+        "grow": _object({field.name: _field(field) for field in GROW_FIELDS}),
         "records": _object({kept.name: count for kept in KEPT}),
     }
     return {

@@ -99,7 +99,7 @@ class Unpacked:
                 yield line
 
     def picture(self, number: int, largest: int) -> bytes:
-        """A picture as it lies there, cut off behind the largest that is kept.
+        """A picture as it lies there, cut off after the largest that is kept.
 
         Raises:
             InputError: there is none.
@@ -155,7 +155,9 @@ def _measured(file: str, lists: tuple[str, ...]) -> tuple[dict[str, Any], dict[s
             raise InputError("too_large.head", DOCUMENT)
         if told.get("version") != VERSION:
             raise InputError("wrong_format.version", DOCUMENT, format=FORMAT, last=VERSION)
-        if missing := [one for one in lists if records_file(one) not in archive.namelist()]:
+        if missing := [
+            listed for listed in lists if records_file(listed) not in archive.namelist()
+        ]:
             raise InputError("no_archive.lacks", "file", name=records_file(missing[0]))
         return told, None
 

@@ -225,7 +225,7 @@ def _head(grow: Grow, now: datetime, counts: Mapping[str, int]) -> str:
         "format": FORMAT,
         "version": VERSION,
         "written_at": told_of(now),
-        "grow": {one.name: getattr(grow, one.name) for one in GROW_FIELDS},
+        "grow": {field.name: getattr(grow, field.name) for field in GROW_FIELDS},
         "records": counts,
     }
     return json.dumps(told, indent=1, ensure_ascii=False)

@@ -25,7 +25,7 @@ _LONGEST_TOLD = 200
 
 
 class ChangeEntry(Owned, Authored):
-    """One edit; `changes` by field, what stood there before and behind it. Never altered."""
+    """One edit; `changes` by field, what stood there before and after it. Never altered."""
 
     class What(models.TextChoices):
         ADDED = "added", "added"

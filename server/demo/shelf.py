@@ -96,7 +96,7 @@ _VESSELS = (
 
 
 def _load_bottles(grow: Grow, cultures: Product) -> None:
-    """What lives does not keep: one bottle is near its end, another stands closed behind it."""
+    """What lives does not keep: one bottle is near its end, another stands closed after it."""
     today = timezone.now().date()
     for left, opened, batch in (("1800", today - timedelta(days=52), "K12"), ("3200", None, "K31")):
         bottle = Bottle.objects.create(

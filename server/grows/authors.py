@@ -22,7 +22,7 @@ def is_a_name(text: str) -> bool:
 class Authored(models.Model):
     """A record of something that somebody did.
 
-    A name that came with an archive, or from a device whose person works here no more, is a name
+    A name that came with an archive, or from a device whose person no longer works here, is a name
     and nothing else: it makes no account, and stands for none until its person is let in.
     """
 

@@ -20,7 +20,7 @@ def refuse_if_outdated(
     seen: Mapping[str, object],
     wanted: Mapping[str, object],
 ) -> None:
-    """Refuse an edit that was made from a state that is no more.
+    """Refuse an edit that was made from a state that has changed since.
 
     Args:
         what: the name of the thing, for the message.

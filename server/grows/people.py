@@ -88,9 +88,12 @@ def people(request: HttpRequest, grow_id: int) -> PeopleOut:
         ],
         invitations=[
             InvitationOut(
-                id=one.pk, role=MemberRole(one.role), by=one.by.get_username(), ends_at=one.ends_at
+                id=invitation.pk,
+                role=MemberRole(invitation.role),
+                by=invitation.by.get_username(),
+                ends_at=invitation.ends_at,
             )
-            for one in invited
+            for invitation in invited
         ],
     )
 

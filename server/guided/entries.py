@@ -37,7 +37,7 @@ def entries_of(mix: Mix, record: MixRecord) -> Iterator[TimeLineEntry]:
     }
     if record.target is not None:
         kept["target_low"], kept["target_high"] = record.target
-    # What was not read at the end is known no more, whatever was read on the way or before.
+    # What was not read at the end is no longer known, whatever was read on the way or before.
     values = {
         what: value_of(what, value)
         for what, value in kept.items()

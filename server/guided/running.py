@@ -50,7 +50,7 @@ def hear(
         mix: the mix; afterwards it is as it stands.
         person_id: who tells of them.
         read: makes the events of a request from the mix's plan and the events known so far.
-        people: the grow's people by name; who works here no more is a name alone.
+        people: the grow's people by name; who no longer works here is a name alone.
 
     Raises:
         InputError: the mix is over already, has more events than any mix has, or a time was not

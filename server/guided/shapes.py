@@ -129,7 +129,7 @@ class VolumeOut(Schema):
 
 
 class UnplacedOut(Schema):
-    """What went in at a step that is laid out no more; it counts until somebody takes it back."""
+    """What went in at a step that is no longer laid out; it counts until somebody takes it back."""
 
     event: str
     name: str

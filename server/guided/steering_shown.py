@@ -81,7 +81,7 @@ LITRES_WITHOUT_PLACES = 20
 
 
 def unplaced_out(plan: GuidedPlan, state: GuidedState, member: Membership) -> list[UnplacedOut]:
-    """What went in at steps that are laid out no more, each with what it was."""
+    """What went in at steps that are no longer laid out, each with what it was."""
     names = {pour.key: (pour.name, pour.unit.value) for pour in plan.pours}
     found = []
     for event in state.unplaced:

@@ -166,10 +166,11 @@ def meaning_of(scope: Scope, body: MeaningIn) -> MeaningOut:
         cells=_cells(sheet, read, mixed),
         problems=[_problem(problem, member.manner) for problem in read.problems],
         margin=[
-            _margin(one, member.manner) for one in margin_of(sheet, read, labels, mixed.spoons)
+            _margin(caution, member.manner)
+            for caution in margin_of(sheet, read, labels, mixed.spoons)
         ],
         guesses=_guesses(sheet),
-        fed=[_fed(one, member.meter) for one in fed],
+        fed=[_fed(column, member.meter) for column in fed],
         labelled=len(labels),
         priced=len(costs),
         volume=volume.shown(member.tank_unit),

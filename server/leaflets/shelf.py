@@ -20,7 +20,7 @@ def bottles_by_key(
     scope: Scope, leaflet: LeafletDocument
 ) -> tuple[dict[str, Label], dict[str, Fraction]]:
     """What labels say of a sheet's bottles, and what a mL or g costs, by key of the row."""
-    products = {one.name: one for one in scope.all(Product)}
+    products = {product.name: product for product in scope.all(Product)}
     rows = [(row.key, products[row.name]) for row in leaflet.rows if row.name in products]
     labels = {key: label for key, one in rows if (label := one.read_label()) is not None}
     costs = {key: cost for key, one in rows if (cost := one.cost) is not None}

@@ -108,7 +108,8 @@ class Snapshot:
         """What is on the shelf."""
         if self.stock is None:
             self.stock = _stock(
-                list(scope.all(Product)), [one.as_vessel() for one in scope.all(MeasuringVessel)]
+                list(scope.all(Product)),
+                [vessel.as_vessel() for vessel in scope.all(MeasuringVessel)],
             )
         return self.stock
 

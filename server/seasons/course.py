@@ -128,7 +128,7 @@ def happening_of(entry: SeasonEntry, charts: Mapping[int, StoredChart]) -> Happe
 
 
 def _done_happenings(running: RunningSeason) -> list[Happening]:
-    """Fillings behind the first day, top-ups, and what went in of products that rules give."""
+    """Fillings after the first day, top-ups, and what went in of products that rules give."""
     done, kinds = running.done, HappeningKind
     filled = sorted({on for on in done.fillings if on > running.season.filled_on})
     found = [Happening(on, kinds.CHANGED_OUT) for on in filled]

@@ -107,8 +107,8 @@ def preview_decision(
     """What a decision would move; nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
     running = running_season(scope, season_id)
-    behind = course_of(running, scope.grow, also=_decided(scope, running, body))
-    return answer(scope, running, behind, before=course_of(running, scope.grow))
+    after = course_of(running, scope.grow, also=_decided(scope, running, body))
+    return answer(scope, running, after, before=course_of(running, scope.grow))
 
 
 def _refuse_if_told_meanwhile(running: RunningSeason, body: DecisionIn) -> None:
@@ -119,7 +119,11 @@ def _refuse_if_told_meanwhile(running: RunningSeason, body: DecisionIn) -> None:
     """
     if body.seen is None:
         return
-    newer = [one for one in running.told if one.kind in DECISIONS and one.pk > body.seen]
+    newer = [
+        happening
+        for happening in running.told
+        if happening.kind in DECISIONS and happening.pk > body.seen
+    ]
     if newer:
         last = newer[-1]
         raise Outdated(
@@ -164,8 +168,8 @@ def tell_season(
         reason=body.reason,
         by_id=scope.membership.person_id,
     )
-    behind = running_season(scope, season_id)
-    return answer(scope, behind, course_of(behind, scope.grow))
+    after = running_season(scope, season_id)
+    return answer(scope, after, course_of(after, scope.grow))
 
 
 @router.delete(
@@ -231,8 +235,8 @@ def preview_plan(
     """What another plan would move; nothing is stored."""
     scope = Scope.enter(request.user, grow_id)
     running = running_season(scope, season_id)
-    behind = course_of(running, scope.grow, plan=body.plan)
-    return answer(scope, running, behind, before=course_of(running, scope.grow))
+    after = course_of(running, scope.grow, plan=body.plan)
+    return answer(scope, running, after, before=course_of(running, scope.grow))
 
 
 @router.put(
@@ -255,5 +259,5 @@ def edit_season_plan(
     course_of(running, scope.grow, plan=body.plan)  # refuses what cannot be followed
     lead.plan = as_kept(body.plan)
     lead.save(update_fields=["plan"])
-    behind = running_season(scope, season_id)
-    return answer(scope, behind, course_of(behind, scope.grow))
+    after = running_season(scope, season_id)
+    return answer(scope, after, course_of(after, scope.grow))

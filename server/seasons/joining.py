@@ -88,8 +88,8 @@ def split_season(request: HttpRequest, grow_id: int, season_id: int) -> HttpResp
         scope.all(Season).filter(pk__in=[one.season.pk for one in rest]).update(
             goes_with=first.season
         )
-    behind = running_season(scope, season_id)
-    return answer(scope, behind, course_of(behind, scope.grow))
+    after = running_season(scope, season_id)
+    return answer(scope, after, course_of(after, scope.grow))
 
 
 def _keep_for_itself(running: RunningSeason) -> None:

@@ -88,7 +88,7 @@ def course_out(
         treads=_treads(course, drawing, meter),
         strokes=_strokes(running, course, drawing),
         products=products_out(running, course, tags),
-        tasks=[shown.task_out(one) for one in told_of(standing_tasks(running, course))],
+        tasks=[shown.task_out(task) for task in told_of(standing_tasks(running, course))],
         told=[_entry_out(entry) for entry in running.told],
         happened=[
             _happened_out(entry, running, ZoneInfo(scope.grow.time_zone), meter, member.tank_unit)
@@ -102,7 +102,7 @@ def course_out(
             )
             for conflict in course.conflicts
         ],
-        moves=[MoveOut(what=move.what, before=move.before, behind=move.behind) for move in moves],
+        moves=[MoveOut(what=move.what, before=move.before, after=move.after) for move in moves],
     )
 
 

@@ -273,14 +273,14 @@ def _done(scope: Scope, seasons: Sequence[Season], *, with_lines: bool) -> dict[
     for at, _, tank, kind, note, values, product, mix in sorted(rows, key=itemgetter(0, 1)):
         on = at.astimezone(zone).date()
         if tank is None or on < starts[tank] or on > (ends[tank] or on):
-            continue  # what is done behind the end is no more of this season
+            continue  # what is done after the end no longer belongs to this season
         found[tank].add((at, kind, values, note), on, product=product, mix=mix)
     return found
 
 
 def _mixed(scope: Scope, done: Mapping[int, Done]) -> dict[int, MixedTo]:
     """What each tank was filled with; a way between two columns is neither of them."""
-    targets = dict(one.mixed for one in done.values() if one.mixed)
+    targets = dict(tank.mixed for tank in done.values() if tank.mixed)
     found = {}
     for number, (tank, version, column, strength) in _poured_by(scope, targets).items():
         if column:

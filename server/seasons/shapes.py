@@ -154,7 +154,7 @@ class MoveOut(BaseModel):
 
     what: str
     before: date | None
-    behind: date | None
+    after: date | None
 
 
 class TankTogether(BaseModel):

@@ -135,7 +135,7 @@ def _amount_out(key: str, low: Amount, high: Amount) -> AmountOut:
 
 
 def _brewed(why: Why, brew: Brew) -> Iterable[AmountOut]:
-    """What a day of the brew takes, by what it is of."""
+    """What a day of the brew takes, by product."""
     steps = {
         Why.MOLASSES: (("water", brew.water_l * 1000), ("molasses", brew.molasses_ml)),
         Why.INOCULANT: (("inoculant", brew.inoculant_ml),),

@@ -97,4 +97,4 @@ def told_of(tasks: Iterable[StandingTask]) -> list[StandingTask]:
 def needed(tasks: Iterable[StandingTask], until: date) -> list[StandingTask]:
     """What is late or due, and what comes up to a day."""
     open_states = (TaskState.LATE, TaskState.DUE, TaskState.PLANNED)
-    return [one for one in told_of(tasks) if one.state in open_states and one.task.on <= until]
+    return [task for task in told_of(tasks) if task.state in open_states and task.task.on <= until]

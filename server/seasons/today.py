@@ -144,7 +144,7 @@ def _tank_today(
 
 
 def _stands(running: RunningSeason, course: Course) -> dict[str, object]:
-    """What a mix of today is poured by: nothing before the start and behind the end."""
+    """What a mix of today is poured by: nothing before the start and after the end."""
     day = course.request.day(running.today)
     if not 0 <= day <= course.season.last:
         return {}

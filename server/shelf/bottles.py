@@ -157,7 +157,7 @@ def note_entry(
     product: "Product", kind: str, amount: Decimal, *, bottle: Bottle | None = None,
     reason: str = "", mix: int | None = None, by: int | None = None,
 ) -> None:  # fmt: skip
-    """Tell what became of stock, behind it."""
+    """Tell what became of stock, after it."""
     StockEntry.objects.create(
         grow_id=product.grow_id, product=product, bottle=bottle, kind=kind, amount=amount,
         left=product.left, reason=reason, mix=mix, by_id=by,

@@ -33,7 +33,7 @@ class StockBottle(Schema):
 
 
 class StockEntryOut(Schema):
-    """What became of stock, and when; `amount` with its sign, `left` of the product behind it."""
+    """What became of stock, and when; `amount` with its sign, `left` of the product after it."""
 
     kind: StockChange
     amount: str

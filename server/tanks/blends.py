@@ -59,15 +59,15 @@ def blends_of(scope: Scope) -> list[KeptBlend]:
     """The blends that a grow keeps, by two queries."""
     return [
         KeptBlend(
-            id=one.pk,
-            name=one.name,
-            water=one.water_id,
+            id=blend.pk,
+            name=blend.name,
+            water=blend.water_id,
             parts=[
                 BlendPartOut(water=part.water_id, share_shown=percent_shown(figure(part.share)))
-                for part in one.parts.all()
+                for part in blend.parts.all()
             ],
         )
-        for one in scope.all(WaterBlend).prefetch_related("parts")
+        for blend in scope.all(WaterBlend).prefetch_related("parts")
     ]
 
 

@@ -39,7 +39,9 @@ class WaterSource(Stamped):
         max_length=12, choices=[(one.value, one.value) for one in Disinfectant], blank=True
     )
     treated_by = models.CharField(
-        max_length=12, choices=[(one.value, one.value) for one in Treatment], blank=True
+        max_length=12,
+        choices=[(treatment.value, treatment.value) for treatment in Treatment],
+        blank=True,
     )
     calcium_ppm = models.DecimalField(max_digits=7, decimal_places=2, null=True, blank=True)
     magnesium_ppm = models.DecimalField(max_digits=7, decimal_places=2, null=True, blank=True)

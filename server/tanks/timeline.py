@@ -1,6 +1,6 @@
 """What happened to a tank or a water: one append-only line, from which all that is known follows.
 
-A correction is an entry of its own that names the one it stands for; that one counts no more.
+A correction is an entry of its own that names the one it stands for; that one no longer counts.
 """
 
 from collections.abc import Iterable, Mapping
@@ -34,7 +34,7 @@ UNITS: Mapping[str, str] = {
 
 
 def value_of(what: str, value: Fraction | None) -> dict[str, str] | None:
-    """A figure as an entry keeps it: exact, with its unit; None where it is known no more."""
+    """A figure as an entry keeps it: exact, with its unit; None where it is no longer known."""
     if value is None:
         return None
     return {"value": decimal_text(rounded(value, 6)), "unit": UNITS[what]}

@@ -83,7 +83,7 @@ def water_lines(request: HttpRequest, grow_id: int) -> list[WaterLineOut]:
 def explain(request: HttpRequest, grow_id: int, water_id: int, body: FarIn) -> WaterLineOut:
     """Tell why a reading is far off: the water has changed, or the pen was off.
 
-    Where the water has changed, what it read before counts no more. Where the pen was off, nobody
+    Where the water has changed, what it read before no longer counts. Where the pen was off, nobody
     knows what the water reads until it is read again.
     """
     scope = Scope.enter(request.user, grow_id)

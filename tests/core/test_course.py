@@ -870,7 +870,7 @@ def test_a_decision_tells_what_it_moves_and_no_more() -> None:
     held = replace(asked, happened=(after(9, HAPPENED.HOLD, days=3),))
     today = START + timedelta(days=9)
     moves = what_moves(plan_course(asked), plan_course(held), today)
-    day = {one.what: (one.before and (one.before - START).days, one.behind and (one.behind - START).days)
+    day = {one.what: (one.before and (one.before - START).days, one.after and (one.after - START).days)
            for one in moves}  # fmt: skip
     assert day == {
         "Week 3": (14, 17), "Week 4": (21, 24), "Week 5": (28, 31), "Week 6": (35, 38),
@@ -878,17 +878,17 @@ def test_a_decision_tells_what_it_moves_and_no_more() -> None:
     }  # fmt: skip
     # a filling of today is the next one still
     on_its_day = what_moves(plan_course(asked), plan_course(held), START + timedelta(days=14))
-    assert [(one.before, one.behind) for one in on_its_day if one.what == "next_filling"] == [
+    assert [(one.before, one.after) for one in on_its_day if one.what == "next_filling"] == [
         (START + timedelta(days=14), START + timedelta(days=17))
     ]
     asked = replace(asked, read_every_days=1)  # days on which something else is due
     later = replace(asked, rules=(replace(rule, from_day=13),))
-    assert [(one.what, one.before, one.behind) for one in what_moves(
+    assert [(one.what, one.before, one.after) for one in what_moves(
         plan_course(asked), plan_course(later), today
     )] == [("mud", START + timedelta(days=11), START + timedelta(days=13))]  # fmt: skip
     endless = replace(asked, happened=(after(9, HAPPENED.HOLD),))
     gone = {
-        one.what: one.behind for one in what_moves(plan_course(asked), plan_course(endless), today)
+        one.what: one.after for one in what_moves(plan_course(asked), plan_course(endless), today)
     }
     assert gone == dict.fromkeys(["Week 3", "Week 4", "Week 5", "Week 6", "next_filling", "end"])
     # what was to begin or to be given today is moved from today

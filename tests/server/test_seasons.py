@@ -176,7 +176,7 @@ def test_what_would_move_is_shown_before_anything_is_kept(
     path = f"/api/grows/{neighbour.grow.pk}/seasons/{season}"
     status, looked = neighbour.send("POST", f"{path}/preview", held)
     assert status == 200
-    assert [(one["what"], one["before"], one["behind"]) for one in looked["moves"]] == [
+    assert [(one["what"], one["before"], one["after"]) for one in looked["moves"]] == [
         ("Week 2", "2026-03-15", "2026-03-18"), ("Week 3", "2026-03-22", "2026-03-25"),
         ("Rinse", "2026-03-29", "2026-04-01"), ("end", "2026-04-04", "2026-04-07"),
     ]  # fmt: skip
@@ -256,7 +256,7 @@ def test_another_plan_shows_what_it_moves_before_it_is_kept(
     plan = {**seen, "rules": [{"product": "mud", "every_days": 5, "from_day": 4}]}
     looked = neighbour.send("POST", path, {"plan": plan})[1]
     # cultures stood in each column from the next filling; now they come by a rule
-    assert [(one["what"], one["before"], one["behind"]) for one in looked["moves"]] == [
+    assert [(one["what"], one["before"], one["after"]) for one in looked["moves"]] == [
         ("mud", "2026-03-15", "2026-03-12")
     ]
     assert neighbour.client.get(path).json()["plan"] == seen

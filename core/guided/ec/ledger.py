@@ -13,7 +13,7 @@ _NONE = Fraction(0)
 
 @dataclass(slots=True)
 class Ledger:
-    """The account of a tank.
+    """What went into a tank, step by step.
 
     Args:
         plan: what the mix was started from.

@@ -125,7 +125,7 @@ def later_portion(
 
 
 def back_from_acid(portions: Sequence[Portion], run: Sequence[Portion], task: Titration) -> float:
-    """The first portion of alkali behind acid that went too far: a quarter of its last portion.
+    """The first portion of alkali after acid that went too far: a quarter of its last portion.
 
     So much cannot lead past where that portion came from, even of an alkali four times as strong.
     """

@@ -161,7 +161,7 @@ def _lengths(heads: list[Head]) -> None:
 
 
 def _lengths_by_spans(heads: Sequence[Head]) -> None:
-    """Day 1-14, 15-28, ...: where each begins behind the one before, else it is a choice."""
+    """Day 1-14, 15-28, ...: where each begins after the one before, else it is a choice."""
     spans = [head.span for head in heads if head.span is not None]
     if not len(spans) == len(heads) > 1:
         return

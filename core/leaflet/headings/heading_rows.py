@@ -159,7 +159,7 @@ def _is_main(row: HeadingRow) -> bool:
 
 
 def _unread(row: HeadingRow) -> int:
-    """How many cells behind the first heading are neither a week nor anything beside the weeks."""
+    """How many cells after the first heading are neither a week nor anything beside the weeks."""
     behind = range(min(row.headings) + 1, len(row.cells))
     cells = [row.cells[at] for at in behind if at not in row.headings]
     return sum(bool(cell) and not names_a_side(cell.text) for cell in cells)

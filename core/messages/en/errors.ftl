@@ -398,7 +398,7 @@ recovery_out_of_range = A membrane lets 2 to 99 % through; most of them a quarte
 
 report_out_of_range = That is more than sea water holds; check the unit: mg/L is ppm.
 
-report_unclear = Type a figure, perhaps with its unit: mg/L, mmol/L, meq/L; hardness and alkalinity in °dH, °fH or gpg too; SO4, NO3 or HCO3 behind mg/L.
+report_unclear = Type a figure, perhaps with its unit: mg/L, mmol/L, meq/L; hardness and alkalinity in °dH, °fH or gpg too; or mg/L as SO4, NO3 or HCO3.
 
 rule_unclear =
     .rule = That rule is not understood: write it as “until EC +1.0”.

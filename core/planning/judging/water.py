@@ -158,7 +158,7 @@ def _hard_forms(given: JudgingInput) -> list[tuple[Product, HardForm]]:
     """What is dosed and has a form for hard water on the shelf, with that form."""
     shelf = given.request.shelf
     dosed = [item.product for item in given.dosed]
-    return [(one, form) for one in dosed if (form := shelf.of(one.key).hard_form)]
+    return [(pour, form) for pour in dosed if (form := shelf.of(pour.key).hard_form)]
 
 
 def _salty(given: JudgingInput) -> Caution:

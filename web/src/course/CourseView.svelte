@@ -63,7 +63,7 @@
     void now.considerPlan({ ...planned, rules }, planned);
   }
 
-  // What was kept, or left, is no more the plan that a rule is moved from.
+  // What was kept, or left, is no longer the plan that a rule is moved from.
   $effect(() => {
     if (!season?.asked) planned = undefined;
   });

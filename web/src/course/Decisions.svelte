@@ -41,7 +41,7 @@
       <b>{now.label}</b>
       {#if now.waits_for}waits for <b>{now.waits_for}</b>.
       {:else if held}is held until you go on.
-      {:else}has {left} {left === 1 ? 'day' : 'days'} left behind today.{/if}
+      {:else}has {left} {left === 1 ? 'day' : 'days'} left after today.{/if}
     </p>
     <div class="acts">
       {#if now.waits_for}

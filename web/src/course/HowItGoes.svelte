@@ -146,7 +146,7 @@
           meters: meters.map((one, n) => (n === at ? { ...one, every_days: days || 30 } : one)),
         }),
       )} days
-      <Button onclick={() => set({ meters: meters.filter((_, n) => n !== at) })}>no more</Button>
+      <Button onclick={() => set({ meters: meters.filter((_, n) => n !== at) })}>Remove</Button>
     </li>
   {/each}
 </ul>

@@ -27,7 +27,7 @@
         <p>
           {named(move.what)}:
           <s>{move.before ? dayWords(move.before) : 'not planned'}</s> →
-          <b>{move.behind ? dayWords(move.behind) : 'not planned'}</b>
+          <b>{move.after ? dayWords(move.after) : 'not planned'}</b>
         </p>
       {:else}
         <p>Nothing else moves.</p>

@@ -156,7 +156,7 @@
   {@render sign('Sign that begins it', rule.begins, (begins) => set({ begins }))}
 {:else}
   {@const begins = rule.begins}
-  {@render count('Days behind it, below 0 before it', begins.days ?? 0, -999, (behind) =>
+  {@render count('Days after it, below 0 before it', begins.days ?? 0, -999, (behind) =>
     set({ begins: { ...begins, days: behind } }),
   )}
 {/if},
@@ -169,7 +169,7 @@
   {@render sign('Sign that ends it', rule.ends, (ended) => set({ ends: ended }))}
 {:else if rule.ends}
   {@const kept = rule.ends}
-  {@render count('Days behind its start, below 0 before it', kept.days ?? 0, -999, (behind) =>
+  {@render count('Days after its start, below 0 before it', kept.days ?? 0, -999, (behind) =>
     set({ ends: { ...kept, days: behind } }),
   )}
 {/if},

@@ -244,7 +244,7 @@ export class GuidedMix {
     // eslint-disable-next-line @typescript-eslint/no-unnecessary-condition -- kept by an older app
     if (guided.units) writeAs(guided.units);
     this.queue = this.queue.filter((event) => !telling.includes(event));
-    // First remembered, then no more to be told: a reload in between tells it twice, not never.
+    // First remembered as told, then taken off the list: a reload in between tells it twice, not never.
     if (guided.ended_at) await forget(this.mix);
     else await remember(this.grow, guided, this.clock.ahead);
     await told(telling);

@@ -68,7 +68,7 @@
   let strength = $state<HTMLInputElement>();
   let target = $state<HTMLButtonElement>();
 
-  /** Blends that are kept stand behind the waters, by negative numbers. */
+  /** Blends that are kept stand after the waters, by negative numbers. */
   function takeWater(id: number) {
     const blend = overview.blends.find((one) => -one.id === id);
     if (blend) mixing.takeBlend(blend);

@@ -4,7 +4,7 @@
   import { go } from '../routes';
   import { at, MIX, TODAY } from './views';
 
-  /** An address of a tank that is not, or no more, in use here: said so, with the ways on. */
+  /** An address of a tank that is not, or no longer, in use here: said so, with the ways on. */
   let { overview }: { overview: Overview } = $props();
 </script>
 

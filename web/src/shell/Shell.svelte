@@ -41,7 +41,7 @@
       : VIEWS.find((view) => about(view, route.pathname) !== undefined),
   );
   const planned = $derived(Boolean(overview?.tanks.length && overview.charts.length));
-  /** The address is about a tank that is not, or no more, in use. */
+  /** The address is about a tank that is not, or no longer, in use. */
   const lost = $derived.by(() => {
     const numbers = OF_A_TANK.map((view) => about(view, route.pathname)).find(Boolean);
     return numbers && !overview?.tanks.some((one) => one.id === numbers['tank']);

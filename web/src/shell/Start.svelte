@@ -10,7 +10,7 @@
   import InSentence from '../parts/InSentence.svelte';
   import Notice from '../parts/Notice.svelte';
 
-  /** An empty grow: three sentences, in any order, and behind them the first pour sheet. */
+  /** An empty grow: three sentences, in any order, and after them the first pour sheet. */
   const grow = growHere();
   const overview = $derived(grow.overview);
   const path = $derived({ grow_id: grow.id });

@@ -61,7 +61,7 @@
     await goTo(data.kept ? at + 1 : at);
   }
 
-  /** The first field of the next tank; behind the last the way out. */
+  /** The first field of the next tank; after the last the way out. */
   async function goTo(at: number) {
     await tick();
     const forms = list?.querySelectorAll('form') ?? [];

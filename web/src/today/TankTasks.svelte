@@ -8,7 +8,7 @@
   import { byWhen, type Day, type TankToday } from './today.svelte';
   import Button from '../parts/Button.svelte';
 
-  /** What one tank needs: now with a press to begin it, then tomorrow and the days behind. */
+  /** What one tank needs: now with a press to begin it, then tomorrow and the days after. */
   let {
     day,
     tank,

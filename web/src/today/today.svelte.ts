@@ -43,7 +43,7 @@ export class Day {
   }
 }
 
-/** Tasks by when they are wanted: late and of today, of tomorrow, of the days behind. */
+/** Tasks by when they are wanted: late and of today, of tomorrow, of the days after. */
 export function byWhen(today: string, tasks: Task[]): { now: Task[]; soon: Task[]; later: Task[] } {
   const next = dayAfter(today, 1);
   return {

@@ -13,14 +13,14 @@ class Waiting {
   /** Those that are still to come, by number and by what they are called. */
   tables = $state.raw<{ index: number; words: string }[]>([]);
 
-  /** The ones behind the first wait until that one is kept. */
+  /** The ones after the first wait until that one is kept. */
   put(source: Source, answers: Answers, tables: { index: number; words: string }[]) {
     this.source = source;
     this.answers = answers;
     this.tables = tables;
   }
 
-  /** The next one, with what was said of all of them; from then on it waits no more. */
+  /** The next one, with what was said of all of them; from then on it no longer waits. */
   next(): { source: Source; answers: Answers } | undefined {
     const [first, ...rest] = this.tables;
     if (!first || !this.source) return undefined;

@@ -33,7 +33,7 @@
 
   function enter(input: HTMLInputElement) {
     input.focus();
-    // What was typed over a cell goes on behind the letter, what is edited is chosen whole.
+    // What was typed over a cell goes on after the letter, what is edited is chosen whole.
     if (editing.text === textAt(editing.sheet, editing.cursor)) input.select();
   }
 </script>

@@ -128,7 +128,7 @@ function filled(row: LeafletRow, sheet: Leaflet): string[] {
   return sheet.columns.map((_, at) => row.cells[at] ?? '');
 }
 
-/** What goes in after a bottle that is no more has nothing left to wait for. */
+/** What goes in after a bottle that was removed has nothing left to wait for. */
 export function withoutRow(sheet: Leaflet, at: number): Leaflet {
   const gone = sheet.rows[at]?.key;
   const rows = sheet.rows

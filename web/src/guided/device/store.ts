@@ -33,7 +33,7 @@ export async function forget(mix: number) {
   await (await db()).delete('mixes', mix);
 }
 
-/** What somebody who leaves this device has no more: where mixes stood. What was not told stays. */
+/** What is forgotten when somebody leaves this device: where mixes stood. What was not told stays. */
 export async function forgetAll() {
   await (await db()).clear('mixes');
 }

@@ -53,7 +53,7 @@
   const ASKED_AGAIN = ['reading_odd', 'volume_odd'];
 
   const timed = $derived(answeredBy(step.kind) === 'time');
-  /** What stands behind a stir, where both are one count-down. */
+  /** What follows a stir, where both are one count-down. */
   const joined = $derived(
     step.kind === 'stir' && step.ends === 'itself' && following?.kind === 'wait' && following.ends === 'itself' ? following : undefined,
   ); // prettier-ignore
@@ -94,7 +94,7 @@
     over = false;
     const rest = { figure: '', of: '', sure };
     const first: Untold[] = also ? [{ ...rest, kind: kind === 'skipped' ? kind : 'done', step: also.id }] : []; // prettier-ignore
-    // Of a count-down of two only the stir is left out here: the wait behind it is asked for alone.
+    // Of a count-down of two only the stir is left out here: the wait after it is asked for alone.
     void guided.tell([...first, { ...rest, kind, step: of.id, figure }]);
   }
 
