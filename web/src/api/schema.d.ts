@@ -1770,7 +1770,7 @@ export interface paths {
          * Explain
          * @description Tell why a reading is far off: the water has changed, or the pen was off.
          *
-         *     Where the water has changed, what it read before counts no more. Where the pen was off, nobody
+         *     Where the water has changed, what it read before no longer counts. Where the pen was off, nobody
          *     knows what the water reads until it is read again.
          */
         post: operations["explain_far_reading"];
@@ -2278,7 +2278,7 @@ export interface components {
         BottleState: "good" | "soon_off" | "off" | "empty";
         /**
          * BrewAct
-         * @description What is done, one thing at a time.
+         * @description One act of the instructions; each is a press at the bench.
          * @enum {string}
          */
         BrewAct: "neutralise" | "water" | "molasses" | "air" | "smell" | "inoculant" | "fill" | "feed" | "no_oxidiser" | "pour" | "stir";
@@ -4085,7 +4085,7 @@ export interface components {
         };
         /**
          * MakeUpAct
-         * @description What is done, one thing at a time.
+         * @description One act of the instructions; each is a press at the bench.
          * @enum {string}
          */
         MakeUpAct: "protect" | "put_in" | "half" | "loose" | "shake" | "fill_up" | "cool" | "date";
@@ -4530,10 +4530,10 @@ export interface components {
          * @description Something that comes on another day than before; None where it is not planned.
          */
         MoveOut: {
+            /** After */
+            after: string | null;
             /** Before */
             before: string | null;
-            /** Behind */
-            behind: string | null;
             /** What */
             what: string;
         };
@@ -5975,7 +5975,7 @@ export interface components {
         StockChange: "received" | "used" | "corrected" | "discarded";
         /**
          * StockEntryOut
-         * @description What became of stock, and when; `amount` with its sign, `left` of the product behind it.
+         * @description What became of stock, and when; `amount` with its sign, `left` of the product after it.
          */
         StockEntryOut: {
             /** Amount */
@@ -6520,7 +6520,7 @@ export interface components {
         };
         /**
          * UnplacedOut
-         * @description What went in at a step that is laid out no more; it counts until somebody takes it back.
+         * @description What went in at a step that is no longer laid out; it counts until somebody takes it back.
          */
         UnplacedOut: {
             /** By */
