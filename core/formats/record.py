@@ -7,6 +7,8 @@ from typing import Literal
 
 from core.formats.fields import Document, Figure
 from core.guided import MixRecord
+from core.guided.correction import Corrected
+from core.guided.record import PouredLine, ReadLine
 
 
 class PouredLineDocument(Document):
@@ -29,8 +31,28 @@ class ReadLineDocument(Document):
     by: str
 
 
+class ChangeDocument(Document):
+    """One figure or name of a record that was corrected; figures as text, in their unit."""
+
+    what: Corrected
+    of: str = ""
+    name: str = ""
+    unit: str = ""
+    before: str
+    after: str
+
+
+class CorrectionDocument(Document):
+    """A correction of a mix that was over: when (seconds since the epoch), by whom, and why."""
+
+    at: float
+    by: str
+    why: str
+    changes: Sequence[ChangeDocument]
+
+
 class MixRecordDocument(Document):
-    """What is kept of a mix."""
+    """What is kept of a mix: as it stands, with the corrections that led there."""
 
     format: Literal["brisk-measure/mix-record"] = "brisk-measure/mix-record"
     version: Literal[1] = 1
@@ -48,6 +70,7 @@ class MixRecordDocument(Document):
     look_again_h: int
     use_by_days: int
     change_out_days: int
+    corrections: Sequence[CorrectionDocument] = ()
 
     @classmethod
     def of(cls, record: MixRecord) -> "MixRecordDocument":
@@ -87,8 +110,40 @@ class MixRecordDocument(Document):
             change_out_days=record.change_out_days,
         )
 
+    def record(self) -> MixRecord:
+        """The record that it is of; the target of the mix is not told."""
+        return MixRecord(
+            litres=self.litres,
+            lines=tuple(
+                PouredLine(
+                    line.product,
+                    line.name,
+                    line.unit,
+                    line.planned,
+                    line.poured,
+                )
+                for line in self.poured
+            ),
+            readings=tuple(
+                ReadLine(line.step, line.what, line.figure, line.at, line.by)
+                for line in self.readings
+            ),
+            skipped=tuple(self.skipped),
+            people=tuple(self.people),
+            began=self.began,
+            ended=self.ended,
+            ec=self.ec,
+            ph=self.ph,
+            alkalinity=self.alkalinity_meq,
+            look_again_h=self.look_again_h,
+            use_by_days=self.use_by_days,
+            change_out_days=self.change_out_days,
+        )
+
     def as_csv(self) -> str:
         """The same as rows: what, name, planned, figure, unit, at, by.
+
+        Of a figure that was corrected, `planned` is what stood there before.
 
         A cell that a spreadsheet would take for a formula is given an apostrophe.
         """
@@ -105,6 +160,13 @@ class MixRecordDocument(Document):
             rows.writerow([_safe(cell) for cell in cells])
         for step in told["skipped"]:
             rows.writerow(["skipped", _safe(step), "", "", "", "", ""])
+        for correction in told["corrections"]:
+            for change in correction["changes"]:
+                name = change["name"] or change["what"]
+                cells = ["corrected", name, change["before"], change["after"], change["unit"]]
+                rows.writerow(
+                    [_safe(cell) for cell in (*cells, correction["at"], correction["by"])]
+                )
         return out.getvalue()
 
 

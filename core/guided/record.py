@@ -172,16 +172,62 @@ _UNTOLD = (Advice.UNMOVED, Advice.NO_RESPONSE, Advice.ODD, Advice.TOO_MANY_ROUND
 
 def _learned(plan: GuidedPlan, state: GuidedState) -> Fraction | None:
     """The alkalinity that all portions of acid together showed, over a way that tells it."""
-    acids = [portion for portion in state.portions if portion.meq_l > 0]
-    if not acids or len(acids) != len(state.portions):
+    seen = acid_seen(plan, state)
+    if seen is None:
+        return None
+    meq = sum(portion.meq_l for portion in state.portions)
+    return alkalinity_by(state.portions[0].before, state.portions[-1].after, meq, seen)
+
+
+@dataclass(frozen=True, slots=True)
+class AcidSeen:
+    """What portions of acid showed of a tank.
+
+    Args:
+        meq_per_ml: meq that a mL of the acid counted as, in the litres of the record.
+        first, last: which of the readings of pH, from 0, stand before and after the portions.
+        readings: how many readings of pH there were.
+        phosphate: mmol/L of the feed, which takes up acid as well.
+        least_fall: the fall of pH from which the portions tell something.
+    """
+
+    meq_per_ml: float
+    first: int
+    last: int
+    readings: int
+    phosphate: float
+    least_fall: float
+
+
+def acid_seen(plan: GuidedPlan, state: GuidedState) -> AcidSeen | None:
+    """What all portions of acid together showed; None where they tell no alkalinity."""
+    portions = state.portions
+    if not portions or any(portion.meq_l <= 0 for portion in portions):
         return None
     if state.assistance is None or state.assistance.advice in _UNTOLD:
         return None
-    start, end = acids[0].before, acids[-1].after
-    if start - end < SURE_STEPS * float(plan.ph_step):
+    phs = [float(line.figure) for line in _readings(state) if line.what == "ph"]
+    poured = float(state.adjusted.get(StepKind.ACID, Fraction(0)))
+    start, end = portions[0].before, portions[-1].after
+    meq = sum(portion.meq_l for portion in portions) * float(plan.litres)
+    return AcidSeen(
+        meq_per_ml=meq / poured if poured else 0.0,
+        first=phs.index(start) if start in phs else 0,
+        last=len(phs) - 1 - (phs[::-1].index(end) if end in phs else 0),
+        readings=len(phs),
+        phosphate=float(plan.phosphate or 0),
+        least_fall=SURE_STEPS * float(plan.ph_step),
+    )
+
+
+def alkalinity_by(start: float, end: float, meq_l: float, seen: AcidSeen) -> Fraction | None:
+    """The alkalinity, meq/L, of a tank that so much acid brought from one pH to another.
+
+    None where it hardly fell.
+    """
+    if start - end < seen.least_fall:
         return None
-    by_feed = phosphate_between(start, end, float(plan.phosphate or 0))
-    left = sum(portion.meq_l for portion in acids) - by_feed
+    left = meq_l - phosphate_between(start, end, seen.phosphate)
     return rounded(Fraction(alkalinity_of(carbon_from_acid(start, end, max(left, 0.0)))), 3)
 
 

@@ -135,4 +135,4 @@ def days_left(left: Fraction, used: Sequence[tuple[date, Fraction]], today: date
         return None
     begun = max((today - on).days for on, _ in recent)
     total = sum((amount for _, amount in recent), Fraction(0))
-    return int(left * begun / total) if total and begun else None
+    return int(left * begun / total) if total > 0 and begun else None

@@ -13,7 +13,7 @@ from core.formats import FeedChart, LabelDocument
 from core.formats.course_request import SeasonDocument
 from core.formats.fields import Figure
 from core.formats.guided_plan import plan_from
-from core.formats.record import MixRecordDocument
+from core.formats.record import ChangeDocument, MixRecordDocument
 from core.formats.tank import JoinedDocument
 from core.guided import replay
 from core.limits import LONGEST_NAME, LONGEST_WORDS, MOST_PRODUCTS
@@ -22,7 +22,7 @@ from server.changes.models import ChangeEntry
 from server.charts.models import ChartVersion
 from server.grows.models import Grow, Membership
 from server.grows.scope import Scope
-from server.guided.models import Mix
+from server.guided.models import Mix, MixCorrection
 from server.guided.running import events_of
 from server.planning.asked import own_windows
 from server.seasons.course import course_of
@@ -82,6 +82,7 @@ _Bottles = TypeAdapter(Annotated[dict[_Key, _Bottle], Field(max_length=2 * MOST_
 _Values = TypeAdapter(Annotated[dict[_Key, _Value | None], AfterValidator(_in_its_unit)])
 _Points = TypeAdapter(Annotated[list[_Point], Field(min_length=1, max_length=9)])
 _Notes = TypeAdapter(Annotated[list[Annotated[str, Field(max_length=2000)]], Field(max_length=500)])
+_Changes = TypeAdapter(Annotated[list[ChangeDocument], Field(min_length=1, max_length=200)])
 _Moles = TypeAdapter(dict[Component, Annotated[float, Field(ge=0, allow_inf_nan=False)]])
 
 
@@ -111,6 +112,8 @@ _CHECKS: Mapping[tuple[type[models.Model], str], Callable[[Any], object]] = {
     (Mix, "products"): _Bottles.validate_python,
     (Mix, "record"): _or_none(MixRecordDocument.model_validate),
     (Mix, "simulated_water"): _Moles.validate_python,
+    (MixCorrection, "changes"): _Changes.validate_python,
+    (MixCorrection, "before"): MixRecordDocument.model_validate,
     (TimeLineEntry, "values"): _Values.validate_python,
     (CalibrationEntry, "points"): _Points.validate_python,
     (Grow, "ranges"): own_windows,

@@ -23,7 +23,7 @@ from server.api.shapes import PLAIN_TEXT
 from server.changes.models import ChangeEntry
 from server.charts.models import Chart, ChartVersion, LeafletPicture
 from server.grows.models import Grow
-from server.guided.models import Mix, MixEvent
+from server.guided.models import Mix, MixCorrection, MixEvent
 from server.seasons.models import Season, SeasonEntry
 from server.shelf.models import (
     Bottle,
@@ -62,6 +62,11 @@ class Kept:
     loose: Mapping[str, str] = field(default_factory=dict)
 
     @cached_property
+    def has_grow(self) -> bool:
+        """Whether a record names its grow; else it belongs to the grow of its mix."""
+        return any(one.name == "grow" for one in self.model._meta.concrete_fields)
+
+    @cached_property
     def fields(self) -> tuple[_AnyField, ...]:
         """Those that are told, in the order of the model."""
         found = self.model._meta.concrete_fields
@@ -95,6 +100,7 @@ KEPT: tuple[Kept, ...] = (
     Kept("changes", ChangeEntry),
     Kept("mixes", Mix),
     Kept("mix_events", MixEvent, frozenset({"id"})),
+    Kept("mix_corrections", MixCorrection, frozenset({"id"})),
     Kept("stock_entries", StockEntry, loose={"mix": "mixes"}),
     Kept("time_line", TimeLineEntry, loose={"product": "products", "mix": "mixes"}),
 )

@@ -165,7 +165,7 @@ class _Keeping:
         record = {**defaults_of(kept), **record}
         _check_names(record, self._names, where)
         values = _values(kept, record, self._numbers, where)
-        if "grow" in kept.leaves_out and kept.name != "mix_events":
+        if kept.has_grow:
             values["grow"] = self._grow
         if kept.name == "pictures":
             values["image"] = _image(self._archive, place, record)

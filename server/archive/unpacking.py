@@ -92,8 +92,10 @@ class Unpacked:
     def _lines(self, name: str) -> Iterator[bytes]:
         if self._earlier is not None:
             file: Any = io.BytesIO(self._earlier[name])
-        else:
+        elif self.head["records"].get(name) or name not in _ADDED_LATER:
             file = self._archive.open(records_file(name))
+        else:
+            return
         with file:
             while line := file.readline(LARGEST_BYTES + 1):
                 yield line
@@ -155,10 +157,13 @@ def _measured(file: str, lists: tuple[str, ...]) -> tuple[dict[str, Any], dict[s
             raise InputError("too_large.head", DOCUMENT)
         if told.get("version") != VERSION:
             raise InputError("wrong_format.version", DOCUMENT, format=FORMAT, last=VERSION)
-        if missing := [
-            listed for listed in lists if records_file(listed) not in archive.namelist()
-        ]:
-            raise InputError("no_archive.lacks", "file", name=records_file(missing[0]))
+        missing = [listed for listed in lists if records_file(listed) not in archive.namelist()]
+        counts = told.get("records")
+        for listed in missing:
+            # Of an archive that was written before there was such a list.
+            if listed not in _ADDED_LATER or not isinstance(counts, dict) or listed in counts:
+                raise InputError("no_archive.lacks", "file", name=records_file(listed))
+            counts[listed] = 0
         return told, None
 
 
@@ -174,14 +179,15 @@ def _check_files(names: list[str], lists: tuple[str, ...]) -> None:
         raise InputError("no_archive.lacks", "file", name=DOCUMENT)
 
 
-_ADDED_AFTER_THE_FIRST = ("changes",)
+_ADDED_LATER = ("changes", "mix_corrections")
+"""Lists that the first archives do not have."""
 
 
 def _upgraded(
     document: dict[str, Any], lists: tuple[str, ...]
 ) -> tuple[dict[str, Any], dict[str, bytes]]:
     """Version 1, in which all records stood in one document, as version 2 has them."""
-    for name in _ADDED_AFTER_THE_FIRST:
+    for name in _ADDED_LATER:
         document.setdefault(name, [])
     found = {name: document.pop(name) for name in lists if name in document}
     for name in lists:

@@ -21,7 +21,6 @@ from server.archive.files import DOCUMENT, FORMAT, SCHEMA, VERSION, picture_file
 from server.archive.kept import (
     GROW_FIELDS,
     KEPT,
-    NAMES,
     Kept,
     Numbers,
     is_renumbered,
@@ -53,7 +52,7 @@ def one_moment() -> Iterator[None]:
 
 def records_of(kept: Kept, grow: Grow) -> QuerySet[models.Model]:
     """The records of a list, in the order of their numbers."""
-    held_by = Q(mix__grow=grow) if NAMES[kept.model] == "mix_events" else Q(grow=grow)
+    held_by = Q(grow=grow) if kept.has_grow else Q(mix__grow=grow)
     found: QuerySet[models.Model] = kept.model._base_manager.filter(held_by).order_by("pk")
     if kept.model is not LeafletPicture:
         return found

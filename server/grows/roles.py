@@ -54,6 +54,7 @@ NEEDS: Mapping[str, Right] = {
             "start_mix",
             "give_up",
             "tell_events",
+            "correct_mix",
             "read_pen",
             "read_tank",
             "tell_task",

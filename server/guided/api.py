@@ -5,6 +5,7 @@ from fractions import Fraction
 from functools import partial
 from typing import Annotated, Literal
 
+from django.db import transaction
 from django.http import HttpRequest, HttpResponse
 from django.utils import timezone
 from ninja import Field, Router, Schema
@@ -15,8 +16,10 @@ from core.formats.record import MixRecordDocument
 from core.guided import replay
 from core.quantities import Reading, degrees_text
 from server.api.shapes import ErrorOut
+from server.grows.once import Once, was_heard
 from server.grows.scope import Scope
 from server.grows.units import units_out
+from server.guided.correcting import CorrectionIn, correct_mix
 from server.guided.hearing import EventsIn, events_from
 from server.guided.meter import meter_of
 from server.guided.models import Mix
@@ -122,7 +125,8 @@ def _tag(mix: Mix, scope: Scope) -> str:
     """Changes with what was heard of a mix, and with how this person has it shown."""
     member = scope.membership
     units = units_out(member).model_dump(mode="json", exclude={"reading_words"})
-    shown = [mix.events.count(), mix.ended_at is not None, member.pace, member.night]
+    heard = mix.events.count() + mix.corrections.count()
+    shown = [heard, mix.ended_at is not None, member.pace, member.night]
     return f'"{" ".join(str(one) for one in (*shown, *units.values()))}"'
 
 
@@ -142,6 +146,24 @@ def tell_events(
     plan, state, heard = hear(found, person_id, read, people=scope.people())
     _timed(response)
     return guided_out(found, plan, state, heard, scope)
+
+
+@router.post(
+    "/grows/{grow_id}/mixes/{mix_id}/corrections",
+    response={200: GuidedOut, **_ANSWERS},
+    operation_id="correct_mix",
+)
+@transaction.atomic
+def correct(
+    request: HttpRequest, grow_id: int, mix_id: int, body: CorrectionIn, once: Once = None
+) -> GuidedOut:
+    """Correct a mix that is over; stock, course and learned figures follow its record."""
+    scope = Scope.enter(request.user, grow_id)
+    scope.lock()
+    found = _find(scope, mix_id)
+    if not was_heard(scope, once):
+        correct_mix(found, body, scope)
+    return _answer(found, scope)
 
 
 @router.delete(
@@ -183,14 +205,19 @@ def read_pen(request: HttpRequest, grow_id: int, mix_id: int, body: PenIn) -> Pe
     operation_id="mix_record",
 )
 def mix_record(
-    request: HttpRequest, grow_id: int, mix_id: int, as_: Literal["json", "csv"] = "json"
+    request: HttpRequest,
+    grow_id: int,
+    mix_id: int,
+    as_: Literal["json", "csv"] = "json",
+    *,
+    first: bool = False,
 ) -> MixRecordDocument | HttpResponse:
-    """The record of a mix that is over, as JSON or CSV."""
+    """The record of a mix that is over, as JSON or CSV; with `first` as it was when it ended."""
     scope = Scope.enter(request.user, grow_id)
     found = _find(scope, mix_id)
-    if found.record is None:
+    record = found.first_record() if first else found.as_record()
+    if record is None:
         raise InputError("no_record", "mix_id")
-    record = MixRecordDocument.model_validate(found.record)
     if as_ == "csv":
         answer = HttpResponse(record.as_csv(), content_type="text/csv; charset=utf-8")
         answer["Content-Disposition"] = f'attachment; filename="mix-{found.pk}.csv"'

@@ -26,6 +26,11 @@ def entries_of(mix: Mix, record: MixRecord) -> Iterator[TimeLineEntry]:
         amount = {"value": decimal_text(rounded(poured.poured, 6)), "unit": poured.unit}
         yield _entry(mix, _Kind.POUR, record.ended, {"amount": amount}, note=poured.name,
                      product=mix.product(poured.key))  # fmt: skip
+    yield _entry(mix, _Kind.MIX, record.ended, kept_of_mix(record), note=mix.label)
+
+
+def kept_of_mix(record: MixRecord) -> dict[str, dict[str, str] | None]:
+    """What the entry of a mix tells of its record."""
     kept: dict[str, Fraction | None] = {
         "ec": record.ec,
         "ph": record.ph,
@@ -38,12 +43,11 @@ def entries_of(mix: Mix, record: MixRecord) -> Iterator[TimeLineEntry]:
     if record.target is not None:
         kept["target_low"], kept["target_high"] = record.target
     # What was not read at the end is no longer known, whatever was read on the way or before.
-    values = {
+    return {
         what: value_of(what, value)
         for what, value in kept.items()
         if value is not None or what in ("ec", "ph")
     }
-    yield _entry(mix, _Kind.MIX, record.ended, values, note=mix.label)
 
 
 def _entry(

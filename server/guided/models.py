@@ -8,6 +8,7 @@ from django.db.models import Q
 from django.utils import timezone
 
 from core.formats.guided_plan import plan_from
+from core.formats.record import ChangeDocument, CorrectionDocument, MixRecordDocument
 from core.guided import Event, EventKind, GuidedPlan
 from core.limits import LONGEST_NAME
 from core.quantities import figure
@@ -15,6 +16,9 @@ from server.charts.models import ChartVersion
 from server.grows.authors import LONGEST_AUTHOR, Authored
 from server.grows.scope import Owned
 from server.tanks.models import Tank
+
+LONGEST_REASON = 200
+"""Characters of why a mix was corrected."""
 
 
 class Mix(Owned):
@@ -35,7 +39,7 @@ class Mix(Owned):
     products = models.JSONField("product of the shelf and its tag by key of the row", default=dict)
     started_at = models.DateTimeField(default=timezone.now)
     ended_at = models.DateTimeField(null=True, blank=True)
-    record = models.JSONField(null=True, blank=True)
+    record = models.JSONField("as it stands after its corrections", null=True, blank=True)
     simulated_water = models.JSONField("mol/L by component, for the simulated pen", default=dict)
 
     class Meta:
@@ -53,6 +57,20 @@ class Mix(Owned):
         """The product of the shelf behind a row of the chart."""
         found = self.products.get(key)
         return found["product"] if found else None
+
+    def as_record(self) -> MixRecordDocument | None:
+        """Its record with its corrections; None while it is not over, or where it was given up."""
+        if self.record is None:
+            return None
+        corrections = [one.as_document() for one in self.corrections.select_related("by")]
+        record = MixRecordDocument.model_validate(self.record)
+        return record.model_copy(update={"corrections": corrections})
+
+    def first_record(self) -> MixRecordDocument | None:
+        """Its record as it was when the mix ended, before any correction."""
+        correction = self.corrections.first()
+        record = self.record if correction is None else correction.before
+        return None if record is None else MixRecordDocument.model_validate(record)
 
     def as_plan(self) -> GuidedPlan:
         """What it was started from, as core uses it."""
@@ -118,6 +136,42 @@ class MixEvent(Authored):
             step=self.step,
             figure=None if self.figure is None else figure(self.figure),
             of=self.of,
+        )
+
+
+class MixCorrection(Authored):
+    """A correction of a mix that is over; the mix keeps the record as it stands after it."""
+
+    mix = models.ForeignKey(Mix, models.CASCADE, related_name="corrections")
+    by = models.ForeignKey(
+        settings.AUTH_USER_MODEL, models.PROTECT, null=True, blank=True, related_name="+"
+    )
+    at = models.DateTimeField(default=timezone.now)
+    why = models.CharField(max_length=LONGEST_REASON)
+    changes = models.JSONField("what was corrected, with what stood there before")
+    before = models.JSONField("the record before it, brisk-measure/mix-record")
+
+    class Meta:
+        ordering = ["pk"]
+        constraints = [
+            models.CheckConstraint(
+                condition=Q(by__isnull=False) | ~Q(by_name=""), name="correction_has_an_author"
+            ),
+        ]
+
+    def __str__(self) -> str:
+        return f"{self.mix_id}: {self.why}"
+
+    def save(self, *args: object, **kwargs: object) -> None:
+        if not self._state.adding:
+            raise TypeError("A correction is never altered; correct the mix once more.")
+        super().save(*args, **kwargs)  # type: ignore[arg-type]
+
+    def as_document(self) -> CorrectionDocument:
+        """The correction as the record of its mix tells it."""
+        changes = [ChangeDocument.model_validate(change) for change in self.changes]
+        return CorrectionDocument(
+            at=self.at.timestamp(), by=self.author or "", why=self.why, changes=changes
         )
 
 

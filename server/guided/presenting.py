@@ -31,6 +31,7 @@ from server.guided.shapes import BottleOut, ConflictOut, DaysOut, GuidedOut, Gui
 from server.guided.shown import figure_shown
 from server.guided.steering_shown import steering_out, unplaced_out
 from server.guided.steps_shown import Screen, step_out
+from server.guided.summary import summary_of
 from server.shelf.calibrations import BesideReading, beside_reading
 
 
@@ -91,6 +92,7 @@ def guided_out(
     }
     adds = ppm_of_additions(plan, state)
     screen = Screen(plan, state, member, adds, ends)
+    record = mix.as_record()
     return GuidedOut(
         id=mix.pk,
         tank=mix.tank_id,
@@ -119,8 +121,9 @@ def guided_out(
         steering=steering_out(plan, state, member, figure(mix.tank.litres)),
         undoable=state.undoable,
         ended_at=mix.ended_at,
-        record=MixRecordDocument.model_validate(mix.record) if mix.record else None,
-        days=_days(mix, scope),
+        record=record,
+        summary=summary_of(record, member) if record else None,
+        days=_days(mix, record, scope),
         time_zone=scope.grow.time_zone,
         units=units_out(member),
     )
@@ -181,10 +184,10 @@ def _together(one: Conflict, steps: Mapping[str, Step]) -> Figure | None:
     return Figure(value=decimal_text(one.together), unit=unit)
 
 
-def _days(mix: Mix, scope: Scope) -> DaysOut | None:
-    if mix.ended_at is None or mix.record is None:
+def _days(mix: Mix, record: MixRecordDocument | None, scope: Scope) -> DaysOut | None:
+    over = mix.ended_at
+    if over is None or record is None:
         return None
-    record, over = MixRecordDocument.model_validate(mix.record), mix.ended_at
     return DaysOut(
         mixed_on=day_of(scope.grow, over),
         look_again_on=day_of(scope.grow, over, hours=record.look_again_h),

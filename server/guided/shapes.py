@@ -12,6 +12,7 @@ from core.guided.ec.steering import Verdict
 from core.planning.planned_pours import Pass
 from server.grows.figures import Figure
 from server.grows.units import UnitsOut
+from server.guided.summary import SummaryOut
 from server.shelf.calibrations import BesideReading
 
 
@@ -225,6 +226,7 @@ class GuidedOut(Schema):
     undoable: str | None
     ended_at: datetime | None
     record: MixRecordDocument | None
+    summary: SummaryOut | None
     days: DaysOut | None
     time_zone: str
     units: UnitsOut

@@ -17,6 +17,7 @@ from core import stock
 from core.limits import LONGEST_NAME, LONGEST_WORDS
 from core.quantities import figure, number_text
 from server.grows.authors import Authored
+from server.grows.calendar import day_of
 from server.grows.scope import Owned
 
 if TYPE_CHECKING:
@@ -181,8 +182,11 @@ def take(
     if bottles:
         by_key = {str(one.pk): one for one in bottles}
         for key, taken in drawn.amounts:
-            by_key[key].left -= Decimal(number_text(taken, 3))
-            by_key[key].save(update_fields=["left"])
+            bottle = by_key[key]
+            bottle.left -= Decimal(number_text(taken, 3))
+            if bottle.opened_on is None:
+                bottle.opened_on = day_of(product.grow, timezone.now())
+            bottle.save(update_fields=["left", "opened_on"])
         settle(product, bottles)
     else:
         product.left = max(product.left - Decimal(number_text(amount, 3)), Decimal(0))
@@ -193,6 +197,31 @@ def take(
     note_entry(
         product, StockChange.USED, -Decimal(number_text(amount, 3)), bottle=first, mix=mix,
         reason=reason, by=by,
+    )  # fmt: skip
+
+
+def give_back(
+    product: "Product", amount: Fraction, *, mix: int | None = None, reason: str = "",
+    by: int | None = None,
+) -> None:  # fmt: skip
+    """Put back what was drawn and not poured, into the bottle that is used now; locked."""
+    if product.left is None:
+        return
+    # What was short was never taken off a bottle.
+    returned = Decimal(number_text(amount, 3))
+    of_short = min(product.short or Decimal(0), returned)
+    product.short = (product.short or Decimal(0)) - of_short or None
+    bottles = in_use(product)
+    if bottles:
+        bottles[0].left += returned - of_short
+        bottles[0].save(update_fields=["left"])
+        settle(product, bottles)
+    else:
+        product.left += returned - of_short
+    product.save(update_fields=["left", "short"])
+    note_entry(
+        product, StockChange.USED, returned, bottle=bottles[0] if bottles else None,
+        reason=reason, mix=mix, by=by,
     )  # fmt: skip
 
 

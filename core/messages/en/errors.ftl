@@ -60,6 +60,7 @@ cannot_read = { $name }: { $reason }.
 cell_is_a_date = The spreadsheet made a date of this cell ({ $plain }); the leaflet may say { $day }-{ $month } or { $month }-{ $day }. Type what it says.
 
 changed_meanwhile =
+    .correction = Somebody corrected this mix meanwhile: look at it again, and correct what is still wrong.
     .field = { $thing } was changed by somebody else meanwhile: { $change }. Open it again, and enter what is right.
     .version = Somebody saved version { $number } of { $chart } after you opened this sheet: compare it with yours, then save yours.
     .told = { $author } entered a decision for { $on } meanwhile: { $decision }. Look at the course again, and enter yours if it is still right.
@@ -81,6 +82,12 @@ contradicts_itself =
     .grow = These do not fit: { $said }
     .file = The archive holds records that contradict each other.
     .count = There are not as many as the archive says.
+
+correction_incomplete =
+    .figure = A correction needs the figure, or for a person the name.
+    .nothing = Nothing differs from the record: change a figure or a name first.
+    .of = A correction names the product, the reading or the person; the volume needs no name.
+    .why = Type why it is corrected: whoever reads the record later wants to know.
 
 cup_unclear =
     .product = A marked cup has one mark, for one product: say which, and what it holds to it.
@@ -323,6 +330,10 @@ not_a_wish = Wishes are written key=value, as in chart=rule.
 not_enough = Of { $source } { $left } are left: make up a smaller bottle, or correct what is left.
 
 not_far = Another reading has come meanwhile: look again.
+
+not_in_grow = Nobody of that name works in this grow.
+
+not_in_record = The record of this mix has no such line.
 
 not_json =
     .request = The request is not JSON.

@@ -727,6 +727,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grows/{grow_id}/mixes/{mix_id}/corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Correct
+         * @description Correct a mix that is over; stock, course and learned figures follow its record.
+         */
+        post: operations["correct_mix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grows/{grow_id}/mixes/{mix_id}/events": {
         parameters: {
             query?: never;
@@ -776,7 +796,7 @@ export interface paths {
         };
         /**
          * Mix Record
-         * @description The record of a mix that is over, as JSON or CSV.
+         * @description The record of a mix that is over, as JSON or CSV; with `first` as it was when it ended.
          */
         get: operations["mix_record"];
         put?: never;
@@ -2404,6 +2424,57 @@ export interface components {
             row: number;
         };
         /**
+         * ChangeDocument
+         * @description One figure or name of a record that was corrected; figures as text, in their unit.
+         */
+        ChangeDocument: {
+            /** After */
+            after: string;
+            /** Before */
+            before: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /**
+             * Of
+             * @default
+             */
+            of: string;
+            /**
+             * Unit
+             * @default
+             */
+            unit: string;
+            what: components["schemas"]["Corrected"];
+        };
+        /**
+         * ChangeIn
+         * @description One figure or name of the record, as it really was.
+         *
+         *     `of` is the key of a product, the step of a reading, or the name of a person; empty for the
+         *     volume. `name` is who it was, for a person; `figure` is typed for all else.
+         */
+        ChangeIn: {
+            /**
+             * Figure
+             * @default
+             */
+            figure: string | components["schemas"]["Figure"];
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /**
+             * Of
+             * @default
+             */
+            of: string;
+            what: components["schemas"]["Corrected"];
+        };
+        /**
          * ChangeOut
          * @description One edit: whose, when, of what, and what it changed.
          */
@@ -2444,6 +2515,19 @@ export interface components {
              * @default false
              */
             with_each_column: boolean;
+        };
+        /**
+         * ChangedOut
+         * @description One figure or name that was corrected.
+         */
+        ChangedOut: {
+            /** After */
+            after: string;
+            /** Before */
+            before: string;
+            /** Name */
+            name: string;
+            what: components["schemas"]["Corrected"];
         };
         /**
          * ChangesOut
@@ -2677,6 +2761,63 @@ export interface components {
             followed: "on_top" | "all_in" | "doses_only";
             /** On Top */
             on_top: string | null;
+        };
+        /**
+         * Corrected
+         * @description What of a record is corrected.
+         * @enum {string}
+         */
+        Corrected: "volume" | "poured" | "reading" | "person";
+        /**
+         * CorrectedOut
+         * @description A correction: who, when, why, and what of.
+         */
+        CorrectedOut: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** By */
+            by: string;
+            /** Changes */
+            changes: components["schemas"]["ChangedOut"][];
+            /** Why */
+            why: string;
+        };
+        /**
+         * CorrectionDocument
+         * @description A correction of a mix that was over: when (seconds since the epoch), by whom, and why.
+         */
+        CorrectionDocument: {
+            /** At */
+            at: number;
+            /** By */
+            by: string;
+            /** Changes */
+            changes: components["schemas"]["ChangeDocument"][];
+            /** Why */
+            why: string;
+        };
+        /**
+         * CorrectionIn
+         * @description A correction of a mix that is over.
+         *
+         *     `seen` is how many corrections its screen showed; `sure` tells that an odd figure is right.
+         */
+        CorrectionIn: {
+            /** Changes */
+            changes: components["schemas"]["ChangeIn"][];
+            /** Seen */
+            seen: number;
+            /**
+             * Sure
+             * @default false
+             */
+            sure: boolean;
+            typed_in?: components["schemas"]["TypedIn"] | null;
+            /** Why */
+            why: string;
         };
         /**
          * CourseOut
@@ -3424,6 +3565,7 @@ export interface components {
             steering: components["schemas"]["SteeringOut"];
             /** Steps */
             steps: components["schemas"]["StepOut"][];
+            summary: components["schemas"]["SummaryOut"] | null;
             /** Tank */
             tank: number;
             /** Tank Name */
@@ -4468,7 +4610,7 @@ export interface components {
         };
         /**
          * MixRecordDocument
-         * @description What is kept of a mix.
+         * @description What is kept of a mix: as it stands, with the corrections that led there.
          */
         MixRecordDocument: {
             /** Alkalinity Meq */
@@ -4477,6 +4619,11 @@ export interface components {
             began: number;
             /** Change Out Days */
             change_out_days: number;
+            /**
+             * Corrections
+             * @default []
+             */
+            corrections: components["schemas"]["CorrectionDocument"][];
             /** Ec */
             ec: string | null;
             /** Ended */
@@ -4999,7 +5146,7 @@ export interface components {
              * Code
              * @enum {string}
              */
-            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "bad_request" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "disk_full" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "failed" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_database" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_allowed" | "not_enough" | "not_far" | "not_found" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "page_outdated" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "refused" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "share_out_of_range" | "sign_in_needed" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_many_tries" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
+            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "bad_request" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "correction_incomplete" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "disk_full" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "failed" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_database" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_allowed" | "not_enough" | "not_far" | "not_found" | "not_in_grow" | "not_in_record" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "page_outdated" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "refused" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "share_out_of_range" | "sign_in_needed" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_many_tries" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
             /** Message */
             message: string;
             /**
@@ -5017,7 +5164,7 @@ export interface components {
              * Code
              * @enum {string}
              */
-            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_enough" | "not_far" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "share_out_of_range" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
+            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "correction_incomplete" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_enough" | "not_far" | "not_in_grow" | "not_in_record" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "share_out_of_range" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
             /** Column */
             column: number | null;
             /** Message */
@@ -5322,6 +5469,36 @@ export interface components {
              * @default
              */
             size: string;
+        };
+        /**
+         * RecordLineOut
+         * @description A figure of a record: `of` is what a correction names it by, `typed` how it is typed again.
+         *
+         *     `shown` has its unit; `was` is what stood there when the mix ended, where it was corrected.
+         */
+        RecordLineOut: {
+            /** At */
+            at?: number | null;
+            /**
+             * By
+             * @default
+             */
+            by: string;
+            /** Name */
+            name: string;
+            /** Of */
+            of: string;
+            /** Planned */
+            planned?: string | null;
+            /** Shown */
+            shown: string;
+            /** Typed */
+            typed: string;
+            /** Unit */
+            unit: string;
+            /** Was */
+            was?: string | null;
+            what: components["schemas"]["Corrected"];
         };
         /**
          * RemedyOut
@@ -6045,6 +6222,18 @@ export interface components {
             rule: number | null;
             /** Spans */
             spans: components["schemas"]["SpanOut"][];
+        };
+        /**
+         * SummaryOut
+         * @description A mix that is over, as it stands; `corrections` from the first to the last.
+         */
+        SummaryOut: {
+            /** Corrections */
+            corrections: components["schemas"]["CorrectedOut"][];
+            /** Lines */
+            lines: components["schemas"]["RecordLineOut"][];
+            /** People */
+            people: string[];
         };
         /**
          * System
@@ -11231,6 +11420,126 @@ export interface operations {
             };
         };
     };
+    correct_mix: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description made by the device; the same act under the same key has no second effect */
+                Once?: string | null;
+            };
+            path: {
+                grow_id: number;
+                mix_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectionIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuidedOut"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     tell_events: {
         parameters: {
             query?: never;
@@ -11469,6 +11778,7 @@ export interface operations {
         parameters: {
             query?: {
                 as_?: "json" | "csv";
+                first?: boolean;
             };
             header?: never;
             path: {
