@@ -125,7 +125,7 @@ def _tag(mix: Mix, scope: Scope) -> str:
     """Changes with what was heard of a mix, and with how this person has it shown."""
     member = scope.membership
     units = units_out(member).model_dump(mode="json", exclude={"reading_words"})
-    heard = mix.events.count() + mix.corrections.count()
+    heard = mix.events.count() + (mix.corrections.count() if mix.ended_at else 0)
     shown = [heard, mix.ended_at is not None, member.pace, member.night]
     return f'"{" ".join(str(one) for one in (*shown, *units.values()))}"'
 

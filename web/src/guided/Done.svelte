@@ -40,7 +40,8 @@
 
   /** What can be told anew of a step that is over: another figure, or that it went in after all. */
   function offered(step: GuidedStep): string | undefined {
-    if (!step.event || correcting === step.id) return undefined;
+    // A mix that is over is corrected in its record.
+    if (standing.ended_at || !step.event || correcting === step.id) return undefined;
     if (step.status === 'skipped') {
       return poursABottle(step.kind) ? 'It went in after all' : undefined;
     }

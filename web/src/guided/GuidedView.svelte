@@ -96,8 +96,15 @@
   {#if standing?.ended_at && guided.late.length}
     <Late late={guided.late} {standing} onnoted={() => guided.noted()} />
   {/if}
-  {#if standing?.record && standing.ended_at}
-    <Summary {standing} record={standing.record} {grow} onleave={leave} />
+  {#if standing?.record && standing.summary && standing.ended_at}
+    <Summary
+      {standing}
+      summary={standing.summary}
+      record={standing.record}
+      {grow}
+      oncorrected={(state) => guided.corrected(state)}
+      onleave={leave}
+    />
   {:else if standing?.ended_at}
     <Screen>
       <h1>This mix was given up</h1>

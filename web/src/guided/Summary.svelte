@@ -1,32 +1,57 @@
 <script lang="ts">
   import { answered, api, type GuidedState, type MixRecord, type Shapes } from '../api/client';
-  import { dayWords, timeOfDay } from '../words/dates';
+  import { dateAndTime, dayWords, timeOfDay } from '../words/dates';
   import { shown } from '../planning/figures';
   import { asks } from '../words/guided';
   import { written } from '../words/numbers';
   import Button from '../parts/Button.svelte';
+  import CorrectMix from './CorrectMix.svelte';
   import Table from '../parts/Table.svelte';
   import TextLink from '../parts/TextLink.svelte';
 
   let {
     standing,
+    summary,
     record,
     grow,
+    oncorrected,
     onleave,
-  }: { standing: GuidedState; record: MixRecord; grow: number; onleave: () => void } = $props();
+  }: {
+    standing: GuidedState;
+    summary: Shapes['SummaryOut'];
+    record: MixRecord;
+    grow: number;
+    oncorrected: (state: GuidedState) => void;
+    onleave: () => void;
+  } = $props();
 
   const file = $derived(`/api/grows/${grow}/mixes/${standing.id}/record`);
+  const of = (what: string) => summary.lines.filter((line) => line.what === what);
+  const volume = $derived(of('volume')[0]);
   const readings = $derived(
-    record.readings.map((reading) => {
-      const step = standing.steps.find((one) => one.id === reading.step);
+    of('reading').map((line) => {
+      const step = standing.steps.find((one) => one.id === line.of);
       return {
-        when: timeOfDay(new Date(reading.at * 1000), standing.time_zone),
-        what: step ? asks(step) : reading.step,
-        figure: step?.figure_shown ?? reading.figure,
-        by: reading.by,
+        when: line.at == null ? '' : timeOfDay(new Date(line.at * 1000), standing.time_zone),
+        what: step ? asks(step) : line.of,
+        figure: line.name === 'ph' ? `pH ${line.shown}` : line.shown,
+        was: line.was,
+        by: line.by,
       };
     }),
   );
+  const changed = (change: Shapes['ChangedOut']) =>
+    [
+      change.name === 'ec' ? 'EC' : change.name === 'ph' ? 'pH' : change.name,
+      `${written(change.before)} → ${written(change.after)}`,
+    ]
+      .filter(Boolean)
+      .join(' ');
+  /** The last reading of EC, unless something moved the tank after it. */
+  const ecShown = $derived(
+    record.ec === null ? undefined : of('reading').findLast((line) => line.name === 'ec')?.shown,
+  );
+  let correcting = $state(false);
   /** Litres that readings told, where the tank was believed to hold others. */
   const holds = $derived(standing.steering.holds);
   const litres = $derived(written(standing.steering.litres ?? ''));
@@ -44,14 +69,15 @@
     );
     told = problem ? 'refused' : 'kept';
   }
-
-  const planned = (text: string | null) => (text === null ? '–' : shown(text, 1));
 </script>
 
 <section class="summary">
   <h1>{standing.tank_name}: mixed</h1>
   <p>
-    {standing.column}, {standing.volume}, {record.minutes} min, {record.people.join(' and ')},
+    {standing.column}, {written(volume?.shown ?? standing.volume)}
+    {#if volume?.was}<s>{written(volume.was)}</s>{/if}, {record.minutes} min, {record.people.join(
+      ' and ',
+    )},
     {standing.days && dayWords(standing.days.mixed_on)}
   </p>
   {#if holds}
@@ -68,18 +94,21 @@
   <div class="poured">
     <Table label="What was poured" kind="lines" head={['product', 'planned', 'poured']}>
       <tbody>
-        {#each record.poured as line, at (at)}
+        {#each of('poured') as line (line.of)}
           <tr>
             <td>{line.name}</td>
-            <td class="figure">{planned(line.planned)}</td>
-            <td class="figure"><b>{shown(line.poured, 1)}</b> {line.unit}</td>
+            <td class="figure">{line.planned ? written(line.planned) : '–'}</td>
+            <td class="figure">
+              <b>{written(line.typed)}</b>
+              {line.unit}{#if line.was}&nbsp;<s>{written(line.was)}</s>{/if}
+            </td>
           </tr>
         {/each}
       </tbody>
     </Table>
   </div>
   <p class="readings">
-    {#if standing.ec_shown}<span>EC <b>{standing.ec_shown}</b></span>{/if}
+    {#if ecShown}<span>EC <b>{written(ecShown)}</b></span>{/if}
     {#if record.ph !== null}<span>pH <b>{shown(record.ph, 1)}</b></span>{/if}
     {#if standing.target}
       <small>
@@ -91,8 +120,15 @@
   <div class="read">
     <Table label="What was read" kind="lines">
       <tbody>
-        {#each readings as { when, what, figure, by }, at (at)}
-          <tr><td>{when}</td><td>{what}</td><td><b>{figure}</b></td><td>{by}</td></tr>
+        {#each readings as { when, what, figure, was, by }, at (at)}
+          <tr>
+            <td>{when}</td>
+            <td>{what}</td>
+            <td
+              ><b>{written(figure)}</b>{#if was}&nbsp;<s>{written(was)}</s>{/if}</td
+            >
+            <td>{by}</td>
+          </tr>
         {/each}
       </tbody>
     </Table>
@@ -105,11 +141,42 @@
     {/if}
     {#if record.skipped.length}<li>Left out: {record.skipped.length} steps</li>{/if}
   </ul>
+  {#if summary.corrections.length}
+    <h2>Corrected</h2>
+    <ul class="corrections">
+      {#each summary.corrections as correction (correction.at)}
+        <li>
+          {dateAndTime(new Date(correction.at), standing.time_zone)}, {correction.by}:
+          {correction.why}. {correction.changes.map(changed).join(', ')}
+        </li>
+      {/each}
+    </ul>
+  {/if}
+  {#if correcting}
+    <CorrectMix
+      {standing}
+      {summary}
+      {grow}
+      oncorrected={(state) => {
+        correcting = false;
+        oncorrected(state);
+      }}
+      onleave={() => (correcting = false)}
+    />
+  {/if}
   <p class="out">
+    {#if !correcting}
+      <Button kind="framed" onclick={() => (correcting = true)}>Correct</Button>
+    {/if}
     <Button kind="framed" onclick={onleave}>To the mix</Button>
     <Button kind="framed" onclick={() => print()}>Print</Button>
     <TextLink kind="framed" href={file} download="mix-{standing.id}.json">JSON</TextLink>
     <TextLink kind="framed" href="{file}?as_=csv">CSV</TextLink>
+    {#if summary.corrections.length}
+      <TextLink kind="framed" href="{file}?first=true" download="mix-{standing.id}-first.json">
+        First record
+      </TextLink>
+    {/if}
   </p>
 </section>
 
@@ -123,6 +190,19 @@
 
   h1 {
     font-size: 1.75rem;
+  }
+
+  h2 {
+    font-size: 1rem;
+  }
+
+  s {
+    font-weight: 400;
+    color: var(--faded);
+  }
+
+  .corrections {
+    line-height: 1.4;
   }
 
   .volume {

@@ -287,6 +287,12 @@ export class GuidedMix {
     else this.problem = trouble;
   }
 
+  /** The record was corrected: this is how the mix stands by it. */
+  corrected(state: GuidedState) {
+    this.heard = state;
+    this.#tag = '';
+  }
+
   /** What the pen shows after so many seconds in the tank; undefined without network. */
   async pen(seconds: number) {
     const shown = await api
