@@ -35,9 +35,11 @@
   let members = $state.raw<string[]>([]);
   let why = $state('');
   let busy = $state(false);
+  let form = $state<HTMLFormElement>();
   let problem = $state.raw<Problem | undefined>();
 
   onMount(() => {
+    form?.querySelector('input')?.focus();
     void api.GET('/api/grows/{grow_id}/people', { params: { path: { grow_id: grow } } }).then(
       ({ data }) => (members = data?.people.map((one) => one.name) ?? []),
       () => undefined,
@@ -96,14 +98,13 @@
     [...new Set([name, ...members])].map((one) => [one, one] as const);
 </script>
 
-<form onsubmit={submit}>
+<form onsubmit={submit} bind:this={form}>
   <p>Change what is wrong. The first record stays readable.</p>
   <div class="lines">
     {#each summary.lines as line, at (`${line.what} ${line.of}`)}
       <Field
-        label={words(line)}
+        label={line.unit ? `${words(line)}, ${line.unit}` : words(line)}
         figure
-        unit={line.unit}
         maxlength={30}
         inputmode={line.what === 'volume' ? 'text' : 'decimal'}
         wrong={isWrong(line.what, line.of)}

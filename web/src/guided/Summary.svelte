@@ -40,13 +40,19 @@
       };
     }),
   );
+  const NAMES: Record<string, string> = { ec: 'EC', ph: 'pH', volume: 'water' };
   const changed = (change: Shapes['ChangedOut']) =>
-    [
-      change.name === 'ec' ? 'EC' : change.name === 'ph' ? 'pH' : change.name,
-      `${written(change.before)} → ${written(change.after)}`,
-    ]
+    [NAMES[change.name] ?? change.name, `${written(change.before)} → ${written(change.after)}`]
       .filter(Boolean)
       .join(' ');
+  /** What was drained to correct a reading, in the order in which it was done. */
+  const drained = $derived(
+    standing.steps.flatMap((step) =>
+      step.kind === 'drain' && step.status === 'done' && step.figure_shown
+        ? [written(step.figure_shown)]
+        : [],
+    ),
+  );
   /** The last reading of EC, unless something moved the tank after it. */
   const ecShown = $derived(
     record.ec === null ? undefined : of('reading').findLast((line) => line.name === 'ec')?.shown,
@@ -74,10 +80,9 @@
 <section class="summary">
   <h1>{standing.tank_name}: mixed</h1>
   <p>
-    {standing.column}, {written(volume?.shown ?? standing.volume)}
-    {#if volume?.was}<s>{written(volume.was)}</s>{/if}, {record.minutes} min, {record.people.join(
-      ' and ',
-    )},
+    {standing.column}, {written(volume?.shown ?? standing.volume)}{#if volume?.was}{' '}<s
+        >{written(volume.was)}</s
+      >{/if}, {record.minutes} min, {summary.people.join(' and ')},
     {standing.days && dayWords(standing.days.mixed_on)}
   </p>
   {#if holds}
@@ -139,6 +144,7 @@
       <li>Change out: {dayWords(standing.days.change_out_on)}</li>
       <li>Use by: {dayWords(standing.days.use_by_on)}</li>
     {/if}
+    {#if drained.length}<li>Drained and filled up with water: {drained.join(', ')}</li>{/if}
     {#if record.skipped.length}<li>Left out: {record.skipped.length} steps</li>{/if}
   </ul>
   {#if summary.corrections.length}
