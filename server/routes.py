@@ -24,6 +24,7 @@ from server.seasons.api import router as seasons
 from server.seasons.brewing import router as brewing
 from server.seasons.calendar import router as calendar
 from server.seasons.deciding import router as deciding
+from server.seasons.ending import router as ending
 from server.seasons.joining import router as joining
 from server.seasons.round import router as daily_round
 from server.seasons.today import router as today
@@ -45,7 +46,8 @@ for router in (
     overview, changes, planning, waters_in_chart, units, tanks, charts, library, chart_files,
     leaflets, pictures, guided, mixes, order_preferences, shelf, stock, making_up, meters, vessels,
     waters, water_lines, blends, tank_drawing, tank_editing, tank_known_volume, first_fill, people,
-    invited, seasons, deciding, joining, today, daily_round, brewing, calendar, archive,
+    invited, seasons, deciding, joining, ending, today, daily_round, brewing, calendar,
+    archive,
 ):  # fmt: skip
     api.add_router("", router)
 for router in (sign_in, account):

@@ -106,7 +106,10 @@ KEPT: tuple[Kept, ...] = (
 )
 """Each after those that it refers to, but for records of its own list."""
 
-ADDED_FIELDS: Mapping[str, tuple[str, ...]] = {"vessels": ("product", "words")}
+ADDED_FIELDS: Mapping[str, tuple[str, ...]] = {
+    "vessels": ("product", "words"),
+    "seasons": ("replaces",),
+}
 """What came after the first archives were written: the model's default where one does not tell."""
 
 

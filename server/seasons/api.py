@@ -18,7 +18,7 @@ from core.errors import InputError
 from core.formats.course_request import ChangeOutDocument, SeasonDocument, StrengthDocument
 from core.limits import EARLIEST_DAY, LATEST_DAY, LONGEST_NAME, LONGEST_WORDS
 from server.api.ids import VersionId
-from server.api.shapes import PLAIN_TEXT, ErrorOut, Made, Outdated
+from server.api.shapes import PLAIN_TEXT, ErrorOut, Made
 from server.charts.models import ChartVersion
 from server.charts.store import chart_in
 from server.grows.figures import TypedFigure, share_told
@@ -69,7 +69,7 @@ def begin_season(request: HttpRequest, grow_id: int, tank_id: int, body: SeasonI
     _check_day(body.started_on, "started_on")
     version = scope.one(scope.all(ChartVersion), body.version_id)
     plan = _plan_of(scope, body)
-    end_before(scope, tank, body.started_on, "started_on")
+    before = end_before(scope, tank, body.started_on, "started_on")
     season = Season.objects.create(
         grow=scope.grow,
         tank=tank,
@@ -77,25 +77,30 @@ def begin_season(request: HttpRequest, grow_id: int, tank_id: int, body: SeasonI
         planted=body.planted.strip(),
         started_on=body.started_on,
         plan=as_kept(plan),
+        replaces=before,
     )
     course_of(running_season(scope, season.pk), scope.grow)  # refuses what cannot be followed
     feed_tank_by(tank, version, body.first_column)
     return Status(201, Made(id=season.pk))
 
 
-def end_before(scope: Scope, tank: Tank, on: date, where: str) -> None:
+def end_before(scope: Scope, tank: Tank, on: date, where: str) -> Season | None:
     """What runs in a tank ends on the day before another season begins in it.
+
+    Returns:
+        The season that was ended; None where none ran.
 
     Raises:
         InputError: it began on that day or later; said of the field `where`.
     """
     last = scope.all(Season).filter(tank=tank, ended_on=None).first()
     if last is None:
-        return
+        return None
     if last.filled_on >= on:
         raise InputError("season_overlaps.begin", where, filled_on=last.filled_on)
     last.ended_on = on - timedelta(days=1)
     last.save(update_fields=["ended_on"])
+    return last
 
 
 def feed_tank_by(tank: Tank, version: ChartVersion, column: str) -> None:
@@ -151,42 +156,3 @@ def course(request: HttpRequest, grow_id: int, tank_id: int) -> HttpResponse:
     if not running:
         return HttpResponse("null", content_type="application/json")
     return answer(scope, running[0], course_of(running[0], scope.grow))
-
-
-class SeasonEndSeen(Schema):
-    """When a season ended, as a screen had it."""
-
-    ended_on: date | None
-
-
-class EndIn(Schema):
-    """The last day of a season; None lets it go on. `seen` is how that stood on the screen."""
-
-    ended_on: date | None
-    seen: SeasonEndSeen | None = None
-
-
-@router.patch(
-    "/grows/{grow_id}/seasons/{season_id}",
-    response={200: CourseOut, **_ANSWERS},
-    operation_id="end_season",
-)
-@transaction.atomic
-def end_season(request: HttpRequest, grow_id: int, season_id: int, body: EndIn) -> HttpResponse:
-    """End a season on a day, or let it go on where no other has begun."""
-    scope = Scope.enter(request.user, grow_id)
-    scope.lock()
-    season = scope.one(scope.all(Season), season_id)
-    if body.seen and season.ended_on not in (body.seen.ended_on, body.ended_on):
-        if season.ended_on:
-            raise Outdated("changed_meanwhile.ended", "ended_on", on=season.ended_on)
-        raise Outdated("changed_meanwhile.reopened", "ended_on")
-    if body.ended_on is not None and not season.filled_on <= body.ended_on <= LATEST_DAY:
-        raise InputError("before_start.end", "ended_on")
-    others = scope.all(Season).filter(tank=season.tank_id, ended_on=None).exclude(pk=season.pk)
-    if body.ended_on is None and others.exists():
-        raise InputError("season_overlaps.another", "ended_on")
-    season.ended_on = body.ended_on
-    season.save(update_fields=["ended_on"])
-    running = running_season(scope, season_id)
-    return answer(scope, running, course_of(running, scope.grow))

@@ -51,10 +51,10 @@ def join_season(request: HttpRequest, grow_id: int, tank_id: int, body: JoinIn) 
         raise InputError("season_ended", "season")
     if not lead.started_on <= body.on <= LATEST_DAY:
         raise InputError("before_start.join", "on", started_on=lead.started_on)
-    end_before(scope, tank, body.on, "on")
+    before = end_before(scope, tank, body.on, "on")
     season = Season.objects.create(
         grow=scope.grow, tank=tank, version=lead.version, planted=lead.planted,
-        started_on=lead.started_on, joined_on=body.on, goes_with=lead,
+        started_on=lead.started_on, joined_on=body.on, goes_with=lead, replaces=before,
     )  # fmt: skip
     running = running_season(scope, season.pk)
     course = course_of(running, scope.grow)

@@ -34,6 +34,11 @@ class Season(Owned):
         help_text="the season that keeps the plan and what is told, where it is another tank's",
     )  # fmt: skip
 
+    replaces = models.ForeignKey(
+        "self", models.SET_NULL, null=True, blank=True, related_name="replaced_by",
+        help_text="the season of its tank that ended when it began",
+    )  # fmt: skip
+
     class Meta:
         ordering = ["-started_on", "-pk"]
         constraints = [

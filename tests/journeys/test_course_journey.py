@@ -10,6 +10,7 @@ from playwright.sync_api import Page, expect
 from server.seasons.models import Season, SeasonEntry
 from server.seasons.running import today_of
 from server.tanks.models import TimeLineEntry
+from tests.journeys.presses import Presses
 from tests.lanes import deep
 
 AXE = Path(__file__).parents[2] / "web" / "node_modules" / "axe-core" / "axe.min.js"
@@ -35,16 +36,29 @@ def test_a_season_from_its_sentence_to_its_first_mix(mix: Page) -> None:
     Season.objects.all().delete()
     TimeLineEntry.objects.exclude(tank=None).delete()
     mix.reload()
-    show(mix, "Course")
+    presses = Presses("beginning a season")
+    presses.press(mix.get_by_role("button", name="Course", exact=True))
     expect(mix.get_by_role("group", name="The season")).to_contain_text("Strawberry gutters")
-    mix.get_by_label("What is planted").fill("runners")
+    presses.type(mix.get_by_label("What is planted"), "runners")
+    mix.get_by_label("What is planted").press("Enter")  # begins nothing either
     mix.get_by_label("Rising to").fill("70 %")
-    for choice in mix.locator("form").get_by_role("combobox").all():
+    for choice in mix.locator(".season").get_by_role("combobox").all():
         choice.click()  # a list that opens begins nothing
         choice.press("Escape")
     assert not Season.objects.exists()
-    mix.get_by_role("combobox", name="Change out").press("ArrowUp")
+    presses.key(mix.get_by_role("combobox", name="Change out"), "ArrowUp")
     calm(mix)
+    expect(mix.get_by_text("The first filling is week 1")).to_be_visible()
+    presses.press(mix.get_by_role("button", name="Begin the season"))
+    expect(mix.get_by_role("button", name="Take this season back")).to_be_visible()
+    presses.at_most(5)
+    mix.get_by_role("button", name="Take this season back").click()
+    mix.get_by_role("button", name="Yes, remove this season").click()
+    expect(mix.get_by_role("group", name="The season")).to_be_visible()
+    assert not Season.objects.exists()
+    mix.get_by_label("What is planted").fill("runners")
+    mix.get_by_label("Rising to").fill("70 %")
+    mix.get_by_role("combobox", name="Change out").press("ArrowUp")
     mix.get_by_role("button", name="Begin the season").click()
     expect(mix.get_by_role("heading", name="Marram in Strawberry gutters since")).to_contain_text(
         "with runners, changed out every 7 days"

@@ -59,6 +59,26 @@ def begin(yard: Yard, version: ChartVersion, **changes: object) -> tuple[int, di
     return yard.send("POST", f"/api/grows/{yard.grow.pk}/tanks/{yard.tank.pk}/seasons", told)
 
 
+def test_a_season_begun_by_mistake_is_taken_back_and_the_one_before_goes_on(
+    neighbour: Yard, version: ChartVersion
+) -> None:
+    assert begin(neighbour, version)[0] == 201
+    first = course(neighbour)
+    usual = Tank.objects.values_list("chart", "column").get(pk=neighbour.tank.pk)
+    status, made = begin(neighbour, version, started_on="2026-03-10", first_column="w2")
+    assert status == 201, made
+    season = f"/api/grows/{neighbour.grow.pk}/seasons"
+    status, _ = neighbour.send("DELETE", f"{season}/{made['id']}", None)
+    assert status == 200
+    assert course(neighbour) == first
+    assert Tank.objects.values_list("chart", "column").get(pk=neighbour.tank.pk) == usual
+    # What was told of a season is not thrown away with it; that one is ended.
+    assert tell(neighbour, "hold", days=1)[0] == 200
+    status, answer = neighbour.send("DELETE", f"{season}/{first['season']}", None)
+    assert (status, answer["error"]["code"]) == (422, "season_told")
+    assert course(neighbour)["season"] == first["season"]
+
+
 def course(yard: Yard) -> dict[str, Any]:
     """The course of the first tank."""
     path = f"/api/grows/{yard.grow.pk}/tanks/{yard.tank.pk}/course"

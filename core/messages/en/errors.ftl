@@ -423,6 +423,8 @@ season_overlaps =
     .begin = A season has run here since { $filled_on }; begin this one later, or end that one first.
     .another = Another season runs in this tank.
 
+season_told = Decisions were entered for this season, or another tank goes with it: end it instead.
+
 share_out_of_range =
     .share = The share between two columns is 0 to 100 %.
     .water = A share of a blend is above 0 and below 100 %.

@@ -1121,7 +1121,13 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete?: never;
+        /**
+         * Take Season Back
+         * @description Remove a season of which nothing was told yet; the one that it ended goes on.
+         *
+         *     What was mixed and read in its tank stays with the tank.
+         */
+        delete: operations["take_season_back"];
         options?: never;
         head?: never;
         /**
@@ -5146,7 +5152,7 @@ export interface components {
              * Code
              * @enum {string}
              */
-            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "bad_request" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "correction_incomplete" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "disk_full" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "failed" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_database" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_allowed" | "not_enough" | "not_far" | "not_found" | "not_in_grow" | "not_in_record" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "page_outdated" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "refused" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "share_out_of_range" | "sign_in_needed" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_many_tries" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
+            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "bad_request" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "correction_incomplete" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "disk_full" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "failed" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_database" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_allowed" | "not_enough" | "not_far" | "not_found" | "not_in_grow" | "not_in_record" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "page_outdated" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "refused" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "season_told" | "share_out_of_range" | "sign_in_needed" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_many_tries" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
             /** Message */
             message: string;
             /**
@@ -5164,7 +5170,7 @@ export interface components {
              * Code
              * @enum {string}
              */
-            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "correction_incomplete" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_enough" | "not_far" | "not_in_grow" | "not_in_record" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "share_out_of_range" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
+            code: "above_the_rim" | "account_unclear" | "acid_strength_unclear" | "ambiguous_gallon" | "ambiguous_number" | "ambiguous_reading" | "ambiguous_strength" | "amount_odd" | "amount_out_of_range" | "analysis_does_not_add_up" | "analysis_names_twice" | "another_standard" | "apart_from_itself" | "apart_unclear" | "before_start" | "blend_unclear" | "bucket_unclear" | "cannot_read" | "cell_is_a_date" | "changed_meanwhile" | "cone_too_high" | "contradicts_itself" | "correction_incomplete" | "cup_unclear" | "date_to_come" | "day_beyond_reason" | "day_unclear" | "days_out_of_range" | "days_unclear" | "demo" | "density_cannot_hold_it" | "density_out_of_range" | "done_by_doing" | "dose_incomplete" | "empty" | "event_incomplete" | "factor_out_of_range" | "figure_out_of_range" | "file_broken" | "file_has_macros" | "file_links_outside" | "file_locked_or_old" | "file_unsafe" | "form_unknown" | "fraction_unclear" | "gallon_unsaid" | "goes_with_it" | "hours_out_of_range" | "in_use" | "joined_already" | "kept_by_records" | "key_repeats" | "label_by_volume" | "last_owner" | "left_out_of_range" | "length_out_of_range" | "lifted_too_far" | "lifted_too_little" | "made_of_itself" | "made_up_is_liquid" | "member_already" | "missing" | "mix_is_over" | "mix_under_way" | "name_missing" | "name_taken" | "negative" | "never_hot" | "no_archive" | "no_brew" | "no_film" | "no_grade" | "no_label" | "no_pen" | "no_picture" | "no_record" | "no_standard" | "no_such_case" | "no_table" | "no_table_file" | "no_time" | "no_version" | "no_way_between" | "not_a_choice" | "not_a_hard_form" | "not_a_number" | "not_a_wish" | "not_enough" | "not_far" | "not_in_grow" | "not_in_record" | "not_json" | "not_measured" | "not_text" | "not_together" | "not_watched" | "not_yet" | "nothing_stands" | "nothing_to_pour" | "order_contradiction" | "order_incomplete" | "other_name" | "out_of_range" | "out_of_reach" | "password_weak" | "ph_out_of_range" | "ppm_without_scale" | "price_out_of_range" | "purity_out_of_range" | "ran_backwards" | "range_not_allowed" | "range_out_of_range" | "range_upside_down" | "reading_odd" | "reading_out_of_range" | "recovery_out_of_range" | "report_out_of_range" | "report_unclear" | "rule_unclear" | "scale_without_ppm" | "season_ended" | "season_overlaps" | "season_told" | "share_out_of_range" | "size_out_of_range" | "stage_unclear" | "standard_twice" | "stops_open" | "strength_out_of_range" | "table_too_large" | "tank_archived" | "tank_beyond_model" | "task_settled" | "temperature_out_of_range" | "time_not_over" | "time_unclear" | "too_large" | "too_long" | "too_many_or_few" | "too_soon" | "too_steep" | "two_doses_in_a_cell" | "unit_does_not_fit" | "unit_unknown" | "unit_unsaid" | "unknown_acid" | "unknown_column" | "unknown_field" | "unknown_length" | "unknown_number" | "unknown_product" | "unknown_sheet" | "unknown_step" | "unknown_time_zone" | "unknown_unit" | "unknown_value" | "until_before_start" | "vessel_unclear" | "volume_odd" | "volume_out_of_range" | "water_impossible" | "water_unknown" | "which_bottle" | "words_unclear" | "wrong_fields" | "wrong_format" | "wrong_password" | "wrong_type" | "wrong_value";
             /** Column */
             column: number | null;
             /** Message */
@@ -13595,6 +13601,119 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReadOut"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The page is out of date, or it is not for this member. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Over 2 MB. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The address is too long; said by the web server, in its own words. */
+            414: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description The machine's disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    take_season_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                grow_id: number;
+                season_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
                 };
             };
             /** @description The request cannot be read. */

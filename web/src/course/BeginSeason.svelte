@@ -4,6 +4,7 @@
   import { growHere } from '../shell/grow.svelte';
   import JoinSeason from './JoinSeason.svelte';
   import type { Season } from './season.svelte';
+  import { dayWords } from '../words/dates';
   import Button from '../parts/Button.svelte';
   import DateField from '../parts/DateField.svelte';
   import InSentence from '../parts/InSentence.svelte';
@@ -42,9 +43,8 @@
     if (version && !chart) void grow.whole(version);
   });
 
-  async function begin(event: SubmitEvent) {
-    event.preventDefault();
-    if (!firstColumn) return;
+  async function begin() {
+    if (!firstColumn || !started) return;
     busy = true;
     const begun = await season.begin({
       version_id: version,
@@ -71,7 +71,7 @@
 
 {#if overview && tank}
   <h1 class="unseen">Begin a season</h1>
-  <form onsubmit={begin}>
+  <div class="season">
     <p class="sentence" role="group" aria-label="The season">
       Start
       <Choice
@@ -135,15 +135,19 @@
         onchoose={(chosen) => (programme = chosen)}
       />.
     </p>
-    {#if running}
-      <p class="note">The season that runs here ends on the day before.</p>
+    {#if firstColumn && started}
+      <p class="note">
+        The first filling is {firstColumn.label} on {dayWords(started)}.
+        {#if running}The season that runs here ends on the day before.{/if}
+        Nothing begins before you press the button, and it can be taken back.
+      </p>
     {/if}
     <p>
-      <Button kind="main" size="large" type="submit" disabled={busy || !firstColumn}>
+      <Button kind="main" size="large" disabled={busy || !firstColumn || !started} onclick={begin}>
         Begin the season
       </Button>
     </p>
-  </form>
+  </div>
   <JoinSeason {season} {started} onjoined={onbegun} />
 {/if}
 

@@ -28,13 +28,15 @@
   let beginning = $state(false);
   /** Whether it was asked that this tank parts from the others; once parted there is no way back. */
   let parting = $state(false);
+  /** Whether it was asked that the season is removed. */
+  let takingBack = $state(false);
 
   $effect(() => {
     const now = new Season(grow.id, tank);
     grow.tank = tank;
     untrack(() => {
       season = now;
-      beginning = parting = false;
+      beginning = parting = takingBack = false;
       void now.load();
     });
   });
@@ -76,6 +78,16 @@
   function part() {
     parting = false;
     void season?.goOnAlone();
+  }
+
+  /** A season of which nothing was told yet can be removed; any other is ended. */
+  const isUntold = $derived(
+    course ? !course.told.length && !course.together.length && course.ended_on === null : false,
+  );
+
+  async function takeBack() {
+    takingBack = false;
+    if (await season?.takeSeasonBack()) await grow.load();
   }
 
   const SPANS: [string, number | undefined][] = [
@@ -180,6 +192,12 @@
         <Button onclick={() => season?.end(course.today)}>End this season today</Button>
       {:else}
         <Button onclick={() => season?.end(null)}>Let it go on</Button>
+      {/if}
+      {#if isUntold && takingBack}
+        <Button onclick={takeBack}>Yes, remove this season</Button>
+        <Button onclick={() => (takingBack = false)}>No</Button>
+      {:else if isUntold}
+        <Button onclick={() => (takingBack = true)}>Take this season back</Button>
       {/if}
     </p>
   {/if}

@@ -153,6 +153,17 @@ export class Season {
     );
   }
 
+  /** Remove a season that was begun by mistake; what ran here before goes on. */
+  async takeSeasonBack(): Promise<boolean> {
+    const params = { path: this.#path };
+    const { problem } = await answered(
+      api.DELETE('/api/grows/{grow_id}/seasons/{season_id}', { params }),
+    );
+    if (!problem) await this.load();
+    else this.problem = problem;
+    return !problem;
+  }
+
   async end(day: string | null) {
     const params = { path: this.#path };
     const body = { ended_on: day, seen: { ended_on: this.course?.ended_on ?? null } };

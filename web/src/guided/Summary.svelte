@@ -80,7 +80,7 @@
 <section class="summary">
   <h1>{standing.tank_name}: mixed</h1>
   <p>
-    {standing.column}, {written(volume?.shown ?? standing.volume)}{#if volume?.was}{' '}<s
+    {standing.column}, {written(volume?.shown ?? standing.volume)}{#if volume?.was}&nbsp;<s
         >{written(volume.was)}</s
       >{/if}, {record.minutes} min, {summary.people.join(' and ')},
     {standing.days && dayWords(standing.days.mixed_on)}
