@@ -2,6 +2,7 @@
 
 from core.quantities.figures import decimal_text, figure, number_text, of_float, rounded
 from core.quantities.readings import PpmScale, Reading, ReadingRange, ReadingScale, ReadingUnit
+from core.quantities.tank_volume import TankMeant, parse_tank_volume
 from core.quantities.temperatures import (
     TemperatureUnit,
     degrees_text,
@@ -37,6 +38,7 @@ __all__ = [
     "ReadingScale",
     "ReadingUnit",
     "Spoons",
+    "TankMeant",
     "TemperatureUnit",
     "Volume",
     "VolumeUnit",
@@ -51,6 +53,7 @@ __all__ = [
     "parse_dose",
     "parse_reading",
     "parse_strength",
+    "parse_tank_volume",
     "parse_temperature",
     "parse_volume",
     "parse_weight",

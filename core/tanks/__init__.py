@@ -2,7 +2,7 @@
 
 from core.tanks.drawing_down import DrawnDown, drawn_down
 from core.tanks.known_volume import KnownVolume, by_buckets, by_dose, by_flow, by_meter
-from core.tanks.measuring import MeasuredPart, MeasuredTank, Part, measure_tank
+from core.tanks.measuring import MeasuredPart, MeasuredTank, Part, measure_tank, volume_at_mark
 from core.tanks.shapes import (
     Box,
     Bucket,
@@ -36,4 +36,5 @@ __all__ = [
     "by_meter",
     "drawn_down",
     "measure_tank",
+    "volume_at_mark",
 ]

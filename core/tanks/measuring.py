@@ -1,7 +1,7 @@
 """A tank as the vessels it is joined of: what they hold, how they are drawn, what stays dry."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from core.errors import InputError
@@ -157,6 +157,20 @@ def _measured(part: Part) -> MeasuredPart:
         outline=outline,
         water=wet,
     )
+
+
+def volume_at_mark(parts: Sequence[Part], level: Fraction) -> Volume:
+    """All the water of joined vessels, with the one that is filled by hand filled to a level in cm.
+
+    Raises:
+        InputError: several are filled by hand, or the level is above the rim.
+    """
+    filled = [at for at, part in enumerate(parts) if not (part.is_film or part.runs)]
+    if len(filled) != 1:
+        raise InputError("volume_unclear.joined")
+    marked = replace(parts[filled[0]], level=float(level))
+    others = [*parts[: filled[0]], marked, *parts[filled[0] + 1 :]]
+    return measure_tank(others).volume
 
 
 def _litres(part: Part, level: float) -> Fraction:

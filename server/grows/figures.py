@@ -8,7 +8,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from fractions import Fraction
 from functools import partial
-from typing import Annotated, Literal, TypeVar
+from typing import Annotated, Literal, Protocol, TypeVar
 
 from ninja import Field, Schema
 from pydantic import Discriminator, Tag
@@ -20,6 +20,7 @@ from core.quantities import (
     Reading,
     ReadingScale,
     ReadingUnit,
+    TankMeant,
     TemperatureUnit,
     Volume,
     VolumeUnit,
@@ -28,6 +29,7 @@ from core.quantities import (
     figure,
     parse_reading,
     parse_strength,
+    parse_tank_volume,
     parse_temperature,
     parse_volume,
 )
@@ -73,6 +75,12 @@ TypedFigure = Annotated[
 """A text as typed, or an exact figure that somebody took as it stands."""
 
 
+class _ParseVolume(Protocol):
+    def __call__(
+        self, text: str, /, *, gallon: Gallon | None = None, unit: VolumeUnit | None = None
+    ) -> Volume: ...
+
+
 @dataclass(frozen=True, slots=True)
 class TypedUnits:
     """How bare numbers and bare gallons of a text are meant, and its decimal mark."""
@@ -113,13 +121,23 @@ class TypedUnits:
         Raises:
             InputError: it is none, seen from the field `where`.
         """
+        return self._volume(where, typed_figure, parse_volume)
+
+    def tank_litres(
+        self, where: str, typed_figure: TypedFigure, tank: TankMeant | None = None
+    ) -> Volume:
+        """The same of a tank: a share of it and a mark on it are understood, too."""
+        return self._volume(where, typed_figure, partial(parse_tank_volume, tank=tank))
+
+    def _volume(self, where: str, typed_figure: TypedFigure, parse: _ParseVolume) -> Volume:
         if isinstance(typed_figure, Figure):
             volume = typed(
                 where, lambda: Volume.of(_exact(typed_figure), _volume_unit(typed_figure))
             )
         else:
-            read = partial(parse_volume, gallon=self.gallon, unit=self.volume)
-            volume = self._read(where, typed_figure, read)
+            volume = self._read(
+                where, typed_figure, lambda text: parse(text, gallon=self.gallon, unit=self.volume)
+            )
         if not 0 < volume.litres <= LARGEST_VOLUME_L:
             raise InputError("volume_out_of_range.plain", where)
         return volume

@@ -16,7 +16,7 @@ from core.guided.correction import Corrected, RecordChange, correct_record
 from core.guided.readings.plausible import is_odd_reading, is_odd_volume, most_poured
 from core.guided.record import PouredLine
 from core.guided.step_lookup import kind_of_step
-from core.quantities import decimal_text, rounded
+from core.quantities import TankMeant, decimal_text, rounded
 from server.api.shapes import PLAIN_TEXT, Outdated
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits
 from server.grows.scope import Scope
@@ -73,7 +73,7 @@ def correct_mix(mix: Mix, body: CorrectionIn, scope: Scope) -> None:
     if not body.why.strip():
         raise InputError("correction_incomplete.why", "why")
     plan, record = mix.as_plan(), MixRecordDocument.model_validate(mix.record).record()
-    changes = _changes(body, plan, record, scope)
+    changes = _changes(body, plan, record, scope, mix.tank.as_meant())
     corrected = correct_record(record, changes, plan, replay(plan, events_of(mix)))
     told = _told(record, corrected)
     if not told:
@@ -91,24 +91,26 @@ def correct_mix(mix: Mix, body: CorrectionIn, scope: Scope) -> None:
 
 
 def _changes(
-    body: CorrectionIn, plan: GuidedPlan, record: MixRecord, scope: Scope
+    body: CorrectionIn, plan: GuidedPlan, record: MixRecord, scope: Scope, tank: TankMeant
 ) -> list[RecordChange]:
     units, people = TypedUnits.of(body.typed_in, scope.membership), scope.people()
     found = []
     for number, change in enumerate(body.changes):
-        build = partial(_change, change, plan, record, units=units, people=people, sure=body.sure)
+        build = partial(
+            _change, change, plan, record, units=units, people=people, tank=tank, sure=body.sure
+        )
         found.append(within(f"changes[{number}]", build))
     return found
 
 
 def _change(
     change: ChangeIn, plan: GuidedPlan, record: MixRecord, *,
-    units: TypedUnits, people: Mapping[str, int], sure: bool,
+    units: TypedUnits, people: Mapping[str, int], tank: TankMeant, sure: bool,
 ) -> RecordChange:  # fmt: skip
     figure: Fraction | None = None
     match change.what:
         case Corrected.VOLUME:
-            figure = units.litres("figure", change.figure).litres
+            figure = units.tank_litres("figure", change.figure, tank).litres
             if is_odd_volume(figure, record.litres) and not sure:
                 raise InputError("volume_odd", "figure")
         case Corrected.READING:

@@ -12,6 +12,7 @@ from core.guided import Event, EventKind, GuidedPlan, StepKind
 from core.guided.readings.plausible import is_odd_reading, is_odd_volume, most_poured
 from core.guided.step_lookup import kind_of_step, product_of_step
 from core.guided.steps import EC_STEPS, VOLUME_STEPS
+from core.quantities import TankMeant, Volume
 from server.api.shapes import PLAIN_TEXT
 from server.api.typed import typed_figure
 from server.grows.figures import Figure, TypedFigure, TypedIn, TypedUnits
@@ -64,18 +65,19 @@ def _event(body: EventIn, plan: GuidedPlan, step: str, scope: Scope) -> Event:
         raise InputError("unknown_step", "step")
     figure = None
     if isinstance(body.figure, Figure) or body.figure.strip():
-        figure = _figure(body, kind, TypedUnits.of(body.typed_in, scope.membership))
+        figure = _figure(body, kind, plan, TypedUnits.of(body.typed_in, scope.membership))
         _ask_again(body, plan, step, figure)
     by = body.by or scope.membership.person.get_username()
     return Event(body.id, body.at, by, body.kind, body.step, figure, body.of)
 
 
-def _figure(body: EventIn, kind: StepKind | None, units: TypedUnits) -> Fraction:
+def _figure(body: EventIn, kind: StepKind | None, plan: GuidedPlan, units: TypedUnits) -> Fraction:
     """mS/cm of a reading, litres of what was drained, and mL, g, pH or °C of all else."""
     if kind in EC_STEPS:
         return units.ec("figure", body.figure).ms_cm
     if kind in VOLUME_STEPS:
-        return units.litres("figure", body.figure).litres
+        whole = TankMeant(Volume(plan.litres))
+        return units.tank_litres("figure", body.figure, whole).litres
     if isinstance(body.figure, Figure):
         return typed_figure("figure", body.figure.value)
     if kind is StepKind.READ_TEMPERATURE:

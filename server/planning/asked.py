@@ -157,7 +157,7 @@ def request_of(scope: Scope, body: MixIn, basis: MixBasis) -> MixRequest:
     return MixRequest(
         chart=basis.chart,
         column=body.column,
-        volume=units.litres("volume", body.volume),
+        volume=units.tank_litres("volume", body.volume, basis.tank.as_meant()),
         strength=share_told("strength", body.strength),
         end=body.end,
         convention=body.convention,

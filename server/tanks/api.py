@@ -72,7 +72,7 @@ def add_tank(request: HttpRequest, grow_id: int, body: TankIn) -> Status[Made]:
     """Add a tank, fed from a water source of the same grow."""
     scope = Scope.enter(request.user, grow_id)
     water = scope.one(scope.all(WaterSource), body.water)
-    volume = TypedUnits.of(body.typed_in, scope.membership).litres("volume", body.volume)
+    volume = TypedUnits.of(body.typed_in, scope.membership).tank_litres("volume", body.volume)
     litres = exact_decimal(volume.litres, 9)
     if not litres:
         raise InputError("volume_out_of_range.plain", "volume")

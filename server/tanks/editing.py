@@ -116,7 +116,7 @@ def _wanted(scope: Scope, body: TankEdit) -> dict[str, Any]:
     if body.joined is not None:
         wanted |= _drawn(body.joined)
     elif not is_blank(body.volume):
-        volume = TypedUnits.of(body.typed_in, scope.membership).litres("volume", body.volume)
+        volume = TypedUnits.of(body.typed_in, scope.membership).tank_litres("volume", body.volume)
         wanted["litres"] = exact_decimal(volume.litres, 9)
     return wanted
 

@@ -2,15 +2,18 @@
 
 from decimal import Decimal
 from fractions import Fraction
+from functools import partial
 
 from django.db import models
 from django.db.models import Q
 
 from core.chart import Medium
 from core.chart.growing import Crop, System
+from core.formats.tank import JoinedDocument
 from core.limits import HIGHEST_STRENGTH, LARGEST_VOLUME_L, LONGEST_NAME, LONGEST_WORDS
 from core.planning import Tank as CoreTank
-from core.quantities import Reading, Volume, figure
+from core.quantities import Reading, TankMeant, Volume, figure
+from core.tanks import volume_at_mark
 from core.water import REPORT_FIELDS, Disinfectant, LabReport, Treatment, Water, WaterKind, left_by
 from server.changes.models import follow
 from server.grows.stamped import Stamped, StampedQuerySet
@@ -248,6 +251,14 @@ class Tank(Stamped):
     def with_readings(tanks: models.QuerySet["Tank"]) -> models.QuerySet["Tank"]:
         """Tanks with what they last read, `last_ec` in mS/cm and `last_ph`."""
         return tanks.annotate(last_ec=last_value("tank", "ec"), last_ph=last_value("tank", "ph"))
+
+    def as_meant(self) -> TankMeant:
+        """What a share of it, or a mark on it, comes to."""
+        whole = Volume(figure(self.litres))
+        if self.joined is None:
+            return TankMeant(whole)
+        parts = JoinedDocument.model_validate(self.joined).parts()
+        return TankMeant(whole, partial(volume_at_mark, parts))
 
     def as_tank(self) -> CoreTank:
         """Where the feed goes, as core uses it."""

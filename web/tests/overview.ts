@@ -12,7 +12,7 @@ export const overview = {
   ranges: {},
   blends: [],
   time_zone: 'UTC',
-  units: { volume: 'L', reading: 'mS/cm', ppm_scale: null, gallon: '', reading_words: 'mS/cm' },
+  units: { volume: 'L', reading: 'mS/cm', ppm_scale: null, gallon: '', reading_words: 'mS/cm', temperature: 'C' },
   tanks: [
     {
       id: 5,

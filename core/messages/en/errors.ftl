@@ -581,6 +581,15 @@ volume_out_of_range =
     .tank = That comes to no volume of a tank; it must be above 0 and at most { $largest_volume_l } L.
     .parts = All of it must hold more than 0 and at most { $largest_volume_l } L.
 
+volume_unclear =
+    .added = “{ $text }” is water added to what is in the tank: type { $added } to dose only that, or the whole volume to dose all of it.
+    .bare = “{ $text }” may be a share or a volume: type “{ $text } of the tank” or “{ $text } { $unit }”.
+    .beyond = “{ $text }” is not a part of this tank: type its litres or gallons.
+    .joined = Several vessels are joined in this tank, so one mark does not tell its volume: type litres or gallons.
+    .no_shape = A mark says no volume while the tank's shape is not known: draw it under Tank, or type litres or gallons.
+    .no_tank = “{ $text }” is a share of a tank whose volume is not known yet: type litres or gallons.
+    .small = “{ $text }” is less than 1 { $unit }: type “{ $text } { $unit }” if that is right.
+
 water_impossible = No water has alkalinity at such a pH: it is used up above pH 4.3. Read the pH again, or look at the report's unit.
 
 water_unknown = The { $figure ->

@@ -59,8 +59,9 @@ export class Mixing {
   constructor(grow: Grow, overview: Overview, tank: number, before?: Mixing) {
     this.#grow = grow;
     this.overview = overview;
-    this.settings = fromHash(overview, tank, location.hash);
-    if (before?.settings.tank === tank) {
+    const same = before?.settings.tank === tank ? before : undefined;
+    this.settings = fromHash(overview, tank, location.hash, same);
+    if (before && same) {
       this.answer = before.answer;
       this.answered = before.answered;
       this.#word = before.#word;

@@ -184,8 +184,28 @@ function unitsOf(overview: Overview): string {
   return `${overview.units.volume}, ${overview.units.reading_words}, ${overview.units.temperature}`;
 }
 
-const TYPED = ['volume', 'reading', 'bucket'] as const;
-const PLAIN_TEXTS = ['strength', 'temperature', 'stood', 'acid'] as const;
+const GALLONS: Record<string, string> = { gal_us: 'US gal', gal_uk: 'UK gal' };
+const IS_BARE = /^[\d\s.,/¼½¾⅓⅔⅛]+$/;
+
+/** What was typed in units that a person no longer uses, with those units named: it means the same.
+ *
+ * @param units as `unitsOf` says them
+ */
+export function withUnitsNamed(name: string, text: string, units: string): string {
+  const [volume = 'L', reading = '', temperature = 'C'] = units.split(', ');
+  const unit =
+    name === 'reading' ? reading : name === 'temperature' ? `°${temperature}` : GALLONS[volume];
+  if (!text.trim()) return text;
+  if (IS_BARE.test(text)) return `${text.trim()} ${unit ?? volume}`;
+  if (name === 'reading' && /ppm$/i.test(text.trim()) && reading.startsWith('ppm'))
+    return text.trim().replace(/ppm$/i, reading);
+  if (name !== 'reading' && name !== 'temperature' && unit && !/\b(us|uk|imp)/i.test(text))
+    return text.replace(/\bgal(lons?)?\b\.?/i, unit);
+  return text;
+}
+
+const TYPED = ['volume', 'reading', 'temperature', 'bucket'] as const;
+const PLAIN_TEXTS = ['strength', 'stood', 'acid'] as const;
 const SWITCHES = ['split', 'hard_forms'] as const;
 
 /** Settings as the part of the address behind the hash, so that a reload keeps them; the tank stands
@@ -249,8 +269,26 @@ function betweenIn(overview: Overview, { version_id: own }: Settings, words: URL
   return version === own ? { column, share } : { version_id: version, column, share };
 }
 
+/** A mix as it stood before its person changed the units. */
+export interface Before {
+  overview: Overview;
+  settings: Settings;
+}
+
+/** What of a mix nobody has typed: its tank's volume and its water's last reading, as shown. */
+function untyped({ overview, settings }: Before): Set<string> {
+  const tank = overview.tanks.find((one) => one.id === settings.tank);
+  const usual = { volume: tank?.volume, bucket: '', ...ofWater(overview, settings.water) };
+  return new Set(TYPED.filter((name) => usual[name] === settings[name]));
+}
+
 /** Settings from an address; whatever this grow does not have falls back to the usual. */
-export function fromHash(overview: Overview, tank: number, hash: string): Settings {
+export function fromHash(
+  overview: Overview,
+  tank: number,
+  hash: string,
+  before?: Before,
+): Settings {
   const words = wordsOf(hash);
   const number = (name: string) => Number(words.get(name) ?? NaN);
   let settings = usualFor(overview, tank);
@@ -263,9 +301,15 @@ export function fromHash(overview: Overview, tank: number, hash: string): Settin
     settings.version_id = chart.version_id;
     settings.column = columnOf(words.get('column')) ?? chart.columns[0]?.key ?? '';
   }
-  const typed = words.get('units') === unitsOf(overview) ? TYPED : [];
-  for (const name of [...typed, ...PLAIN_TEXTS])
-    settings[name] = words.get(name)?.slice(0, 60) ?? settings[name];
+  for (const name of PLAIN_TEXTS) settings[name] = words.get(name)?.slice(0, 60) ?? settings[name];
+  const units = words.get('units') ?? unitsOf(overview);
+  const inOthers = units !== unitsOf(overview);
+  const shown = before && inOthers ? untyped(before) : new Set<string>();
+  for (const name of TYPED) {
+    const text = words.get(name)?.slice(0, 60);
+    if (text === undefined || shown.has(name)) continue;
+    settings[name] = inOthers ? withUnitsNamed(name, text, units) : text;
+  }
   const choose = <T extends string>(name: string, choices: readonly T[], usual: T): T =>
     choices.find((choice) => choice === words.get(name)) ?? usual;
   settings.end = choose('end', ['low', 'middle', 'high'], settings.end);

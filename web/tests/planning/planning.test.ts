@@ -14,6 +14,7 @@ import {
   usualFor,
   versionsIn,
   withChart,
+  withUnitsNamed,
 } from '../../src/planning/settings';
 import { vesselShape, weighed } from '../../src/planning/drawing/vessel';
 import { summary, withLine } from '../../src/shelf/label';
@@ -314,13 +315,39 @@ describe('settings', () => {
     ).toBeNull();
   });
 
-  it('forget typed numbers where the units have changed', () => {
-    const hash = toHash(overview, { ...usualFor(overview, 5), volume: '20', reading: '0.9' });
-    const other = {
-      ...overview,
-      units: { ...overview.units, reading_words: 'ppm (700)' },
-    } as Overview;
-    expect(fromHash(other, 5, hash)).toEqual(usualFor(overview, 5));
+  it('mean the same in other units: what was typed names those that it was typed in', () => {
+    const typed = { ...usualFor(overview, 5), volume: '20', reading: '0.9', temperature: '18' };
+    const hash = toHash(overview, typed);
+    const units = { volume: 'gal_us', reading_words: 'ppm (700)', temperature: 'F' };
+    const other = { ...overview, units: { ...overview.units, ...units } } as Overview;
+    const before = { overview, settings: typed };
+    expect(fromHash(other, 5, hash, before)).toEqual({
+      ...usualFor(overview, 5),
+      volume: '20 L',
+      reading: '0.9 mS/cm',
+      temperature: '18 °C',
+    });
+    // What nobody typed is the tank's own, in the new units.
+    const usual = usualFor(overview, 5);
+    expect(
+      fromHash(other, 5, toHash(overview, usual), { overview, settings: usual }),
+    ).toEqual(usual);
+  });
+
+  it.each([
+    ['volume', '23', 'gal_us, mS/cm, F', '23 US gal'],
+    ['volume', '2 1/2 gal', 'gal_uk, mS/cm, F', '2 1/2 UK gal'],
+    ['volume', '23 UK gal', 'gal_us, mS/cm, F', '23 UK gal'],
+    ['volume', '90 L', 'gal_us, mS/cm, F', '90 L'],
+    ['bucket', '3 gallons', 'gal_us, mS/cm, F', '3 US gal'],
+    ['reading', '350', 'L, ppm (500), C', '350 ppm (500)'],
+    ['reading', '350 ppm', 'L, ppm (500), C', '350 ppm (500)'],
+    ['reading', '0.5 EC', 'L, ppm (500), C', '0.5 EC'],
+    ['temperature', '68', 'L, mS/cm, F', '68 °F'],
+    ['temperature', '20 °C', 'L, mS/cm, F', '20 °C'],
+    ['reading', '', 'L, mS/cm, C', ''],
+  ])('%s %s of %s is %s', (name, text, units, named) => {
+    expect(withUnitsNamed(name, text, units)).toBe(named);
   });
 
   it('fall back to the usual where an address names what is not there', () => {
