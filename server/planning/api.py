@@ -58,7 +58,7 @@ class AcidChoice(BaseModel):
 class MixOut(BaseModel):
     """The pour sheet, how to draw it, and what belongs beside it.
 
-    `litres` is what was understood of the typed volume, `water_shown` the water's reading as the
+    `litres` is what was understood of the typed volume, `volume_shown` the same in words, `water_shown` the water's reading as the
     pen shows it, `ready_at` when chlorine will have left the water, `findings` what the chart as
     typed makes one look at again. `drawn_down` is there where the pump draws the tank down. `tags`
     are the two letters on the bottles, by the key of the row, of one chart or of two.
@@ -69,6 +69,7 @@ class MixOut(BaseModel):
     climb: ClimbOut
     conventions: ConventionOut
     litres: str
+    volume_shown: str
     water_shown: str | None
     ready_at: datetime | None
     acids: list[AcidChoice]
@@ -101,6 +102,7 @@ def plan(request: HttpRequest, grow_id: int, body: MixIn) -> HttpResponse:
             all_in=band_words(sheet.target.all_in, meter),
         ),
         litres=number_text(sheet.volume.litres, 1).removesuffix(".0"),
+        volume_shown=sheet.volume.shown(scope.membership.tank_unit),
         water_shown=sheet.source.shown(meter) if sheet.source else None,
         ready_at=_ready_at(asked.water),
         acids=[AcidChoice(key=acid.key, name=acid.name) for acid in asked.shelf.acids],

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { written } from '../words/numbers';
   import type { Overview } from '../api/client';
   import type { Keys } from '../shell/keys.svelte';
   import Choice from '../parts/Choice.svelte';
@@ -61,6 +62,13 @@
 
   let tank = $state<HTMLButtonElement>();
   let volume = $state<HTMLInputElement>();
+  const IN_UNITS = /^[\d\s.,/¼½¾⅓⅔⅛-]+(l|lit|us|uk|imp|gal|m3|m³|ml|$)/i;
+  /** What a share of the tank, or a mark on it, comes to. */
+  const understood = $derived(
+    !IN_UNITS.test(settings.volume) && mixing.answered?.volume === settings.volume
+      ? mixing.answer?.volume_shown
+      : undefined,
+  );
   let water = $state<HTMLButtonElement>();
   let reading = $state<HTMLInputElement>();
   let feed = $state<HTMLButtonElement>();
@@ -128,7 +136,7 @@
     places={2}
     wrong={wrong.startsWith('volume')}
     onchange={(text) => mixing.set({ volume: text })}
-  />
+  />{#if understood}<small>= {written(understood)}</small>{/if}
   with
   <Choice
     bind:opener={water}

@@ -329,9 +329,9 @@ describe('settings', () => {
     });
     // What nobody typed is the tank's own, in the new units.
     const usual = usualFor(overview, 5);
-    expect(
-      fromHash(other, 5, toHash(overview, usual), { overview, settings: usual }),
-    ).toEqual(usual);
+    expect(fromHash(other, 5, toHash(overview, usual), { overview, settings: usual })).toEqual(
+      usual,
+    );
   });
 
   it.each([
