@@ -96,6 +96,7 @@ BODIES: dict[str, dict[str, object]] = {
     "told": {"kind": "advance", "on": "2026-03-02"},
     "plan": {"plan": {"read_every_days": 2}, "seen": {"first_column": "w1"}},
     "{season_id}": {"ended_on": None},
+    "corrections": {"changes": [{"what": "volume", "figure": "6 L"}], "why": "the mark", "seen": 0},
     "readings": {"ec": "0.9"},
     "water-lines": {}, "far-reading": {"entry": 1, "because": "pen_off"}, "printed-grade": {"grade": "4-2-6"},
     "{blend_id}": {}, "stock": {}, "bottles": {"size": "1000"}, "{bottle_id}": {"note": "x"}, "discarded": {"reason": "old"},
@@ -180,6 +181,8 @@ def _ask(client: Client, method: str, path: str, yard: Yard) -> int:
         bodies[name] = {"tanks": [tank.pk for tank in Tank.objects.filter(grow=yard.grow)]}
     elif name == "split":
         _another(yard)
+    elif name == "{season_id}" and method == "DELETE":  # of one that was told nothing
+        told.season.entries.all().delete()
     member = Membership.objects.get_or_create(
         grow=yard.grow, person=User.objects.get_or_create(username="knot")[0]
     )[0]
