@@ -198,6 +198,8 @@ CATALOGUE: dict[str, Entry] = {
         f"rounding to the vessels' marks is more than {_percent(WORTH_SHOWING)} of a dose",
     ),
     "bottle_runs_out": _stop("more is to be poured than the shelf has"),
+    "bottle_past_its_date": _mind("a bottle that is poured from is past its last good day"),
+    "bottle_nearly_empty": _note("less is left after the mix than another one like it takes"),
     "pounds_and_ounces": _note("a scale shows lb and oz"),
     "nitrate_salt": _note("a dry nitrate salt is on the sheet"),
     # Chemistry

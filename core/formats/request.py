@@ -12,7 +12,7 @@ from core.chart.strength import End, Override
 from core.chemistry import Element
 from core.errors import InputError
 from core.formats.chart import FeedChart
-from core.formats.fields import Document, Figure, Key, VolumeDocument, within
+from core.formats.fields import Day, Document, Figure, Key, VolumeDocument, within
 from core.formats.shelf import ShelfDocument, VesselDocument
 from core.formats.water import Blend, WaterDocument, blended
 from core.limits import MOST_PRODUCTS, MOST_VESSELS
@@ -109,6 +109,7 @@ class MixRequestDocument(Document):
     bench: Annotated[Sequence[VesselDocument], Field(max_length=MOST_VESSELS)] | None = None
     windows: Mapping[Element, WindowDocument] = {}
     acknowledged: Annotated[Sequence[Key], Field(max_length=MOST_PRODUCTS)] = ()
+    today: Day | None = None
 
     def request(self) -> MixRequest:
         """The request it means.
@@ -142,6 +143,7 @@ class MixRequestDocument(Document):
                 for element, own in self.windows.items()
             },
             acknowledged=frozenset(self.acknowledged),
+            today=self.today,
         )
 
     def _water(self) -> Water:

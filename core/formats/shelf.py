@@ -8,7 +8,7 @@ from pydantic import Field
 
 from core.chemistry import Alkali
 from core.errors import InputError
-from core.formats.fields import Document, Figure, Key, Words, within
+from core.formats.fields import Day, Document, Figure, Key, Words, within
 from core.formats.label import AcidDocument, LabelDocument
 from core.limits import LONGEST_NAME, MOST_PRODUCTS
 from core.planning import AcidOnShelf, AlkaliOnShelf, HardForm, OnShelf, Shelf
@@ -25,12 +25,16 @@ class HardFormDocument(Document):
 
 
 class OnShelfDocument(Document):
-    """What is known of one product of the chart; `left` in mL or g."""
+    """What is known of one product of the chart; `left` in mL or g.
+
+    `good_until` is the last good day of the bottle that is poured from.
+    """
 
     product: Key
     label: LabelDocument | None = None
     left: Figure | None = None
     hard_form: HardFormDocument | None = None
+    good_until: Day | None = None
 
     def on_shelf(self) -> OnShelf:
         """What it means."""
@@ -45,6 +49,7 @@ class OnShelfDocument(Document):
             )
             if form
             else None,
+            good_until=self.good_until,
         )
 
 

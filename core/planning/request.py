@@ -2,6 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
+from datetime import date
 from fractions import Fraction
 
 from core.chart import Chart, Medium
@@ -76,6 +77,7 @@ class MixRequest:
         vessels: the vessels and scales to measure with.
         windows: the grower's own ranges of elements.
         acknowledged: codes of the stops that the grower has read and accepted.
+        today: the day on which it is mixed; None where bottles are not looked at by their dates.
 
     Raises:
         InputError: a figure outside its bounds, or an unknown column, product or acid.
@@ -103,6 +105,7 @@ class MixRequest:
     vessels: tuple[Vessel, ...] = USUAL_VESSELS
     windows: Mapping[Element, Window] = field(default_factory=dict)
     acknowledged: frozenset[str] = frozenset()
+    today: date | None = None
 
     def __post_init__(self) -> None:
         if not 0 < self.volume.litres <= LARGEST_VOLUME_L:

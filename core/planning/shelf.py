@@ -2,6 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
+from datetime import date
 from fractions import Fraction
 
 from core.chemistry import Acid, AcidBottle, Alkali, Label, check_density
@@ -25,11 +26,13 @@ class OnShelf:
         label: what its label says, if that was entered.
         left: mL or g that are left, if that is known.
         hard_form: its form for hard water, if the shelf has it.
+        good_until: the last good day of the bottle that is poured from, if that is known.
     """
 
     label: Label | None = None
     left: Fraction | None = None
     hard_form: HardForm | None = None
+    good_until: date | None = None
 
 
 NOTHING = OnShelf()

@@ -58,11 +58,12 @@ class AcidChoice(BaseModel):
 class MixOut(BaseModel):
     """The pour sheet, how to draw it, and what belongs beside it.
 
-    `litres` is what was understood of the typed volume, `volume_shown` the same in words, `water_shown` the water's reading as the
-    pen shows it, `ready_at` when chlorine will have left the water, `findings` what the chart as
-    typed makes one look at again. `drawn_down` is there where the pump draws the tank down. `tags`
-    are the two letters on the bottles, by the key of the row, of one chart or of two.
-    `usual_reading` is what the water last read, where the typed reading is far from it.
+    `litres` is what was understood of the typed volume, `volume_shown` the same in words,
+    `water_shown` the water's reading as the pen shows it, `ready_at` when chlorine will have left
+    the water, `findings` what the chart as typed makes one look at again. `drawn_down` is there
+    where the pump draws the tank down. `tags` are the two letters on the bottles, by the key of
+    the row, of one chart or of two. `usual_reading` is what the water last read, where the typed
+    reading is far from it.
     """
 
     sheet: PourSheetDocument

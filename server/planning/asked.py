@@ -4,6 +4,7 @@ from dataclasses import replace
 from fractions import Fraction
 from typing import Annotated
 
+from django.utils import timezone
 from ninja import Field, Schema
 
 from core.chart.strength import End, Override
@@ -18,6 +19,7 @@ from core.water import TargetConvention, Water, blend
 from core.windows import Window
 from server.api.ids import VersionId
 from server.api.typed import typed
+from server.grows.calendar import day_of
 from server.grows.figures import TypedFigure, TypedIn, TypedUnits, is_blank, share_told
 from server.grows.scope import Scope
 from server.planning.snapshot import ColumnOf, MixBasis, mix_basis
@@ -177,4 +179,5 @@ def request_of(scope: Scope, body: MixIn, basis: MixBasis) -> MixRequest:
         vessels=basis.vessels,
         windows=own_windows(scope.grow.ranges),
         acknowledged=frozenset(body.acknowledged),
+        today=day_of(scope.grow, timezone.now()),
     )

@@ -6,10 +6,12 @@ read the stamp with its membership. Each thing is looked up when it is first ask
 
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field, replace
+from datetime import date
 from typing import NamedTuple
 
 from django.http import Http404
 
+from core import stock
 from core.chart import Chart, Form, Role
 from core.chart.joining import join_charts
 from core.chemistry import alkali_of, contents_of
@@ -19,7 +21,7 @@ from core.quantities import AmountUnit, figure
 from core.vessels import USUAL_VESSELS, Vessel
 from server.charts.store import StoredChart, chart_in
 from server.grows.scope import Scope
-from server.shelf.models import MeasuringVessel, Product
+from server.shelf.models import Bottle, MeasuringVessel, Product
 from server.tanks.models import Tank, WaterSource
 
 
@@ -109,6 +111,7 @@ class Snapshot:
         if self.stock is None:
             self.stock = _stock(
                 list(scope.all(Product)),
+                _good_until(scope),
                 [vessel.as_vessel() for vessel in scope.all(MeasuringVessel)],
             )
         return self.stock
@@ -184,11 +187,25 @@ def _shelf(stock: Stock, rows: Mapping[str, int]) -> Shelf:
     return Shelf(known, stock.acids, stock.alkalis)
 
 
-def _stock(products: list[Product], vessels: list[Vessel]) -> Stock:
+def _good_until(scope: Scope) -> dict[int, date]:
+    """The last good day of the bottle that is poured from, by product, where it is known."""
+    bottles: dict[int, list[stock.Bottle]] = {}
+    for bottle in scope.all(Bottle).filter(discarded_at=None, left__gt=0):
+        bottles.setdefault(bottle.product_id, []).append(bottle.as_bottle())
+    first = {product: stock.oldest_first(found)[0] for product, found in bottles.items()}
+    return {product: one.good_until for product, one in first.items() if one.good_until}
+
+
+def _stock(products: list[Product], good_until: Mapping[int, date], vessels: list[Vessel]) -> Stock:
     forms = {one.hard_form_of_id: one for one in products if one.hard_form_of_id}
     labelled = [(product, product.read_label()) for product in products]
     return Stock(
-        products={product.pk: _on_shelf(product, forms.get(product.pk)) for product in products},
+        products={
+            product.pk: replace(
+                _on_shelf(product, forms.get(product.pk)), good_until=good_until.get(product.pk)
+            )
+            for product in products
+        },
         acids=tuple(
             AcidOnShelf(str(product.pk), product.name, label.acid, label.density)
             for product, label in labelled

@@ -21,6 +21,7 @@ from server.api.typed import optional_decimal
 from server.grows.calendar import day_of
 from server.grows.once import Once, was_heard
 from server.grows.scope import Scope
+from server.grows.stamped import touch
 from server.shelf.bottles import (
     Bottle,
     StockChange,
@@ -110,6 +111,7 @@ def edit_bottle(
     changed, bottle.left = left - bottle.left, left
     bottle.as_bottle()
     bottle.save()
+    touch([scope.grow.pk])  # mixes look at its dates
     if changed:
         product.short = None  # counted anew: what was poured without it is settled
         product.save(update_fields=["short"])

@@ -3,6 +3,7 @@
 import re
 from collections.abc import Callable, Iterable, Mapping
 from dataclasses import replace
+from datetime import date
 from pathlib import Path
 from typing import Any
 
@@ -93,6 +94,10 @@ def weighed_on(shows: Shows) -> PourSheet:
 
 def left(millilitres: str) -> Shelf:
     return Shelf({"one": OnShelf(left=F(millilitres))})
+
+
+def good_until(day: str) -> Shelf:
+    return Shelf({"one": OnShelf(good_until=date.fromisoformat(day))})
 
 
 def in_a_row(middle: str) -> PourSheet:
@@ -251,6 +256,11 @@ CASES: dict[str, tuple[Sheet, Sheet]] = {
         lambda: measured_by("170 mL/L", "160", "20"), lambda: measured_by("160 mL/L", "160", "20")),
     "bottle_runs_out": (
         lambda: plan(pair(), shelf=left("199")), lambda: plan(pair(), shelf=left("200"))),
+    "bottle_past_its_date": (
+        lambda: plan(pair(), shelf=good_until("2026-03-09"), today=date(2026, 3, 10)),
+        lambda: plan(pair(), shelf=good_until("2026-03-10"), today=date(2026, 3, 10))),
+    "bottle_nearly_empty": (
+        lambda: plan(pair(), shelf=left("399")), lambda: plan(pair(), shelf=left("400"))),
     "pounds_and_ounces": (lambda: weighed_on(Shows.LB_OZ), lambda: weighed_on(Shows.LB)),
     "nitrate_salt": (
         lambda: mineral(Salt.POTASSIUM_NITRATE), lambda: mineral(Salt.POTASSIUM_SULFATE)),

@@ -12,7 +12,14 @@ export const overview = {
   ranges: {},
   blends: [],
   time_zone: 'UTC',
-  units: { volume: 'L', reading: 'mS/cm', ppm_scale: null, gallon: '', reading_words: 'mS/cm', temperature: 'C' },
+  units: {
+    volume: 'L',
+    reading: 'mS/cm',
+    ppm_scale: null,
+    gallon: '',
+    reading_words: 'mS/cm',
+    temperature: 'C',
+  },
   tanks: [
     {
       id: 5,

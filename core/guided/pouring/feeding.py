@@ -135,6 +135,7 @@ def _pour(replay: Replay, at: int, outcome: FeedOutcome) -> None:
         _let_others_follow(outcome, pour, amount, done.figure)
     elif done is not None:
         replay.ledger.leave_out(pour.key, amount)
+        return  # nothing went in that has to be stirred in
     replay.stir_and_wait(at, name)
 
 

@@ -13,6 +13,14 @@ base_part_missing = { $there } goes in without { $missing }: half of the element
 below_finest_mark = { $product } is too little for the finest mark: mix { $amount } of it with { $water } of tank water in a cup, and pour { $pour } of that.
     .title = Too small to measure
 
+bottle_nearly_empty = After this mix too little is left for another: { $bottles }.
+    .bottle = { $product } { $left }
+    .title = Nearly empty
+
+bottle_past_its_date = { $bottles }. What is past its date may have fallen out or died: look, smell, and open another where in doubt.
+    .bottle = { $product } was good until { $until }
+    .title = Past its date
+
 bottle_runs_out = { $bottles }. A mix that stops half way has the wrong ratio: fetch more first, or mix a smaller volume.
     .bottle = { $product } has { $left } left and is { $short } short
     .title = Not enough left

@@ -586,7 +586,7 @@ volume_unclear =
     .bare = “{ $text }” may be a share or a volume: type “{ $text } of the tank” or “{ $text } { $unit }”.
     .beyond = “{ $text }” is not a part of this tank: type its litres or gallons.
     .joined = Several vessels are joined in this tank, so one mark does not tell its volume: type litres or gallons.
-    .no_shape = A mark says no volume while the tank's shape is not known: draw it under Tank, or type litres or gallons.
+    .no_shape = “{ $text }” says no volume while the tank's shape is not known: draw it under Tank, or type litres or gallons.
     .no_tank = “{ $text }” is a share of a tank whose volume is not known yet: type litres or gallons.
     .small = “{ $text }” is less than 1 { $unit }: type “{ $text } { $unit }” if that is right.
 

@@ -1,6 +1,6 @@
 """Cautions about measuring, and about what is left in the bottles."""
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 from fractions import Fraction
 
 from core.cautions import CEILINGS, TANK_CEILING, Caution
@@ -189,6 +189,41 @@ def _stock(given: JudgingInput) -> Iterator[Caution]:
     if bottles:
         listed = Listed(tuple(bottles), "semicolon")
         yield Caution(Message("bottle_runs_out", bottles=listed), values, keys(short_of))
+    yield from _nearly_empty(given, needed)
+    yield from _past_their_date(given, needed)
+
+
+def _nearly_empty(given: JudgingInput, needed: Mapping[str, Amount]) -> Iterator[Caution]:
+    """One note for all bottles of which another mix like this one would run out."""
+    bottles, products = [], []
+    for product in (place.product for place in given.places):
+        left, amount = _left(given, product), needed.get(product.key)
+        if left is None or amount is None or not amount.value <= left < 2 * amount.value:
+            continue
+        after = Amount(left - amount.value, amount.unit)
+        bottles.append(Message("bottle_nearly_empty.bottle", product=product.name, left=after))
+        products.append(product)
+    if bottles:
+        listed = Listed(tuple(bottles), "comma")
+        yield Caution(Message("bottle_nearly_empty", bottles=listed), products=keys(products))
+
+
+def _past_their_date(given: JudgingInput, needed: Mapping[str, Amount]) -> Iterator[Caution]:
+    """One caution for all bottles that are past their last good day."""
+    bottles, products = [], []
+    today = given.request.today
+    for product in (place.product for place in given.places):
+        known = given.request.shelf.of(product.key)
+        if today is None or known.good_until is None or product.key not in needed:
+            continue
+        if known.good_until < today and not (known.hard_form and given.request.hard_forms):
+            bottles.append(
+                Message("bottle_past_its_date.bottle", product=product.name, until=known.good_until)
+            )
+            products.append(product)
+    if bottles:
+        listed = Listed(tuple(bottles), "semicolon")
+        yield Caution(Message("bottle_past_its_date", bottles=listed), products=keys(products))
 
 
 def _needed(pours: Sequence[Pour]) -> dict[str, Amount]:

@@ -4586,11 +4586,12 @@ export interface components {
          * MixOut
          * @description The pour sheet, how to draw it, and what belongs beside it.
          *
-         *     `litres` is what was understood of the typed volume, `volume_shown` the same in words, `water_shown` the water's reading as the
-         *     pen shows it, `ready_at` when chlorine will have left the water, `findings` what the chart as
-         *     typed makes one look at again. `drawn_down` is there where the pump draws the tank down. `tags`
-         *     are the two letters on the bottles, by the key of the row, of one chart or of two.
-         *     `usual_reading` is what the water last read, where the typed reading is far from it.
+         *     `litres` is what was understood of the typed volume, `volume_shown` the same in words,
+         *     `water_shown` the water's reading as the pen shows it, `ready_at` when chlorine will have left
+         *     the water, `findings` what the chart as typed makes one look at again. `drawn_down` is there
+         *     where the pump draws the tank down. `tags` are the two letters on the bottles, by the key of
+         *     the row, of one chart or of two. `usual_reading` is what the water last read, where the typed
+         *     reading is far from it.
          */
         MixOut: {
             /** Acids */
@@ -6976,7 +6977,7 @@ export interface components {
              * Code
              * @enum {string}
              */
-            code: "water_not_read" | "water_too_strong" | "water_takes_half" | "water_too_salty" | "water_unlike_report" | "water_ph_unlikely" | "hard_water" | "salty_water" | "water_reads_high" | "soft_water_reads_high" | "hard_form_on_shelf" | "calmag_credit" | "no_buffer" | "chlorine_in_water" | "chloramine_in_water" | "chlorine_kills_live" | "water_cold" | "water_warm" | "soil_chart_in_water" | "soil_chart_lightened" | "strong_for_system" | "seedlings_low_end" | "strength_over_chart" | "volume_unlike_tank" | "held_elsewhere" | "no_ph_window" | "no_target_reading" | "base_part_missing" | "pair_unequal" | "pair_printed_unequal" | "printed_order_changed" | "live_before_acid" | "live_with_oxidiser" | "acid_into_water" | "sulfuric_heats" | "acid_and_alkali" | "acid_strength_unknown" | "ph_below_window" | "ph_above_window" | "dose_beyond_any_feed" | "dose_unlike_chart" | "tank_beyond_any_feed" | "below_finest_mark" | "bucket_clouds" | "rounding_shows" | "bottle_runs_out" | "pounds_and_ounces" | "nitrate_salt" | "chart_and_labels_differ" | "tank_saturated" | "elements_out_of_range";
+            code: "water_not_read" | "water_too_strong" | "water_takes_half" | "water_too_salty" | "water_unlike_report" | "water_ph_unlikely" | "hard_water" | "salty_water" | "water_reads_high" | "soft_water_reads_high" | "hard_form_on_shelf" | "calmag_credit" | "no_buffer" | "chlorine_in_water" | "chloramine_in_water" | "chlorine_kills_live" | "water_cold" | "water_warm" | "soil_chart_in_water" | "soil_chart_lightened" | "strong_for_system" | "seedlings_low_end" | "strength_over_chart" | "volume_unlike_tank" | "held_elsewhere" | "no_ph_window" | "no_target_reading" | "base_part_missing" | "pair_unequal" | "pair_printed_unequal" | "printed_order_changed" | "live_before_acid" | "live_with_oxidiser" | "acid_into_water" | "sulfuric_heats" | "acid_and_alkali" | "acid_strength_unknown" | "ph_below_window" | "ph_above_window" | "dose_beyond_any_feed" | "dose_unlike_chart" | "tank_beyond_any_feed" | "below_finest_mark" | "bucket_clouds" | "rounding_shows" | "bottle_runs_out" | "bottle_past_its_date" | "bottle_nearly_empty" | "pounds_and_ounces" | "nitrate_salt" | "chart_and_labels_differ" | "tank_saturated" | "elements_out_of_range";
             /** Message */
             message: string;
             /** Products */
