@@ -90,5 +90,5 @@ def test_queries_are_few_and_do_not_grow(yard: Yard, first: bool) -> None:
     with CaptureQueriesContext(connection) as queries:
         assert yard.plan()[0] == 200
     # Session, person and membership; what the grow has is looked up once at each of its stamps.
-    assert len(queries) == (8 if first else 3)
+    assert len(queries) == (9 if first else 3)
     charts_in_memory.clear()
