@@ -99,11 +99,13 @@ class CountedEvents:
         others: later events about a step that has one already, oldest first: somebody else did it
             too, and a person has to say what is true.
         undoable: id of the last event or correction that counts; None if there is none.
+        resumed: steps that were left out once, which was taken back.
     """
 
     first: Mapping[str, Event]
     others: tuple[Event, ...]
     undoable: str | None
+    resumed: frozenset[str] = frozenset()
 
 
 def tell(events: Iterable[Event]) -> CountedEvents:
@@ -119,7 +121,9 @@ def tell(events: Iterable[Event]) -> CountedEvents:
     first, others = _first_of_each_step(counted)
     corrected = [corrections[event.id] for event in counting if event.id in corrections]
     last = max([*counting, *corrected], key=_moment, default=None)
-    return CountedEvents(first, others, last.id if last else None)
+    left_out = (event for event in ordered if event.kind is EventKind.SKIPPED)
+    resumed = frozenset(event.step for event in left_out if event.id in undone)
+    return CountedEvents(first, others, last.id if last else None, resumed)
 
 
 def _first_of_each_step(ordered: Sequence[Event]) -> tuple[dict[str, Event], tuple[Event, ...]]:

@@ -63,6 +63,7 @@ class Replay:
     Args:
         plan: what the mix was started from.
         first: of each step the event that counts.
+        resumed: steps that were left out once, and done after all.
         astray: what went in at steps that are no longer laid out.
         ledger: what went in, and what of it is in still.
         steps: those laid out so far.
@@ -75,6 +76,7 @@ class Replay:
     plan: GuidedPlan
     first: Mapping[str, Event]
     astray: tuple[Event, ...] = ()
+    resumed: frozenset[str] = frozenset()
     ledger: Ledger = field(init=False)
     steps: list[Step] = field(default_factory=list)
     now: int | None = None

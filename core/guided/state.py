@@ -138,10 +138,8 @@ class _Course:
     ph: PhOutcome
 
 
-def _run_through(
-    plan: GuidedPlan, first: Mapping[str, Event], astray: tuple[Event, ...]
-) -> _Course:
-    run = Replay(plan, first, astray)
+def _run_through(plan: GuidedPlan, told: CountedEvents, astray: tuple[Event, ...]) -> _Course:
+    run = Replay(plan, told.first, astray, told.resumed)
     prepared = prepare(run)
     fed, ec, ph = FeedOutcome(), EcOutcome(), PhOutcome()
     if not prepared.ended:
@@ -156,12 +154,12 @@ def _run_through(
 def replay(plan: GuidedPlan, events: Iterable[Event]) -> GuidedState:
     """Where a mix stands after what happened, in whatever order that was heard of."""
     told = tell(events)
-    outcome = _run_through(plan, told.first, ())
+    outcome = _run_through(plan, told, ())
     for _ in range(MOST_PASSES):
         astray = unplaced(plan, told.first, (step.id for step in outcome.run.steps))
         if astray == outcome.run.astray:
             break
-        outcome = _run_through(plan, told.first, astray)
+        outcome = _run_through(plan, told, astray)
     counting = told.first.values()
     run, fed, ec, ph = outcome.run, outcome.fed, outcome.ec, outcome.ph
     return GuidedState(

@@ -82,7 +82,7 @@ def _lines(
     yield line(Corrected.VOLUME, "", "volume", "L", record.litres)
     for poured in record.poured:
         found = line(Corrected.POURED, poured.product, poured.name, poured.unit, poured.poured)
-        planned = None if poured.planned is None else number_text(poured.planned, 1)
+        planned = None if poured.planned is None else decimal_text(rounded(poured.planned, 1))
         yield found.model_copy(update={"planned": planned})
     for read in record.readings:
         kept = "mS/cm" if read.what == "ec" else "pH"

@@ -175,7 +175,9 @@ def test_units_are_chosen_once(mix: Page) -> None:
     mix.get_by_label("ppm on the 700 scale").check()
     mix.get_by_role("button", name="Use these").click()
     expect(mix.get_by_label("Volume")).to_have_value("112.27 gal US")
-    expect(mix.get_by_label("Reading of the water")).to_have_value("364")
+    # What was typed means the same; what nobody typed is in the new units.
+    expect(mix.get_by_label("Reading of the water")).to_have_value("0.9 mS/cm")
+    see(mix, "Limpet", "102")
     see(mix, "Marram One", "714")
 
 

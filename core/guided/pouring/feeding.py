@@ -3,6 +3,7 @@
 from fractions import Fraction
 
 from core.guided.ec.steering import OVERPOURED, Correction, Verdict
+from core.guided.events import Event
 from core.guided.outcome import FeedOutcome, Prepared
 from core.guided.plan import GuidedPour
 from core.guided.pouring.by_reading import pour_until_reading
@@ -136,7 +137,19 @@ def _pour(replay: Replay, at: int, outcome: FeedOutcome) -> None:
     elif done is not None:
         replay.ledger.leave_out(pour.key, amount)
         return  # nothing went in that has to be stirred in
-    replay.stir_and_wait(at, name)
+    if f"stir-{name}" in replay.first or not _is_told_late(replay, done):
+        replay.stir_and_wait(at, name)
+
+
+def _is_told_late(replay: Replay, poured: Event | None) -> bool:
+    """Whether a pour was left out on screen alone, and told after what follows it was done.
+
+    It is stirred in by then. Times tell nothing of that: a device's clock may be off.
+    """
+    if poured is None or poured.step not in replay.resumed:
+        return False
+    laid = {step.id for step in replay.steps}
+    return any(step not in laid for step in replay.first)
 
 
 def _let_others_follow(

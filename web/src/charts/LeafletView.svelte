@@ -18,6 +18,7 @@
   import Tools from './typed/Tools.svelte';
   import { waiting } from './reading/waiting.svelte';
   import Button from '../parts/Button.svelte';
+  import Unsaved from '../parts/Unsaved.svelte';
 
   /** One chart's leaflet; 0 is one that is still to be brought in. */
   let { chart }: { chart: number } = $props();
@@ -32,6 +33,38 @@
   let keptNow = $state(false);
   let picture = $state<number | null>(null);
   let keptPicture = $state<number | null>(null);
+  /** The version from which what is typed was begun; none is the newest that was found. */
+  let begunFrom = $state<number | undefined>();
+  let unsaved = $state<ReturnType<typeof Unsaved<Typed>>>();
+
+  interface Typed {
+    leaflet: Leaflet;
+    picture: number | null;
+    seen: number | null;
+  }
+
+  const typedNow = $derived<Typed>({
+    leaflet: editing?.asTyped ?? EMPTY,
+    picture,
+    seen: begunFrom ?? found?.versions[0]?.version_id ?? null,
+  });
+  const isTyped = $derived(
+    editing !== undefined && (editing.asTyped !== editing.kept || picture !== keptPicture),
+  );
+
+  function restore({ leaflet, picture: beside, seen }: Typed) {
+    begunFrom = seen ?? undefined;
+    picture = beside;
+    if (editing) editing.change(leaflet);
+    else begin(leaflet, EMPTY);
+  }
+
+  function throwAway() {
+    begunFrom = undefined;
+    picture = keptPicture;
+    if (chart) editing?.change(editing.kept);
+    else editing = undefined;
+  }
   /** Which chart and version is laid over what this one feeds, as "chart.version". */
   let over = $state('0.0');
   let fedOver = $state.raw<Fed[] | undefined>();
@@ -112,21 +145,27 @@
     if (!editing) return;
     editing.settle();
     keeping = true;
+    const seen = found?.versions[0]?.version_id ?? null;
     const { data, problem: wrong } = await answered(
       api.POST('/api/grows/{grow_id}/leaflets', {
         params: { path: { grow_id: grow.id } },
         body: {
           leaflet: editing.sheet,
           chart_id: chart || null,
-          seen: found?.versions[0]?.version_id ?? null,
+          seen: (begunFrom as typeof seen) ?? seen,
           picture,
         },
       }),
     );
     keeping = false;
     trouble = wrong;
-    if (wrong?.code === 'changed_meanwhile') return void lookAgain();
+    if (wrong?.code === 'changed_meanwhile') {
+      begunFrom = undefined;
+      return void lookAgain();
+    }
     if (!data) return;
+    begunFrom = undefined;
+    unsaved?.forget();
     await grow.load();
     keptNow = true;
     justKept.chart = data.chart_id;
@@ -161,6 +200,16 @@
 <svelte:window onkeydown={press} />
 
 <div class="view">
+  {#if !problem && (editing || chart === 0)}
+    <Unsaved
+      bind:this={unsaved}
+      form="{grow.id}.leaflet.{chart}"
+      value={typedNow}
+      changed={isTyped}
+      onrestore={restore}
+      onthrow={throwAway}
+    />
+  {/if}
   {#if problem}
     <p role="alert">△ {problem.message}</p>
     <Button onclick={() => go(at(CHARTS, grow.id))}>Back to the charts</Button>

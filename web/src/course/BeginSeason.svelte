@@ -6,6 +6,7 @@
   import type { Season } from './season.svelte';
   import { dayWords } from '../words/dates';
   import Button from '../parts/Button.svelte';
+  import Unsaved from '../parts/Unsaved.svelte';
   import DateField from '../parts/DateField.svelte';
   import InSentence from '../parts/InSentence.svelte';
 
@@ -32,6 +33,7 @@
   let every = $state<number | null>(10);
   let programme = $state<'mineral' | 'living'>('mineral');
   let busy = $state(false);
+  let unsaved = $state<{ forget: () => void }>();
 
   const firstColumn = $derived(columns.find((one) => one.key === first) ?? columns[0]);
   const byColumn = $derived(
@@ -59,6 +61,7 @@
     });
     busy = false;
     if (!begun) return;
+    unsaved?.forget();
     await grow.load();
     onbegun();
   }
@@ -71,6 +74,13 @@
 
 {#if overview && tank}
   <h1 class="unseen">Begin a season</h1>
+  <Unsaved
+    bind:this={unsaved}
+    form="{season.grow}.season.{season.tank}"
+    value={{ chosen, started, planted, first, strength, rising, by, every, programme }}
+    onrestore={(typed) =>
+      ({ chosen, started, planted, first, strength, rising, by, every, programme } = typed)}
+  />
   <div class="season">
     <p class="sentence" role="group" aria-label="The season">
       Start

@@ -5,6 +5,7 @@
   import Button from '../parts/Button.svelte';
   import Field from '../parts/Field.svelte';
   import Notice from '../parts/Notice.svelte';
+  import Unsaved from '../parts/Unsaved.svelte';
   import { typedIn } from '../planning/settings';
   import { asks } from '../words/guided';
   import { written } from '../words/numbers';
@@ -35,6 +36,7 @@
   let members = $state.raw<string[]>([]);
   let why = $state('');
   let busy = $state(false);
+  let unsaved = $state<{ forget: () => void }>();
   let form = $state<HTMLFormElement>();
   let problem = $state.raw<Problem | undefined>();
 
@@ -86,7 +88,9 @@
     );
     busy = false;
     problem = outcome.problem;
-    if (outcome.data) oncorrected(outcome.data);
+    if (!outcome.data) return;
+    unsaved?.forget();
+    oncorrected(outcome.data);
   }
 
   function submit(event: SubmitEvent) {
@@ -99,6 +103,12 @@
 </script>
 
 <form onsubmit={submit} bind:this={form}>
+  <Unsaved
+    bind:this={unsaved}
+    form="{grow}.correction.{standing.id}.{summary.corrections.length}"
+    value={{ figures, people, why }}
+    onrestore={(typed) => ({ figures, people, why } = typed)}
+  />
   <p>Change what is wrong. The first record stays readable.</p>
   <div class="lines">
     {#each summary.lines as line, at (`${line.what} ${line.of}`)}

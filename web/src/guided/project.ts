@@ -34,9 +34,23 @@ export function project(bench: GuidedState, untold: MixEvent[]): GuidedState {
     });
   }
   if (!untold.length) return bench;
+  steps = withoutIdleStirs(steps);
   const found = steps.findIndex((step) => step.status !== 'done' && step.status !== 'skipped');
   const now = found < 0 ? null : found;
   return { ...bench, now, steps: steps.map((step, at) => begun(step, at, now, lastAt)) };
+}
+
+/** Nothing of a bottle that was left out has to be stirred in. */
+function withoutIdleStirs(steps: GuidedStep[]): GuidedStep[] {
+  const idle = new Set(
+    steps
+      .filter((step) => step.kind === 'pour' && step.status === 'skipped')
+      .map((step) => step.id.replace(/^pour-/, '')),
+  );
+  return steps.filter(
+    ({ id, kind, event }) =>
+      Boolean(event) || (kind !== 'stir' && kind !== 'wait') || !idle.has(id.replace(/^\w+?-/, '')),
+  );
 }
 
 /** Whether a step has an event already, told or not: it is never asked again, nor told twice. */

@@ -5,6 +5,7 @@
   import Button from '../parts/Button.svelte';
   import Notice from '../parts/Notice.svelte';
   import Field from '../parts/Field.svelte';
+  import Unsaved from '../parts/Unsaved.svelte';
 
   let {
     overview,
@@ -15,6 +16,7 @@
 
   let told = $state<Shapes['NewProduct']>({ name: '', maker: '', role: 'base', form: 'liquid' });
   let problem = $state<Problem | undefined>();
+  let unsaved = $state<{ forget: () => void }>();
 
   async function add() {
     const { data, problem: trouble } = await answered(
@@ -23,13 +25,21 @@
         body: told,
       }),
     );
-    if (data) onadded(data.id, told.name.trim());
-    else problem = trouble;
+    problem = trouble;
+    if (!data) return;
+    unsaved?.forget();
+    onadded(data.id, told.name.trim());
   }
 </script>
 
 <section>
   <h2>Add a product</h2>
+  <Unsaved
+    bind:this={unsaved}
+    form="{overview.id}.product"
+    value={told}
+    onrestore={(typed) => (told = typed)}
+  />
   <Entries submit="Put it there" onsubmit={add}>
     <Field label="Name" bind:value={told.name} required maxlength={60} />
     <Field label="Maker" bind:value={told.maker} maxlength={60} />

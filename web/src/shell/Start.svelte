@@ -9,6 +9,7 @@
   import Button from '../parts/Button.svelte';
   import InSentence from '../parts/InSentence.svelte';
   import Notice from '../parts/Notice.svelte';
+  import Unsaved from '../parts/Unsaved.svelte';
 
   /** An empty grow: three sentences, in any order, and after them the first pour sheet. */
   const grow = growHere();
@@ -31,6 +32,7 @@
     volume: '',
     grown_in: 'water',
   });
+  let unsaved = $state<{ forget: () => void }>();
   let starters = $state.raw<Shapes['StarterOut'][]>([]);
   let problem = $state.raw<(Problem & { of: 'water' | 'tank' | 'leaflet' }) | undefined>();
 
@@ -85,7 +87,8 @@
       water: overview.waters[0]?.id ?? 0,
       typed_in: typedIn(overview),
     };
-    await settle('tank', api.POST('/api/grows/{grow_id}/tanks', { params: { path }, body }));
+    if (await settle('tank', api.POST('/api/grows/{grow_id}/tanks', { params: { path }, body })))
+      unsaved?.forget();
   }
 
   function copy(key: string) {
@@ -107,6 +110,12 @@
 
 <div class="start">
   <h1>Three sentences, then the first pour sheet</h1>
+  <Unsaved
+    bind:this={unsaved}
+    form="{grow.id}.start"
+    value={{ water, tank }}
+    onrestore={(typed) => ({ water, tank } = typed)}
+  />
   <ol>
     <li class={{ done: kept.water }}>
       <span class="n" aria-hidden="true">{kept.water ? '✓' : '1'}</span>

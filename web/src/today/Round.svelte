@@ -9,6 +9,7 @@
   import type { Day, Today } from './today.svelte';
   import Button from '../parts/Button.svelte';
   import Field from '../parts/Field.svelte';
+  import Unsaved from '../parts/Unsaved.svelte';
 
   /** All tanks in one go, by keyboard alone: Tab within a tank, Enter keeps it and goes to the next. */
   let {
@@ -36,6 +37,26 @@
   let rows = $state<Record<number, Row>>(rowsOf());
   let list = $state<HTMLOListElement>();
   const kept = $derived(Object.values(rows).filter((row) => row.judged?.kept).length);
+
+  type Figures = Pick<Row, 'ec' | 'ph' | 'temperature' | 'topped_up'>;
+
+  /** What is typed and not kept yet, by tank. */
+  const typedRows = $derived.by(() => {
+    const typed: Record<number, Figures> = {};
+    for (const { tank } of today.tanks) {
+      const { ec = '', ph = '', temperature = '', topped_up = '', judged } = rows[tank] ?? {};
+      if (!judged?.kept && ec + ph + temperature + topped_up)
+        typed[tank] = { ec, ph, temperature, topped_up };
+    }
+    return typed;
+  });
+
+  function restore(typed: Record<number, Figures>) {
+    for (const { tank } of today.tanks) {
+      const row = rows[tank];
+      if (row && !row.judged?.kept) Object.assign(row, typed[tank] ?? blank());
+    }
+  }
 
   async function keep(event: SubmitEvent, tank: number, at: number) {
     event.preventDefault();
@@ -73,6 +94,7 @@
   $effect(() => void goTo(0));
 </script>
 
+<Unsaved form="{units?.id ?? 0}.round" value={typedRows} onrestore={restore} />
 <p class="hint">
   Type what the pen shows; Tab goes on within a tank, Enter keeps it and goes to the next.
 </p>

@@ -52,6 +52,16 @@ describe('a mix without network', () => {
     expect(over.steps[1]?.status).toBe('skipped');
   });
 
+  it('asks for no stir of a bottle that was left out, until it went in after all', () => {
+    const skipped = event('skipped', 'pour-1', 1000);
+    const standing = project(heard, [skipped]);
+    expect(standing.steps.map((one) => one.id)).toEqual(['pour-1', 'pour-2']);
+    expect(standing.now).toBe(1);
+    const after = [skipped, event('undone', '', 1001, { of: skipped.id })];
+    expect(project(heard, [...after, event('poured', 'pour-1', 1002)]).now).toBe(1);
+    expect(project(heard, after).steps).toHaveLength(3);
+  });
+
   it('goes back again when the last thing is undone', () => {
     const poured = event('poured', 'pour-1', 1000);
     const undone = event('undone', '', 1001, { of: poured.id });

@@ -9,6 +9,7 @@
   import { waiting } from './waiting.svelte';
   import Button from '../../parts/Button.svelte';
   import Notice from '../../parts/Notice.svelte';
+  import Unsaved from '../../parts/Unsaved.svelte';
   import FileField from '../../parts/FileField.svelte';
 
   /** A leaflet on its way in: pasted, from a file, or typed from the first line on. */
@@ -28,6 +29,18 @@
     'Glass silica\t0.2\t0.2\t-',
     'EC\t0.8\t1.2\t1.6-1.8',
   ].join('\n');
+
+  let unsaved = $state<ReturnType<typeof Unsaved<{ text: string; answers: Answers }>>>();
+
+  function restore(kept: { text: string; answers: Answers }) {
+    ({ text, answers } = kept);
+    if (Object.keys(answers).length) void look();
+  }
+
+  function taken(leaflet: Leaflet) {
+    unsaved?.forget();
+    ontaken(leaflet);
+  }
 
   /** Ask what it is understood as; nothing of it is kept. */
   async function look(more: Answers = {}) {
@@ -108,10 +121,21 @@
     let sheet = EMPTY;
     for (let n = 0; n < 4; n += 1) sheet = newColumn(sheet, n);
     for (let n = 0; n < 4; n += 1) sheet = newRow(sheet, n);
-    ontaken(sheet);
+    taken(sheet);
   }
 </script>
 
+<Unsaved
+  bind:this={unsaved}
+  form="{grow}.paste"
+  value={{ text, answers }}
+  changed={text !== ''}
+  onrestore={restore}
+  onthrow={() => {
+    text = '';
+    again();
+  }}
+/>
 {#if read}
   <Preview
     {read}
@@ -119,7 +143,7 @@
     {problem}
     onanswer={(more) => look(more)}
     ontaken={takeTables}
-    ontake={(leaflet) => ontaken(leaflet)}
+    ontake={(leaflet) => taken(leaflet)}
     onback={again}
   />
 {:else}

@@ -73,6 +73,11 @@ export class Editing {
     return this.sheet !== this.kept;
   }
 
+  /** The sheet with what is being typed in it now. */
+  get asTyped(): Leaflet {
+    return this.text === undefined ? this.sheet : typed(this.sheet, this.cursor, this.text);
+  }
+
   get canUndo(): boolean {
     return this.#done.length > 0;
   }
