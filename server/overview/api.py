@@ -13,6 +13,8 @@ from server.charts.presenting import ChartOut
 from server.grows.scope import Scope
 from server.grows.units import UnitsOut, units_out
 from server.guided.models import Mix
+from server.shelf.stock import bottles_ending
+from server.shelf.stock_shapes import BottleEnding
 from server.tanks.api import router as tanks_router
 from server.tanks.blends import KeptBlend, blends_of
 from server.tanks.models import Tank
@@ -43,6 +45,7 @@ class GrowOverview(Schema):
     order_preferences: OrderPreferencesOut
     ranges: dict[str, dict[str, str]]
     blends: list[KeptBlend]
+    bottles_ending: list[BottleEnding]
 
 
 class TankPage(Schema):
@@ -69,6 +72,7 @@ def overview(request: HttpRequest, grow_id: int) -> GrowOverview:
         ),
         ranges=scope.grow.ranges,
         blends=blends_of(scope),
+        bottles_ending=bottles_ending(scope),
     )
 
 

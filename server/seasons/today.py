@@ -1,7 +1,7 @@
 """Today: what each tank needs, late, due and next; done by doing it, left out with a reason."""
 
 from collections.abc import Mapping
-from datetime import date, timedelta
+from datetime import date, datetime, timedelta
 from typing import Annotated, Literal, assert_never
 
 from django.db import transaction
@@ -10,11 +10,13 @@ from django.utils import timezone
 from ninja import Field, Router, Schema
 from pydantic import BaseModel
 
+from core.chart import PhWindow
 from core.course import Course, Programme, TaskKind
 from core.errors import InputError
 from core.limits import LONGEST_WORDS
-from core.quantities import decimal_text, figure, rounded
+from core.quantities import decimal_text, figure, number_text, rounded
 from core.tanks.first_fill import FirstFill
+from core.tending.lacking import Lack, lacks_of
 from server.api.ids import VersionId
 from server.api.shapes import PLAIN_TEXT, ErrorOut, Kept
 from server.grows.figures import Figure, percent_shown
@@ -30,6 +32,8 @@ from server.seasons.tasks import StandingTask, TaskState, needed, standing_tasks
 from server.shelf.models import Product
 from server.tanks.first_fill import FirstFillOut, first_fill_out, watched_tanks
 from server.tanks.models import Tank, TimeLineEntry
+from server.tanks.presenting import due_by
+from server.tanks.timeline import LastMix, last_look, last_mix
 
 router = Router(tags=["seasons"])
 _ANSWERS = {404: ErrorOut, 409: ErrorOut, 422: ErrorOut}
@@ -49,7 +53,8 @@ class TankToday(BaseModel):
 
     `version_id`, `column_key` and `strength_shown` are those of a mix today; `column` is its label.
     While the season goes over to another chart, they are those of the chart before. `watched` is
-    plain water that stands in a new system, to be looked at for leaks.
+    plain water that stands in a new system, to be looked at for leaks. `lacks` is what it lacks by
+    its last mix and readings, `last_ph` as it was read.
     """
 
     tank: int
@@ -69,6 +74,8 @@ class TankToday(BaseModel):
     products: list[SeasonProduct]
     tasks: list[TaskOut]
     watched: FirstFillOut | None
+    lacks: list[Lack]
+    last_ph: str | None
 
 
 class TodayOut(BaseModel):
@@ -82,7 +89,11 @@ class TodayOut(BaseModel):
 def today(request: HttpRequest, grow_id: int) -> HttpResponse:
     """What every tank needs today and in the week, by its season."""
     scope = Scope.enter(request.user, grow_id)
-    tanks = list(Tank.in_use(scope.all(Tank)))
+    tanks = list(
+        Tank.with_readings(Tank.in_use(scope.all(Tank))).annotate(
+            looked_at=last_look(), **last_mix()
+        )
+    )
     seasons = seasons_of(scope).filter(ended_on=None)
     running = {
         season.season.tank_id: season
@@ -90,9 +101,36 @@ def today(request: HttpRequest, grow_id: int) -> HttpResponse:
     }
     tags = dict(scope.all(Product).values_list("pk", "tag"))
     watched = watched_tanks(scope, [tank.pk for tank in tanks])
-    found = [_tank_today(scope, tank, running.get(tank.pk), tags, watched) for tank in tanks]
-    out = TodayOut(today=today_of(scope.grow), tanks=sorted(found, key=_on_a_walk))
+    found = [
+        _lacking(
+            tank,
+            _tank_today(scope, tank, running.get(tank.pk), tags, watched),
+            aim_of(scope, running[tank.pk]).window if tank.pk in running else None,
+        )
+        for tank in tanks
+    ]
+    out = TodayOut(
+        today=today_of(scope.grow),
+        tanks=sorted(found, key=_on_a_walk),
+    )
     return HttpResponse(out.model_dump_json(), content_type="application/json")
+
+
+def _lacking(tank: Tank, shown: TankToday, window: PhWindow | None) -> TankToday:
+    """The same with what the tank lacks; the tank with its last readings, look and mix."""
+    mixed = LastMix.of(tank)
+    last_ph: str | None = getattr(tank, "last_ph")  # noqa: B009 -- by with_readings
+    looked_at: datetime | None = getattr(tank, "looked_at")  # noqa: B009 -- by the query
+    hours = mixed.values.get("look_again") if mixed else None
+    asked_at = mixed.mixed_at + timedelta(hours=float(hours or 0)) if mixed else None
+    lacks = lacks_of(
+        due=due_by(mixed),
+        ph=None if last_ph is None else figure(last_ph),
+        window=window,
+        is_read_since=bool(looked_at and asked_at and looked_at >= asked_at),
+    )
+    ph_shown = None if last_ph is None else number_text(figure(last_ph), 1)
+    return shown.model_copy(update={"lacks": list(lacks), "last_ph": ph_shown})
 
 
 def _on_a_walk(tank: TankToday) -> tuple[int, int, str]:
@@ -118,7 +156,7 @@ def _tank_today(
         version_id=None, column="", column_key="", towards=None,
         programme=Programme.MINERAL, strength_shown="", day=None,
         target_shown=None, ph_shown=None, products=[], tasks=[],
-        watched=first_fill_out(watched.get(tank.pk)),
+        watched=first_fill_out(watched.get(tank.pk)), lacks=[], last_ph=None,
     )  # fmt: skip
     if running is None:
         return bare

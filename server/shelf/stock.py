@@ -36,6 +36,7 @@ from server.shelf.editing import plain_decimal
 from server.shelf.models import Product
 from server.shelf.stock_shapes import (
     BottleEdit,
+    BottleEnding,
     BottleIn,
     DiscardedIn,
     ReceivedIn,
@@ -261,6 +262,22 @@ def _entry_out(entry: StockEntry, scope: Scope) -> StockEntryOut:
 def signed_decimal(value: Decimal) -> str:
     """A change of stock as it is read: with its sign."""
     return f"{'−' if value < 0 else '+'}{plain_decimal(abs(value))}"
+
+
+SOON_DAYS = 7
+"""Days within which a bottle that ends is said on the page of the day."""
+
+
+def bottles_ending(scope: Scope) -> list[BottleEnding]:
+    """Products that are used up within the week, the first to end first."""
+    products = {product.pk: product for product in scope.all(Product).exclude(left=None)}
+    lasts = days_left_of(scope, products.values())
+    ending = [
+        BottleEnding(product=number, name=products[number].name, lasts_days=days)
+        for number, days in lasts.items()
+        if days <= SOON_DAYS
+    ]
+    return sorted(ending, key=lambda one: (one.lasts_days, one.name))
 
 
 def days_left_of(scope: Scope, products: Iterable[Product]) -> dict[int, int]:

@@ -44,6 +44,14 @@ class StockEntryOut(Schema):
     by: str | None
 
 
+class BottleEnding(Schema):
+    """A product that is used up within the week, at the pace at which it is used."""
+
+    product: int
+    name: str
+    lasts_days: int
+
+
 class StockOut(Schema):
     """Bottles, the one to take first before the others, and what became of them, newest first."""
 

@@ -194,14 +194,15 @@ def tank_out(
         last_ec=None if ec is None else Reading(figure(ec)).shown(meter),
         last_ph=None if ph is None else number_text(figure(ph), 1),
         mixed_at=before.mixed_at if before else None,
-        due=_due(before),
+        due=due_by(before),
         look_again_on=_day(scope, before, "look_again"),
         use_by_on=_day(scope, before, "use_by"),
         change_out_on=_day(scope, before, "change_out"),
     )
 
 
-def _due(before: LastMix | None) -> Due | None:
+def due_by(before: LastMix | None) -> Due | None:
+    """What a tank asks for by its last mix, by now."""
     if before is None or not {"look_again", "use_by", "change_out"} <= set(before.values):
         return None
     since = Fraction((timezone.now() - before.mixed_at).total_seconds()) / 3600

@@ -162,12 +162,43 @@ def note_reading(water: Owned, readings: Mapping[str, Fraction | None], *, by: i
         touch([water.grow_id])
 
 
+def last_look() -> Subquery:
+    """When somebody read a tank last, apart from a mix; for a query over tanks."""
+    looks = (
+        standing(TimeLineEntry.objects.all())
+        .filter(tank=OuterRef("pk"), kind=TimeLineEntry.Kind.READING, mix=None)
+        .order_by("-at")
+        .values("at")
+    )
+    return Subquery(looks[:1])
+
+
 @dataclass(frozen=True, slots=True)
 class LastMix:
     """When a tank was last mixed, and when it asks for something by that."""
 
     mixed_at: datetime
     values: Mapping[str, Fraction]
+
+    @classmethod
+    def of(cls, tank: object) -> "LastMix | None":
+        """That of a tank which was fetched with `last_mix`."""
+        at: datetime | None = getattr(tank, "mixed_at", None)
+        values: Mapping[str, Any] | None = getattr(tank, "mix_values", None)
+        return None if at is None or values is None else cls(at, exact_values(values))
+
+
+def last_mix() -> dict[str, Subquery]:
+    """When a tank was mixed last and what the mix told, for a query over tanks."""
+    mixes = (
+        standing(TimeLineEntry.objects.all())
+        .filter(tank=OuterRef("pk"), kind=TimeLineEntry.Kind.MIX)
+        .order_by("-at", "-pk")
+    )
+    return {
+        "mixed_at": Subquery(mixes.values("at")[:1]),
+        "mix_values": Subquery(mixes.values("values")[:1]),
+    }
 
 
 def last_mixes(tanks: Iterable[int]) -> dict[int, LastMix]:

@@ -86,7 +86,7 @@ def test_a_whole_mix_by_touch(touch: Page) -> None:
 def test_a_person_who_writes_with_a_comma_sees_and_types_nothing_else(touch: Page) -> None:
     touch.get_by_role("button", name="Units").tap()
     touch.get_by_label("1,5", exact=True).check()
-    touch.get_by_role("button", name="Use these").tap()
+    touch.get_by_role("button", name="Save these units").tap()
     expect(touch.get_by_label("Reading of the water")).to_have_value("0,52")
     expect(touch.get_by_text("1,72 to 1,92").first).to_be_visible()
     start(touch)
@@ -220,7 +220,7 @@ def tell_amount(page: Page, row: str, button: str, ml: str) -> None:
     told = page.get_by_role("listitem").filter(has_text=row)
     told.get_by_role("button", name=button).tap()
     told.get_by_label("It really was").fill(ml)
-    told.get_by_role("button", name="It really was so").tap()
+    told.get_by_role("button", name="Save the correction").tap()
     page.get_by_role("button", name="Close").tap()
 
 

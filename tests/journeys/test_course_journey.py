@@ -84,7 +84,7 @@ def test_what_a_held_column_moves_is_seen_before_it_is_so(mix: Page) -> None:
     expect(moves).to_contain_text("The end")
     assert not SeasonEntry.objects.filter(kind="stretch").exists()
     mix.get_by_label("Why, for the record").fill("fruit still swells")
-    mix.get_by_role("button", name="So be it").click()
+    mix.get_by_role("button", name="Save this change").click()
     expect(mix.get_by_text("made longer by 4 days: fruit still swells")).to_be_visible()
     calm(mix)
     mix.get_by_role("button", name="Take back made longer").click()
@@ -105,7 +105,7 @@ def test_the_end_of_a_column_is_dragged(mix: Page) -> None:
     mix.mouse.move(box["x"] + box["width"] / 2 + 60, box["y"] + 40, steps=6)
     expect(mix.get_by_role("status")).to_contain_text("week 10, flush")
     mix.mouse.up()
-    mix.get_by_role("button", name="So be it").click()
+    mix.get_by_role("button", name="Save this change").click()
     expect(mix.get_by_text("made longer by").first).to_be_visible()
 
 
@@ -124,8 +124,8 @@ def test_the_next_mark_of_a_rule_is_dragged(mix: Page) -> None:
     mix.mouse.move(box["x"] + 8 + 2 * day, box["y"] + 10, steps=5)
     expect(mix.get_by_role("status")).to_contain_text("Mudlark")
     mix.mouse.up()
-    mix.get_by_role("button", name="So be it").click()
-    expect(mix.get_by_role("button", name="So be it")).to_have_count(0)
+    mix.get_by_role("button", name="Save this change").click()
+    expect(mix.get_by_role("button", name="Save this change")).to_have_count(0)
     season = Season.objects.get(tank__name="Strawberry gutters")
     assert [rule.get("from_day") for rule in season.plan["rules"]] == [44, 0]
 

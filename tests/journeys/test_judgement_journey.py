@@ -112,7 +112,7 @@ def test_own_ranges_and_own_vessels(mix: Page) -> None:
     mix.get_by_role("button", name="Own ranges").click()
     mix.get_by_label("calcium, from").fill("10")
     mix.get_by_label("calcium, up to").fill("20")
-    mix.get_by_role("button", name="Use these ranges").click()
+    mix.get_by_role("button", name="Save these ranges").click()
     expect(mix.get_by_label(re.compile("^calcium:.*range 10 to 20: above it"))).to_be_visible()
 
     mix.get_by_role("button", name="Shelf").click()

@@ -173,7 +173,7 @@ def test_units_are_chosen_once(mix: Page) -> None:
     mix.get_by_role("button", name="Units").click()
     mix.get_by_label("US gallons (3.785 L)").check()
     mix.get_by_label("ppm on the 700 scale").check()
-    mix.get_by_role("button", name="Use these").click()
+    mix.get_by_role("button", name="Save these units").click()
     expect(mix.get_by_label("Volume")).to_have_value("112.27 gal US")
     # What was typed means the same; what nobody typed is in the new units.
     expect(mix.get_by_label("Reading of the water")).to_have_value("0.9 mS/cm")
@@ -226,10 +226,10 @@ def test_an_own_grow_from_nothing_to_its_first_sheet(door: Page) -> None:
     door.get_by_label("What it reads").fill("350 ppm 700")
     door.get_by_label("Name of the tank").fill("Tub")
     door.get_by_label("All its water").fill("20 gal")
-    door.get_by_role("button", name="That is my tank").click()
+    door.get_by_role("button", name="Save my tank").click()
     expect(door.get_by_role("alert")).to_contain_text("gal US or gal UK")
     door.get_by_label("All its water").fill("20 gal US")
-    door.get_by_role("button", name="That is my tank").click()
+    door.get_by_role("button", name="Save my tank").click()
     expect(door.get_by_label("Reading of the water")).to_have_value("0.50")
     see(door, "Marram One", "124")  # 2.5 tsp of 5 mL in 20 gal at 50 % is 125; marks are 2 mL apart
 
@@ -366,7 +366,7 @@ def test_two_people_of_one_grow_see_the_same_tanks_in_their_own_units(
 ) -> None:
     mix.get_by_role("button", name="Units").click()
     mix.get_by_label("CF", exact=True).check()
-    mix.get_by_role("button", name="Use these").click()
+    mix.get_by_role("button", name="Save these units").click()
     expect(mix.get_by_label("Reading of the water")).to_have_value("5.2")
     other = browser.new_page()
     other.goto(live_server.url)

@@ -22,7 +22,7 @@ def test_a_second_person_is_let_in_who_mixes_and_puts_nothing_away(
     mix.get_by_role("button", name="wren").click()
     expect(mix.get_by_role("heading", name="Who works here")).to_be_visible()
     expect(mix.get_by_text("Leave this grow")).to_be_visible()
-    mix.get_by_role("button", name="Make the link").click()
+    mix.get_by_role("button", name="Create the link").click()
     link = mix.get_by_label("The link").input_value()
     assert link.startswith(live_server.url)
     calm(mix)

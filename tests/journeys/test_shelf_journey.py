@@ -86,6 +86,6 @@ def test_a_shelf_of_many_is_looked_through_by_words(mix: Page) -> None:
     # what is new stands at the end of a long list: it is shown all the same
     mix.get_by_role("button", name="Add a product").click()
     mix.get_by_label("Name", exact=True).fill("Sedge")
-    mix.get_by_role("button", name="Put it there").click()
+    mix.get_by_role("button", name="Add this product").click()
     expect(mix.get_by_role("heading", name="Sedge")).to_be_visible()
     assert Product.objects.get(grow=grow, name="Sedge").tag == "Se"

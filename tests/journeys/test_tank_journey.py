@@ -13,7 +13,7 @@ def test_a_tank_of_eight_joined_buckets_is_drawn_and_mixed(mix: Page) -> None:
     mix.get_by_role("button", name="Cucumber buckets").click()
     show(mix, "Tank")
     expect(mix.get_by_label("Volume, all that is joined")).to_have_value("204 L")
-    mix.get_by_role("button", name="Draw it").click()
+    mix.get_by_role("button", name="Draw this tank").click()
     # a header of 80 by 60 cm, 40 high: 192 L
     expect(mix.get_by_text("192 L", exact=True).first).to_be_visible()
     mix.get_by_role("button", name="Join another vessel").click()
@@ -43,7 +43,7 @@ def test_a_tank_of_eight_joined_buckets_is_drawn_and_mixed(mix: Page) -> None:
     mix.get_by_label("fill it to hold").nth(1).press("Tab")
     expect(mix.get_by_text("120 L", exact=True).first).to_be_visible()
     calm(mix)
-    mix.get_by_role("button", name="Keep it: the tank holds 312 L").click()
+    mix.get_by_role("button", name="Save: the tank holds 312 L").click()
     expect(mix.get_by_label("Volume, all that is joined")).to_have_value("312 L")
     tank = Tank.objects.get(name="Cucumber buckets")
     assert round(float(tank.litres)) == 312
@@ -64,7 +64,7 @@ def test_a_known_dose_corrects_what_a_tank_holds(mix: Page) -> None:
     mix.get_by_role("button", name="Compute").click()
     found = mix.get_by_role("status").filter(has_text="That is")
     expect(found).to_contain_text("400 L")
-    mix.get_by_role("button", name="The tank holds that").click()
+    mix.get_by_role("button", name="Save as the tank").click()
     expect(mix.get_by_label("Volume, all that is joined")).to_have_value("400 L")
     expect(mix.get_by_text("which was told in another way")).to_be_visible()
 
@@ -91,7 +91,7 @@ def test_a_pen_is_calibrated_and_what_is_no_standard_refused(mix: Page) -> None:
     meters = mix.get_by_role("region", name="Meters")
     expect(meters.get_by_text("Its electrode is worn out")).to_be_visible()  # the demo's spare one
     meters.get_by_label("Another meter").fill("Pocket pen")
-    meters.get_by_role("button", name="Add it").click()
+    meters.get_by_role("button", name="Add this meter").click()
     meters.get_by_role("button", name="Calibrate pH of Pocket pen").click()
     meters.get_by_label("in pH 7 it shows").fill("4.02")
     meters.get_by_role("button", name="Save this calibration").click()

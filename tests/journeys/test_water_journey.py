@@ -37,7 +37,7 @@ def test_a_far_reading_is_asked_about_and_the_pen_was_off(mix: Page) -> None:
 @pytest.mark.django_db(transaction=True)
 def test_a_blend_is_kept_by_its_name_and_chosen_again(mix: Page) -> None:
     also(mix, "blend another water in")
-    mix.get_by_role("button", name="keep this blend").click()
+    mix.get_by_role("button", name="save this blend").click()
     mix.get_by_label("Name of this blend").fill("Half and half")
     mix.keyboard.press("Enter")
     expect(mix.get_by_text("kept as Half and half")).to_be_visible()
@@ -47,5 +47,5 @@ def test_a_blend_is_kept_by_its_name_and_chosen_again(mix: Page) -> None:
     expect(mix.get_by_text("kept as 55 % RO")).to_be_visible()
     expect(mix.get_by_label("Share of RO barrel")).to_have_value("55 %")
     mix.get_by_role("button", name="Keep 55 % RO no longer").click()
-    expect(mix.get_by_role("button", name="keep this blend")).to_be_visible()
+    expect(mix.get_by_role("button", name="save this blend")).to_be_visible()
     assert not WaterBlend.objects.filter(name="55 % RO").exists()

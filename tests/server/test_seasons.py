@@ -3,6 +3,7 @@
 import json
 from collections.abc import Iterator
 from datetime import UTC, date, datetime, timedelta
+from fractions import Fraction
 from typing import Any
 
 import pytest
@@ -19,6 +20,7 @@ from server.grows.models import Grow, Membership
 from server.guided.models import Mix
 from server.seasons.models import CalendarKey, Season, SeasonEntry
 from server.seasons.running import mixes_in_memory
+from server.shelf.bottles import take
 from server.shelf.models import Product
 from server.tanks.models import Tank, TimeLineEntry, WaterSource
 from tests.server import at_the_bench as bench
@@ -872,3 +874,40 @@ def test_a_rule_that_the_leaflet_prints_is_offered_until_the_plan_has_one(
     plan = {**told["plan"], "rules": [offered["rule"]]}
     assert neighbour.send("PUT", path, {"plan": plan, "seen": told["plan"]})[0] == 200
     assert neighbour.client.get(path).json()["offered"] == []
+
+
+def test_today_says_what_a_tank_lacks_and_which_bottle_ends(
+    neighbour: Yard, version: ChartVersion, clock: time_machine.Traveller
+) -> None:
+    assert begin(neighbour, version)[0] == 201
+
+    def lacking() -> tuple[list[str], list[tuple[str, int]]]:
+        neighbour.client.force_login(neighbour.person)  # sessions end within such times
+        path = f"/api/grows/{neighbour.grow.pk}/today"
+        answer = neighbour.client.get(path).json()
+        grow = neighbour.client.get(f"/api/grows/{neighbour.grow.pk}").json()
+        tank = next(one for one in answer["tanks"] if one["tank"] == neighbour.tank.pk)
+        ending = [(one["name"], one["lasts_days"]) for one in grow["bottles_ending"]]
+        return tank["lacks"], ending
+
+    values = {"ec": ("1.1", "mS/cm"), "ph": ("5.8", "pH"), "look_again": ("24", "h"),
+              "use_by": ("14", "d"), "change_out": ("10", "d")}  # fmt: skip
+    TimeLineEntry.objects.create(
+        grow=neighbour.grow, tank=neighbour.tank, kind="mix", at=NOON,
+        values={what: {"value": value, "unit": unit} for what, (value, unit) in values.items()},
+    )  # fmt: skip
+    assert lacking() == ([], [])
+    clock.move_to(NOON + timedelta(hours=25))
+    assert lacking()[0] == ["look_again"]
+    readings = f"/api/grows/{neighbour.grow.pk}/tanks/{neighbour.tank.pk}/readings"
+    assert neighbour.send("POST", readings, {"ec": "1.1", "ph": "6.4"})[0] == 201
+    assert lacking()[0] == ["ph_high"]
+    clock.move_to(NOON + timedelta(days=15))
+    assert lacking()[0] == ["use_by", "ph_high"]
+    product = Product.objects.filter(grow=neighbour.grow, name="Dune A").get()
+    product.left = 100
+    product.save()
+    for days in (10, 0):
+        clock.move_to(NOON + timedelta(days=15 - days))
+        take(product, Fraction(40))
+    assert lacking()[1] == [("Dune A", 2)]  # 80 mL in ten days, and 20 mL are left

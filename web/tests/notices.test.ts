@@ -17,6 +17,8 @@ function day(...tasks: Shapes['TaskOut'][]): Shapes['TodayOut'] {
   const tank = {
     tank: 1, name: 'Tub', water: 1, season: 1, chart_name: '', column: '', day: 1, target_shown: null,
     ph_shown: null, products: [], tasks, version_id: 1, programme: 'mineral' as const, towards: null, column_key: '', strength_shown: '', watched: null,
+    lacks: [],
+    last_ph: null,
   }; // prettier-ignore
   return { today: '2027-03-27', tanks: [tank] };
 }

@@ -11,6 +11,7 @@ export const overview = {
   },
   ranges: {},
   blends: [],
+  bottles_ending: [],
   time_zone: 'UTC',
   units: {
     volume: 'L',

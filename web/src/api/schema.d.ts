@@ -2279,6 +2279,18 @@ export interface components {
             size?: string | null;
         };
         /**
+         * BottleEnding
+         * @description A product that is used up within the week, at the pace at which it is used.
+         */
+        BottleEnding: {
+            /** Lasts Days */
+            lasts_days: number;
+            /** Name */
+            name: string;
+            /** Product */
+            product: number;
+        };
+        /**
          * BottleOut
          * @description A bottle to have at hand: what this mix takes of it, and what was left when it began.
          *
@@ -3491,6 +3503,8 @@ export interface components {
         GrowOverview: {
             /** Blends */
             blends: components["schemas"]["KeptBlend"][];
+            /** Bottles Ending */
+            bottles_ending: components["schemas"]["BottleEnding"][];
             /** Id */
             id: number;
             /** Name */
@@ -3995,6 +4009,12 @@ export interface components {
             purity: string | number;
             salt?: components["schemas"]["Salt"] | null;
         };
+        /**
+         * Lack
+         * @description What a tank lacks, the most pressing first.
+         * @enum {string}
+         */
+        Lack: "use_by" | "ph_low" | "ph_high" | "look_again";
         /**
          * LaidColumnOut
          * @description A column with its days, both of them its own; `ph` as text.
@@ -6445,7 +6465,8 @@ export interface components {
          *
          *     `version_id`, `column_key` and `strength_shown` are those of a mix today; `column` is its label.
          *     While the season goes over to another chart, they are those of the chart before. `watched` is
-         *     plain water that stands in a new system, to be looked at for leaks.
+         *     plain water that stands in a new system, to be looked at for leaks. `lacks` is what it lacks by
+         *     its last mix and readings, `last_ph` as it was read.
          */
         TankToday: {
             /** Chart Name */
@@ -6456,6 +6477,10 @@ export interface components {
             column_key: string;
             /** Day */
             day: number | null;
+            /** Lacks */
+            lacks: components["schemas"]["Lack"][];
+            /** Last Ph */
+            last_ph: string | null;
             /** Name */
             name: string;
             /** Ph Shown */

@@ -122,7 +122,7 @@
       {#if one.remedy}
         {@const remedy = one.remedy}
         <Button kind="framed" size="small" onclick={() => settle(remedy)}
-          >Make it {remedy.words}</Button
+          >Change it to {remedy.words}</Button
         >
       {/if}
     </div>

@@ -257,7 +257,7 @@
             On to the next table: {waiting.tables[0].words}
           </Button>
           <Button onclick={() => waiting.drop()}>
-            Leave out what is left ({waiting.tables.length})
+            Skip the other tables ({waiting.tables.length})
           </Button>
         {:else if fresh && !editing.changed}
           <Button

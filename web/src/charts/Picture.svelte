@@ -61,7 +61,7 @@
         >−</Button
       >
       <Button size="small" onclick={() => (zoom = 1)}>whole width</Button>
-      <Button size="small" onclick={() => onchange(null)}>take it away</Button>
+      <Button size="small" onclick={() => onchange(null)}>remove the picture</Button>
     </p>
     <!-- A scrolled region has to be reached by the keyboard, too. -->
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->

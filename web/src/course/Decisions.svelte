@@ -50,7 +50,7 @@
         </Button>
       {/if}
       <Button onclick={() => consider({ kind: 'advance' })}>
-        End it today{next ? `, go on to ${next.label}` : ''}
+        End this column today{next ? `, go on to ${next.label}` : ''}
       </Button>
       {#if !held && !now.waits_for}
         <Button onclick={() => consider({ kind: 'hold' })}>Hold it for good</Button>
@@ -118,7 +118,7 @@
           room={28}
           placeholder="plants show: first flowers"
         />
-        <Button type="submit">Note it</Button>
+        <Button type="submit">Save this sign</Button>
       </form>
     </div>
   </section>

@@ -47,7 +47,7 @@
         onchoose={(season) => (chosen = season)}
       />, filled on that day: what one is told, both are told; each is mixed and read for itself.
     </p>
-    <Button kind="framed" type="submit" disabled={busy}>Join it</Button>
+    <Button kind="framed" type="submit" disabled={busy}>Join this season</Button>
   </form>
 {/if}
 

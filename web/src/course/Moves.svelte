@@ -45,8 +45,10 @@
       placeholder="roots were not through yet"
     />
   {/if}
-  <Button kind="main" type="submit" disabled={!season.preview || season.deciding}>So be it</Button>
-  <Button onclick={() => season.leave()}>Leave it as it was</Button>
+  <Button kind="main" type="submit" disabled={!season.preview || season.deciding}
+    >Save this change</Button
+  >
+  <Button onclick={() => season.leave()}>Cancel</Button>
 </form>
 
 <style>

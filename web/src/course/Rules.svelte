@@ -134,8 +134,8 @@
     <p>
       {#if free}<Button onclick={add}>Add a rule</Button>{/if}
       {#if changed}
-        <Button kind="main" onclick={look}>See what they move</Button>
-        <Button onclick={() => (plan = seen)}>Leave them as they were</Button>
+        <Button kind="main" onclick={look}>Preview the changes</Button>
+        <Button onclick={() => (plan = seen)}>Cancel</Button>
       {/if}
     </p>
   {/if}

@@ -138,7 +138,7 @@
     <Button kind="main" type="submit" disabled={busy || !changes.length}>
       Save the correction
     </Button>
-    <Button kind="framed" onclick={onleave}>Leave it as it was</Button>
+    <Button kind="framed" onclick={onleave}>Cancel</Button>
   </p>
 </form>
 

@@ -79,7 +79,7 @@
               bind:value={figure}
             />
             {unitOf(step, standing.unit, standing.units.temperature)}
-            <Button type="submit">It really was so</Button>
+            <Button type="submit">Save the correction</Button>
             {#if doubted === figure && doubted}
               <small role="alert">△ That is far more than was asked for. Is it so?</small>
             {/if}

@@ -122,7 +122,7 @@
             options={ROLE_CHOICES}
             onchoose={(chosen) => (role = chosen)}
           />, by a link that is used once and good for seven days.
-          <Button kind="main" onclick={invite}>Make the link</Button>
+          <Button kind="main" onclick={invite}>Create the link</Button>
         </p>
         {#if invited}
           <p class="link" role="status">
@@ -143,7 +143,7 @@
             Open: {ROLE_WORDS[one.role].words}, by {one.by}, until {dayWords(
               one.ends_at.slice(0, 10),
             )}.
-            <Button onclick={() => takeBack(one.id)}>Take it back</Button>
+            <Button onclick={() => takeBack(one.id)}>Revoke this link</Button>
           </p>
         {/each}
       </section>

@@ -95,11 +95,11 @@
         required
         bind:value={name}
       />
-      <Button tone="faded" type="submit">Keep it</Button>
+      <Button tone="faded" type="submit">Save</Button>
       {#if trouble}<small role="alert">△ {trouble}</small>{/if}
     </form>
   {:else}
-    <Button tone="faded" onclick={() => (naming = true)}>keep this blend</Button>
+    <Button tone="faded" onclick={() => (naming = true)}>save this blend</Button>
   {/if}
 {/if}
 {#if settings.blend.length && mixing.answer?.water_shown}

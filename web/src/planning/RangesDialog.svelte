@@ -65,7 +65,7 @@
       {/if}
     {/each}
     <Notice {problem} />
-    <Button kind="main" wide type="submit">Use these ranges</Button>
+    <Button kind="main" wide type="submit">Save these ranges</Button>
   </form>
 </Dialog>
 

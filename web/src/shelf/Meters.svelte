@@ -143,7 +143,7 @@
         options={choices(METER_KINDS).map(([value, words]) => ({ value, words }))}
         onchoose={(chosen) => (kind = chosen)}
       />
-      <Button type="submit">Add it</Button>
+      <Button type="submit">Add this meter</Button>
     </form>
   {/if}
 </section>

@@ -40,7 +40,7 @@
     value={told}
     onrestore={(typed) => (told = typed)}
   />
-  <Entries submit="Put it there" onsubmit={add}>
+  <Entries submit="Add this product" onsubmit={add}>
     <Field label="Name" bind:value={told.name} required maxlength={60} />
     <Field label="Maker" bind:value={told.maker} maxlength={60} />
     <Field label="What it is for" bind:value={told.role} options={choices(ROLES)} />
@@ -54,7 +54,7 @@
     />
     <Notice {problem} />
   </Entries>
-  <Button onclick={onclose}>Leave it</Button>
+  <Button onclick={onclose}>Cancel</Button>
 </section>
 
 <style>

@@ -150,7 +150,7 @@
           </p>
           {@render trouble('water')}
           <p class="does">
-            <Button kind="framed" size="large" type="submit">That is my water</Button>
+            <Button kind="framed" size="large" type="submit">Save my water</Button>
             <Button
               kind="framed"
               size="large"
@@ -196,7 +196,7 @@
           </p>
           {@render trouble('tank')}
           <p class="does">
-            <Button kind="framed" size="large" type="submit">That is my tank</Button>
+            <Button kind="framed" size="large" type="submit">Save my tank</Button>
             <Button
               kind="framed"
               size="large"

@@ -112,7 +112,7 @@
     </div>
   </div>
   <Notice {problem} />
-  <Button kind="main" wide onclick={keep}>Use these</Button>
+  <Button kind="main" wide onclick={keep}>Save these units</Button>
 </Dialog>
 
 <style>

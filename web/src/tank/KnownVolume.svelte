@@ -117,7 +117,7 @@
     {@const { litres } = found}
     <p class="found" role="status">
       That is <b>{found.shown}</b>, between {found.low_shown} and {found.high_shown}.
-      <Button onclick={() => onknown(litres)}>The tank holds that</Button>
+      <Button onclick={() => onknown(litres)}>Save as the tank’s volume</Button>
     </p>
   {/if}
 </form>

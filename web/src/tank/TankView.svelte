@@ -148,9 +148,9 @@
               size="large"
               onclick={keep}
               disabled={busy || Boolean(drawn.problem)}
-              >Keep it: the tank holds {drawn.measured?.shown}</Button
+              >Save: the tank holds {drawn.measured?.shown}</Button
             >
-            <Button onclick={() => drawn?.leave()}>Leave it as it was</Button>
+            <Button onclick={() => drawn?.leave()}>Cancel</Button>
           {:else if drawn.kept.measured && drawn.kept.measured.shown !== drawn.kept.shown}
             <span class="heed"
               >△ Mixes are computed for {drawn.kept.shown}, which was told in another way.</span
@@ -172,7 +172,7 @@
           Nobody has drawn it yet. Measure its vessels inside, and the litres follow from the water
           line; header tank, pots, pipes and channels all count.
         </p>
-        <Button kind="main" size="large" onclick={() => drawn?.add(tape)}>Draw it</Button>
+        <Button kind="main" size="large" onclick={() => drawn?.add(tape)}>Draw this tank</Button>
       {/if}
       <KnownVolume tank={number} onknown={(volume) => edit({ volume })} />
       {#key number}<FirstFill tank={number} />{/key}

@@ -52,7 +52,7 @@
   {#if revoked}<p role="status">The address is revoked.</p>{/if}
   <Notice {problem} />
   <p class="acts">
-    <Button onclick={make}>Make an address</Button>
+    <Button onclick={make}>Create an address</Button>
     <Button onclick={revoke}>Revoke the address</Button>
     <TextLink href="/api/grows/{grow}/calendar.ics" download>Download as a file</TextLink>
   </p>

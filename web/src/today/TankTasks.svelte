@@ -3,7 +3,7 @@
   import { go } from '../routes';
   import { growHere } from '../shell/grow.svelte';
   import { at, COURSE, TANK } from '../shell/views';
-  import { taskWords } from '../words/seasons';
+  import { lackWords, taskWords } from '../words/seasons';
   import TaskLine from './TaskLine.svelte';
   import { byWhen, type Day, type TankToday } from './today.svelte';
   import Button from '../parts/Button.svelte';
@@ -49,6 +49,9 @@
         </span>
       </li>
     {/if}
+    {#each tank.lacks as lack (lack)}
+      <li class="lack"><span class="when">now</span>△ {lackWords(lack, tank)}</li>
+    {/each}
     {#each when.now as task (task.key)}
       <TaskLine {day} {tank} {task} {named} onbrew={() => onbrew(task.key)} />
     {/each}
@@ -81,11 +84,20 @@
     color: var(--faded);
   }
 
-  .coming {
+  .lack {
+    font-weight: 700;
+    color: var(--heed);
+  }
+
+  .coming,
+  .lack {
     display: grid;
     grid-template-columns: 104px 1fr;
     gap: 12px;
     padding: 3px 0;
+  }
+
+  .coming {
     color: var(--faded);
   }
 </style>

@@ -4,7 +4,8 @@
   import { dayWords } from '../words/dates';
   import Shape from '../parts/Shape.svelte';
   import { go } from '../routes';
-  import { at, MIXES } from '../shell/views';
+  import { at, MIXES, SHELF } from '../shell/views';
+  import { lastsWords } from '../words/stock';
   import { growHere } from '../shell/grow.svelte';
   import BrewGuide from './BrewGuide.svelte';
   import CalendarAddress from './CalendarAddress.svelte';
@@ -52,7 +53,9 @@
     return told;
   }
   const waiting = $derived(
-    today?.tanks.filter((one) => byWhen(today.today, one.tasks).now.length > 0) ?? [],
+    today?.tanks.filter(
+      (one) => one.lacks.length > 0 || byWhen(today.today, one.tasks).now.length > 0,
+    ) ?? [],
   );
   const others = $derived(today?.tanks.filter((one) => !waiting.includes(one)) ?? []);
   const unread = $derived(
@@ -96,6 +99,14 @@
         onended={() => ((round = false), void grow.load())}
       />
     {:else}
+      {#if grow.overview?.bottles_ending.length}
+        <p class="bottles">
+          {#each grow.overview.bottles_ending as one (one.product)}
+            <span>△ {one.name} {lastsWords(one.lasts_days)}.</span>
+          {/each}
+          <Button onclick={() => go(at(SHELF, grow.id))}>To the shelf</Button>
+        </p>
+      {/if}
       {#each waiting as tank (tank.tank)}
         <TankTasks
           {day}
@@ -154,6 +165,16 @@
     margin-top: 24px;
     font-size: var(--type-more);
     color: var(--faded);
+  }
+
+  .bottles {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 4px 16px;
+    padding: 4px 0 8px;
+    font-weight: 700;
+    color: var(--heed);
   }
 
   .calm {

@@ -15,10 +15,24 @@ export const TASKS = {
   read: 'read',
 } as const satisfies Record<Task['kind'], string>;
 
+type TankToday = Shapes['TankToday'];
+
+/** What a tank lacks, whatever is planned. */
+export function lackWords(lack: TankToday['lacks'][number], tank: TankToday): string {
+  const ph = `pH ${tank.last_ph ?? ''}`;
+  const words = {
+    use_by: 'the mix is past its use-by day: change it out',
+    ph_low: `${ph} is below its window, ${tank.ph_shown ?? ''}: read it again, then raise it`,
+    ph_high: `${ph} is above its window, ${tank.ph_shown ?? ''}: read it again, then lower it`,
+    look_again: 'EC and pH were not read since the mix: look again',
+  } satisfies Record<typeof lack, string>;
+  return words[lack];
+}
+
 /** Why something is done, or done on that day. */
 export const WHYS = {
   first_filling: 'the first filling',
-  so_many_days: 'so many days after the last filling',
+  so_many_days: 'by the days between change-outs',
   drunk_once: 'the plants have drunk it once',
   new_column: 'a new column begins',
   flush_begins: 'the flush begins',

@@ -192,7 +192,7 @@
           size="small"
           onclick={() => onanswer(Object.fromEntries(GIVEN.map((name) => [name, undefined])))}
         >
-          Take it back
+          Undo this answer
         </Button>
       </p>
     {/if}
