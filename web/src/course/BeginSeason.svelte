@@ -48,6 +48,7 @@
   async function begin() {
     if (!firstColumn || !started) return;
     busy = true;
+    const typedHere = unsaved; // this form is gone once the season runs
     const begun = await season.begin({
       version_id: version,
       started_on: started,
@@ -61,7 +62,7 @@
     });
     busy = false;
     if (!begun) return;
-    unsaved?.forget();
+    typedHere?.forget();
     await grow.load();
     onbegun();
   }

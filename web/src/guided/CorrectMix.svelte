@@ -73,6 +73,7 @@
 
   async function save(sure: boolean) {
     busy = true;
+    const typedHere = unsaved;
     const path = { grow_id: grow, mix_id: standing.id };
     const outcome = await answered(
       api.POST('/api/grows/{grow_id}/mixes/{mix_id}/corrections', {
@@ -89,7 +90,7 @@
     busy = false;
     problem = outcome.problem;
     if (!outcome.data) return;
-    unsaved?.forget();
+    typedHere?.forget();
     oncorrected(outcome.data);
   }
 

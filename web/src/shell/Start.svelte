@@ -87,8 +87,9 @@
       water: overview.waters[0]?.id ?? 0,
       typed_in: typedIn(overview),
     };
+    const typedHere = unsaved; // this page is left once there is a tank
     if (await settle('tank', api.POST('/api/grows/{grow_id}/tanks', { params: { path }, body })))
-      unsaved?.forget();
+      typedHere?.forget();
   }
 
   function copy(key: string) {
