@@ -288,7 +288,7 @@ def days_left_of(scope: Scope, products: Iterable[Product]) -> dict[int, int]:
     used: dict[int, list[tuple[date, Fraction]]] = {}
     rows = scope.all(StockEntry).filter(kind=StockChange.USED, at__gte=since, product__in=known)
     for number, at, amount in rows.values_list("product", "at", "amount"):
-        used.setdefault(number, []).append((day_of(scope.grow, at), figure(-amount)))
+        used.setdefault(number, []).append((day_of(scope.grow, at), Fraction(-amount)))
     lasts = {
         number: stock.days_left(figure(left), used.get(number, ()), today)
         for number, left in known.items()

@@ -64,6 +64,8 @@ def test_an_amount_moves_record_bottle_and_time_line_and_the_first_record_stays(
     assert status == 200, answer
     product.refresh_from_db()
     assert product.left == 4990 + more
+    for path in ("", "/shelf"):  # what was put back is no use below zero
+        assert yard.client.get(f"/api/grows/{yard.grow.pk}{path}").status_code == 200
     assert name not in {one.note for one in standing_of(mix, "pour")}
     assert "corrected," in yard.client.get(f"{at(yard, over)}/record?as_=csv").content.decode()
 
